@@ -1,0 +1,32 @@
+import eslint from '@eslint/js'
+import vue from 'eslint-plugin-vue'
+import tseslint from 'typescript-eslint'
+
+export default tseslint.config(
+  { ignores: ['**/.nuxt/', '**/.output/', 'node_modules/', 'data/', 'test-results/', 'playwright-report/'] },
+  eslint.configs.recommended,
+  tseslint.configs.strict,
+  tseslint.configs.stylistic,
+  vue.configs['flat/recommended'],
+  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
+  {
+    rules: {
+      'no-undef': 'off', // TypeScript knows better, auto-imports included
+      'eqeqeq': 'error',
+      'no-console': ['error', { allow: ['error', 'warn'] }],
+      'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }], // Playwright reads what a fixture takes from its first parameter
+      '@typescript-eslint/no-non-null-assertion': 'off', // noUncheckedIndexedAccess asks for them where an index is known to be good
+      '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'separate-type-imports', disallowTypeAnnotations: false }],
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
+      'vue/multi-word-component-names': 'off',
+      'vue/max-attributes-per-line': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/html-self-closing': 'off',
+      'vue/first-attribute-linebreak': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/require-default-prop': 'off',
+      'vue/html-indent': ['error', 2, { alignAttributesVertically: false }],
+    },
+  },
+  { files: ['scripts/**', 'demo/**', 'bench/**'], rules: { 'no-console': 'off' } },
+)
