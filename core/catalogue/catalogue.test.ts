@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import { Catalogue } from './catalogue'
+import { makeProduct, makeVariant } from './makeProduct.testing'
+import { hasSameVariants } from './product'
+
+const gloves = makeProduct('GLO', { variants: [makeVariant('GLO-M'), makeVariant('GLO-L')] })
+const categories = [
+  { key: 'wear', name: {}, parent: null }, { key: 'gloves', name: {}, parent: 'wear' }, { key: 'long', name: {}, parent: 'gloves' }, { key: 'books', name: {}, parent: null },
+]
+
+describe('the catalogue', () => {
+  it('finds products and variants by SKU, and takes a variant’s SKU for no product', () => {
+    const catalogue = new Catalogue([gloves], [], [])
+    expect(catalogue.item('GLO-M')).toEqual({ product: gloves, variant: gloves.variants[0] })
+    expect([catalogue.product('GLO'), catalogue.product('GLO-M'), catalogue.item('GONE')]).toEqual([gloves, undefined, undefined])
+  })
+
+  it('knows a category with all below it, again and again, and nothing of an unknown one', () => {
+    const catalogue = new Catalogue([], categories, [])
+    for (let i = 0; i < 2; i++) {
+      expect([...catalogue.categoriesFrom('wear')]).toEqual(['wear', 'gloves', 'long'])
+      expect([...catalogue.categoriesFrom('long')]).toEqual(['long'])
+      expect([...catalogue.categoriesFrom('gone')]).toEqual([])
+    }
+  })
+
+  it('forgets the variants of a product that is replaced, and takes a new one at the end', () => {
+    const catalogue = new Catalogue([gloves, makeProduct('SMO')], [], [])
+    const fewer = { ...gloves, variants: [gloves.variants[0]!] }
+    catalogue.replace(0, fewer)
+    catalogue.replace(2, makeProduct('NEW'))
+    expect(catalogue.products.map(each => each.sku)).toEqual(['GLO', 'SMO', 'NEW'])
+    expect([catalogue.item('GLO-M')?.product, catalogue.item('GLO-L'), catalogue.product('NEW')?.sku]).toEqual([fewer, undefined, 'NEW'])
+  })
+})
+
+describe('the variants of a product', () => {
+  it.each([[['A', 'B'], ['B', 'A'], true], [['A'], ['A', 'B'], false], [['A', 'B'], ['A', 'C'], false], [[], [], true]])('%j and %j are the same: %s', (before, after, same) => {
+    const product = (skus: string[]) => makeProduct('P', { variants: skus.map(sku => makeVariant(sku)) })
+    expect(hasSameVariants(product(before), product(after))).toBe(same)
+  })
+})

@@ -1,0 +1,100 @@
+import { z } from 'zod'
+import { text } from '../text/text'
+import type { Product, Variant } from './product'
+import { sku } from './product'
+
+/** Names a category or an article in addresses and files. */
+const key = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
+
+/** `>` and `|` separate categories in files. */
+const categoryName = text.refine(value => Object.values(value).every(each => !/[>|]/.test(each)), 'A category’s name can’t contain “>” or “|”.')
+
+export const category = z.object({
+  key,
+  name: categoryName,
+  parent: key.nullable(),
+})
+export type Category = z.infer<typeof category>
+
+export const article = z.object({
+  key,
+  title: text,
+  body: text,
+  image: z.string().min(1).nullable(),
+  /** The products it names, in its order. */
+  products: z.array(sku),
+})
+export type Article = z.infer<typeof article>
+
+/** A product, or one variant of it. */
+export interface CatalogueItem {
+  product: Product
+  variant: Variant | null
+}
+
+/** Whether a product, or this variant of it, is taken out of the shop for good. */
+export const isRetired = ({ product, variant }: CatalogueItem) => product.status === 'retired' || variant?.status === 'retired'
+
+/** Everything the shop sells, looked up by SKU or key. Lookups take constant time. */
+export class Catalogue {
+  readonly #products: Product[]
+  readonly #items = new Map<string, CatalogueItem>()
+  readonly #categories: ReadonlyMap<string, Category>
+  readonly #articles: ReadonlyMap<string, Article>
+  readonly #below = new Map<string, ReadonlySet<string>>()
+
+  constructor(products: Iterable<Product>, categories: Iterable<Category>, articles: Iterable<Article>) {
+    this.#products = [...products]
+    for (const product of this.#products) this.#take(product)
+    this.#categories = new Map(Array.from(categories, each => [each.key, each]))
+    this.#articles = new Map(Array.from(articles, each => [each.key, each]))
+  }
+
+  /** In the order they were given. */
+  get products(): readonly Product[] {
+    return this.#products
+  }
+
+  /** Takes over that the product at a position has become another one, or is new: the position is then next to the last. */
+  replace(position: number, product: Product): void {
+    const before = this.#products[position]
+    for (const { sku } of before ? [before, ...before.variants] : []) this.#items.delete(sku)
+    this.#products[position] = product
+    this.#take(product)
+  }
+
+  #take(product: Product): void {
+    this.#items.set(product.sku, { product, variant: null })
+    for (const variant of product.variants) this.#items.set(variant.sku, { product, variant })
+  }
+
+  /** The product or variant with this SKU. */
+  item(sku: string): CatalogueItem | undefined {
+    return this.#items.get(sku)
+  }
+
+  /** The product with this SKU; undefined for a variant's SKU. */
+  product(sku: string): Product | undefined {
+    const found = this.#items.get(sku)
+    return found && !found.variant ? found.product : undefined
+  }
+
+  category(key: string): Category | undefined {
+    return this.#categories.get(key)
+  }
+
+  /** The keys of a category and of all below it; empty for an unknown one. */
+  categoriesFrom(key: string): ReadonlySet<string> {
+    let keys = this.#below.get(key)
+    if (keys) return keys
+    if (!this.#categories.has(key)) return new Set()
+    this.#below.set(key, keys = new Set([key]))
+    // A set's walk also meets what is added on the way.
+    for (const above of keys) for (const { key, parent } of this.#categories.values()) if (parent === above) (keys as Set<string>).add(key)
+    return keys
+  }
+
+  article(key: string): Article | undefined {
+    return this.#articles.get(key)
+  }
+}

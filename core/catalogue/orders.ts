@@ -1,0 +1,32 @@
+import type { Product } from './product'
+
+/** Orders whose numbers follow from a product by itself. */
+export type NumberOrder = 'cheapest' | 'dearest' | 'newest' | 'oldest' | 'best-selling' | 'margin'
+/** Orders that any list of products can be kept in. */
+export type ListOrder = NumberOrder | 'name'
+
+/** Comes after every other number. */
+const last = Number.MAX_VALUE
+
+/**
+ * The number that a product is ordered by; the smallest comes first.
+ * @param sold units sold
+ */
+export function orderNumber(order: NumberOrder, product: Product, sold: number): number {
+  switch (order) {
+    case 'cheapest': return product.price ?? last
+    case 'dearest': return product.price === null ? last : -product.price
+    case 'newest': return product.released === null ? last : -Date.parse(product.released)
+    case 'oldest': return product.released === null ? last : Date.parse(product.released)
+    case 'best-selling': return -sold
+    case 'margin': {
+      const margin = marginOf(product)
+      return margin === null ? last : -margin
+    }
+  }
+}
+
+/** Margin in percent of the price; null when the price or the cost is not known, or the price is nothing. */
+export function marginOf({ price, cost }: Pick<Product, 'price' | 'cost'>): number | null {
+  return price && cost !== null ? (price - cost) * 100 / price : null
+}

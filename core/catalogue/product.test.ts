@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import { Catalogue } from './catalogue'
+import type { Product } from './product'
+import { imageOf, isForSale, priceOf, product, sku, stockOf } from './product'
+import { makeProduct, makeVariant } from './makeProduct.testing'
+
+const noon = Date.parse('2026-05-01T12:00:00Z')
+const glove: Product = makeProduct('GLO', {
+  price: 2400,
+  image: '/pictures/glove.svg',
+  variants: [
+    makeVariant('GLO-S', { stock: 3 }),
+    makeVariant('GLO-M', { stock: -2, price: 2600, image: '/pictures/glove-m.svg' }),
+    makeVariant('GLO-L', { stock: 9, status: 'retired' }),
+  ],
+})
+const [small, medium, large] = glove.variants as [never, never, never]
+
+describe('sku', () => {
+  it.each(['EX-210', 'ä/ö ü#?%&+', 'a.b', '蜂-1', 'x'.repeat(64)])('accepts %j', value => expect(sku.safeParse(value).success).toBe(true))
+  it.each(['', ' A', 'A ', 'A,B', 'A:2', 'A|B', 'A\nB', 'A\u0000', '.', '..', 'x'.repeat(65)])('refuses %j', (value) => {
+    const parsed = sku.safeParse(value)
+    expect(parsed.success).toBe(false)
+    expect(parsed.error?.issues[0]?.message).toMatch(/^A SKU /)
+  })
+})
+
+describe('product', () => {
+  it('refuses half a cent, a wrong check digit and an unreal date', () => {
+    expect(product.safeParse(glove).success).toBe(true)
+    expect(product.safeParse({ ...glove, price: 12.5 }).success).toBe(false)
+    expect(product.safeParse({ ...glove, gtin: '6291041500214' }).success).toBe(false)
+    expect(product.safeParse({ ...glove, released: '2026-02-30' }).success).toBe(false)
+  })
+})
+
+describe('isForSale', () => {
+  it.each([
+    [{}, true],
+    [{ status: 'draft' }, false],
+    [{ status: 'retired' }, false],
+    [{ price: null }, false],
+    [{ released: '2026-05-01' }, true],
+    [{ released: '2026-05-01T12:00:01Z' }, false],
+  ] as const)('%j → %s', (part, expected) => {
+    expect(isForSale(makeProduct('A', part), null, noon)).toBe(expected)
+  })
+
+  it('asks a variant for its own status', () => {
+    expect(isForSale(glove, small, noon)).toBe(true)
+    expect(isForSale(glove, large, noon)).toBe(false)
+  })
+})
+
+describe('what a variant has of its own and what it takes from its product', () => {
+  it('counts stock of variants for sale, and none below zero', () => {
+    expect(stockOf(glove, null)).toBe(3)
+    expect(stockOf(glove, medium)).toBe(0)
+  })
+
+  it('takes price and picture from the product when it has none', () => {
+    expect([priceOf(glove, small), priceOf(glove, medium)]).toEqual([2400, 2600])
+    expect([imageOf(glove, small), imageOf(glove, medium)]).toEqual(['/pictures/glove.svg', '/pictures/glove-m.svg'])
+  })
+})
+
+describe('Catalogue', () => {
+  const catalogue = new Catalogue([glove], [], [])
+  it('finds products and variants by SKU, and tells them apart', () => {
+    expect(catalogue.item('GLO-M')).toEqual({ product: glove, variant: medium })
+    expect(catalogue.product('GLO')).toBe(glove)
+    expect(catalogue.product('GLO-M')).toBeUndefined()
+    expect(catalogue.item('constructor')).toBeUndefined()
+  })
+})

@@ -1,0 +1,109 @@
+import { z } from 'zod'
+import { minorUnits } from '../money/money'
+import { text } from '../text/text'
+import { isGtin } from './gtin'
+
+/**
+ * A stock keeping unit. Any printable text will do, apart from `,` `:` and `|` (they separate values in addresses and files),
+ * blanks at the ends, and names that an address would swallow (`.` and `..`).
+ */
+export const sku = z.string()
+  .min(1, 'A SKU can’t be empty.')
+  .max(64, 'A SKU has at most 64 characters.')
+  .refine(value => value === value.trim(), 'A SKU can’t begin or end with a blank.')
+  .refine(value => !/[,:|\p{C}]/u.test(value), 'A SKU can’t contain “,”, “:”, “|” or control characters.')
+  .refine(value => !/^\.+$/.test(value), 'A SKU can’t be made of dots alone.')
+
+const gtin = z.string().refine(isGtin, 'This GTIN’s check digit or length is wrong.')
+
+/** An ISO 8601 calendar date or UTC date and time. */
+const isoDate = z.union([z.iso.date(), z.iso.datetime()], { error: 'This is not a date in ISO 8601, such as 2026-03-01.' })
+
+export const productStatus = z.enum(['active', 'draft', 'retired'], { error: 'A status is active, draft or retired.' })
+export type ProductStatus = z.infer<typeof productStatus>
+
+/** A short text that stands among others in one cell of a file: no `|`, no control characters, no blanks at the ends. */
+const listed = z.string().min(1).max(256)
+  .refine(value => value === value.trim() && !/[|\p{Cc}]/u.test(value), 'This can’t contain “|” or control characters, nor begin or end with a blank.')
+const listedName = listed.max(64).refine(value => !value.includes('='), 'A name of an attribute or option can’t contain “=”.')
+
+/** Name → values, for example `fits` → `National`, `Commercial`. */
+const attributes = z.record(listedName, z.array(listed).min(1))
+
+/** One choice of options of a product. Price, status and picture fall back to the product's. */
+export const variant = z.object({
+  sku,
+  gtin: gtin.nullable(),
+  options: z.record(listedName, listed),
+  price: minorUnits.nullable(),
+  stock: z.int(),
+  status: productStatus.nullable(),
+  image: z.string().min(1).nullable(),
+})
+export type Variant = z.infer<typeof variant>
+
+export const product = z.object({
+  sku,
+  gtin: gtin.nullable(),
+  name: text,
+  brand: z.string().min(1).nullable(),
+  /** Category keys, the main one first. */
+  categories: z.array(z.string().min(1)),
+  tags: z.array(listed),
+  price: minorUnits.nullable(),
+  was: minorUnits.nullable(),
+  cost: minorUnits.nullable(),
+  /** Units on hand. With variants the variants' stock counts instead. */
+  stock: z.int(),
+  status: productStatus,
+  released: isoDate.nullable(),
+  attributes,
+  image: z.string().min(1).nullable(),
+  description: text,
+  variants: z.array(variant),
+})
+export type Product = z.infer<typeof product>
+
+/**
+ * Whether a product, or one variant of it, is for sale at a moment: active, released, and with a price.
+ * @param at milliseconds since 1970-01-01 UTC
+ */
+export function isForSale(product: Product, variant: Variant | null, at: number): boolean {
+  if (product.status !== 'active' || (variant?.status ?? 'active') !== 'active') return false
+  if (priceOf(product, variant) === null) return false
+  return product.released === null || Date.parse(product.released) <= at
+}
+
+/**
+ * Units on hand. A product with variants has what its variants for sale have together.
+ * Stock below zero (sold beyond what was there) counts as none.
+ */
+export function stockOf(product: Product, variant: Variant | null): number {
+  if (variant) return Math.max(0, variant.stock)
+  if (!product.variants.length) return Math.max(0, product.stock)
+  return product.variants.reduce((sum, each) =>
+    (each.status ?? product.status) === 'active' ? sum + Math.max(0, each.stock) : sum, 0)
+}
+
+/** Price in minor units of a product or a variant of it; a variant without its own has the product's. Null: not priced yet. */
+export function priceOf(product: Product, variant: Variant | null): number | null {
+  return variant?.price ?? product.price
+}
+
+/** Picture of a product or a variant of it; a variant without its own shows the product's. */
+export function imageOf(product: Product, variant: Variant | null): string | null {
+  return variant?.image ?? product.image
+}
+
+/** Whether two states of a product have the same variants, in whatever order. */
+export function hasSameVariants(a: Product, b: Product): boolean {
+  const skus = new Set(a.variants.map(each => each.sku))
+  return a.variants.length === b.variants.length && b.variants.every(each => skus.has(each.sku))
+}
+
+const noValues: readonly string[] = []
+
+/** The values that a product has of an attribute. Attributes are named by people: `constructor` is a name too. */
+export function valuesOf({ attributes }: Product, name: string): readonly string[] {
+  return Object.hasOwn(attributes, name) ? attributes[name]! : noValues
+}

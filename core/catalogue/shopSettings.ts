@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { currencyCode } from '../money/money'
+import { languageTag } from '../text/text'
+
+/** What holds for the shop as a whole. */
+export const shopSettings = z.object({
+  name: z.string().min(1),
+  /** The one currency of all prices. */
+  currency: currencyCode,
+  /** The language that texts fall back to. */
+  language: languageTag,
+  languages: z.array(languageTag).min(1),
+  /** Address of a product's page in the shop; `{sku}` stands for the encoded SKU. */
+  productUrl: z.string().includes('{sku}'),
+})
+export type ShopSettings = z.infer<typeof shopSettings>

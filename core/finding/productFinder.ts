@@ -1,0 +1,226 @@
+import { z } from 'zod'
+import { orderNumber } from '../catalogue/orders'
+import type { Product, ProductStatus } from '../catalogue/product'
+import { productStatus, stockOf } from '../catalogue/product'
+import { firstIndex } from '../sorted'
+import { sorting } from '../steps'
+import { Postings } from './postings'
+import type { ProductFilter } from './productFilter'
+
+export const productSort = z.enum(['match', 'name', 'cheapest', 'dearest', 'newest', 'best-selling', 'fewest-links'])
+export type ProductSort = z.infer<typeof productSort>
+/** Sorts by a number of the product; the others follow its name, its words or its links. */
+type NumberSort = Exclude<ProductSort, 'match' | 'name' | 'fewest-links'>
+
+/** What the finder asks about besides the products themselves. */
+export interface FinderFacts {
+  /** The name that lists sort by. */
+  nameOf(product: Product): string
+  /** Units sold. */
+  sold(sku: string): number
+  /** The keys of a category and of all below it. */
+  categoriesFrom(key: string): ReadonlySet<string>
+  /** Keys of the kinds whose links count. */
+  kinds(): readonly string[]
+  linkCount(sku: string, kind: string): number
+  problemCount(sku: string): number
+}
+
+const unknown = -1
+
+/** Products that are taken up before a pause. */
+const productsInStep = 2000
+
+/**
+ * Finds products by filter and puts them in order. What filters ask about stands in columns and inverted lists by position,
+ * and the orders are worked out once, so that a search is a few walks over small numbers and needs no sorting.
+ */
+export class ProductFinder {
+  readonly postings: Postings
+  readonly #products: Product[]
+  readonly #names: string[]
+  readonly #facts: FinderFacts
+  readonly #orders = new Map<NumberSort | 'name', Uint32Array>()
+  readonly #status: Uint8Array
+  readonly #inStock: Uint8Array
+  readonly #price: Float64Array
+  #links: ReadonlyMap<string, Uint16Array>
+  readonly #problems: Int16Array
+
+  private constructor(products: readonly Product[], facts: FinderFacts, postings: Postings) {
+    this.#products = [...products]
+    this.#names = products.map(product => facts.nameOf(product))
+    this.#facts = facts
+    this.postings = postings
+    this.#status = new Uint8Array(products.length)
+    this.#inStock = new Uint8Array(products.length)
+    this.#price = new Float64Array(products.length)
+    this.#links = new Map(facts.kinds().map(kind => [kind, new Uint16Array(products.length)]))
+    this.#problems = new Int16Array(products.length).fill(unknown)
+  }
+
+  /** A finder of these products, ready for lists by name; a part of the work in each step. */
+  static* building(products: readonly Product[], facts: FinderFacts): Generator<void, ProductFinder> {
+    const finder = new ProductFinder(products, facts, yield* Postings.building(products))
+    for (const [position, product] of products.entries()) {
+      finder.#takeFacts(position, product)
+      for (const [kind, counts] of finder.#links) counts[position] = facts.linkCount(product.sku, kind)
+      if (position % productsInStep === 0) yield
+    }
+    finder.#orders.set('name', yield* sorting(Uint32Array.from(products.keys()), finder.#byName))
+    return finder
+  }
+
+  /** Takes over that a product has become another one with the same SKU. The lists by trait have taken it over already. */
+  replace(position: number, after: Product): void {
+    const places = Array.from(this.#orders, ([sort, order]) => ({ sort, order, place: order.indexOf(position) }))
+    this.#products[position] = after
+    this.#names[position] = this.#facts.nameOf(after)
+    this.#takeFacts(position, after)
+    for (const { sort, order, place } of places) this.#putBack(order, place, sort === 'name' ? this.#byName : this.#byRank(sort))
+    // Whether its links, and the links to it, have problems may have changed too.
+    this.#problems.fill(unknown)
+  }
+
+  #takeFacts(position: number, product: Product): void {
+    this.#status[position] = statusNumber(product.status)
+    this.#inStock[position] = Number(stockOf(product, null) > 0)
+    this.#price[position] = product.price ?? NaN
+  }
+
+  /** Puts what stands at a place of an order to where it belongs now. */
+  #putBack(order: Uint32Array, place: number, compare: (a: number, b: number) => number): void {
+    const position = order[place]!
+    order.copyWithin(place, place + 1)
+    const others = order.subarray(0, order.length - 1)
+    const to = firstIndex(others, other => compare(other, position) > 0)
+    order.copyWithin(to + 1, to, order.length - 1)
+    order[to] = position
+  }
+
+  readonly #byName = (a: number, b: number): number => compareNames(this.#names[a]!, this.#names[b]!) || bySku(this.#products[a]!, this.#products[b]!)
+
+  #byRank(sort: NumberSort): (a: number, b: number) => number {
+    const rank = (position: number) => this.#rank(sort, this.#products[position]!)
+    return (a, b) => rank(a) - rank(b) || this.#byName(a, b)
+  }
+
+  /** Takes over that the kinds of links have changed. */
+  kindsChanged(): void {
+    this.#links = new Map(this.#facts.kinds().map(kind => [kind, Uint16Array.from(this.#products, ({ sku }) => this.#facts.linkCount(sku, kind))]))
+    this.#problems.fill(unknown)
+  }
+
+  /** Takes over that the links of a product, or what they lead to, have changed. */
+  relinked(sku: string): void {
+    const position = this.postings.positionOf(sku)
+    if (position === undefined) return
+    for (const [kind, counts] of this.#links) counts[position] = this.#facts.linkCount(sku, kind)
+    this.#problems[position] = unknown
+  }
+
+  /** Counts problems anew for the products from one position up to, and without, another: time alone changes what is for sale. */
+  recountProblems(from: number, to: number): void {
+    for (let position = from; position < Math.min(to, this.#products.length); position++) this.#countProblems(position)
+  }
+
+  /**
+   * @param ranked positions of the products whose words match, best match first; null: words don't matter
+   * @param sort `match`: as ranked, or by name when words don't matter
+   * @returns positions of the products that pass the filter, in order; equal ones by name, then SKU
+   */
+  find(filter: ProductFilter, ranked: readonly number[] | null, sort: ProductSort): Uint32Array {
+    const left = new Uint8Array(this.#products.length).fill(ranked ? 0 : 1)
+    for (const position of ranked ?? []) left[position] = 1
+    this.#narrow(left, filter)
+    if (sort === 'match' && ranked) return Uint32Array.from(ranked.filter(position => left[position]))
+    const found = marked(this.#order(sort), left)
+    return sort === 'fewest-links' ? this.#byLinks(found) : found
+  }
+
+  /** Takes out of the marked products those that don't fit. */
+  #narrow(left: Uint8Array, filter: ProductFilter): void {
+    const { category, brand, tag, attribute, status, stock, priceFrom, priceTo, links } = filter
+    if (category !== undefined) this.#keepAny(left, 'category', this.#facts.categoriesFrom(category))
+    if (brand.length) this.#keepAny(left, 'brand', brand)
+    for (const each of tag) this.#keepAny(left, 'tag', [each])
+    for (const values of attributesByName(attribute)) this.#keepAny(left, 'attribute', values)
+    if (status) keep(left, position => this.#status[position] === statusNumber(status))
+    if (stock) keep(left, position => this.#inStock[position] === Number(stock === 'in'))
+    // Nothing is above or below NaN, which stands for no price.
+    if (priceFrom !== undefined) keep(left, position => this.#price[position]! >= priceFrom)
+    if (priceTo !== undefined) keep(left, position => this.#price[position]! <= priceTo)
+    if (links === 'problem') keep(left, position => (this.#problems[position] === unknown ? this.#countProblems(position) : this.#problems[position]!) > 0)
+    else if (links) {
+      const counts = this.#links.get(links.kind)
+      keep(left, position => (counts?.[position] ?? 0) < links.fewerThan)
+    }
+  }
+
+  #keepAny(left: Uint8Array, trait: 'category' | 'brand' | 'tag' | 'attribute', values: Iterable<string>): void {
+    const has = new Uint8Array(left.length)
+    for (const value of values) for (const position of this.postings.of(trait, value)) has[position] = 1
+    for (let position = 0; position < left.length; position++) left[position]! &= has[position]!
+  }
+
+  #countProblems(position: number): number {
+    return this.#problems[position] = this.#facts.problemCount(this.#products[position]!.sku)
+  }
+
+  #order(sort: ProductSort): Uint32Array {
+    const key = sort === 'match' || sort === 'fewest-links' ? 'name' : sort
+    let order = this.#orders.get(key)
+    // The order by name is there from the start.
+    if (!order) this.#orders.set(key, order = this.#sorted(key as NumberSort))
+    return order
+  }
+
+  #sorted(sort: NumberSort): Uint32Array {
+    const rank = Float64Array.from(this.#products, product => this.#rank(sort, product))
+    // The sort is stable: equal ones stay in the order of their names.
+    return this.#order('name').slice().sort((a, b) => rank[a]! - rank[b]!)
+  }
+
+  #rank(sort: NumberSort, product: Product): number {
+    return orderNumber(sort, product, this.#facts.sold(product.sku))
+  }
+
+  /** Stable, by number of links: a counting sort. */
+  #byLinks(found: Uint32Array): Uint32Array {
+    const totals = new Uint32Array(found.length)
+    for (const counts of this.#links.values()) for (let i = 0; i < found.length; i++) totals[i]! += counts[found[i]!]!
+    const next = new Uint32Array(totals.reduce((most, total) => Math.max(most, total), 0) + 2)
+    for (const total of totals) next[total + 1]!++
+    for (let total = 1; total < next.length; total++) next[total]! += next[total - 1]!
+    const sorted = new Uint32Array(found.length)
+    for (let i = 0; i < found.length; i++) sorted[next[totals[i]!]!++] = found[i]!
+    return sorted
+  }
+}
+
+/** Those of the positions that are marked. */
+function marked(positions: Uint32Array, marks: Uint8Array): Uint32Array {
+  const found = new Uint32Array(positions.length)
+  let count = 0
+  for (const position of positions) if (marks[position]) found[count++] = position
+  return found.subarray(0, count)
+}
+
+function keep(left: Uint8Array, fits: (position: number) => boolean): void {
+  for (let position = 0; position < left.length; position++) if (left[position] && !fits(position)) left[position] = 0
+}
+
+/** `name=value` in groups of one name. */
+function attributesByName(attributes: readonly string[]): Iterable<string[]> {
+  const byName = new Map<string, string[]>()
+  for (const each of attributes) {
+    const name = each.slice(0, Math.max(each.indexOf('='), 0))
+    byName.set(name, [...byName.get(name) ?? [], each])
+  }
+  return byName.values()
+}
+
+const statusNumber = (status: ProductStatus) => productStatus.options.indexOf(status)
+const bySku = (a: Product, b: Product) => a.sku < b.sku ? -1 : a.sku > b.sku ? 1 : 0
+/** One collator for all: making one is most of the work. */
+const { compare: compareNames } = new Intl.Collator(undefined, { sensitivity: 'base', numeric: true })

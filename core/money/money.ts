@@ -1,0 +1,68 @@
+import { z } from 'zod'
+
+/** An amount in whole minor units of its currency (ISO 4217), for example 1250 for € 12.50. Never negative. */
+export const minorUnits = z.int().min(0)
+
+/** An ISO 4217 alphabetic currency code. */
+export const currencyCode = z.string().regex(/^[A-Z]{3}$/, 'A currency is three capital letters, such as EUR.')
+
+/**
+ * How many digits of the currency stand behind the decimal point (ISO 4217 "minor unit": 2 for EUR, 0 for JPY, 3 for KWD).
+ * @param currency ISO 4217 code
+ */
+export function minorDigits(currency: string): number {
+  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+}
+
+/**
+ * An amount as people read it.
+ * @param amount minor units
+ * @param currency ISO 4217 code
+ * @param language BCP 47 tag
+ */
+export function formatMoney(amount: number, currency: string, language: string): string {
+  return formatter(currency, language).format(amount / 10 ** minorDigits(currency))
+}
+
+/**
+ * An amount as people type it: `12.5`, `12,50` or `12`. Only what the currency can express is accepted.
+ * @param currency ISO 4217 code
+ * @returns minor units, or null when it is not an amount
+ */
+export function parseMoney(text: string, currency: string): number | null {
+  const digits = minorDigits(currency)
+  const [, whole, fraction = ''] = /^(\d{1,12})(?:[.,](\d+))?$/.exec(text.trim()) ?? []
+  if (whole === undefined || fraction.length > digits) return null
+  return Number(whole + fraction.padEnd(digits, '0'))
+}
+
+/**
+ * An amount as people type it, without the currency: `12.50`.
+ * @param amount minor units
+ * @param currency ISO 4217 code
+ */
+export function plainMoney(amount: number, currency: string): string {
+  const digits = minorDigits(currency)
+  const text = String(amount).padStart(digits + 1, '0')
+  return digits ? `${text.slice(0, -digits)}.${text.slice(-digits)}` : text
+}
+
+const formatters = new Map<string, Intl.NumberFormat>()
+
+function formatter(currency: string, language: string): Intl.NumberFormat {
+  const key = `${currency} ${language}`
+  let found = formatters.get(key)
+  if (!found) formatters.set(key, found = new Intl.NumberFormat(language, { style: 'currency', currency }))
+  return found
+}
+
+/**
+ * How much dearer (positive) or cheaper (negative) one price is than another, in whole percent of the other.
+ * @param price minor units
+ * @param than minor units, the 100 %
+ * @returns whole percent, or null when there is nothing to compare with
+ */
+export function percentDifference(price: number | null, than: number | null): number | null {
+  if (price === null || !than) return null
+  return Math.round((price - than) * 100 / than)
+}

@@ -1,0 +1,23 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { kindKey } from '../links/kind'
+import { keyFor } from './keyFor'
+
+describe('keyFor', () => {
+  it('makes small words with hyphens of a name', () => {
+    const key = (name: string) => keyFor(name, () => false, 'kind')
+    expect(['Finishing touch', ' Rähmchen & Böden!', '10 % off', '蜂蜜'].map(key)).toEqual(['finishing-touch', 'rahmchen-boden', '10-off', 'kind'])
+  })
+
+  it('always makes a valid key that is not taken', () => {
+    fc.assert(fc.property(fc.array(fc.oneof(fc.string({ unit: 'binary' }), fc.string({ minLength: 36, maxLength: 60, unit: fc.constantFrom('a', ' ') }), fc.constant('same')), { maxLength: 30 }), (names) => {
+      const taken = new Set<string>()
+      for (const name of names) {
+        const key = keyFor(name, each => taken.has(each), 'kind')
+        expect(kindKey.safeParse(key).success).toBe(true)
+        expect(taken.has(key)).toBe(false)
+        taken.add(key)
+      }
+    }))
+  })
+})

@@ -1,0 +1,40 @@
+import { z } from 'zod'
+
+/** A BCP 47 language tag in its canonical case, for example `en`, `de` or `pt-BR`. */
+export const languageTag = z.string().refine(isLanguageTag, 'This is not a BCP 47 language tag, such as en or pt-BR.')
+
+/** Text that shoppers read: language tag → text. */
+export const text = z.record(languageTag, z.string().max(20_000))
+export type Text = z.infer<typeof text>
+
+function isLanguageTag(tag: string): boolean {
+  try {
+    return Intl.getCanonicalLocales(tag)[0] === tag
+  } catch {
+    return false
+  }
+}
+
+/**
+ * The text in the wanted language. Looks for the tag itself, then for ever shorter forms of it
+ * (RFC 4647 §3.4, lookup), then for the default language, then takes whatever there is.
+ * @param value the text in all its languages
+ * @param language BCP 47 tag the reader wants
+ * @param fallback BCP 47 tag of the shop's default language
+ * @returns the text, or an empty string when there is none in any language
+ */
+export function textIn(value: Text, language: string, fallback: string): string {
+  for (let tag = language; tag; tag = shorter(tag)) {
+    const found = value[tag]
+    if (found !== undefined) return found
+  }
+  return value[fallback] ?? Object.values(value)[0] ?? ''
+}
+
+/** RFC 4647 §3.4: drop the last subtag, and a single letter that would then stand at the end. */
+function shorter(tag: string): string {
+  const cut = tag.lastIndexOf('-')
+  if (cut < 0) return ''
+  const rest = tag.slice(0, cut)
+  return rest.at(-2) === '-' ? rest.slice(0, -2) : rest
+}
