@@ -1,0 +1,48 @@
+import type { PageKind, PagePlan, Section } from '../sections/section'
+import { resolvePage } from '../selection/resolvePage'
+import type { Shop } from '../selection/shop'
+import { withSection } from '../selection/withSection'
+
+/** How well a section is filled over all the pages that it serves. */
+export interface Fill {
+  places: number
+  /** How many pages show so many products, from 0 to all places. */
+  pages: number[]
+}
+
+/** Pages with all places filled, with some, and with none. */
+export function fillSummary({ places, pages }: Fill): { full: number, thin: number, blank: number } {
+  const all = pages.reduce((sum, each) => sum + each, 0)
+  return { full: pages[places]!, thin: all - pages[places]! - pages[0]!, blank: pages[0]! }
+}
+
+/** Kinds of pages whose sections can be counted product by product. */
+export const countedPages = ['product', 'added', 'cart'] as const satisfies readonly PageKind[]
+export type CountedPage = (typeof countedPages)[number]
+
+/**
+ * Counts what a section shows on the page of each product; a cart page is one with this product alone in the cart.
+ * @param page the kind of page
+ * @returns how many products it shows for a SKU; null when there is no such section
+ */
+export function fillCounter(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => number) | null {
+  const wider = withSection(shop, key, page)
+  if (!wider) return null
+  const counted: Shop = {
+    catalogue: wider.catalogue, index: wider.index, links: wider.links, kinds: wider.kinds, sections: wider.sections,
+    plans: new Map([[page, asFarAsNeeded(wider.plans.get(page)!, wider.sections.get(key)!)]]),
+    neighboursOf: sku => shop.neighboursOf(sku), switchedOff: sku => shop.switchedOff(sku),
+  }
+  return (sku, at) => {
+    const { sections } = resolvePage(counted, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
+    return sections.find(each => each.section.key === key)?.items.length ?? 0
+  }
+}
+
+/** The plan without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same. */
+function asFarAsNeeded(plan: PagePlan, section: Section): PagePlan {
+  const heedsEarlier = !plan.repeats && section.guards.includes('shownEarlier')
+  const keys = plan.zones.flatMap(zone => zone.sections)
+  const kept = new Set(heedsEarlier ? keys.slice(0, keys.indexOf(section.key) + 1) : [section.key])
+  return { ...plan, zones: plan.zones.map(zone => ({ ...zone, sections: zone.sections.filter(each => kept.has(each)) })) }
+}

@@ -1,0 +1,69 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { LinkIndex } from '../links/linkIndex'
+import { linkStep } from '../sections/fillStep'
+import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { anyPlainShop, now, shopOf, skus } from '../selection/anyShop.testing'
+import { makeShopper } from '../selection/makeShop.testing'
+import { resolvePage } from '../selection/resolvePage'
+import type { Shop } from '../selection/shop'
+import { FillMeter } from './fillMeter'
+
+function counted(shop: Shop, section = 's1'): FillMeter {
+  const meter = new FillMeter(shop, section, 'product')
+  const counting = meter.counting(now)
+  while (!counting.next().done);
+  return meter
+}
+/** How many products the section shows on each active product's page, by walking through the pages. */
+function walked(shop: Shop, section = 's1'): Map<string, number> {
+  return new Map(skus.filter(sku => shop.catalogue.product(sku)!.status === 'active').map(sku =>
+    [sku, resolvePage(shop, { kind: 'product', sku }, makeShopper({ at: now })).sections.find(each => each.section.key === section)?.items.length ?? 0]))
+}
+const planned = (shop: Shop, steps = [linkStep('accessory')]): Shop => ({
+  ...shop, sections: new Map([['s1', makeSection('s1', { steps, places: 2 })]]), plans: new Map([['product', makePlan('product', ['s1'])]]),
+})
+
+describe('a fill meter', () => {
+  it('counts the pages of active products, and names them by what they show', () => {
+    fc.assert(fc.property(anyPlainShop, (plain) => {
+      const shop = planned(shopOf(plain))
+      const meter = counted(shop)
+      const shown = [...walked(shop).values()]
+      expect(meter.fill).toEqual({ places: 2, pages: [0, 1, 2].map(count => shown.filter(each => each === count).length) })
+      const thin = [...meter.positionsWith(1, 1)].map(position => shop.index.productAt(position).sku)
+      expect(thin).toEqual([...walked(shop)].filter(([, count]) => count === 1).map(([sku]) => sku))
+    }), { numRuns: 200 })
+  })
+
+  it('counts single pages anew after an edit of their lanes', () => {
+    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...skus), fc.uniqueArray(fc.constantFrom(...skus), { maxLength: 3 }), (plain, source, targets) => {
+      const shop = planned(shopOf(plain))
+      const meter = counted(shop)
+      ;(shop.links as LinkIndex).setLane(source, 'accessory', targets.map(target => ({ target })))
+      meter.recount([shop.index.postings.positionOf(source)!], now)
+      expect(meter.fill).toEqual(counted(shop).fill)
+    }), { numRuns: 200 })
+  })
+
+  it('takes over the counts of another that counts the same', () => {
+    fc.assert(fc.property(anyPlainShop, (plain) => {
+      const shop = planned(shopOf(plain))
+      const twin = new FillMeter(shop, 's1', 'product')
+      twin.take(counted(shop))
+      expect(twin.fill).toEqual(counted(shop).fill)
+    }), { numRuns: 20 })
+  })
+
+  it('knows whether a changed product matters beyond the pages that link to it', () => {
+    fc.assert(fc.property(anyPlainShop, (plain) => {
+      const bestSellers = { from: 'bestSellers' as const, of: 'all' as const, subjects: 'page' as const, cap: null, off: false }
+      const looks = (steps: Parameters<typeof planned>[1]) => new FillMeter(planned(shopOf(plain), steps), 's1', 'product').looksFurther
+      expect([looks([linkStep('upsell')]), looks([linkStep('upsell'), bestSellers]), looks([linkStep('upsell'), { ...bestSellers, off: true }])]).toEqual([false, true, false])
+    }), { numRuns: 3 })
+  })
+
+  it('says that there is no such section', () => {
+    fc.assert(fc.property(anyPlainShop, plain => new FillMeter(shopOf(plain), 'gone', 'product').counting(now).next().value === false), { numRuns: 3 })
+  })
+})

@@ -1,0 +1,78 @@
+import { z } from 'zod'
+import { trait } from '../catalogue/traits'
+import type { Trait } from '../catalogue/traits'
+import type { Range } from './range'
+import { range } from './range'
+
+/** What can be asked of any product by itself. */
+export type ProductTest =
+  /** It has this trait; of a category, also one below it. An attribute without a value: any value. */
+  | { has: Trait }
+  /** Its price in minor units. */
+  | { price: Range }
+  /** Units on hand, its variants' together. */
+  | { stock: Range }
+  /** Units sold. */
+  | { sold: Range }
+  /** Released at most so many days ago. */
+  | { releasedWithin: number }
+
+/** What can be asked of a target: by itself, or compared with the source. */
+export type TargetTest = ProductTest
+  /** The same brand as the source, or another; a product without a brand has neither the same nor another. */
+  | { brand: 'same' | 'different' }
+  /** At least one category in common, or none. */
+  | { category: 'same' | 'different' }
+  /** One of its values of an attribute is one of the source's values of an attribute: `fits` has the source's `standard`. */
+  | { attribute: string, sourceAttribute: string }
+  /** Its price in percent of the source's. */
+  | { pricePercent: Range }
+  /** Released later than the source. */
+  | { newer: true }
+  /** At least so many tags in common. */
+  | { sharedTags: number }
+
+export type Condition<Test> = { all: Condition<Test>[] } | { any: Condition<Test>[] } | { none: Condition<Test>[] } | Test
+
+/** When the source looks like this, pick targets that look like that. */
+export interface Rule {
+  when: Condition<ProductTest>
+  pick: Condition<TargetTest>
+}
+
+const productTests = [
+  z.strictObject({ has: trait }),
+  z.strictObject({ price: range }),
+  z.strictObject({ stock: range }),
+  z.strictObject({ sold: range }),
+  z.strictObject({ releasedWithin: z.int().min(1).max(36_500) }),
+] as const
+const sameOrDifferent = z.enum(['same', 'different'])
+const attributeName = z.string().min(1).max(64)
+
+const productTest: z.ZodType<ProductTest> = z.union(productTests)
+const targetTest: z.ZodType<TargetTest> = z.union([
+  ...productTests,
+  z.strictObject({ brand: sameOrDifferent }),
+  z.strictObject({ category: sameOrDifferent }),
+  z.strictObject({ attribute: attributeName, sourceAttribute: attributeName }),
+  z.strictObject({ pricePercent: range }),
+  z.strictObject({ newer: z.literal(true) }),
+  z.strictObject({ sharedTags: z.int().min(1).max(50) }),
+])
+
+/** Conditions within conditions go no deeper than this. */
+const deepest = 4
+
+/** Conditions of a sort of tests, combined by all, any and none. */
+function conditionOf<Test>(test: z.ZodType<Test>, depth = 1): z.ZodType<Condition<Test>> {
+  if (depth > deepest) return test as z.ZodType<Condition<Test>>
+  const parts = z.array(conditionOf(test, depth + 1)).max(20)
+  return z.union([z.strictObject({ all: parts }), z.strictObject({ any: parts }), z.strictObject({ none: parts }), test]) as z.ZodType<Condition<Test>>
+}
+
+export const rule: z.ZodType<Rule> = z.strictObject({
+  /** An empty `all` is true of every product. */
+  when: conditionOf(productTest),
+  pick: conditionOf(targetTest),
+})

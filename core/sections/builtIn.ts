@@ -1,0 +1,68 @@
+import { linkStep } from './fillStep'
+import type { PagePlan, Section } from './section'
+import { guard, leaveOutNothing } from './section'
+
+/** What the sections that Manada starts with have in common: all guards that need no numbers, one step after another. */
+const plain = {
+  takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+}
+
+/** The sections that Manada starts with. */
+export const builtInSections: Section[] = [
+  {
+    key: 'upsells', heading: { en: 'Worth the step up', de: 'Eine Stufe besser' }, layout: 'list',
+    steps: [linkStep('upsell')], places: 2, ...plain,
+  },
+  {
+    key: 'accessories', heading: { en: 'Goes with it', de: 'Passt dazu' }, layout: 'shelf',
+    steps: [linkStep('accessory')], places: 6, ...plain,
+  },
+  {
+    key: 'related', heading: { en: 'Also worth a look', de: 'Auch einen Blick wert' }, layout: 'grid',
+    steps: [linkStep('related')], places: 4, ...plain,
+  },
+  {
+    key: 'cart-cross-sells', heading: { en: 'Often needed on the same day', de: 'Wird oft am selben Tag gebraucht' }, layout: 'grid',
+    steps: [linkStep('cross-sell', 'cart')], places: 4, ...plain,
+  },
+  {
+    key: 'cart-accessories', heading: { en: 'Goes with what is in your cart', de: 'Passt zu Ihrem Warenkorb' }, layout: 'shelf',
+    steps: [linkStep('accessory', 'cart')], places: 6, ...plain,
+  },
+  {
+    key: 'just-added', heading: { en: 'Goes with it', de: 'Passt dazu' }, layout: 'list',
+    steps: [linkStep('accessory'), linkStep('cross-sell')], places: 3, ...plain,
+  },
+  {
+    key: 'article-accessories', heading: { en: 'Useful for the job', de: 'Nützlich dabei' }, layout: 'grid',
+    steps: [linkStep('accessory'), linkStep('cross-sell')], places: 4, ...plain,
+  },
+]
+
+/** The plan of each kind of page that gets no other. */
+export const builtInPlans: PagePlan[] = [
+  {
+    key: 'product-default', name: { en: 'Product page' }, page: 'product', repeats: false, off: [],
+    zones: [
+      { key: 'besideDetails', sections: ['upsells'] },
+      { key: 'belowDetails', sections: ['accessories'] },
+      { key: 'foot', sections: ['related'] },
+    ],
+  },
+  {
+    key: 'cart-default', name: { en: 'Cart page' }, page: 'cart', repeats: false, off: [],
+    zones: [{ key: 'belowLines', sections: ['cart-cross-sells', 'cart-accessories'] }],
+  },
+  {
+    key: 'added-default', name: { en: 'Added to the cart' }, page: 'added', repeats: false, off: [],
+    zones: [{ key: 'belowAdded', sections: ['just-added'] }],
+  },
+  {
+    key: 'category-default', name: { en: 'Category page' }, page: 'category', repeats: false, off: [],
+    zones: [{ key: 'belowProducts', sections: ['cart-accessories'] }],
+  },
+  {
+    key: 'article-default', name: { en: 'Article' }, page: 'article', repeats: false, off: [],
+    zones: [{ key: 'belowText', sections: ['article-accessories'] }],
+  },
+]

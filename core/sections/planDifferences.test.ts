@@ -1,0 +1,22 @@
+import { expect, it } from 'vitest'
+import { makePlan } from './makeSection.testing'
+import type { PagePlan } from './section'
+import { planDifferences } from './planDifferences'
+
+const plan = (foot: string[], part: Partial<PagePlan> = {}) => makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells'] }, { key: 'foot', sections: foot }], ...part })
+const before = plan(['a', 'b'])
+
+it.each<[PagePlan, string[]]>([
+  [before, []],
+  [plan(['a', 'b', 'c']), ['adds “C”']],
+  [plan(['b']), ['takes “A” out']],
+  [plan(['b', 'a']), ['puts its sections in another order']],
+  [plan([], { zones: [{ key: 'belowDetails', sections: ['upsells', 'a', 'b'] }] }), ['moves “A”', 'moves “B”']],
+  [plan(['a', 'b'], { off: ['b'], repeats: true }), ['switches “B” off', 'shows a product again that is shown above']],
+])('tells what of a plan is another: %#', (after, words) => {
+  expect(planDifferences(before, after, key => key.toUpperCase())).toEqual(words)
+})
+
+it('tells what is switched on again', () => {
+  expect(planDifferences(plan(['a'], { off: ['a'] }), plan(['a']), key => key)).toEqual(['switches “a” on'])
+})

@@ -1,0 +1,24 @@
+import type { PagePlan } from './section'
+
+/**
+ * What of a page plan is another, in words: “adds “Seen lately””.
+ * @param name of a section, by its key
+ */
+export function planDifferences(before: PagePlan, after: PagePlan, name: (section: string) => string): string[] {
+  const zoneOf = (plan: PagePlan, key: string) => plan.zones.find(zone => zone.sections.includes(key))?.key
+  const keysOf = (plan: PagePlan) => plan.zones.flatMap(zone => zone.sections)
+  const had = keysOf(before)
+  const has = keysOf(after)
+  const stayed = has.filter(key => had.includes(key))
+  const moved = stayed.filter(key => zoneOf(before, key) !== zoneOf(after, key))
+  const isInOrder = had.filter(key => has.includes(key)).every((key, i) => key === stayed[i])
+  const quoted = (key: string) => `“${name(key)}”`
+  return [
+    ...has.filter(key => !had.includes(key)).map(key => `adds ${quoted(key)}`),
+    ...had.filter(key => !has.includes(key)).map(key => `takes ${quoted(key)} out`),
+    ...moved.map(key => `moves ${quoted(key)}`),
+    ...isInOrder || moved.length ? [] : ['puts its sections in another order'],
+    ...stayed.filter(key => before.off.includes(key) !== after.off.includes(key)).map(key => `switches ${quoted(key)} ${after.off.includes(key) ? 'off' : 'on'}`),
+    ...before.repeats === after.repeats ? [] : [after.repeats ? 'shows a product again that is shown above' : 'shows no product twice'],
+  ]
+}

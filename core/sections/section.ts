@@ -1,0 +1,78 @@
+import { z } from 'zod'
+import { sku } from '../catalogue/product'
+import { linkDate } from '../links/lane'
+import { range } from '../rules/range'
+import { text } from '../text/text'
+import { fillStep } from './fillStep'
+
+export const sectionKey = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(40)
+
+/** What a candidate is checked for before it takes a place. */
+export const guard = z.enum(['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier'])
+export type Guard = z.infer<typeof guard>
+
+export const layout = z.enum(['grid', 'shelf', 'list'])
+export type Layout = z.infer<typeof layout>
+
+/** Products that a section never shows. */
+export const leaveOut = z.strictObject({
+  /** Keys; with the categories below them. */
+  categories: z.array(z.string().min(1)).max(500),
+  tags: z.array(z.string().min(1)).max(500),
+  brands: z.array(z.string().min(1)).max(500),
+  products: z.array(sku).max(500),
+})
+export type LeaveOut = z.infer<typeof leaveOut>
+
+/** What a merchandiser says of a recommendation section: its words, what fills it, and how it looks. */
+export const sectionSettings = z.strictObject({
+  heading: text,
+  layout,
+  /** Tried in order until the places are full. */
+  steps: z.array(fillStep).min(1, 'A section has at least one fill step.').max(12),
+  /** The steps take turns: the first of each, the second of each. Otherwise one after another. */
+  takeTurns: z.boolean(),
+  guards: z.array(guard),
+  /** A guard: the price in percent of the subject's. */
+  priceBand: range.nullable(),
+  /** A guard. */
+  leaveOut,
+  /** A guard: margin in percent of the price. A product whose cost is not known passes. */
+  lowestMargin: z.number().min(-1000).max(100).nullable(),
+  /** How many products it shows at most. */
+  places: z.int().min(1).max(48),
+  /** With fewer products than this it is hidden. */
+  minimum: z.int().min(1).max(48),
+  off: z.boolean(),
+  /** Shown from this day or moment on, and until this day's end or this moment. */
+  from: linkDate.nullable(),
+  until: linkDate.nullable(),
+})
+export type SectionSettings = z.infer<typeof sectionSettings>
+
+export const section = sectionSettings.extend({ key: sectionKey })
+export type Section = z.infer<typeof section>
+
+export const leaveOutNothing: LeaveOut = { categories: [], tags: [], brands: [], products: [] }
+
+export const pageKind = z.enum(['product', 'cart', 'added', 'category', 'article'])
+export type PageKind = z.infer<typeof pageKind>
+
+/** The parts of each kind of page where sections stand, in page order. */
+export const zonesOf: Record<PageKind, readonly string[]> = {
+  product: ['besideDetails', 'belowDetails', 'foot'], cart: ['belowLines'], added: ['belowAdded'], category: ['belowProducts'], article: ['belowText'],
+}
+
+/** The sections of one kind of page, zone by zone. */
+export const pagePlan = z.strictObject({
+  key: sectionKey,
+  name: text,
+  page: pageKind,
+  /** Zones in page order; sections in the order they stand there. */
+  zones: z.array(z.strictObject({ key: z.string().min(1), sections: z.array(sectionKey) })),
+  /** Whether a product may show again that an earlier section of the page shows. */
+  repeats: z.boolean(),
+  /** Sections of the plan that are switched off in it. */
+  off: z.array(sectionKey),
+})
+export type PagePlan = z.infer<typeof pagePlan>

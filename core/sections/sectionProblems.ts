@@ -1,0 +1,69 @@
+import type { Trait } from '../catalogue/traits'
+import type { KnownTraits } from '../rules/ruleProblems'
+import { isReversed, ruleProblems } from '../rules/ruleProblems'
+import { counted } from '../text/sentence'
+import type { FillStep } from './fillStep'
+import type { LeaveOut, Section } from './section'
+
+/** Something that keeps a section from showing what it seems to show. */
+export interface SectionProblem {
+  /** Number of the fill step that it is about, counted from 0; null: the section as a whole. */
+  step: number | null
+  /** Where in the step's rule. */
+  path?: string
+  words: string
+}
+
+/** What sections may speak of. */
+export interface KnownThings extends KnownTraits {
+  /** null: there is no such kind */
+  isRetired(kind: string): boolean | null
+  /** null: there is no such product */
+  isProductRetired(sku: string): boolean | null
+}
+
+/** What is wrong with a section, step by step, then as a whole. Pages go on without what can't be found. */
+export function sectionProblems(section: Section, known: KnownThings): SectionProblem[] {
+  const { steps, minimum, places, priceBand, from, until, leaveOut } = section
+  const whole = [
+    ...steps.every(step => step.off) ? ['All its steps are switched off, so it shows nothing anywhere.'] : [],
+    ...minimum > places ? [`It is hidden under ${counted(minimum, 'product')}, and has ${counted(places, 'place')}: it never shows.`] : [],
+    ...priceBand && isReversed(priceBand) ? [`No price is from ${priceBand.from} % to ${priceBand.to} % of another: swap the two.`] : [],
+    ...from && until && Date.parse(from) > Date.parse(until) ? ['It begins after it has ended, so it never shows.'] : [],
+    ...goneFrom(leaveOut, known).map(words => `It leaves out ${words}, which no product is any more.`),
+  ]
+  return [
+    ...steps.flatMap((step, i) => stepProblems(step, known).map(problem => ({ step: i, ...problem }))),
+    ...whole.map(words => ({ step: null, words })),
+  ]
+}
+
+function stepProblems(step: FillStep, known: KnownThings): Omit<SectionProblem, 'step'>[] {
+  switch (step.from) {
+    case 'rule': return ruleProblems(step.rule, known)
+    case 'links': {
+      const retired = known.isRetired(step.kind)
+      return retired === null ? [{ words: `There is no kind of link “${step.kind}”.` }] : retired ? [{ words: `The kind ${known.kind(step.kind)} is retired: restore it, or choose another.` }] : []
+    }
+    case 'traits': {
+      if (!step.traits.length && step.attribute === null) return [{ words: 'It counts no traits, so nothing is ever found. Choose at least one.' }]
+      return step.attribute === null || known.hasAttribute(step.attribute) ? [] : [{ words: `No product has the attribute “${step.attribute}” any more.` }]
+    }
+    case 'category': return known.isKnown({ of: 'category', name: step.category }) ? [] : [{ words: `The category “${step.category}” is gone.` }]
+    case 'chosen': {
+      if (!step.targets.length) return [{ words: 'No products are chosen yet.' }]
+      const gone = step.targets.filter(sku => known.isProductRetired(sku) === null)
+      const retired = step.targets.filter(sku => known.isProductRetired(sku))
+      return [
+        ...gone.length ? [{ words: `${gone.join(', ')}: no longer in the shop.` }] : [],
+        ...retired.length ? [{ words: `${retired.map(known.product).join(', ')}: retired, so never shown.` }] : [],
+      ]
+    }
+    default: return []
+  }
+}
+
+function goneFrom({ categories, tags, brands }: LeaveOut, known: KnownTraits): string[] {
+  const traits = [...categories.map((name): Trait => ({ of: 'category', name })), ...brands.map((name): Trait => ({ of: 'brand', name })), ...tags.map((name): Trait => ({ of: 'tag', name }))]
+  return traits.filter(trait => !known.isKnown(trait)).map(({ of, name }) => `the ${of} “${name}”`)
+}

@@ -1,0 +1,152 @@
+import fc from 'fast-check'
+import { Catalogue } from '../catalogue/catalogue'
+import { allCount } from '../catalogue/neighbours'
+import type { NeighbourSettings } from '../catalogue/neighbours'
+import type { Product } from '../catalogue/product'
+import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
+import type { Trait } from '../catalogue/traits'
+import { makeKind } from '../links/makeKind.testing'
+import type { Link } from '../links/lane'
+import { LinkIndex } from '../links/linkIndex'
+import type { Range } from '../rules/range'
+import type { Condition, ProductTest, Rule, TargetTest } from '../rules/rule'
+import type { FillStep } from '../sections/fillStep'
+import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { freeOrders, order } from '../sections/order'
+import type { PageKind, PagePlan, Section } from '../sections/section'
+import { guard, pageKind } from '../sections/section'
+import { makeIndex } from './makeShop.testing'
+import type { PlainShop } from './naiveResolve.testing'
+import type { Page, Shop, Shopper } from './shop'
+
+/*
+ * Small shops of every sort, for property tests. Few values each, so that products have much in common.
+ */
+
+export const now = Date.parse('2026-05-01T10:00:00Z')
+export const skus = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H']
+const variantSkus = ['A-1', 'A-2', 'B-1']
+const kinds = ['upsell', 'accessory']
+const categoryKeys = ['hives', 'frames', 'deep-frames', 'tools']
+const tags = ['oak', 'gift', 'bulk']
+const brands = ['Alder', 'Birch']
+const standards = ['National', 'Commercial']
+const subset = <T>(all: readonly T[], most = all.length) => fc.subarray([...all], { maxLength: most })
+const pick = fc.constantFrom
+
+const someStatus = pick(...Array<'active'>(8).fill('active'), 'draft' as const, 'retired' as const)
+const variantOf = (sku: string) => fc.record({
+  stock: fc.integer({ min: -1, max: 2 }), status: fc.option(someStatus), price: fc.option(pick(500, 900)),
+}).map(part => makeVariant(sku, part))
+const attributes = fc.record({ fits: subset(standards), standard: subset(standards, 1) }).map(each => Object.fromEntries(Object.entries(each).filter(([, values]) => values.length)))
+export const productOf = (sku: string): fc.Arbitrary<Product> => fc.record({
+  name: pick('Hive', 'hive', 'Frame 2', 'Frame 10', 'Zipper').map(en => ({ en })),
+  status: someStatus,
+  price: fc.option(pick(0, 500, 900, 1000, 1333, 2000), { freq: 8 }),
+  cost: fc.option(pick(300, 900, 1000)),
+  stock: fc.integer({ min: -1, max: 5 }),
+  released: pick(null, null, '2025-05-01', '2026-04-20', '2026-04-21', '2026-05-01', '2026-05-02', '2026-05-01T10:00:00Z'),
+  categories: subset([...categoryKeys, 'gone'], 2), tags: subset(tags), brand: fc.option(pick(...brands)), attributes,
+  variants: fc.tuple(...variantSkus.filter(each => each.startsWith(sku)).map(variantOf)),
+}).map(part => makeProduct(sku, part))
+const anyTarget = pick(...skus, ...skus, ...variantSkus, 'GONE')
+const anyDate = pick('2026-04-30', '2026-05-01', '2026-05-02', '2026-05-01T10:00:00Z', '2026-05-01T10:00:01Z')
+const anyLink: fc.Arbitrary<Link> = fc.oneof(
+  { weight: 3, arbitrary: fc.record({ target: anyTarget }) }, { weight: 1, arbitrary: fc.record({ target: anyTarget, from: anyDate, until: anyDate }, { requiredKeys: ['target'] }) })
+
+const anyTrait: fc.Arbitrary<Trait> = fc.oneof(
+  pick(...categoryKeys, 'gone').map(name => ({ of: 'category' as const, name })),
+  pick(...brands).map(name => ({ of: 'brand' as const, name })),
+  pick(...tags).map(name => ({ of: 'tag' as const, name })),
+  fc.record({ name: pick('fits', 'standard', 'gone'), value: pick(...standards) }, { requiredKeys: ['name'] }).map(each => ({ of: 'attribute' as const, ...each })),
+)
+/** Both ends, one of them, or an impossible pair. */
+const rangeOf = (...ends: number[]): fc.Arbitrary<Range> => fc.oneof(
+  fc.record({ from: pick(...ends), to: pick(...ends) }), pick(...ends).map(from => ({ from })), pick(...ends).map(to => ({ to })))
+const productTest: fc.Arbitrary<ProductTest> = fc.oneof(
+  { weight: 3, arbitrary: anyTrait.map(has => ({ has })) }, rangeOf(0, 500, 900, 1500).map(price => ({ price })), rangeOf(0, 1, 2).map(stock => ({ stock })),
+  rangeOf(0, 1, 5).map(sold => ({ sold })), pick(10, 30, 400).map(releasedWithin => ({ releasedWithin })),
+)
+const targetTest: fc.Arbitrary<TargetTest> = fc.oneof(
+  productTest, pick('same' as const, 'different' as const).map(brand => ({ brand })), pick('same' as const, 'different' as const).map(category => ({ category })),
+  fc.record({ attribute: pick('fits', 'standard'), sourceAttribute: pick('fits', 'standard') }),
+  rangeOf(33.3, 50, 75.03, 100, 150, 200).map(pricePercent => ({ pricePercent })), fc.constant({ newer: true as const }), pick(1, 2).map(sharedTags => ({ sharedTags })),
+)
+const conditionOf = <Test>(test: fc.Arbitrary<Test>): fc.Arbitrary<Condition<Test>> => fc.letrec<{ any: Condition<Test> }>(tie => ({
+  any: fc.oneof({ maxDepth: 3, depthIdentifier: 'condition' }, { weight: 3, arbitrary: test }, ...(['all', 'any', 'none'] as const).map(name => ({
+    weight: 1, arbitrary: fc.array(tie('any'), { maxLength: 3 }).map(parts => ({ [name]: parts }) as unknown as Condition<Test>),
+  }))),
+})).any
+export const anyRule: fc.Arbitrary<Rule> = fc.record({ when: fc.oneof(fc.constant<Condition<ProductTest>>({ all: [] }), conditionOf(productTest)), pick: conditionOf(targetTest) })
+
+const common = { subjects: pick('page' as const, 'page' as const, 'cart' as const), cap: fc.option(pick(1, 2), { freq: 3 }), off: fc.integer({ min: 0, max: 9 }).map(n => n === 0) }
+const free = pick(...freeOrders.options)
+const hand = pick(...order.options.filter(each => each !== 'strength'))
+const scored = pick(...order.options.filter(each => each !== 'hand'))
+const group = pick('all' as const, 'category' as const, 'brand' as const)
+const anyStep: fc.Arbitrary<FillStep> = fc.oneof(
+  { weight: 3, arbitrary: fc.record({ from: fc.constant('links' as const), kind: pick(...kinds), order: fc.oneof(fc.constant('hand' as const), hand), ...common }) },
+  { weight: 2, arbitrary: fc.record({ from: fc.constant('traits' as const), traits: subset(['category', 'brand', 'tag'] as const), attribute: fc.option(pick('fits', 'standard')), least: pick(1, 2, 3), order: scored, ...common }) },
+  { weight: 3, arbitrary: fc.record({ from: fc.constant('rule' as const), rule: anyRule, order: free, ...common }) },
+  fc.record({ from: fc.constant('boughtTogether' as const), order: scored, ...common }),
+  fc.record({ from: fc.constant('chosen' as const), targets: fc.uniqueArray(anyTarget, { maxLength: 4 }), order: hand, ...common }),
+  fc.record({ from: fc.constant('category' as const), category: pick(...categoryKeys, 'gone'), below: fc.boolean(), order: free, ...common }),
+  fc.record({ from: fc.constant('bestSellers' as const), of: group, ...common }),
+  fc.record({ from: fc.constant('newest' as const), of: group, ...common }),
+  fc.record({ from: fc.constant('recentlyViewed' as const), order: hand, ...common }),
+  fc.record({ from: fc.constant('bundles' as const), order: free, ...common }),
+)
+const rarely = <T>(none: T, some: fc.Arbitrary<T>) => fc.oneof({ weight: 5, arbitrary: fc.constant(none) }, { weight: 1, arbitrary: some })
+const sectionOf = (key: string): fc.Arbitrary<Section> => fc.record({
+  steps: fc.array(anyStep, { minLength: 1, maxLength: 3 }), takeTurns: fc.boolean(),
+  guards: fc.oneof({ weight: 2, arbitrary: fc.constant(guard.options) }, { weight: 1, arbitrary: subset(guard.options) }),
+  priceBand: rarely(null, rangeOf(33.3, 50, 75.03, 100, 150)),
+  leaveOut: rarely({ categories: [], tags: [], brands: [], products: [] }, fc.record({ categories: subset(categoryKeys, 1), tags: subset(tags, 1), brands: subset(brands, 1), products: subset(skus, 2) })),
+  lowestMargin: rarely<number | null>(null, pick(-20, 10, 50)),
+  places: fc.integer({ min: 1, max: 4 }), minimum: fc.integer({ min: 1, max: 2 }), off: fc.boolean().map(off => off && key === 's3'),
+  dates: rarely<Pick<Section, 'from' | 'until'>>({ from: null, until: null }, fc.record({ from: fc.option(anyDate), until: fc.option(anyDate) })),
+}).map(({ dates, ...part }) => makeSection(key, { ...part, ...dates }))
+const planOf = (page: PageKind): fc.Arbitrary<PagePlan> => fc.record({
+  repeats: fc.boolean(), first: fc.subarray(['s1', 's2'], { minLength: 1 }), second: fc.subarray(['s3', 's4'], { minLength: 1 }), off: rarely<string[]>([], subset(['s1', 's4'])),
+}).map(({ repeats, first, second, off }) => makePlan(page, [], { repeats, off, zones: [{ key: 'top', sections: first }, { key: 'foot', sections: second }] }))
+const someNeighbours: fc.Arbitrary<NeighbourSettings> = rarely(allCount, fc.record({ ignored: fc.array(anyTrait, { maxLength: 2 }), leaveOut: subset(categoryKeys, 1) }))
+const perProduct = <T>(value: fc.Arbitrary<T>) => fc.tuple(...skus.map(() => value)).map(values => Object.fromEntries(skus.map((sku, i) => [sku, values[i]!])))
+
+export const anyPlainShop: fc.Arbitrary<PlainShop> = fc.record({
+  products: fc.tuple(...skus.map(productOf)),
+  categories: fc.constant([{ key: 'hives', parent: null }, { key: 'frames', parent: 'hives' }, { key: 'deep-frames', parent: 'frames' }, { key: 'tools', parent: null }]),
+  articles: fc.tuple(fc.array(anyTarget, { maxLength: 3 })).map(([products]) => [{ key: 'spring', products: [...new Set(products)] }]),
+  lanes: fc.tuple(...skus.flatMap(source => kinds.map(kind =>
+    fc.uniqueArray(anyLink, { maxLength: 5, selector: link => link.target }).map(lane => ({ source, kind, lane }))))),
+  retiredKinds: subset(kinds, 1),
+  sections: fc.tuple(...['s1', 's2', 's3', 's4'].map(sectionOf)),
+  plans: fc.tuple(...pageKind.options.map(planOf)),
+  sold: perProduct(pick(0, 0, 1, 5, 9)),
+  neighbours: perProduct(someNeighbours),
+  switchedOff: perProduct(rarely<string[]>([], subset(['s1', 's2']))),
+})
+export const anyPage: fc.Arbitrary<Page> = fc.oneof(
+  { weight: 3, arbitrary: pick(...skus, 'A-1', 'GONE').chain(sku => pick('product' as const, 'added' as const).map(kind => ({ kind, sku }))) },
+  { weight: 2, arbitrary: fc.constant({ kind: 'cart' as const }) },
+  pick('hives', 'frames', 'gone').map(key => ({ kind: 'category' as const, key })),
+  pick('spring', 'gone').map(key => ({ kind: 'article' as const, key })),
+)
+export const anyShopper: fc.Arbitrary<Shopper> = fc.record({
+  cart: fc.array(anyTarget, { maxLength: 4 }), seen: fc.uniqueArray(anyTarget, { maxLength: 4 }), visitor: pick('', 'v1', 'v2'), view: pick('1', '2'), at: fc.constant(now),
+})
+
+/** The shop that selection works on. */
+export function shopOf(plain: PlainShop): Shop {
+  const links = new LinkIndex()
+  for (const { source, kind, lane } of plain.lanes) links.setLane(source, kind, lane)
+  return {
+    catalogue: new Catalogue(plain.products, plain.categories.map(each => ({ name: {}, ...each })), plain.articles.map(each => ({ title: {}, body: {}, image: null, ...each }))),
+    index: makeIndex(plain.products, { sold: sku => plain.sold[sku] ?? 0 }),
+    links,
+    kinds: new Map(plain.retiredKinds.map(key => [key, makeKind(key, { retired: true })])),
+    sections: new Map(plain.sections.map(each => [each.key, each])),
+    plans: new Map(plain.plans.map(each => [each.page, each])),
+    neighboursOf: sku => plain.neighbours[sku] ?? allCount,
+    switchedOff: sku => new Set(plain.switchedOff[sku]),
+  }
+}

@@ -1,0 +1,32 @@
+import { Catalogue } from '../catalogue/catalogue'
+import type { Category } from '../catalogue/catalogue'
+import { allCount } from '../catalogue/neighbours'
+import type { Product } from '../catalogue/product'
+import { Postings } from '../finding/postings'
+import { LinkIndex } from '../links/linkIndex'
+import { builtInPlans, builtInSections } from '../sections/builtIn'
+import { completed } from '../steps'
+import type { IndexFacts } from './selectionIndex'
+import { SelectionIndex } from './selectionIndex'
+import type { Shop, Shopper } from './shop'
+
+/** The lists of some products, for tests and measurements. */
+export function makeIndex(products: readonly Product[], facts: Partial<IndexFacts> = {}): SelectionIndex {
+  const postings = completed(Postings.building(products))
+  return completed(SelectionIndex.building(products, { nameOf: product => Object.values(product.name)[0] ?? product.sku, sold: () => 0, ...facts }, postings))
+}
+
+/** A shop for tests: the built-in sections and plans, nothing linked and nothing sold, unless a part says otherwise. */
+export function makeShop(products: readonly Product[], part: Partial<Shop> & { categories?: readonly Category[] } = {}): Shop {
+  const { categories = [], ...rest } = part
+  return {
+    catalogue: new Catalogue(products, categories, []), index: rest.index ?? makeIndex(products), links: new LinkIndex(), kinds: new Map(),
+    sections: new Map(builtInSections.map(each => [each.key, each])), plans: new Map(builtInPlans.map(each => [each.page, each])),
+    neighboursOf: () => allCount, switchedOff: () => new Set(), ...rest,
+  }
+}
+
+/** A shopper with an empty cart who has seen nothing. */
+export function makeShopper(part: Partial<Shopper> = {}): Shopper {
+  return { cart: [], seen: [], visitor: '', view: '', at: 0, ...part }
+}

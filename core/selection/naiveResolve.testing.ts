@@ -1,0 +1,254 @@
+import type { NeighbourSettings } from '../catalogue/neighbours'
+import type { Product, Variant } from '../catalogue/product'
+import type { Lane } from '../links/lane'
+import type { Condition, ProductTest, TargetTest } from '../rules/rule'
+import type { FillStep } from '../sections/fillStep'
+import type { PagePlan, Section } from '../sections/section'
+import { hashOf, mixed } from './shuffle'
+import type { Page, Shopper } from './shop'
+
+/** The facts of a small shop as plain lists. */
+export interface PlainShop {
+  products: Product[]
+  categories: { key: string, parent: string | null }[]
+  articles: { key: string, products: string[] }[]
+  lanes: { source: string, kind: string, lane: Lane }[]
+  retiredKinds: string[]
+  sections: Section[]
+  plans: PagePlan[]
+  sold: Record<string, number>
+  neighbours: Record<string, NeighbourSettings>
+  switchedOff: Record<string, string[]>
+}
+
+interface Offer { target: string, step: number, source: string | null, place: number, outside: boolean, leftOut: boolean }
+interface Verdict { target: string, verdict: string, step: number }
+
+const day = 24 * 60 * 60 * 1000
+const within = (value: number, range: { from?: number, to?: number }) => value >= (range.from ?? -Infinity) && value <= (range.to ?? Infinity)
+const percentWithin = (price: number, of: number, { from, to }: { from?: number, to?: number }) => !(from !== undefined && price * 100 < from * of) && !(to !== undefined && price * 100 > to * of)
+const common = (a: readonly string[] = [], b: readonly string[] = []) => a.filter(each => b.includes(each))
+const distinct = <T>(all: readonly T[]) => all.filter((each, i) => all.indexOf(each) === i)
+
+/**
+ * The rules of selection once more, as plainly as they can be said and without any index: lists every candidate of a section
+ * first, then decides on them one by one. For the tests alone, to hold resolvePage against.
+ * @returns null for a page about something unknown
+ */
+export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
+  const productOf = (sku: string) => shop.products.find(each => each.sku === sku || each.variants.some(one => one.sku === sku))
+  const variantOf = (sku: string) => productOf(sku)?.variants.find(one => one.sku === sku)
+  const priceOf = (product: Product, variant?: Variant) => variant && variant.price !== null ? variant.price : product.price
+  const isBelow = (key: string, top: string): boolean => key === top || shop.categories.some(each => each.key === key && each.parent !== null && isBelow(each.parent, top))
+  const exists = (key: string) => shop.categories.some(each => each.key === key)
+  const isIn = (product: Product, top: string) => exists(top) && product.categories.some(key => exists(key) && isBelow(key, top))
+  const cartSkus = shopper.cart.filter(productOf)
+  const cartProducts = distinct(cartSkus.map(sku => productOf(sku)!.sku))
+
+  let about: string[]
+  if (page.kind === 'cart') about = cartProducts
+  else if ('sku' in page) about = [productOf(page.sku)?.sku ?? 'unknown']
+  else if (page.kind === 'category') about = exists(page.key) ? [page.key] : ['unknown']
+  else about = shop.articles.find(each => each.key === page.key)?.products.filter(sku => shop.products.some(each => each.sku === sku)) ?? ['unknown']
+  if (about.includes('unknown')) return null
+  const aboutProducts = page.kind === 'category' ? [] : about
+
+  const onHand = (product: Product) => product.variants.length
+    ? product.variants.filter(one => (one.status ?? product.status) === 'active').map(one => Math.max(0, one.stock)).reduce((a, b) => a + b, 0)
+    : Math.max(0, product.stock)
+  const soldOf = (sku: string) => shop.sold[sku] ?? 0
+  const marginOf = (price: number | null, cost: number | null) => price && cost !== null ? (price - cost) / price * 100 : null
+
+  function testProduct(test: ProductTest, product: Product): boolean {
+    if ('has' in test) {
+      const { of, name, value } = test.has
+      if (of === 'category') return isIn(product, name)
+      if (of === 'brand') return product.brand === name
+      if (of === 'tag') return product.tags.includes(name)
+      return Object.entries(product.attributes).some(([key, values]) => key === name && (value === undefined || values.includes(value)))
+    }
+    if ('price' in test) return product.price !== null && within(product.price, test.price)
+    if ('stock' in test) return within(onHand(product), test.stock)
+    if ('sold' in test) return within(soldOf(product.sku), test.sold)
+    const age = product.released === null ? -1 : shopper.at - new Date(product.released).getTime()
+    return age >= 0 && age <= test.releasedWithin * day
+  }
+  function testTarget(test: TargetTest, target: Product, source: Product): boolean {
+    if ('brand' in test) return !!target.brand && !!source.brand && (test.brand === 'same' ? target.brand === source.brand : target.brand !== source.brand)
+    if ('category' in test) return test.category === 'same' ? common(target.categories, source.categories).length > 0 : common(target.categories, source.categories).length === 0
+    if ('attribute' in test) return common(target.attributes[test.attribute], source.attributes[test.sourceAttribute]).length > 0
+    if ('pricePercent' in test) return target.price !== null && source.price !== null && percentWithin(target.price, source.price, test.pricePercent)
+    if ('newer' in test) return !!target.released && !!source.released && new Date(target.released) > new Date(source.released)
+    if ('sharedTags' in test) return common(source.tags, target.tags).length >= test.sharedTags
+    return testProduct(test, target)
+  }
+  function holds<T extends object>(condition: Condition<T>, test: (leaf: T) => boolean): boolean {
+    if ('all' in condition) return !condition.all.some(part => !holds(part, test))
+    if ('any' in condition) return condition.any.filter(part => holds(part, test)).length > 0
+    if ('none' in condition) return condition.none.filter(part => holds(part, test)).length === 0
+    return test(condition)
+  }
+
+  /** The number that an order puts first when it is least; what can't be put in order comes last. */
+  function numberFor(order: string, target: string, key: string, score: number): number | string {
+    const product = productOf(target)!
+    const price = priceOf(product, variantOf(target))
+    const released = product.released === null ? null : new Date(product.released).getTime()
+    switch (order) {
+      case 'cheapest': return price ?? Infinity
+      case 'dearest': return price === null ? Infinity : -price
+      case 'name': return Object.values(product.name)[0] ?? product.sku
+      case 'newest': return released === null ? Infinity : -released
+      case 'oldest': return released ?? Infinity
+      case 'best-selling': return -soldOf(product.sku)
+      case 'margin': {
+        const margin = marginOf(price, product.cost)
+        return margin === null ? Infinity : -margin
+      }
+      case 'shuffle': return mixed(hashOf(target), hashOf(`${shopper.visitor}\n${new Date(shopper.at).toISOString().slice(0, 10)}\n${key}`))
+      case 'shuffle-every-view': return mixed(hashOf(target), hashOf(`${shopper.view}\n${key}`))
+      case 'strength': return -score
+      default: return 0
+    }
+  }
+
+  function ordered(targets: readonly string[], order: string, key: string, scores: Record<string, number> = {}): string[] {
+    const rows = targets.map(target => ({ target, number: numberFor(order, target, key, scores[target] ?? 0) }))
+    if (order === 'hand') return rows.map(row => row.target)
+    return rows.sort((a, b) => {
+      const names = typeof a.number === 'string' ? a.number.localeCompare(b.number as string, undefined, { sensitivity: 'base', numeric: true }) : 0
+      if (names) return names
+      if (typeof a.number === 'number' && a.number !== b.number) return a.number < (b.number as number) ? -1 : 1
+      return a.target < b.target ? -1 : 1
+    }).map(row => row.target)
+  }
+
+  function offersOf(step: FillStep, number: number, key: string): Offer[] {
+    if (step.off) return []
+    const plainOffers = (targets: string[], source: string | null = null) => targets.map((target, i) =>
+      ({ target, step: number, source, place: i + 1, outside: false, leftOut: source !== null && leavesOut(source, productOf(target)!) }))
+    const leavesOut = (source: string, target: Product) => (shop.neighbours[source]?.leaveOut ?? []).some(top => isIn(target, top))
+    const everything = shop.products.map(each => each.sku)
+    const skus = (fits: (product: Product) => boolean) => shop.products.filter(fits).map(each => each.sku)
+    const sources = step.subjects === 'cart' ? cartProducts : aboutProducts
+    const turns = (lists: Offer[][]) => Array.from({ length: 100 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat()
+    /** The source with what doesn't count taken away. */
+    const counting = (sku: string): Product => {
+      const product = productOf(sku)!
+      const ignored = shop.neighbours[sku]?.ignored ?? []
+      const out = (of: string, name: string, value?: string) => ignored.some(each => each.of === of && each.name === name && each.value === value)
+      return {
+        ...product,
+        categories: product.categories.filter(each => !out('category', each)),
+        tags: product.tags.filter(each => !out('tag', each)),
+        brand: product.brand && out('brand', product.brand) ? null : product.brand,
+        attributes: Object.fromEntries(Object.entries(product.attributes).map(([name, values]) => [name, values.filter(value => !out('attribute', name, value))])),
+      }
+    }
+
+    switch (step.from) {
+      case 'chosen': return plainOffers(ordered(step.targets.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: step.targets.indexOf(offer.target) + 1 }))
+      case 'recentlyViewed': return plainOffers(ordered(shopper.seen.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: shopper.seen.indexOf(offer.target) + 1 }))
+      case 'category': return plainOffers(ordered(skus(each => exists(step.category) && (step.below ? isIn(each, step.category) : each.categories.includes(step.category))), step.order, key))
+      case 'links': return turns(sources.map(source => {
+        if (shop.retiredKinds.includes(step.kind)) return []
+        const lane = shop.lanes.find(each => each.source === source && each.kind === step.kind)?.lane ?? []
+        return ordered(lane.map(link => link.target).filter(productOf), step.order, key).map((target) => {
+          const at = lane.findIndex(link => link.target === target)
+          const { from, until } = lane[at]!
+          // A date without a time is a whole day.
+          const begins = from ? new Date(from).getTime() : -Infinity
+          const ends = until ? new Date(until.length === 10 ? `${until}T23:59:59.999Z` : until).getTime() + (until.length === 10 ? 1 : 0) : Infinity
+          return { target, step: number, source, place: at + 1, outside: shopper.at < begins || shopper.at >= ends, leftOut: false }
+        })
+      }))
+      case 'traits': return turns(sources.map((source) => {
+        const own = counting(source)
+        const scores = Object.fromEntries(shop.products.map(each => [each.sku,
+          (step.traits.includes('category') ? distinct(common(own.categories, each.categories)).length : 0)
+          + (step.traits.includes('brand') && own.brand && own.brand === each.brand ? 1 : 0)
+          + (step.traits.includes('tag') ? distinct(common(own.tags, each.tags)).length : 0)
+          + (step.attribute ? distinct(common(own.attributes[step.attribute], each.attributes[step.attribute])).length : 0)]))
+        return plainOffers(ordered(skus(each => each.sku !== source && scores[each.sku]! >= step.least), step.order, key, scores), source)
+      }))
+      case 'rule': return turns(sources.map((source) => {
+        if (!holds(step.rule.when, test => testProduct(test, productOf(source)!))) return []
+        return plainOffers(ordered(skus(each => each.sku !== source && holds(step.rule.pick, test => testTarget(test, each, counting(source)))), step.order, key), source)
+      }))
+      case 'bestSellers': case 'newest': {
+        const order = step.from === 'newest' ? 'newest' : 'best-selling'
+        if (step.of === 'all') return plainOffers(ordered(everything, order, key))
+        if (page.kind === 'category' && step.subjects === 'page') return step.of === 'category' ? plainOffers(ordered(skus(each => isIn(each, page.key)), order, key)) : []
+        return turns(sources.map((source) => {
+          const own = counting(source)
+          const alike = (each: Product) => step.of === 'brand' ? !!own.brand && each.brand === own.brand : common(own.categories, each.categories).length > 0
+          return plainOffers(ordered(skus(each => each.sku !== source && alike(each)), order, key), source)
+        }))
+      }
+      default: return []
+    }
+  }
+
+  const plan = shop.plans.find(each => each.page === page.kind)!
+  const shownBefore: string[] = []
+  const shown: { key: string, zone: string, targets: string[], steps: number[] }[] = []
+  const hidden: { key: string, reason: string }[] = []
+  const told: Record<string, Verdict[]> = {}
+
+  for (const zone of plan.zones) {
+    for (const key of zone.sections) {
+      const section = shop.sections.find(each => each.key === key)!
+      const verdicts: Verdict[] = []
+      const endOf = (until: string) => new Date(until).getTime() + (until.length === 10 ? day : 0)
+      const isOut = (section.from !== null && shopper.at < new Date(section.from).getTime()) || (section.until !== null && shopper.at >= endOf(section.until))
+      const isOffHere = (page.kind === 'product' || page.kind === 'added') && (shop.switchedOff[about[0]!] ?? []).includes(key)
+      const closed = section.off || plan.off.includes(key) ? 'off' : isOut ? 'outsideDates' : isOffHere ? 'switchedOffHere' : null
+      const lists = closed ? [] : section.steps.map((step, number) => offersOf(step, number, key))
+      const offers = section.takeTurns ? Array.from({ length: 500 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat() : lists.flat()
+
+      for (const { target, step, source, outside, leftOut } of offers) {
+        const product = productOf(target)!
+        const variant = variantOf(target)
+        const taken = verdicts.filter(each => each.verdict === 'taken')
+        const active = product.status === 'active' && (!variant || variant.status === null || variant.status === 'active')
+        const price = priceOf(product, variant)
+        const released = !product.released || new Date(product.released).getTime() <= shopper.at
+        const out = section.leaveOut
+        const bandOf = productOf(source ?? aboutProducts[0] ?? '')?.price ?? null
+        const margin = marginOf(price, product.cost)
+        const fails: [string, boolean][] = [
+          ['outsideDates', outside],
+          ['inCart', section.guards.includes('inCart') && (variant ? cartSkus.includes(variant.sku) : cartProducts.includes(product.sku))],
+          ['self', section.guards.includes('self') && aboutProducts.includes(product.sku)],
+          ['notForSale', section.guards.includes('notForSale') && (!active || price === null || !released)],
+          ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
+          ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],
+          ['excluded', leftOut || out.products.includes(product.sku) || out.brands.includes(product.brand ?? '') || common(out.tags, product.tags).length > 0 || out.categories.some(top => isIn(product, top))],
+          ['priceBand', section.priceBand !== null && price !== null && bandOf !== null && !percentWithin(price, bandOf, section.priceBand)],
+          ['lowMargin', section.lowestMargin !== null && margin !== null && margin < section.lowestMargin],
+          ['duplicate', taken.some(each => productOf(each.target) === product)],
+          ['noRoom', taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)],
+        ]
+        verdicts.push({ target, step, verdict: fails.find(([, failed]) => failed)?.[0] ?? 'taken' })
+      }
+      told[key] = verdicts
+
+      const taken = verdicts.filter(each => each.verdict === 'taken')
+      const active = section.steps.filter(step => !step.off)
+      const waits = (step: FillStep) => {
+        if (step.from === 'links' && shop.retiredKinds.includes(step.kind)) return false
+        if (['chosen', 'recentlyViewed', 'category', 'boughtTogether', 'bundles'].includes(step.from) || ('of' in step && step.of === 'all')) return false
+        return (page.kind === 'cart' || step.subjects === 'cart') && cartProducts.length === 0
+      }
+      if (closed) hidden.push({ key, reason: closed })
+      else if (taken.length === 0 && active.length > 0 && !active.some(step => !waits(step))) hidden.push({ key, reason: 'cartEmpty' })
+      else if (taken.length === 0) hidden.push({ key, reason: 'nothingFound' })
+      else if (taken.length < section.minimum) hidden.push({ key, reason: 'belowMinimum' })
+      else {
+        shown.push({ key, zone: zone.key, targets: taken.map(each => each.target), steps: taken.map(each => each.step) })
+        shownBefore.push(...taken.map(each => productOf(each.target)!.sku))
+      }
+    }
+  }
+  return { about, shown, hidden, told }
+}

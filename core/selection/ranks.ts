@@ -1,0 +1,62 @@
+import { firstIndex } from '../sorted'
+import { sorting } from '../steps'
+
+/**
+ * Numbers that stand for texts in their order, so that lists can be sorted by comparing numbers, which is many times faster.
+ * Equal texts have equal numbers. A text that comes in later gets a number between its neighbours'.
+ */
+export class Ranks {
+  readonly #texts: string[]
+  readonly #compare: (a: string, b: string) => number
+  /** Places in the order of their texts. */
+  #sorted: number[]
+  readonly #ranks: number[] = []
+
+  private constructor(texts: string[], sorted: number[], compare: (a: string, b: string) => number) {
+    this.#texts = texts
+    this.#sorted = sorted
+    this.#compare = compare
+    this.#renumber()
+  }
+
+  /** @param compare a total order of texts */
+  static* building(texts: string[], compare: (a: string, b: string) => number): Generator<void, Ranks> {
+    const sorted = yield* sorting(Uint32Array.from(texts.keys()), (a, b) => compare(texts[a]!, texts[b]!))
+    return new Ranks(texts, [...sorted], compare)
+  }
+
+  /** By place. Replaced texts change them. */
+  get ranks(): readonly number[] {
+    return this.#ranks
+  }
+
+  /** Puts a text at a place; the place of a new one is next to the last. */
+  put(place: number, text: string): void {
+    const { length } = this.#texts
+    if (place < length) {
+      const first = firstIndex(this.#sorted, each => this.#ranks[each]! >= this.#ranks[place]!)
+      this.#sorted.splice(this.#sorted.indexOf(place, first), 1)
+    }
+    const at = firstIndex(this.#sorted, each => this.#compare(this.#texts[each]!, text) >= 0)
+    const next = this.#sorted[at]
+    this.#texts[place] = text
+    this.#sorted.splice(at, 0, place)
+    if (next !== undefined && this.#compare(this.#texts[next]!, text) === 0) {
+      this.#ranks[place] = this.#ranks[next]!
+      return
+    }
+    const below = at > 0 ? this.#ranks[this.#sorted[at - 1]!]! : (next === undefined ? 0 : this.#ranks[next]!) - 2
+    const above = next === undefined ? below + 2 : this.#ranks[next]!
+    const between = below + (above - below) / 2
+    this.#ranks[place] = between
+    if (between <= below || between >= above) this.#renumber()
+  }
+
+  #renumber(): void {
+    let rank = 0
+    for (const [i, place] of this.#sorted.entries()) {
+      if (i && this.#compare(this.#texts[this.#sorted[i - 1]!]!, this.#texts[place]!) !== 0) rank++
+      this.#ranks[place] = rank
+    }
+  }
+}

@@ -1,0 +1,175 @@
+import type { FillStep } from '../sections/fillStep'
+import { needsSubjects } from '../sections/fillStep'
+import type { PagePlan, Section } from '../sections/section'
+import { timeOf } from '../links/lane'
+import { inTurns } from '../sorted'
+import type { StepContext } from './candidates'
+import { candidatesOf, idleReason } from './candidates'
+import type { Guarding } from './guards'
+import { guarding } from './guards'
+import type { Candidate, ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
+import type { Page, Shop, Shopper } from './shop'
+import { UnknownSubjectError } from './shop'
+
+/**
+ * Works out what a page shows: for each section of its plan, in page order, the products that fill it.
+ * Pure and deterministic.
+ * @throws UnknownSubjectError when the shop doesn't have what the page is about
+ */
+export function resolvePage(shop: Shop, page: Page, shopper: Shopper): ResolvedPage {
+  return resolve(shop, page, shopper, null)
+}
+
+/**
+ * The same as resolvePage, with the reason for every candidate that is not shown.
+ * @throws UnknownSubjectError when the shop doesn't have what the page is about
+ */
+export function explainPage(shop: Shop, page: Page, shopper: Shopper): ExplainedPage {
+  const steps = new Map<string, StepReport[]>()
+  return { ...resolve(shop, page, shopper, steps), steps }
+}
+
+function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, StepReport[]> | null): ResolvedPage {
+  const cart = cartOf(shop, shopper)
+  const { subjects, products } = subjectsOf(shop, page, cart.products)
+  const plan = shop.plans.get(page.kind)!
+  const shown = new Set<string>()
+  const guards = { catalogue: shop.catalogue, shopper, cart: cart.skus, subjects: new Set(products), shown }
+  const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [] }
+  const switchedOff = page.kind === 'product' || page.kind === 'added' ? shop.switchedOff(subjects[0]!) : nothing
+
+  for (const { key: zone, sections } of plan.zones) {
+    for (const key of sections) {
+      const section = shop.sections.get(key)
+      // A plan may name a section that was never published, or is gone.
+      if (!section) continue
+      const closed = closedReason(section, plan, switchedOff, shopper.at)
+      const context: StepContext = {
+        shop, shopper, subjects: products, category: page.kind === 'category' ? page.key : null, cart: cart.products, isCartPage: page.kind === 'cart', key,
+      }
+      const reports: StepReport[] | null = story && []
+      const items = closed ? [] : fill(section, context, guarding(section, guards), reports)
+      if (reports) story?.set(key, reports)
+
+      const reason = closed ?? hiddenReason(section, items, context)
+      if (reason) {
+        resolved.hidden.push({ section, zone, reason })
+        continue
+      }
+      resolved.sections.push({ section, zone, items })
+      if (!plan.repeats) for (const item of items) shown.add(item.product.sku)
+    }
+  }
+  return resolved
+}
+
+const nothing: ReadonlySet<string> = new Set()
+
+/** How many candidates that had no room are told of a step. */
+const mostWithoutRoom = 200
+
+/** Runs the steps of a section until its places are full; on to the end when the story is wanted. */
+function fill(section: Section, context: StepContext, held: Guarding, story: StepReport[] | null): Candidate[] {
+  return story || section.takeTurns ? fillWithReports(section, context, held, story) : fillInOrder(section, context, held)
+}
+
+/** One step after another, with nothing to tell: what runs for every shopper. */
+function fillInOrder(section: Section, context: StepContext, held: Guarding): Candidate[] {
+  const items: Candidate[] = []
+  for (let number = 0; number < section.steps.length && items.length < section.places; number++) {
+    const step = section.steps[number]!
+    if (idleReason(step, context)) continue
+    const most = Math.min(section.places, items.length + (step.cap ?? section.places))
+    for (const candidate of candidatesOf(step, number, context)) {
+      if (held(candidate) || items.some(each => each.product === candidate.product)) continue
+      if (items.push(candidate) === most) break
+    }
+  }
+  return items
+}
+
+/** With a report of every step: for the story, and for steps that take turns. */
+function fillWithReports(section: Section, context: StepContext, held: Guarding, story: StepReport[] | null): Candidate[] {
+  const items: Candidate[] = []
+  const taken = new Set<string>()
+  const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], more: false }))
+  story?.push(...reports)
+  const hasRoom = (step: FillStep, report: StepReport) => items.length < section.places && report.taken.length < (step.cap ?? section.places)
+
+  /** The candidates of a step for as long as they matter. */
+  function* looked(report: StepReport, number: number): Generator<Candidate> {
+    // A step that finds the places full must not even begin to look.
+    if (report.idle || (!story && !hasRoom(report.step, report))) return
+    let withoutRoom = 0
+    for (const candidate of candidatesOf(report.step, number, context)) {
+      if (!hasRoom(report.step, report)) {
+        if (!story) return
+        if (withoutRoom++ === mostWithoutRoom) {
+          report.more = true
+          return
+        }
+      }
+      yield candidate
+    }
+  }
+  const lists = reports.map(looked)
+
+  const take = (candidate: Candidate) => {
+    const report = reports[candidate.step]!
+    const reason = held(candidate)
+      ?? (taken.has(candidate.product.sku) ? 'duplicate' : null)
+      ?? (hasRoom(report.step, report) ? null : 'noRoom')
+    if (reason) {
+      if (story) report.heldBack.push({ candidate, reason })
+      return
+    }
+    taken.add(candidate.product.sku)
+    items.push(candidate)
+    report.taken.push(candidate)
+  }
+  for (const list of section.takeTurns ? [inTurns(lists)] : lists) for (const candidate of list) take(candidate)
+  return items
+}
+
+/** Why a section isn't tried at all. */
+function closedReason(section: Section, plan: PagePlan, switchedOff: ReadonlySet<string>, at: number): HiddenReason | null {
+  if (section.off || plan.off.includes(section.key)) return 'off'
+  if (timeOf(section, at) !== 'now') return 'outsideDates'
+  return switchedOff.has(section.key) ? 'switchedOffHere' : null
+}
+
+function hiddenReason(section: Section, items: readonly Candidate[], context: StepContext): HiddenReason | null {
+  if (items.length >= section.minimum) return null
+  const active = section.steps.filter(step => !step.off)
+  if (!items.length && active.length && active.every(step => needsSubjects(step) && idleReason(step, context) === 'cartEmpty')) return 'cartEmpty'
+  return items.length ? 'belowMinimum' : 'nothingFound'
+}
+
+/** Subjects as the page names them, and the products among them. */
+function subjectsOf(shop: Shop, page: Page, cartProducts: string[]): { subjects: string[], products: string[] } {
+  if (page.kind === 'cart') return { subjects: cartProducts, products: cartProducts }
+  if (page.kind === 'category') {
+    const category = shop.catalogue.category(page.key)
+    if (category) return { subjects: [category.key], products: [] }
+  } else if (page.kind === 'article') {
+    const named = shop.catalogue.article(page.key)?.products.filter(sku => shop.catalogue.product(sku))
+    if (named) return { subjects: named, products: named }
+  } else {
+    const sku = shop.catalogue.item(page.sku)?.product.sku
+    if (sku) return { subjects: [sku], products: [sku] }
+  }
+  throw new UnknownSubjectError(page)
+}
+
+/** Everything that counts as in the cart, and its products without doubles, most recently added first. */
+function cartOf(shop: Shop, shopper: Shopper): { skus: Set<string>, products: string[] } {
+  const skus = new Set<string>()
+  const products = new Set<string>()
+  for (const sku of shopper.cart) {
+    const item = shop.catalogue.item(sku)
+    if (!item) continue
+    skus.add(sku).add(item.product.sku)
+    products.add(item.product.sku)
+  }
+  return { skus, products: [...products] }
+}

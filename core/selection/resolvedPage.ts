@@ -1,0 +1,66 @@
+import type { CatalogueItem } from '../catalogue/catalogue'
+import type { FillStep } from '../sections/fillStep'
+import type { Guard, PagePlan, Section } from '../sections/section'
+
+/** Why a candidate takes no place. */
+export type HeldBackReason = Guard | 'excluded' | 'priceBand' | 'lowMargin' | 'outsideDates' | 'duplicate' | 'noRoom'
+
+/** Why a section is hidden. */
+export type HiddenReason = 'off' | 'outsideDates' | 'switchedOffHere' | 'cartEmpty' | 'nothingFound' | 'belowMinimum'
+
+/**
+ * Why a step had no candidates to look for: it is off; the cart it is about is empty; the page is about no product;
+ * its kind of link is retired; its category is gone; what it reads (orders, bundles) is not there yet.
+ */
+export type IdleReason = 'off' | 'cartEmpty' | 'noSubject' | 'retiredKind' | 'noSuchCategory' | 'noData'
+
+/** A product, or a variant of one, that a fill step offers. */
+export interface Candidate extends CatalogueItem {
+  /** The fill step that offers it, counted from 0. */
+  step: number
+  /** SKU of the subject that it is offered for; null when the step offers the same for all. */
+  source: string | null
+  /** Its place in the lane or list it comes from, counted from 1. */
+  place: number
+  /** How many traits it shares with the subject, where that was counted. */
+  strength: number | null
+  /** Its link is not shown yet, or no longer. */
+  outsideDates: boolean
+  /** The subject leaves out a category that it is in. */
+  leftOut: boolean
+}
+
+export interface ShownSection {
+  section: Section
+  zone: string
+  items: Candidate[]
+}
+
+export interface HiddenSection {
+  section: Section
+  zone: string
+  reason: HiddenReason
+}
+
+export interface ResolvedPage {
+  /** SKUs of products, or the key of the category, that the page is about. */
+  subjects: string[]
+  plan: PagePlan
+  sections: ShownSection[]
+  hidden: HiddenSection[]
+}
+
+/** What became of every candidate of a step. */
+export interface StepReport {
+  step: FillStep
+  idle: IdleReason | null
+  taken: Candidate[]
+  heldBack: { candidate: Candidate, reason: HeldBackReason }[]
+  /** There were more candidates, which had no room either. */
+  more: boolean
+}
+
+/** A resolved page with the story of every section of its plan, shown or hidden, by section key. */
+export interface ExplainedPage extends ResolvedPage {
+  steps: ReadonlyMap<string, StepReport[]>
+}

@@ -1,0 +1,67 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { Product } from '../catalogue/product'
+import { Postings } from '../finding/postings'
+import { completed } from '../steps'
+import { productOf, skus } from './anyShop.testing'
+import type { ListOrder } from '../catalogue/orders'
+import { Ranks } from './ranks'
+import type { ListName } from './selectionIndex'
+import { SelectionIndex } from './selectionIndex'
+
+const orders: ListOrder[] = ['cheapest', 'dearest', 'name', 'newest', 'oldest', 'best-selling', 'margin']
+const lists: ListName[] = ['all', ['category', 'hives'], ['category', 'frames'], ['brand', 'Alder'], ['tag', 'oak'], ['attribute', 'fits=National']]
+const facts = { nameOf: (product: Product) => product.name.en!, sold: (sku: string) => sku.charCodeAt(0) % 3 }
+const build = (products: readonly Product[]) => completed(SelectionIndex.building(products, facts, completed(Postings.building(products))))
+
+describe('the selection index', () => {
+  it('is after any changes as one built from the changed products', () => {
+    const later = fc.array(fc.constantFrom(...skus, 'NEW-1', 'NEW-2', 'A0').chain(productOf), { maxLength: 12 })
+    const asked = fc.subarray(lists.flatMap(list => orders.map(order => ({ list, order }))))
+    fc.assert(fc.property(fc.tuple(...skus.map(productOf)), later, asked, (before, changes, early) => {
+      const products = [...before]
+      const index = build(products)
+      // What was asked for earlier is kept in order; what was not is put in order when it is.
+      for (const { list, order } of early) index.list(list, order)
+      for (const product of changes) {
+        const found = products.findIndex(each => each.sku === product.sku)
+        const position = found < 0 ? products.length : found
+        index.postings.replace(position, products[position] ?? null, product)
+        index.replace(position, product)
+        products[position] = product
+      }
+      const fresh = build(products)
+      expect(new Map(index.postings.attributeValues)).toEqual(new Map(fresh.postings.attributeValues))
+      for (const list of lists) {
+        expect(index.positions(list)).toEqual(fresh.positions(list))
+        for (const order of orders) expect([list, order, index.list(list, order)]).toEqual([list, order, fresh.list(list, order)])
+      }
+    }), { numRuns: 300 })
+  }, 120_000)
+})
+
+describe('ranks', () => {
+  it('compare as their texts do, whatever is put in later', () => {
+    const compare = (a: string, b: string) => a < b ? -1 : a > b ? 1 : 0
+    const text = fc.string({ maxLength: 2, unit: fc.constantFrom('a', 'b', 'c') })
+    fc.assert(fc.property(fc.array(text), fc.array(fc.tuple(fc.nat(20), text), { maxLength: 80 }), (first, puts) => {
+      const texts = [...first]
+      const ranks = completed(Ranks.building([...first], compare))
+      for (const [place, value] of puts) {
+        const at = Math.min(place, texts.length)
+        ranks.put(at, value)
+        texts[at] = value
+      }
+      for (const [i, a] of texts.entries()) for (const [j, b] of texts.entries()) expect(Math.sign(ranks.ranks[i]! - ranks.ranks[j]!)).toBe(compare(a, b))
+    }))
+  })
+
+  it('find room between the same two neighbours again and again', () => {
+    const ranks = completed(Ranks.building(['a', 'z'], (a, b) => a < b ? -1 : a > b ? 1 : 0))
+    const texts = Array.from({ length: 200 }, (_, i) => `b${String(200 - i).padStart(3, '0')}`)
+    for (const [i, text] of texts.entries()) ranks.put(2 + i, text)
+    const numbers = texts.map((_, i) => ranks.ranks[2 + i]!)
+    expect(numbers).toEqual(numbers.toSorted((a, b) => b - a))
+    expect(new Set(numbers).size).toBe(texts.length)
+  })
+})

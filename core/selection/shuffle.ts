@@ -1,0 +1,31 @@
+/*
+ * Mixing by random sort keys: every product gets a number made of its SKU and the seed, and the numbers put them in order.
+ * So the same seed always mixes alike, and a product that comes or goes leaves the others in their order.
+ */
+
+/** A 32-bit number for a text: FNV-1a (G. Fowler, L. C. Noll, K.-P. Vo; RFC 9923) over its UTF-16 units. */
+export function hashOf(text: string): number {
+  let hash = 0x811C9DC5
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193)
+  return hash >>> 0
+}
+
+/** A number from 0 to 2³² − 1 for a thing and a seed: the finalizer of MurmurHash3 (A. Appleby, 2011), once over each. */
+export function mixed(hash: number, seed: number): number {
+  return finalized(finalized(seed) ^ hash)
+}
+
+function finalized(value: number): number {
+  let hash = value
+  hash = Math.imul(hash ^ (hash >>> 16), 0x85EBCA6B)
+  hash = Math.imul(hash ^ (hash >>> 13), 0xC2B2AE35)
+  return (hash ^ (hash >>> 16)) >>> 0
+}
+
+/**
+ * The seed of a section's shuffle.
+ * @param at milliseconds since 1970-01-01 UTC
+ */
+export function seedOf(visitor: string, at: number, section: string): number {
+  return hashOf(`${visitor}\n${new Date(at).toISOString().slice(0, 10)}\n${section}`)
+}
