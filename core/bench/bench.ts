@@ -1,0 +1,231 @@
+import { z } from 'zod'
+import type { Product } from '../catalogue/product'
+import { productStatus } from '../catalogue/product'
+import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
+import type { CatalogueItem } from '../catalogue/catalogue'
+import { neighbourSettings } from '../catalogue/neighbours'
+import { itemName } from '../delivery/deliveredItem'
+import type { Trait } from '../catalogue/traits'
+import { sharedTraits } from '../catalogue/traits'
+import { kindsInUse, linkKind } from '../links/kind'
+import type { LinkKind } from '../links/kind'
+import type { LinkIndex } from '../links/linkIndex'
+import { timeOf } from '../links/lane'
+import { linkProblem, linkProblems } from '../links/linkProblem'
+import { percentDifference } from '../money/money'
+import type { Shop } from '../selection/shop'
+import type { ShopSettings } from '../catalogue/shopSettings'
+import { shopSettings } from '../catalogue/shopSettings'
+import { textIn } from '../text/text'
+
+/*
+ * What the studio shows of products and their lanes.
+ */
+
+/** A product, or a variant of one, in a list. */
+export const productRow = z.object({
+  sku: z.string(),
+  name: z.string(),
+  brand: z.string().nullable(),
+  image: z.string().nullable(),
+  price: z.int().nullable(),
+  stock: z.int(),
+  status: productStatus,
+  forSale: z.boolean(),
+  /** Number of links by kind. */
+  links: z.record(z.string(), z.int()),
+  /** SKU of the product; differs from `sku` for a variant. */
+  product: z.string(),
+  /** Number of its variants; none for a variant. */
+  variants: z.int(),
+  /** How many links lead to it or to one of its variants. */
+  timesTarget: z.int(),
+  /** Units sold. */
+  sold: z.int(),
+  /** What it has in common with the product on the bench, in words. */
+  shared: z.array(z.string()),
+})
+export type ProductRow = z.infer<typeof productRow>
+
+/** A link as it stands in a lane. */
+export const laneRow = z.object({
+  /** SKU of the target product or target variant. */
+  target: z.string(),
+  /** SKU of the target's product. */
+  sku: z.string(),
+  name: z.string(),
+  image: z.string().nullable(),
+  price: z.int().nullable(),
+  /** Whole percent dearer (or, below zero, cheaper) than the source. */
+  difference: z.int().nullable(),
+  stock: z.int(),
+  /** Units sold of the target's product. */
+  sold: z.int(),
+  problem: z.enum(linkProblems).nullable(),
+  from: z.string().nullable(),
+  until: z.string().nullable(),
+  note: z.string().nullable(),
+  /** It is shown only from a later moment on. */
+  later: z.boolean(),
+  /** Whether the target links back; null for kinds that are not mutual. */
+  returned: z.boolean().nullable(),
+})
+export type LaneRow = z.infer<typeof laneRow>
+
+/** A product on the bench: its facts and its lane of every kind. */
+export const benchProduct = productRow.extend({
+  was: z.int().nullable(),
+  categories: z.array(z.string()),
+  categoryKeys: z.array(z.string()),
+  tags: z.array(z.string()),
+  attributes: z.record(z.string(), z.array(z.string())),
+  /** What counts for the neighbours that are found by its traits. */
+  neighbours: neighbourSettings,
+  lanes: z.record(z.string(), z.array(laneRow)),
+})
+export type BenchProduct = z.infer<typeof benchProduct>
+
+/** What is on the bench: the products in the order asked for. */
+export const benchAnswer = z.object({ products: z.array(benchProduct) })
+
+export const productList = z.object({ total: z.int(), rows: z.array(productRow) })
+export type ProductList = z.infer<typeof productList>
+
+/** Targets that could be linked, likeliest first, each with its reasons in words; and those that were dismissed. */
+export const suggestionsAnswer = z.object({
+  rows: z.array(productRow.extend({ why: z.array(z.string()) })),
+  dismissed: z.array(productRow),
+})
+export type SuggestionsAnswer = z.infer<typeof suggestionsAnswer>
+
+/** What the studio needs to know of the shop before it shows anything. */
+export const studioShop = z.object({
+  settings: shopSettings,
+  /** All kinds in their order, the retired ones too. */
+  kinds: z.array(linkKind),
+  categories: z.array(z.object({ key: z.string(), name: z.string(), depth: z.int() })),
+})
+export type StudioShop = z.infer<typeof studioShop>
+
+/** What stands behind each kind, by its key: links, and the headings of the sections that show them. */
+export const kindsAnswer = z.record(z.string(), z.object({ links: z.int(), products: z.int(), sections: z.array(z.string()) }))
+export type KindsAnswer = z.infer<typeof kindsAnswer>
+
+/** What undo and redo would do, in words. */
+export const undoState = z.object({ undo: z.string().nullable(), redo: z.string().nullable() })
+
+/** The answer to a command, an undo or a redo. */
+export const commandAnswer = z.object({
+  words: z.string(),
+  /** The things that it changed; null: more than are named. */
+  changes: z.array(z.object({ of: z.string(), source: z.string(), kind: z.string() })).nullable(),
+  undo: z.string().nullable(),
+  redo: z.string().nullable(),
+})
+export type CommandAnswer = z.infer<typeof commandAnswer>
+
+/** What was changed, newest first. */
+export const historyAnswer = z.object({
+  entries: z.array(z.object({
+    id: z.int(),
+    at: z.string(),
+    words: z.string(),
+    /** Whether this browser made it. */
+    mine: z.boolean(),
+    /** Lanes that it changed. */
+    lanes: z.int(),
+    /** It is in force and not itself an undo: it can be taken back on its own. */
+    inForce: z.boolean(),
+    undone: z.boolean(),
+  })),
+  /** There are older ones. */
+  more: z.boolean(),
+})
+export type HistoryEntry = z.infer<typeof historyAnswer>['entries'][0]
+
+/** What the server tells every open studio after a change. */
+export const changeEvent = commandAnswer.pick({ words: true, changes: true }).extend({ editor: z.string() })
+export type ChangeEvent = z.infer<typeof changeEvent>
+
+interface BenchShop extends Pick<Shop, 'catalogue' | 'kinds' | 'neighboursOf'> {
+  settings: ShopSettings
+  sold: ReadonlyMap<string, number>
+  links: LinkIndex
+}
+
+/**
+ * @param at milliseconds since 1970-01-01 UTC
+ * @param source the product that the row is compared with
+ */
+export function toProductRow(item: CatalogueItem, shop: BenchShop, at: number, source?: Product): ProductRow {
+  const { product, variant } = item
+  return {
+    sku: (variant ?? product).sku,
+    name: nameOf(item, shop),
+    brand: product.brand,
+    image: imageOf(product, variant),
+    price: priceOf(product, variant),
+    stock: stockOf(product, variant),
+    status: product.status,
+    forSale: isForSale(product, variant, at),
+    links: Object.fromEntries(kindsInUse(shop.kinds).map(({ key }) => [key, shop.links.lane(product.sku, key).length])),
+    product: product.sku,
+    variants: variant ? 0 : product.variants.length,
+    timesTarget: (variant ? [variant] : [product, ...product.variants]).reduce((sum, each) => sum + shop.links.timesTarget(each.sku), 0),
+    sold: shop.sold.get(product.sku) ?? 0,
+    shared: source && source !== product ? sharedTraits(source, product).map(trait => traitWords(trait, shop)) : [],
+  }
+}
+
+/** “Extractors”, “fits: National”, “harvest” */
+function traitWords({ of, name, value }: Trait, shop: BenchShop): string {
+  if (of === 'attribute') return `${name}: ${value}`
+  if (of !== 'category') return name
+  const { language } = shop.settings
+  return textIn(shop.catalogue.category(name)?.name ?? {}, language, language) || name
+}
+
+/** @param at milliseconds since 1970-01-01 UTC */
+export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: number): BenchProduct {
+  const { product } = item
+  return {
+    ...toProductRow({ product, variant: null }, shop, at),
+    was: product.was,
+    categories: product.categories.map(key => textIn(shop.catalogue.category(key)?.name ?? {}, shop.settings.language, shop.settings.language)),
+    categoryKeys: product.categories,
+    tags: product.tags,
+    attributes: product.attributes,
+    neighbours: shop.neighboursOf(product.sku),
+    lanes: Object.fromEntries(kindsInUse(shop.kinds).map(kind => [kind.key, toLaneRows(product.sku, kind, shop, at)])),
+  }
+}
+
+function toLaneRows(source: string, kind: LinkKind, shop: BenchShop, at: number): LaneRow[] {
+  const product = shop.catalogue.product(source)!
+  return shop.links.lane(source, kind.key).flatMap((link) => {
+    const { target } = link
+    const item = shop.catalogue.item(target)
+    if (!item) return []
+    const price = priceOf(item.product, item.variant)
+    return [{
+      target,
+      sku: item.product.sku,
+      name: nameOf(item, shop),
+      image: imageOf(item.product, item.variant),
+      price,
+      difference: percentDifference(price, product.price),
+      stock: stockOf(item.product, item.variant),
+      sold: shop.sold.get(item.product.sku) ?? 0,
+      problem: linkProblem(link, kind, product, item, at),
+      from: link.from ?? null,
+      until: link.until ?? null,
+      note: link.note ?? null,
+      later: timeOf(link, at) === 'later',
+      returned: kind.mutual ? shop.links.lane(item.product.sku, kind.key).some(back => shop.catalogue.item(back.target)?.product === product) : null,
+    }]
+  })
+}
+
+function nameOf(item: CatalogueItem, { settings }: BenchShop): string {
+  return itemName(item, text => textIn(text, settings.language, settings.language))
+}

@@ -1,0 +1,92 @@
+import { z } from 'zod'
+import { neighbourSettings } from '../catalogue/neighbours'
+import { sku } from '../catalogue/product'
+import { kindKey, kindSettings } from '../links/kind'
+import { linkDetails } from '../links/lane'
+import { sectionKey, sectionSettings } from '../sections/section'
+
+/** At most this many links, or lanes, are named by one command. */
+const most = 500
+
+const targets = z.array(sku).min(1, 'Name at least one target.').max(most)
+const place = z.int().min(1, 'Places count from 1.')
+
+/**
+ * Which lanes a command is about: one kind, on one or several products. `seen` are the target SKUs that its sender saw there:
+ * an edit of a lane that has changed since is refused. Without it the lane is taken as it is.
+ */
+const onLanes = {
+  kind: kindKey,
+  on: z.array(z.strictObject({ source: sku, seen: z.array(sku).optional() })).min(1, 'Name at least one product.').max(most),
+}
+
+/** Commands on lanes of links, or of dismissed targets. */
+const laneCommand = z.discriminatedUnion('type', [
+  /** Adds links at a place, or at the end, to every lane that doesn't have them. */
+  z.strictObject({
+    type: z.literal('link'), ...onLanes, targets, place: place.optional(),
+    /** Adds the links back from the targets too, at the end of their lanes. */
+    bothWays: z.boolean().optional(),
+  }),
+  z.strictObject({ type: z.literal('unlink'), ...onLanes, targets }),
+  /** Puts one link at another place. */
+  z.strictObject({ type: z.literal('move'), ...onLanes, target: sku, place }),
+  /** Puts the links into this order; those that are not named come after, as they stood. */
+  z.strictObject({ type: z.literal('arrange'), ...onLanes, order: targets }),
+  /** Sets dates or the note of links. */
+  z.strictObject({ type: z.literal('detail'), ...onLanes, targets, details: linkDetails.partial() }),
+  /** Keeps targets from being suggested; and lets them be suggested again. */
+  z.strictObject({ type: z.literal('dismiss'), ...onLanes, targets }),
+  z.strictObject({ type: z.literal('bringBack'), ...onLanes, targets }),
+  /** Copies the lanes of a product to others. */
+  z.strictObject({
+    type: z.literal('copy'), from: sku, kinds: z.array(kindKey).min(1, 'Name at least one kind.'), to: z.array(sku).min(1, 'Name at least one product.').max(most),
+    /** In the place of the links that stand there; otherwise behind them. */
+    replace: z.boolean(),
+  }),
+])
+export type LaneCommand = z.infer<typeof laneCommand>
+
+/** Commands on the kinds of links. */
+const kindCommand = z.discriminatedUnion('type', [
+  z.strictObject({ type: z.literal('addKind'), settings: kindSettings }),
+  z.strictObject({ type: z.literal('changeKind'), key: kindKey, settings: kindSettings.partial() }),
+  /** Puts the kinds into this order; those that are not named come after, as they stood. */
+  z.strictObject({ type: z.literal('orderKinds'), order: z.array(kindKey).min(1) }),
+  /** Takes a kind out of use, and puts it back. Its links stay as they are. */
+  z.strictObject({ type: z.literal('retireKind'), key: kindKey }),
+  z.strictObject({ type: z.literal('restoreKind'), key: kindKey }),
+])
+export type KindCommand = z.infer<typeof kindCommand>
+
+/** Sets which traits of a product count for its neighbours, and which categories are left out. */
+const neighboursCommand = z.strictObject({ type: z.literal('setNeighbours'), source: sku, settings: neighbourSettings })
+export type NeighboursCommand = z.infer<typeof neighboursCommand>
+
+/** Switches a section off, or on again, on the page of a product. */
+const switchCommand = z.strictObject({ type: z.literal('switchSection'), source: sku, section: sectionKey, off: z.boolean() })
+export type SwitchCommand = z.infer<typeof switchCommand>
+
+const keys = z.array(sectionKey).max(most)
+
+/** Commands on sections and page plans. All but publishing change drafts alone: shoppers see nothing of it. */
+const sectionCommand = z.discriminatedUnion('type', [
+  z.strictObject({ type: z.literal('addSection'), settings: sectionSettings }),
+  /** Sets parts of a section. `seen` is how its sender saw them: if they have changed since, the command is refused. */
+  z.strictObject({ type: z.literal('changeSection'), key: sectionKey, settings: sectionSettings.partial(), seen: sectionSettings.partial() }),
+  /** Takes a section away, also from the plans that have it. */
+  z.strictObject({ type: z.literal('removeSection'), key: sectionKey }),
+  /** Puts a section into a zone of a plan, at a place or last. */
+  z.strictObject({ type: z.literal('placeSection'), key: sectionKey, plan: sectionKey, zone: z.string().min(1).max(64), place: place.optional() }),
+  /** Takes a section out of a plan. */
+  z.strictObject({ type: z.literal('unplaceSection'), key: sectionKey, plan: sectionKey }),
+  /** Switches a section off, or on again, in one plan. */
+  z.strictObject({ type: z.literal('switchInPlan'), key: sectionKey, plan: sectionKey, off: z.boolean() }),
+  /** Makes drafts live; and puts them back to what is live. */
+  z.strictObject({ type: z.literal('publish'), sections: keys, plans: keys }),
+  z.strictObject({ type: z.literal('discard'), sections: keys, plans: keys }),
+])
+export type SectionCommand = z.infer<typeof sectionCommand>
+
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand])
+export type Command = z.infer<typeof command>

@@ -1,0 +1,20 @@
+/** Why a command was refused. */
+export type CommandErrorCode =
+  | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownSection' | 'unknownPlan' | 'unknownZone' | 'sourceIsVariant'
+  | 'selfLink' | 'alreadyLinked' | 'retiredTarget' | 'notLinked' | 'noSuchPlace' | 'datesReversed'
+  | 'retiredKind' | 'kindNameTaken' | 'lastKind' | 'inUse'
+  | 'laneChanged' | 'sectionChanged' | 'notInPlan' | 'nothingToPublish' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
+
+/** A command that can't be carried out. Nothing was changed. The message is for people. */
+export class CommandError extends Error {
+  readonly code: CommandErrorCode
+  /** The SKUs or keys that are at fault. */
+  readonly about: string[]
+
+  constructor(code: CommandErrorCode, message: string, about: string[] = []) {
+    super(message)
+    this.name = 'CommandError'
+    this.code = code
+    this.about = about
+  }
+}

@@ -1,0 +1,81 @@
+import { sectionDifferences } from '../sections/sectionDifferences'
+import type { Versions } from '../sections/versions'
+import { counted, listed } from '../text/sentence'
+import type { Text } from '../text/text'
+import { textIn } from '../text/text'
+import type { KindSettings } from '../links/kind'
+import type { LinkDetails } from '../links/lane'
+import type { Command } from './command'
+import type { CommandContext } from './plan'
+
+/**
+ * A command in plain words, for the history and for what undo will do: “Linked Hive tool to Smoker as accessory”.
+ * @param language BCP 47 tag of product and kind names
+ */
+export function describeCommand(command: Command, context: CommandContext, language: string): string {
+  const name = (sku: string) => {
+    const item = context.item(sku)
+    if (!item) return sku
+    const options = Object.values(item.variant?.options ?? {})
+    return [textIn(item.product.name, language, language) || sku, ...options].join(', ')
+  }
+  const things = (skus: readonly string[]) => skus.length === 1 ? name(skus[0]!) : `${skus.length} products`
+  const kind = (key: string) => textIn(context.kind(key)!.name, language, language)
+  const called = (versions: Versions<{ heading: Text } | { name: Text }> | undefined, key: string) => {
+    const thing = versions?.draft ?? versions?.live
+    return `“${(thing && textIn('heading' in thing ? thing.heading : thing.name, language, language)) || key}”`
+  }
+  const sectionName = (key: string) => called(context.sectionVersions().get(key), key)
+  const planName = (key: string) => called(context.planVersions().get(key), key)
+  const plural = (key: string) => textIn(context.kind(key)!.plural, language, language).toLowerCase()
+
+  switch (command.type) {
+    case 'addKind': return `Added the kind ${textIn(command.settings.name, language, language)}`
+    case 'changeKind': return describeKindChange(kind(command.key), command.settings, language)
+    case 'orderKinds': return 'Put the kinds in order'
+    case 'retireKind': return `Retired the kind ${kind(command.key)}`
+    case 'restoreKind': return `Restored the kind ${kind(command.key)}`
+    case 'switchSection': return `Switched the section ${sectionName(command.section)} ${command.off ? 'off' : 'on again'} on the page of ${name(command.source)}`
+    case 'addSection': return `Added the section “${textIn(command.settings.heading, language, language)}”`
+    case 'changeSection': {
+      const before = context.sectionVersions().get(command.key)!.draft!
+      const changed = sectionDifferences(before, { ...before, ...command.settings })
+      if (changed.length === 1 && before.off !== (command.settings.off ?? before.off)) return `Switched the section ${sectionName(command.key)} ${command.settings.off ? 'off' : 'on'} everywhere, in its draft`
+      return `Changed ${listed(changed) || 'nothing'} of the section ${sectionName(command.key)}`
+    }
+    case 'removeSection': return `Removed the section ${sectionName(command.key)}`
+    case 'placeSection': return `Put the section ${sectionName(command.key)} on the plan ${planName(command.plan)}`
+    case 'unplaceSection': return `Took the section ${sectionName(command.key)} off the plan ${planName(command.plan)}`
+    case 'switchInPlan': return `Switched the section ${sectionName(command.key)} ${command.off ? 'off' : 'on again'} in the plan ${planName(command.plan)}`
+    case 'publish': case 'discard': {
+      const things = [...command.sections.map(key => `the section ${sectionName(key)}`), ...command.plans.map(key => `the plan ${planName(key)}`)]
+      return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
+    }
+    case 'setNeighbours': return `Set what counts for the neighbours of ${name(command.source)}`
+  }
+  if (command.type === 'copy') {
+    const lanes = listed(command.kinds.map(plural))
+    return `Copied the ${lanes} of ${name(command.from)} to ${things(command.to)}${command.replace ? ', in the place of what stood there' : ''}`
+  }
+  const on = things(command.on.map(each => each.source))
+  const as = kind(command.kind)
+  switch (command.type) {
+    case 'link': return `Linked ${things(command.targets)} to ${on} as ${as}${command.bothWays ? ', and back' : ''}`
+    case 'unlink': return `Removed ${things(command.targets)} as ${as} of ${on}`
+    case 'dismiss': return `Dismissed ${things(command.targets)} as suggested ${as} of ${on}`
+    case 'bringBack': return `Brought back ${things(command.targets)} as suggested ${as} of ${on}`
+    case 'move': return `Moved ${name(command.target)} to place ${command.place} as ${as} of ${on}`
+    case 'arrange': return `Put the ${plural(command.kind)} of ${on} in order`
+    case 'detail': return `Set ${detailWords(command.details)} of ${things(command.targets)} as ${as} of ${on}`
+  }
+}
+
+function describeKindChange(was: string, { name }: Partial<KindSettings>, language: string): string {
+  const now = name && textIn(name, language, language)
+  return now && now !== was ? `Renamed the kind ${was} to ${now}` : `Changed the kind ${was}`
+}
+
+function detailWords({ from, until, note }: Partial<LinkDetails>): string {
+  const dates = [from, until].filter(date => date !== undefined).length
+  return listed([...dates ? ['the dates'] : [], ...note === undefined ? [] : ['the note']])
+}

@@ -1,0 +1,26 @@
+import { expect, it } from 'vitest'
+import { linkStep } from '../sections/fillStep'
+import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { command } from './command'
+import { describeCommand } from './describe'
+import type { CommandContext } from './plan'
+
+const section = makeSection('related', { heading: { en: 'Look around' } })
+const plan = makePlan('product', ['related'], { name: { en: 'Product page' } })
+const context = {
+  sectionVersions: () => new Map([['related', { live: section, draft: section }], ['gone', { live: makeSection('gone'), draft: null }]]),
+  planVersions: () => new Map([['product-default', { live: plan, draft: plan }]]),
+} as unknown as CommandContext
+
+it.each([
+  [{ type: 'changeSection', key: 'related', settings: { steps: [linkStep('upsell')], places: 2 }, seen: {} }, 'Changed the fill steps and the places of the section “Look around”'],
+  [{ type: 'changeSection', key: 'related', settings: { off: true }, seen: {} }, 'Switched the section “Look around” off everywhere, in its draft'],
+  [{ type: 'removeSection', key: 'related' }, 'Removed the section “Look around”'],
+  [{ type: 'placeSection', key: 'related', plan: 'product-default', zone: 'foot' }, 'Put the section “Look around” on the plan “Product page”'],
+  [{ type: 'unplaceSection', key: 'related', plan: 'product-default' }, 'Took the section “Look around” off the plan “Product page”'],
+  [{ type: 'switchInPlan', key: 'related', plan: 'product-default', off: true }, 'Switched the section “Look around” off in the plan “Product page”'],
+  [{ type: 'publish', sections: ['related'], plans: ['product-default'] }, 'Published the section “Look around” and the plan “Product page”'],
+  [{ type: 'discard', sections: ['gone'], plans: [] }, 'Discarded the draft of the section “gone”'],
+])('%j reads well', (given, words) => {
+  expect(describeCommand(command.parse(given), context, 'en')).toBe(words)
+})

@@ -1,0 +1,39 @@
+import type { LinkKind } from '../links/kind'
+import type { Change } from './change'
+import { isEmpty } from './change'
+import type { Command } from './command'
+import { planKinds } from './planKinds'
+import type { NeighboursContext } from './planNeighbours'
+import { planNeighbours } from './planNeighbours'
+import type { SectionContext } from './planSections'
+import { planSections } from './planSections'
+import type { SwitchContext } from './planSwitch'
+import { planSwitch } from './planSwitch'
+import type { LaneContext } from './planLanes'
+import { planLanes } from './planLanes'
+
+/** What planning a command needs to know of the shop. */
+export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, SectionContext {
+  /** All kinds in their order. */
+  kinds(): readonly LinkKind[]
+}
+
+/**
+ * Works out what a command does, without doing it.
+ * @returns what it changes; nothing when everything is already as it asks for
+ * @throws CommandError when it can't be carried out as asked
+ */
+export function planCommand(command: Command, context: CommandContext): Change[] {
+  return plan(command, context).filter(change => !isEmpty(change))
+}
+
+function plan(command: Command, context: CommandContext): Change[] {
+  switch (command.type) {
+    case 'addKind': case 'changeKind': case 'orderKinds': case 'retireKind': case 'restoreKind': return planKinds(command, context.kinds())
+    case 'setNeighbours': return planNeighbours(command, context)
+    case 'addSection': case 'changeSection': case 'removeSection': case 'placeSection': case 'unplaceSection': case 'switchInPlan': case 'publish': case 'discard':
+      return planSections(command, context)
+    case 'switchSection': return planSwitch(command, context)
+    default: return planLanes(command, context)
+  }
+}

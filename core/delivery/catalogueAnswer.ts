@@ -1,0 +1,79 @@
+import type { Category, CatalogueItem } from '../catalogue/catalogue'
+import type { Catalogue } from '../catalogue/catalogue'
+import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
+import type { Product } from '../catalogue/product'
+import type { ShopSettings } from '../catalogue/shopSettings'
+import type { Text } from '../text/text'
+import { textIn } from '../text/text'
+import type { CatalogueCard, ProductAnswer } from './contract'
+import { itemUrl } from './deliveredItem'
+
+/** In which words and as of when catalogue facts are told. */
+export interface Telling {
+  settings: ShopSettings
+  /** BCP 47 tag */
+  language: string
+  /** Milliseconds since 1970-01-01 UTC */
+  at: number
+}
+
+const words = (text: Text, { language, settings }: Telling) => textIn(text, language, settings.language)
+
+export function catalogueCard({ product, variant }: CatalogueItem, telling: Telling): CatalogueCard {
+  return {
+    sku: product.sku,
+    name: words(product.name, telling) || product.sku,
+    brand: product.brand,
+    url: itemUrl({ product, variant }, telling.settings),
+    image: imageOf(product, variant),
+    price: priceOf(product, variant),
+    was: product.was,
+    inStock: stockOf(product, variant) > 0,
+    forSale: isForSale(product, variant, telling.at),
+    hasOptions: variant === null && product.variants.length > 0,
+  }
+}
+
+export function productAnswer(product: Product, catalogue: Catalogue, telling: Telling): ProductAnswer {
+  return {
+    ...catalogueCard({ product, variant: null }, telling),
+    description: words(product.description, telling),
+    categories: product.categories[0] === undefined ? [] : [...categoryPath(product.categories[0], catalogue)].map(each => namedKey(each, telling)),
+    attributes: Object.entries(product.attributes).map(([name, values]) => ({ name, values })),
+    stock: stockOf(product, null),
+    status: product.status,
+    options: optionsOf(product),
+    variants: product.variants.map(variant => ({
+      sku: variant.sku,
+      options: variant.options,
+      price: priceOf(product, variant),
+      stock: stockOf(product, variant),
+      image: imageOf(product, variant),
+      forSale: isForSale(product, variant, telling.at),
+    })),
+  }
+}
+
+/** The category and those above it, from the top. */
+export function categoryPath(key: string, catalogue: Catalogue): Category[] {
+  const path: Category[] = []
+  for (let at = catalogue.category(key); at && !path.includes(at); at = at.parent === null ? undefined : catalogue.category(at.parent)) path.unshift(at)
+  return path
+}
+
+export function namedKey({ key, name }: { key: string, name: Text }, telling: Telling): { key: string, name: string } {
+  return { key, name: words(name, telling) || key }
+}
+
+/** The options of a product with every value its variants have, in the variants' order. */
+function optionsOf(product: Product): ProductAnswer['options'] {
+  const values = new Map<string, Set<string>>()
+  for (const variant of product.variants) {
+    for (const [name, value] of Object.entries(variant.options)) {
+      const known = values.get(name)
+      if (known) known.add(value)
+      else values.set(name, new Set([value]))
+    }
+  }
+  return Array.from(values, ([name, all]) => ({ name, values: [...all] }))
+}

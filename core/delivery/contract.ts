@@ -1,0 +1,191 @@
+import { z } from 'zod'
+import { productStatus, sku } from '../catalogue/product'
+import { languageTag } from '../text/text'
+import { layout, pageKind } from '../sections/section'
+import { guard } from '../sections/section'
+
+/*
+ * What a shop sends and gets. Shops integrate against this: add to it, never change it.
+ */
+
+const flag = z.enum(['0', '1']).default('0').transform(value => value === '1')
+const amount = z.int().meta({ description: 'Whole minor units of the currency (ISO 4217).' })
+
+/** `SKU:2,SKU` → lines. A quantity left out is 1. */
+const cartLines = z.string().transform((value, context) => value.split(',').filter(Boolean).map((line) => {
+  const [name = '', quantity = '1', ...more] = line.split(':')
+  if (!sku.safeParse(name).success || !/^[1-9]\d{0,5}$/.test(quantity) || more.length) {
+    context.addIssue(`“${line}” is not a cart line. Write SKU or SKU:quantity, and encode the SKU.`)
+  }
+  return { sku: name, quantity: Number(quantity) }
+}))
+
+const skuList = z.string().transform((value, context) => value.split(',').filter(Boolean).map((name) => {
+  if (!sku.safeParse(name).success) context.addIssue(`“${name}” is not a SKU.`)
+  return name
+}))
+
+export const pageQuery = z.object({
+  cart: cartLines.default([]).meta({
+    description: 'Cart lines as SKU or SKU:quantity, separated by commas, most recently added first. Unknown SKUs are ignored.',
+    example: 'VEIL-S:2,SMK-10',
+  }),
+  seen: skuList.default([]).meta({ description: 'Recently viewed SKUs, separated by commas, most recent first. Unknown ones are ignored.' }),
+  visitor: z.string().max(128).optional().meta({ description: 'Names the visitor; seeds shuffles.' }),
+  lang: languageTag.optional().meta({ description: 'BCP 47 language tag. Falls back to the shop’s default language.' }),
+  at: z.iso.datetime({ offset: true, error: 'This is not a moment in ISO 8601, such as 2026-05-01T10:00:00Z.' }).optional()
+    .meta({ description: 'Resolve as of this moment. Default: now.' }),
+  draft: flag.meta({ description: '1: with unpublished sections and plans.' }),
+  explain: flag.meta({ description: '1: adds what is hidden and what was held back, with reasons.' }),
+})
+export type PageQuery = z.infer<typeof pageQuery>
+
+const heldBackReason = z.enum([...guard.options, 'excluded', 'priceBand', 'lowMargin', 'outsideDates', 'duplicate', 'noRoom'])
+const hiddenReason = z.enum(['off', 'outsideDates', 'switchedOffHere', 'cartEmpty', 'nothingFound', 'belowMinimum'])
+const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'retiredKind', 'noSuchCategory', 'noData'])
+const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'bundles'])
+
+const deliveredItem = z.object({
+  sku: z.string().meta({ description: 'The product.' }),
+  variant: z.string().nullable().meta({ description: 'The variant’s SKU when one variant is meant.' }),
+  name: z.string(),
+  url: z.string(),
+  image: z.string().nullable(),
+  price: amount,
+  was: amount.nullable(),
+  currency: z.string(),
+  inStock: z.boolean(),
+  hasOptions: z.boolean().meta({ description: 'The shopper has to choose a variant before buying.' }),
+  step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
+  reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'bundle'])
+    .meta({ description: 'What kind of step brought it. linked: a merchandiser linked it by hand.' }),
+})
+export type DeliveredItem = z.infer<typeof deliveredItem>
+
+const explainedCandidate = z.object({
+  sku: z.string(),
+  variant: z.string().nullable(),
+  name: z.string(),
+  source: z.string().nullable().meta({ description: 'SKU of the product that it is offered for; null when it is offered to all.' }),
+  place: z.int().meta({ description: 'Its place in that product’s lane, or in the list that the step makes.' }),
+  strength: z.int().nullable().meta({ description: 'How many traits it shares with that product, where that was counted.' }),
+})
+const stepStory = z.object({
+  from: stepSource,
+  kind: z.string().optional().meta({ description: 'Of a step of links.' }),
+  subjects: z.enum(['page', 'cart']),
+  idle: idleReason.nullable().meta({ description: 'Why it had nothing to look for; null when it had.' }),
+  taken: z.array(explainedCandidate),
+  heldBack: z.array(explainedCandidate.extend({ reason: heldBackReason })),
+  more: z.boolean().meta({ description: 'There were still more candidates, for which there was no room.' }),
+})
+export type StepStory = z.infer<typeof stepStory>
+export type ExplainedCandidate = z.infer<typeof explainedCandidate>
+export type HiddenReason = z.infer<typeof hiddenReason>
+export type HeldBackReason = z.infer<typeof heldBackReason>
+export type IdleReason = z.infer<typeof idleReason>
+
+const steps = z.array(stepStory).optional().meta({ description: 'Only with explain=1.' })
+
+const deliveredSection = z.object({
+  key: z.string(),
+  heading: z.string(),
+  zone: z.string(),
+  layout,
+  display: z.object({ places: z.int() }),
+  items: z.array(deliveredItem).min(1),
+  steps,
+})
+export type DeliveredSection = z.infer<typeof deliveredSection>
+
+export const pageAnswer = z.object({
+  page: z.object({ kind: pageKind, subjects: z.array(z.string()) }),
+  plan: z.object({ key: z.string(), name: z.string() }),
+  sections: z.array(deliveredSection),
+  hidden: z.array(z.object({ key: z.string(), heading: z.string(), zone: z.string(), reason: hiddenReason, steps })).optional().meta({ description: 'Only with explain=1.' }),
+}).meta({ id: 'Page' })
+export type PageAnswer = z.infer<typeof pageAnswer>
+
+/** RFC 9457 */
+export const problem = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  detail: z.string(),
+  about: z.array(z.string()).optional().meta({ description: 'The SKUs, keys or parameters at fault.' }),
+}).meta({ id: 'Problem' })
+export type ProblemDetails = z.infer<typeof problem>
+
+/*
+ * Plain catalogue facts, for a shop front that has no catalogue of its own, as the stand-in shop.
+ */
+
+const catalogueCard = z.object({
+  sku: z.string(),
+  name: z.string(),
+  brand: z.string().nullable(),
+  url: z.string(),
+  image: z.string().nullable(),
+  price: amount.nullable(),
+  was: amount.nullable(),
+  inStock: z.boolean(),
+  forSale: z.boolean(),
+  hasOptions: z.boolean(),
+})
+export type CatalogueCard = z.infer<typeof catalogueCard>
+
+const namedKey = z.object({ key: z.string(), name: z.string() })
+
+export const shopAnswer = z.object({
+  name: z.string(),
+  currency: z.string(),
+  language: z.string(),
+  languages: z.array(z.string()),
+  categories: z.array(namedKey.extend({ parent: z.string().nullable() })),
+  articles: z.array(namedKey.extend({ image: z.string().nullable(), intro: z.string().meta({ description: 'Its first sentence.' }) })),
+}).meta({ id: 'Shop' })
+export type ShopAnswer = z.infer<typeof shopAnswer>
+
+export const productAnswer = catalogueCard.extend({
+  description: z.string(),
+  categories: z.array(namedKey).meta({ description: 'From the top down to the product’s main category.' }),
+  attributes: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
+  stock: z.int(),
+  status: productStatus,
+  options: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
+  variants: z.array(z.object({
+    sku: z.string(), options: z.record(z.string(), z.string()), price: amount.nullable(), stock: z.int(), image: z.string().nullable(), forSale: z.boolean(),
+  })),
+}).meta({ id: 'Product' })
+export type ProductAnswer = z.infer<typeof productAnswer>
+
+export const categoryAnswer = namedKey.extend({
+  path: z.array(namedKey).meta({ description: 'The categories above it, from the top.' }),
+  children: z.array(namedKey),
+  products: z.array(catalogueCard),
+  total: z.int(),
+}).meta({ id: 'Category' })
+export type CategoryAnswer = z.infer<typeof categoryAnswer>
+
+export const articleAnswer = namedKey.extend({
+  text: z.string(),
+  image: z.string().nullable(),
+  products: z.array(catalogueCard),
+}).meta({ id: 'Article' })
+export type ArticleAnswer = z.infer<typeof articleAnswer>
+
+/** Products or variants of a cart, in the order asked for; unknown SKUs are left out. */
+export const linesAnswer = z.object({
+  lines: z.array(catalogueCard.extend({
+    line: z.string().meta({ description: 'The SKU that was asked for.' }),
+    options: z.record(z.string(), z.string()),
+  })),
+}).meta({ id: 'Lines' })
+export type LinesAnswer = z.infer<typeof linesAnswer>
+
+export const languageQuery = z.object({ lang: pageQuery.shape.lang })
+export const listQuery = languageQuery.extend({
+  offset: z.coerce.number().int().min(0).default(0),
+  limit: z.coerce.number().int().min(1).max(200).default(60),
+})
+export const linesQuery = languageQuery.extend({ skus: skuList.pipe(z.array(z.string()).max(200, 'At most 200 SKUs at a time.')) })

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
+import { LinkIndex } from '../links/linkIndex'
+import { explainPage, resolvePage } from '../selection/resolvePage'
+import { makeShop, makeShopper } from '../selection/makeShop.testing'
+import { pageAnswer as pageAnswerSchema, pageQuery } from './contract'
+import { DeliveredTexts } from './deliveredItem'
+import { pageAnswer, pageText } from './pageAnswer'
+
+const odd = makeProduct('a/b ü#?', { name: { en: 'Odd', de: 'Seltsam' }, price: 1250, was: 1500, image: '/odd.svg', variants: [makeVariant('a/b-M', { options: { size: 'M', colour: 'red' }, price: 1400, stock: 1 })] })
+const nameless = makeProduct('NAMELESS', { name: {}, stock: 3 })
+const links = new LinkIndex()
+links.setLane('SRC', 'related', [{ target: 'a/b ü#?' }, { target: 'NAMELESS' }])
+links.setLane('SRC', 'accessory', [{ target: 'a/b-M' }])
+const shop = makeShop([makeProduct('SRC'), odd, nameless], { links })
+const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/{sku}?ref=manada' }
+const page = { kind: 'product', sku: 'SRC' } as const
+const shopper = makeShopper()
+
+describe('pageAnswer', () => {
+  it('encodes SKUs in addresses, names variants by their options, and falls back from a language that is not there', () => {
+    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', resolvePage(shop, page, shopper), settings, 'de-AT'))))
+    expect(answer.sections.map(each => [each.key, each.heading])).toEqual([['accessories', 'Passt dazu'], ['related', 'Auch einen Blick wert']])
+    expect(answer.sections[0]!.items).toEqual([{
+      sku: 'a/b ü#?', variant: 'a/b-M', name: 'Seltsam, M, red', url: '/shop/a%2Fb%20%C3%BC%23%3F?ref=manada&variant=a%2Fb-M', image: '/odd.svg', price: 1400, was: 1500, currency: 'EUR',
+      inStock: true, hasOptions: false, step: 0, reason: 'linked',
+    }])
+    // Shown above already, so not once more; and without any name the SKU has to do.
+    expect(answer.sections[1]!.items.map(item => [item.sku, item.name, item.variant])).toEqual([['NAMELESS', 'NAMELESS', null]])
+    expect(answer).not.toHaveProperty('hidden')
+  })
+
+  it('tells the story only when it is asked for', () => {
+    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', explainPage(shop, page, shopper), settings, 'en'))))
+    expect(answer.hidden).toEqual([{ key: 'upsells', heading: 'Worth the step up', zone: 'besideDetails', reason: 'nothingFound', steps: [{ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false }] }])
+    expect(answer.sections[1]!.steps![0]).toMatchObject({ taken: [{ sku: 'NAMELESS', source: 'SRC', place: 2 }], heldBack: [{ sku: 'a/b ü#?', place: 1, reason: 'shownEarlier' }] })
+  })
+})
+
+describe('pageText', () => {
+  it('is the JSON of pageAnswer, in every language and asked for again', () => {
+    const texts = new DeliveredTexts(settings)
+    for (const language of ['en', 'de', 'en', 'fr', 'pt-BR']) {
+      for (const cart of [[], ['NAMELESS'], ['a/b-M', 'NAMELESS', 'SRC']]) {
+        const resolved = resolvePage(shop, page, makeShopper({ cart }))
+        expect(pageText('product', resolved, texts, language)).toBe(JSON.stringify(pageAnswer('product', resolved, settings, language)))
+      }
+    }
+  })
+})
+
+describe('pageQuery', () => {
+  it('reads cart lines, most recent first, and leaves quantities out as one', () => {
+    expect(pageQuery.parse({ cart: 'VEIL-S:2,SMK-10,', seen: 'A,B', explain: '1' })).toMatchObject({ cart: [{ sku: 'VEIL-S', quantity: 2 }, { sku: 'SMK-10', quantity: 1 }], seen: ['A', 'B'], explain: true, draft: false })
+  })
+  it.each([{ cart: 'A:0' }, { cart: 'A:1:2' }, { cart: 'A:-1' }, { seen: ' A' }, { at: 'yesterday' }, { explain: 'yes' }, { lang: '_' }])('refuses %j', (query) => {
+    expect(pageQuery.safeParse(query).success).toBe(false)
+  })
+})

@@ -1,0 +1,67 @@
+import { z } from 'zod'
+import type { Change } from '../commands/change'
+
+export const fileKind = z.enum(['products', 'links'])
+export type FileKind = z.infer<typeof fileKind>
+
+/** A row of a file as it stands there: column → cell. */
+export type FileRow = Record<string, string>
+
+/** A row that is not taken. */
+export const rejection = z.object({
+  /** Line of the file that the row begins in, counted from 1. */
+  line: z.int(),
+  /** The column at fault. */
+  column: z.string(),
+  reason: z.string(),
+  row: z.record(z.string(), z.string()),
+})
+export type Rejection = z.infer<typeof rejection>
+
+/** A row that makes something new or changes something. */
+export const effect = z.object({
+  line: z.int(),
+  is: z.enum(['created', 'updated']),
+  /** What it makes or changes, in words. */
+  words: z.string(),
+})
+export type Effect = z.infer<typeof effect>
+
+/** What an import does, or, dry, would do: numbers of rows. */
+export const importReport = z.object({
+  kind: fileKind,
+  rows: z.int(),
+  created: z.int(),
+  updated: z.int(),
+  unchanged: z.int(),
+  rejected: z.int(),
+  /** The first of the rows that change something, in the file's order. */
+  effects: z.array(effect),
+  /** The first of the rejected rows, in the file's order. */
+  rejections: z.array(rejection),
+  /** Columns of the file that say nothing to Manada. */
+  ignoredColumns: z.array(z.string()),
+  /** What was put into the journal, in words; null when nothing was changed. */
+  done: z.string().nullable(),
+})
+export type ImportReport = z.infer<typeof importReport>
+
+/** What a file asks for, worked out and not yet done. */
+export interface ImportPlan {
+  changes: Change[]
+  created: number
+  updated: number
+  unchanged: number
+  effects: Effect[]
+  rejections: Rejection[]
+}
+
+/** A row that can't be read; column and reason say why. */
+export class RowError extends Error {
+  readonly column: string
+
+  constructor(column: string, reason: string) {
+    super(reason)
+    this.column = column
+  }
+}

@@ -1,0 +1,59 @@
+import { z } from 'zod'
+import { sku } from '../catalogue/product'
+import { kindKey } from '../links/kind'
+import type { Link, LinkDetails } from '../links/lane'
+import { linkDetails } from '../links/lane'
+import { fromCell, toCell } from './cells'
+import type { FileRow } from './importReport'
+import { RowError } from './importReport'
+
+/** The columns of a file of links, in their order. */
+export const linkColumns = ['source', 'kind', 'target', 'place', 'from', 'until', 'note'] as const
+export const neededLinkColumns: readonly string[] = ['source', 'kind', 'target']
+
+/** A link as a file states it. A detail whose column is missing is left as it is. */
+export interface LinkRow {
+  source: string
+  kind: string
+  target: string
+  /** 1…n; null: where there is room, in the file's order. */
+  place: number | null
+  details: Partial<LinkDetails>
+}
+
+const emptyIsNull = (cell: string) => cell.trim() || null
+const place = z.string().trim().regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.').transform(Number)
+
+/** Reads a row of a file. @throws RowError when a cell can't be read */
+export function readLinkRow(row: FileRow): LinkRow {
+  const details: Partial<LinkDetails> = {}
+  for (const column of ['from', 'until', 'note'] as const) {
+    const cell = row[column]
+    if (cell !== undefined) details[column] = readCell(column, linkDetails.shape[column], emptyIsNull(fromCell(cell)))
+  }
+  return {
+    source: readCell('source', sku, fromCell(row.source!.trim())),
+    kind: readCell('kind', kindKey, fromCell(row.kind!.trim())),
+    target: readCell('target', sku, fromCell(row.target!.trim())),
+    place: row.place?.trim() ? readCell('place', place, row.place) : null,
+    details,
+  }
+}
+
+/** @throws RowError with the schema's words */
+export function readCell<S extends z.ZodType>(column: string, schema: S, value: unknown): z.output<S> {
+  const read = schema.safeParse(value)
+  if (!read.success) throw new RowError(column, read.error.issues[0]!.message)
+  return read.data
+}
+
+/** A link as a row of a file. @param place counted from 1 */
+export function linkFileRow(source: string, kind: string, place: number, { target, from = '', until = '', note = '' }: Link): FileRow {
+  return { source: toCell(source), kind, target: toCell(target), place: String(place), from, until, note: toCell(note) }
+}
+
+/** A row once more as it stood in a file. */
+export function linkRowAgain({ source, kind, target, place, details }: LinkRow): FileRow {
+  const cells = Object.entries(details).map(([column, value]) => [column, toCell(value ?? '')])
+  return { source: toCell(source), kind, target: toCell(target), place: place === null ? '' : String(place), ...Object.fromEntries(cells) }
+}

@@ -1,0 +1,185 @@
+import equal from 'fast-deep-equal'
+import type { Catalogue, Category } from '../catalogue/catalogue'
+import type { Product, Variant } from '../catalogue/product'
+import type { ShopSettings } from '../catalogue/shopSettings'
+import type { CategoryChange, ProductChange } from '../commands/change'
+import { isEmpty } from '../commands/change'
+import type { Text } from '../text/text'
+import { textIn } from '../text/text'
+import { keyFor } from '../text/keyFor'
+import { fromCell } from './cells'
+import type { Effect, FileRow, ImportPlan, Rejection } from './importReport'
+import { RowError } from './importReport'
+import type { ProductRow, VariantRow } from './productFile'
+import { categoryPath } from './productFile'
+
+export interface ProductLine {
+  /** Line of the file, counted from 1. */
+  line: number
+  /** The row as it stands in the file. */
+  cells: FileRow
+  row: ProductRow | VariantRow
+}
+
+interface Draft { before: Product | null, after: Product }
+
+/**
+ * Works out what a file of products asks for, piece by piece: what is as it was before is let go of again, so that a large file
+ * need not stand in memory. Products that the file doesn't name stay as they are.
+ */
+export class ProductImport {
+  readonly #catalogue: Catalogue
+  readonly #settings: ShopSettings
+  readonly #drafts = new Map<string, Draft>()
+  /** Line of the file that a SKU stood in, and of a variant the product's SKU. */
+  readonly #seen = new Map<string, { line: number, product: string }>()
+  /** Lines of products that were not taken: nor are their variants. */
+  readonly #rejectedProducts = new Map<string, number>()
+  /** Variants whose product has not come yet. */
+  readonly #waiting: (ProductLine & { row: VariantRow })[] = []
+  readonly #categoryKeys = new Map<string, string>()
+  readonly #newCategories: Category[] = []
+  readonly #rejections: Rejection[] = []
+  readonly #effects: Effect[] = []
+  #created = 0
+  #updated = 0
+  #unchanged = 0
+
+  constructor(catalogue: Catalogue, categories: readonly Category[], settings: ShopSettings) {
+    this.#catalogue = catalogue
+    this.#settings = settings
+    for (const { key } of categories) {
+      const path = pathKey(categoryPath(key, catalogue, settings.language))
+      // Of two categories with one path the first is meant.
+      if (!this.#categoryKeys.has(path)) this.#categoryKeys.set(path, key)
+    }
+  }
+
+  /** SKUs of the shop's products that these lines are about: `add` needs them as they are stored. */
+  about(lines: readonly ProductLine[]): string[] {
+    const skus = lines.flatMap(({ row }) => this.#catalogue.item(row.variantOf ?? row.sku)?.product.sku ?? [])
+    return [...new Set(skus)].filter(sku => !this.#drafts.has(sku))
+  }
+
+  /** @param stored the products that `about` named */
+  add(lines: readonly ProductLine[], stored: ReadonlyMap<string, Product>): void {
+    for (const [sku, product] of stored) this.#drafts.set(sku, { before: product, after: product })
+    for (const each of lines) {
+      const { row } = each
+      if (row.variantOf !== null && !this.#drafts.has(row.variantOf) && !this.#rejectedProducts.has(row.variantOf)) this.#waiting.push({ ...each, row })
+      else this.#take(each)
+    }
+    for (const sku of stored.keys()) {
+      const draft = this.#drafts.get(sku)!
+      if (draft.after === draft.before) this.#drafts.delete(sku)
+    }
+  }
+
+  finish(): ImportPlan {
+    for (const each of this.#waiting) this.#take(each)
+    const categories = this.#newCategories.map((category): CategoryChange => ({ of: 'category', source: '', kind: category.key, before: null, after: category }))
+    const products = Array.from(this.#drafts, ([source, { before, after }]): ProductChange => ({ of: 'product', source, kind: '', before, after })).filter(change => !isEmpty(change))
+    return { changes: [...categories, ...products], created: this.#created, updated: this.#updated, unchanged: this.#unchanged, effects: this.#effects.toSorted(byLine), rejections: this.#rejections.toSorted(byLine) }
+  }
+
+  #take({ line, cells, row }: ProductLine): void {
+    try {
+      const seen = this.#seen.get(row.sku)
+      if (seen) throw new RowError('sku', `Line ${seen.line} has the same SKU.`)
+      if (row.variantOf === null) this.#takeProduct(line, row)
+      else this.#takeVariant(line, row)
+      this.#seen.set(row.sku, { line, product: row.variantOf ?? row.sku })
+    } catch (error) {
+      if (!(error instanceof RowError)) throw error
+      this.#rejections.push({ line, column: error.column, reason: error.message, row: cells })
+      if (row.variantOf === null && !this.#seen.has(row.sku)) this.#rejectedProducts.set(row.sku, line)
+    }
+  }
+
+  /** Notes that a row could not be read: when it is a product's, its variants are not taken either. */
+  passOver(line: number, { sku, variantOf }: FileRow): void {
+    if (sku?.trim() && !variantOf?.trim()) this.#rejectedProducts.set(fromCell(sku.trim()), line)
+  }
+
+  #takeProduct(line: number, row: ProductRow): void {
+    const known = this.#catalogue.item(row.sku)
+    if (known?.variant) throw new RowError('sku', `${row.sku} is a variant of ${known.product.sku}; name that under variantOf.`)
+    const draft = this.#drafts.get(row.sku)
+    const was = draft?.after ?? emptyProduct(row.sku)
+    const next = {
+      ...was, ...row.fields, name: withTexts(was.name, row.name), description: withTexts(was.description, row.description),
+      categories: row.categories ? [...new Set(row.categories.map(path => this.#category(path, was)))] : was.categories,
+    }
+    if (!Object.keys(next.name).length) throw new RowError('name', 'A product needs a name.')
+    this.#count(line, row.sku, draft ? was : null, next, textIn(next.name, this.#settings.language, this.#settings.language))
+    if (!draft || !equal(was, next)) this.#drafts.set(row.sku, { before: draft?.before ?? null, after: next })
+  }
+
+  #takeVariant(line: number, row: VariantRow): void {
+    const draft = this.#drafts.get(row.variantOf)
+    const rejected = this.#rejectedProducts.get(row.variantOf)
+    if (rejected !== undefined) throw new RowError('variantOf', `Its product, in line ${rejected}, was not taken.`)
+    if (!draft) {
+      const other = this.#catalogue.item(row.variantOf)?.product.sku ?? this.#seen.get(row.variantOf)?.product
+      throw new RowError('variantOf', other === undefined ? `There is no product with the SKU ${row.variantOf}.` : `${row.variantOf} is itself a variant, of ${other}.`)
+    }
+    const known = this.#catalogue.item(row.sku)
+    if (known && !known.variant) throw new RowError('sku', `${row.sku} is a product; it can’t become a variant.`)
+    if (known && known.product.sku !== row.variantOf) throw new RowError('variantOf', `${row.sku} is a variant of ${known.product.sku}.`)
+    const { variants } = draft.after
+    const at = variants.findIndex(each => each.sku === row.sku)
+    const was = variants[at] ?? null
+    const next: Variant = { ...was ?? emptyVariant(row.sku), ...row.fields }
+    if (!Object.keys(next.options).length) throw new RowError('options', 'A variant needs its options, such as size=M.')
+    const twin = variants.find(each => each.sku !== row.sku && equal(each.options, next.options))
+    if (twin) throw new RowError('options', `${twin.sku} has the same options.`)
+    this.#count(line, row.sku, was, next, `${Object.values(next.options).join(', ')}, of ${row.variantOf}`)
+    if (!equal(was, next)) this.#drafts.set(row.variantOf, { ...draft, after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] } })
+  }
+
+  /** Counts what a row does to its product or variant. @param name of it, for people */
+  #count<T extends Product | Variant>(line: number, sku: string, was: T | null, next: T, name: string): void {
+    if (!was) {
+      this.#created++
+      this.#effects.push({ line, is: 'created', words: `${sku}: ${name}` })
+      return
+    }
+    const changed = (Object.keys(next) as (keyof T & string)[]).filter(field => !equal(was[field], next[field]))
+    if (changed.length) {
+      this.#updated++
+      this.#effects.push({ line, is: 'updated', words: `${sku}: ${changed.map(field => columnOf[field] ?? field).join(', ')}` })
+    } else this.#unchanged++
+  }
+
+  /** The key of a category by its path; one that isn't there is made. */
+  #category(path: string[], product: Product): string {
+    // A product keeps its category when another has the same path.
+    const kept = product.categories.find(key => pathKey(categoryPath(key, this.#catalogue, this.#settings.language)) === pathKey(path))
+    if (kept !== undefined) return kept
+    const known = this.#categoryKeys.get(pathKey(path))
+    if (known !== undefined) return known
+    const parent = path.length > 1 ? this.#category(path.slice(0, -1), product) : null
+    const name = path.at(-1)!
+    const key = keyFor(name, each => this.#catalogue.category(each) !== undefined || this.#newCategories.some(one => one.key === each), 'category')
+    this.#newCategories.push({ key, name: { [this.#settings.language]: name }, parent })
+    this.#categoryKeys.set(pathKey(path), key)
+    return key
+  }
+}
+
+/** The columns of fields that are called otherwise. */
+const columnOf: Partial<Record<string, string>> = { tags: 'keywords', categories: 'category' }
+
+const byLine = (a: { line: number }, b: { line: number }) => a.line - b.line
+const pathKey = (path: readonly string[]) => path.join('>').toLowerCase()
+
+function withTexts(text: Text, changes: Record<string, string | null>): Text {
+  const all: [string, string | null][] = Object.entries({ ...text, ...changes })
+  return Object.fromEntries(all.filter((each): each is [string, string] => each[1] !== null))
+}
+
+const emptyProduct = (sku: string): Product => ({
+  sku, gtin: null, name: {}, brand: null, categories: [], tags: [], price: null, was: null, cost: null, stock: 0, status: 'active', released: null,
+  attributes: {}, image: null, description: {}, variants: [],
+})
+const emptyVariant = (sku: string): Variant => ({ sku, gtin: null, options: {}, price: null, stock: 0, status: null, image: null })

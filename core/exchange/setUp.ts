@@ -1,0 +1,154 @@
+import equal from 'fast-deep-equal'
+import { z } from 'zod'
+import type { Change } from '../commands/change'
+import type { LinkKind } from '../links/kind'
+import { linkKind } from '../links/kind'
+import { planDifferences } from '../sections/planDifferences'
+import type { PagePlan, Section } from '../sections/section'
+import { pagePlan, section, zonesOf } from '../sections/section'
+import { sectionDifferences } from '../sections/sectionDifferences'
+import type { SectionContext } from '../commands/planSections'
+import type { KnownThings } from '../sections/sectionProblems'
+import { sectionProblems } from '../sections/sectionProblems'
+import type { Versions } from '../sections/versions'
+import { listed } from '../text/sentence'
+import type { Text } from '../text/text'
+import { textIn } from '../text/text'
+
+/** How a shop is set up, as one document. A part that is left out stays as it is; so does a thing that a part doesn't name. */
+export const setUp = z.strictObject({
+  format: z.literal('manada-set-up').meta({ description: 'Says what this document is.' }),
+  version: z.literal(1),
+  kinds: z.array(linkKind).max(200).optional().meta({ description: 'Kinds of links, in their order.' }),
+  sections: z.array(section).max(2000).optional().meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
+  plans: z.array(pagePlan).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
+}).meta({ title: 'Manada set-up' })
+export type SetUp = z.infer<typeof setUp>
+
+export const setUpParts = ['kinds', 'sections', 'plans'] as const
+export type SetUpPart = (typeof setUpParts)[number]
+
+/** What reading a set-up does, or, dry, would do. */
+export const setUpReport = z.object({
+  created: z.int(), updated: z.int(), unchanged: z.int(),
+  /** Everything that is new or becomes another, in words. */
+  changes: z.array(z.object({ of: z.enum(setUpParts), key: z.string(), name: z.string(), is: z.enum(['created', 'updated']), words: z.string() })),
+  /** What will not do what it seems to in this shop; it is taken all the same. */
+  warnings: z.array(z.string()),
+  /** Entry of the history; null when nothing was written. */
+  entry: z.int().nullable(),
+})
+export type SetUpReport = z.infer<typeof setUpReport>
+
+/** What can't be taken as it stands. The message is for people. */
+export class SetUpError extends Error {}
+
+export interface SetUpContext extends SectionContext {
+  kinds(): readonly LinkKind[]
+}
+
+/** The shop's set-up, as shoppers have it or with its drafts. */
+export function writeSetUp(context: SetUpContext, parts: readonly SetUpPart[], version: 'live' | 'draft'): SetUp {
+  const of = <T extends { key: string }>(things: ReadonlyMap<string, Versions<T>>) =>
+    [...things.values()].flatMap(each => each[version] ?? []).sort((a, b) => a.key < b.key ? -1 : 1)
+  return {
+    format: 'manada-set-up', version: 1,
+    ...parts.includes('kinds') && { kinds: [...context.kinds()] },
+    ...parts.includes('sections') && { sections: of(context.sectionVersions()) },
+    ...parts.includes('plans') && { plans: of(context.planVersions()) },
+  }
+}
+
+/**
+ * Works out what reading a set-up does. Kinds take effect at once; sections and plans become drafts, or live too.
+ * @param language BCP 47 tag of the names in the report
+ * @throws SetUpError when the document contradicts itself or the shop
+ */
+export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThings, language: string, publish: boolean): { changes: Change[], report: Omit<SetUpReport, 'entry'> } {
+  const { kinds = [], sections = [], plans = [] } = given
+  const name = (text: Text, key: string) => textIn(text, language, language) || key
+  for (const [part, things] of [['kinds', kinds], ['sections', sections], ['plans', plans]] as const) checkKeys(part, things)
+  checkKindNames(kinds, context.kinds())
+  checkPlans(plans, new Set([...sections.map(each => each.key), ...[...context.sectionVersions()].filter(([, each]) => each.draft).map(([key]) => key)]))
+
+  const changes: Change[] = []
+  const report: Omit<SetUpReport, 'entry'> = { created: 0, updated: 0, unchanged: 0, changes: [], warnings: [] }
+  const tell = (of: SetUpPart, key: string, called: string, isNew: boolean, isSame: boolean, words: () => string) => {
+    report[isSame ? 'unchanged' : isNew ? 'created' : 'updated']++
+    if (!isSame) report.changes.push({ of, key, name: called, is: isNew ? 'created' : 'updated', words: words() })
+  }
+
+  for (const kind of kinds) {
+    const before = context.kinds().find(each => each.key === kind.key) ?? null
+    const isSame = equal(before, kind)
+    tell('kinds', kind.key, name(kind.name, kind.key), !before, isSame, () => before ? `Changes ${listed(kindDifferences(before, kind))}` : 'New kind of link')
+    if (!isSame) changes.push({ of: 'kind', source: '', kind: kind.key, before, after: kind })
+  }
+  const order = context.kinds().map(each => each.key)
+  const ordered = orderOf(kinds.map(each => each.key), order)
+  if (!equal(order, ordered)) changes.push({ of: 'kindOrder', source: '', kind: '', before: order, after: ordered })
+
+  const takeVersions = <T extends { key: string }>(of: 'section' | 'plan', part: SetUpPart, thing: T, called: string, before: Versions<T> | null, words: (was: T) => string) => {
+    const after: Versions<T> = { live: publish ? thing : before?.live ?? null, draft: thing }
+    const isSame = equal(before, after)
+    const was = before?.draft ?? before?.live ?? null
+    tell(part, thing.key, called, !before, isSame, () => !was ? 'New' : equal(was, thing) ? 'Becomes live' : words(was))
+    if (!isSame) changes.push({ of, source: '', kind: thing.key, before, after } as unknown as Change)
+  }
+  const sectionName = (key: string) => name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)
+  for (const each of sections) {
+    takeVersions<Section>('section', 'sections', each, name(each.heading, each.key), context.sectionVersions().get(each.key) ?? null, was => `Changes ${listed(sectionDifferences(was, each))}`)
+    const willBeKnown: KnownThings = { ...known, isRetired: key => kinds.find(kind => kind.key === key)?.retired ?? known.isRetired(key) }
+    report.warnings.push(...sectionProblems(each, willBeKnown).map(({ step, words }) => `“${name(each.heading, each.key)}”${step === null ? '' : `, step ${step + 1}`}: ${words}`))
+  }
+  for (const each of plans) {
+    takeVersions<PagePlan>('plan', 'plans', each, name(each.name, each.key), context.planVersions().get(each.key) ?? null, was => planWords(was, each, sectionName))
+  }
+  return { changes, report }
+}
+
+function planWords(was: PagePlan, now: PagePlan, sectionName: (key: string) => string): string {
+  const words = listed(planDifferences(was, now, sectionName)) || 'changes its name'
+  return words.charAt(0).toUpperCase() + words.slice(1)
+}
+
+const kindParts: [keyof LinkKind, string][] = [
+  ['name', 'the name'], ['plural', 'the heading of its lane'], ['glyph', 'the glyph'], ['expectation', 'what is expected of its targets'], ['ceiling', 'the ceiling'], ['mutual', 'whether it is mutual'], ['retired', 'whether it is retired'],
+]
+const kindDifferences = (before: LinkKind, after: LinkKind) => kindParts.filter(([part]) => !equal(before[part], after[part])).map(([, words]) => words)
+
+/** The order that a file gives some kinds; those that it doesn't name keep their places after the one they followed. */
+function orderOf(given: readonly string[], order: readonly string[]): string[] {
+  const known = given.filter(key => order.includes(key))
+  const inOrder = order.map(key => given.includes(key) ? known.shift()! : key)
+  return [...inOrder, ...given.filter(key => !order.includes(key))]
+}
+
+function checkKeys(part: string, things: readonly { key: string }[]): void {
+  const twice = things.find((each, i) => things.findIndex(other => other.key === each.key) !== i)
+  if (twice) throw new SetUpError(`The ${part} name “${twice.key}” twice.`)
+}
+
+/** Two kinds of one name could not be told apart. */
+function checkKindNames(given: readonly LinkKind[], known: readonly LinkKind[]): void {
+  const all = [...given, ...known.filter(each => !given.some(other => other.key === each.key))]
+  for (const kind of given) {
+    for (const [language, words] of Object.entries(kind.name)) {
+      const same = all.find(each => each.key !== kind.key && each.name[language]?.trim().toLowerCase() === words.trim().toLowerCase())
+      if (same) throw new SetUpError(`The kinds “${kind.key}” and “${same.key}” are both called “${words.trim()}”.`)
+    }
+  }
+  if (all.length && all.every(each => each.retired)) throw new SetUpError('All kinds of links would be retired. One has to stay.')
+}
+
+function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>): void {
+  for (const { key, page, zones } of plans) {
+    const stranger = zones.flatMap(zone => zone.sections).find(each => !sections.has(each))
+    if (stranger !== undefined) throw new SetUpError(`The plan “${key}” has the section “${stranger}”, which is neither in the file nor in the shop.`)
+    const zone = zones.find(each => !zonesOf[page].includes(each.key))
+    if (zone) throw new SetUpError(`The plan “${key}” has the zone “${zone.key}”, which its kind of page doesn’t have.`)
+    const all = zones.flatMap(each => each.sections)
+    const twice = all.find((each, i) => all.indexOf(each) !== i)
+    if (twice !== undefined) throw new SetUpError(`The plan “${key}” has the section “${twice}” twice.`)
+  }
+}
