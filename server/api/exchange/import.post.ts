@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import type { ImportReport } from '../../../core/exchange/importReport'
+import { fileKind } from '../../../core/exchange/importReport'
+import { useShop } from '../../engine/useShop'
+import { importFile } from '../../exchange/importFile'
+import type { Job } from '../../exchange/jobs'
+import { jobs } from '../../exchange/jobs'
+import { withReceivedFile } from '../../exchange/receiveFile'
+
+const query = z.object({
+  kind: fileKind,
+  /** 1: only tell what would be done. */
+  dry: z.literal('1').optional(),
+  /** valid: take the good rows although others are rejected. */
+  keep: z.literal('valid').optional(),
+  /** What the file is called, for the history. */
+  file: z.string().trim().min(1).max(120).default('a file'),
+  /** A name under which its progress can be asked for. */
+  job: z.uuid().optional(),
+})
+
+/** Imports a file of links or products, as one entry of the history. */
+export default api(async (event): Promise<ImportReport> => {
+  const { kind, dry, keep, file, job: name } = queryOf(event, query)
+  if (!/^text\/csv\b/i.test(getHeader(event, 'content-type') ?? '')) {
+    throw new Problem(415, 'not-csv', 'The body must be CSV', 'Send the file as text/csv.')
+  }
+  const editor = editorOf(event)
+  const running = await useShop()
+  const cancel = new AbortController()
+  const job: Job = { stage: 'receiving', rows: 0, bytes: 0, size: 0, cancel }
+  if (name) jobs.set(name, job)
+  // Whoever goes away does not want it any more.
+  event.node.res.once('close', () => event.node.res.writableFinished || cancel.abort())
+  try {
+    return await withReceivedFile(event.node.req, cancel.signal, (path, size) => importFile(running, {
+      kind, path, name: file, dry: dry !== undefined, keepValid: keep !== undefined, editor, signal: cancel.signal,
+      progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
+    }))
+  } finally {
+    if (name) jobs.delete(name)
+  }
+})

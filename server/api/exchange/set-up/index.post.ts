@@ -1,0 +1,36 @@
+import { z } from 'zod'
+import type { SetUpReport } from '../../../../core/exchange/setUp'
+import { planSetUp, setUp, SetUpError } from '../../../../core/exchange/setUp'
+import { useShop } from '../../../engine/useShop'
+import { setUpContext } from '../../../exchange/setUpContext'
+import { knownThings } from '../../../sections/knownThings'
+
+const query = z.object({
+  /** 1: only tell what would be done. */
+  dry: z.literal('1').optional(),
+  /** 1: make sections and plans live at once; otherwise they become drafts. */
+  publish: z.literal('1').optional(),
+  /** What the file is called, for the history. */
+  file: z.string().trim().min(1).max(120).default('a file'),
+})
+
+/** Reads a set-up, as one entry of the history. */
+export default api(async (event): Promise<SetUpReport> => {
+  const { dry, publish, file } = queryOf(event, query)
+  const given = await bodyOf(event, setUp)
+  const editor = editorOf(event)
+  const { shop, log } = await useShop()
+  const plan = () => planSetUp(given, setUpContext(shop), knownThings(shop), shop.settings.language, publish !== undefined)
+  try {
+    if (dry) return { ...plan().report, entry: null }
+    let planned = plan()
+    const done = await log.runImport({ type: 'import', kind: 'set-up', file }, () => {
+      planned = plan()
+      return Promise.resolve(planned.changes)
+    }, () => `Imported the set-up of ${file}`, editor)
+    return { ...planned.report, entry: done.entry }
+  } catch (error) {
+    if (error instanceof SetUpError) throw new Problem(422, 'set-up', 'This set-up can’t be taken', `${error.message} Nothing was changed.`)
+    throw error
+  }
+})

@@ -1,0 +1,24 @@
+import { z } from 'zod'
+import type { historyAnswer } from '../../../core/bench/bench'
+import { readHistory } from '../../db/journalStore'
+import { useShop } from '../../engine/useShop'
+
+const query = z.object({
+  /** Only what changed these products; left out: the whole shop. */
+  sku: z.union([z.string(), z.array(z.string()).max(500)]).transform(value => [value].flat()).optional(),
+  before: z.coerce.number().int().default(Number.MAX_SAFE_INTEGER),
+  limit: z.coerce.number().int().min(1).max(200).default(50),
+})
+
+export default api(async (event): Promise<z.infer<typeof historyAnswer>> => {
+  const { sku, before, limit } = queryOf(event, query)
+  const editor = editorOf(event)
+  const { db } = await useShop()
+  const entries = await readHistory(db, sku ?? null, before, limit + 1)
+  return {
+    more: entries.length > limit,
+    entries: entries.slice(0, limit).map(({ id, at, words, lanes, type, state, ...entry }) => ({
+      id, at, words, lanes, mine: entry.editor === editor, undone: state === 'undone', inForce: state === 'done' && type !== 'undo' && type !== 'redo',
+    })),
+  }
+})

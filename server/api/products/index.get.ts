@@ -1,0 +1,33 @@
+import { z } from 'zod'
+import type { ProductList } from '../../../core/bench/bench'
+import { toProductRow } from '../../../core/bench/bench'
+import { UnknownSubjectError } from '../../../core/selection/shop'
+import { productFilter } from '../../../core/finding/productFilter'
+import { productSort } from '../../../core/finding/productFinder'
+import { findProducts } from '../../engine/findProducts'
+import { useShop } from '../../engine/useShop'
+
+const query = productFilter.extend({
+  q: z.string().max(200).default(''),
+  sort: productSort.default('match'),
+  offset: z.coerce.number().int().min(0).default(0),
+  limit: z.coerce.number().int().min(1).max(200).default(100),
+  /** Rows say what they have in common with this product. */
+  source: z.string().optional(),
+  /** 1: without what the source is linked to already, and without itself. */
+  unlinked: z.literal('1').optional(),
+})
+
+export default api(async (event): Promise<ProductList> => {
+  const { q, sort, offset, limit, source, unlinked, ...filter } = queryOf(event, query)
+  const running = await useShop()
+  const { shop } = running
+  const product = source === undefined ? undefined : shop.catalogue.item(source)?.product
+  if (source !== undefined && !product) throw new UnknownSubjectError({ kind: 'product', sku: source })
+  const linked = () => [...shop.links.lanes(product!.sku).values()].flat().map(link => shop.catalogue.item(link.target)?.product.sku ?? link.target)
+  const { skus, total } = await findProducts(running, {
+    words: q, filter, sort, offset, limit, leaveOut: product && unlinked ? new Set([product.sku, ...linked()]) : undefined,
+  })
+  const now = Date.now()
+  return { total, rows: skus.map(sku => toProductRow(shop.catalogue.item(sku)!, shop, now, product)) }
+})

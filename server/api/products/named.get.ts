@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import type { ProductRow } from '../../../core/bench/bench'
+import { toProductRow } from '../../../core/bench/bench'
+import { sku } from '../../../core/catalogue/product'
+import { useShop } from '../../engine/useShop'
+import { queryOf } from '../../utils/request'
+
+const query = z.object({ sku: z.union([z.array(sku).max(200), sku.transform(each => [each])]) })
+
+/** Products or variants by their SKUs; those that the shop doesn't have are left out. */
+export default api(async (event): Promise<{ rows: ProductRow[] }> => {
+  const { sku: skus } = queryOf(event, query)
+  const { shop } = await useShop()
+  const now = Date.now()
+  return { rows: skus.flatMap(each => shop.catalogue.item(each) ?? []).map(item => toProductRow(item, shop, now)) }
+})

@@ -1,0 +1,3 @@
+import { commandAnswer } from '../journal/commandAnswer'
+
+export default api(event => commandAnswer(event, (log, editor) => log.redo(editor)))

@@ -1,0 +1,22 @@
+import { toProductRow } from '../../../core/bench/bench'
+import type { RuleAnswer } from '../../../core/sections/sectionAnswers'
+import { ruleQuestion } from '../../../core/sections/sectionAnswers'
+import { UnknownSubjectError } from '../../../core/selection/shop'
+import { countRule } from '../../../core/selection/countRule'
+import { inTurns } from '../../engine/inTurns'
+import { useShop } from '../../engine/useShop'
+import { bodyOf } from '../../utils/request'
+
+/** How many matches are shown as samples. */
+const mostMatches = 12
+
+/** How many products a rule and each of its conditions hold for, and the first that it picks for a product. */
+export default api(async (event): Promise<RuleAnswer> => {
+  const { rule, source } = await bodyOf(event, ruleQuestion)
+  const { shop } = await useShop()
+  const item = shop.catalogue.item(source)
+  if (!item) throw new UnknownSubjectError({ kind: 'product', sku: source })
+  const at = Date.now()
+  const { counts, applies, matches } = await inTurns(countRule(rule, item.product.sku, shop, at, mostMatches))
+  return { counts, applies, matches: matches.map(product => toProductRow({ product, variant: null }, shop, at, item.product)) }
+})

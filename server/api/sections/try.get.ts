@@ -1,0 +1,18 @@
+import { pageAnswer } from '../../../core/delivery/pageAnswer'
+import { tryQuery } from '../../../core/sections/sectionAnswers'
+import { explainPage } from '../../../core/selection/resolvePage'
+import type { Page } from '../../../core/selection/shop'
+import { useShop } from '../../engine/useShop'
+import { queryOf } from '../../utils/request'
+import { withSection } from '../../../core/selection/withSection'
+
+/** A page as it would be with a section's draft, with all reasons; the section comes last when the page's plan doesn't have it. */
+export default api(async (event) => {
+  const { section, page: kind, subject, live, cart, seen, visitor, at } = queryOf(event, tryQuery)
+  const { shop } = await useShop()
+  const tried = withSection(live ? shop : shop.drafted, section, kind)
+  if (!tried) throw new Problem(404, 'unknownSection', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])
+  const page: Page = kind === 'cart' ? { kind } : kind === 'category' || kind === 'article' ? { kind, key: subject } : { kind, sku: subject }
+  const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: at === undefined ? Date.now() : Date.parse(at) }
+  return pageAnswer(kind, explainPage(tried, page, shopper), shop.settings, shop.settings.language)
+})

@@ -1,0 +1,23 @@
+import { catalogueCard, namedKey } from '../../../../../../core/delivery/catalogueAnswer'
+import type { ArticleAnswer } from '../../../../../../core/delivery/contract'
+import { languageQuery } from '../../../../../../core/delivery/contract'
+import { UnknownSubjectError } from '../../../../../../core/selection/shop'
+import { textIn } from '../../../../../../core/text/text'
+import { publicAnswer } from '../../../../../delivery/publicAnswer'
+import { tellingOf } from '../../../../../delivery/telling'
+import { useShop } from '../../../../../engine/useShop'
+
+export default publicAnswer(async (event): Promise<ArticleAnswer> => {
+  const { lang } = queryOf(event, languageQuery)
+  const key = pathPart(event, 'key')
+  const { shop } = await useShop()
+  const article = shop.catalogue.article(key)
+  if (!article) throw new UnknownSubjectError({ kind: 'article', key })
+  const telling = tellingOf(shop, lang)
+  return {
+    ...namedKey({ key, name: article.title }, telling),
+    text: textIn(article.body, telling.language, shop.settings.language),
+    image: article.image,
+    products: article.products.flatMap(sku => shop.catalogue.item(sku) ?? []).map(item => catalogueCard(item, telling)),
+  }
+})

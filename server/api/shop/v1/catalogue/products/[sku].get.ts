@@ -1,0 +1,17 @@
+import { productAnswer } from '../../../../../../core/delivery/catalogueAnswer'
+import { languageQuery } from '../../../../../../core/delivery/contract'
+import { UnknownSubjectError } from '../../../../../../core/selection/shop'
+import { readDescription } from '../../../../../db/catalogueStore'
+import { publicAnswer } from '../../../../../delivery/publicAnswer'
+import { tellingOf } from '../../../../../delivery/telling'
+import { useShop } from '../../../../../engine/useShop'
+
+export default publicAnswer(async (event) => {
+  const { lang } = queryOf(event, languageQuery)
+  const sku = pathPart(event, 'sku')
+  const { shop, db } = await useShop()
+  const product = shop.catalogue.item(sku)?.product
+  if (!product) throw new UnknownSubjectError({ kind: 'product', sku })
+  const description = await readDescription(db, product.sku)
+  return productAnswer({ ...product, description }, shop.catalogue, tellingOf(shop, lang))
+})

@@ -1,0 +1,100 @@
+import type { Article, Category } from '../../core/catalogue/catalogue'
+import { article, category } from '../../core/catalogue/catalogue'
+import type { Product } from '../../core/catalogue/product'
+import { product as productSchema } from '../../core/catalogue/product'
+import type { ShopSettings } from '../../core/catalogue/shopSettings'
+import { shopSettings } from '../../core/catalogue/shopSettings'
+import type { Text } from '../../core/text/text'
+import { batches } from './batches'
+import type { Database } from './database'
+import { writeProducts } from './productStore'
+
+export interface Order {
+  number: string
+  /** ISO 8601 */
+  placed: string
+  lines: { sku: string, quantity: number, unitPrice: number }[]
+}
+
+/** Everything that a shop brings along. */
+export interface ShopContents {
+  settings: ShopSettings
+  categories: Category[]
+  products: Product[]
+  articles: Article[]
+  orders: Order[]
+}
+
+/**
+ * Fills an empty database with a shop's contents, checked first. All or nothing.
+ * @throws ZodError when a product, category or article is not valid
+ */
+export async function fillShop(db: Database, contents: ShopContents): Promise<void> {
+  const settings = shopSettings.parse(contents.settings)
+  const categories = contents.categories.map(each => category.parse(each))
+  const articles = contents.articles.map(each => article.parse(each))
+  for (const each of contents.products) productSchema.parse(each)
+
+  await db.write(async (transaction) => {
+    const { models } = db
+    await models.settings.upsert({ key: 'shop', value: settings }, { transaction })
+
+    const categoryIds = new Map(categories.map((each, i) => [each.key, i + 1]))
+    await models.categories.bulkCreate(categories.map((each, i) => ({
+      id: i + 1, key: each.key, name: each.name, parentId: each.parent === null ? null : known(categoryIds, each.parent), position: i + 1,
+    })), { transaction })
+
+    await writeProducts(db, contents.products, settings.language, transaction)
+    const productIds = new Map((await models.products.findAll({ attributes: ['id', 'sku'], transaction })).map(row => [row.sku, row.id]))
+
+    await models.articles.bulkCreate(articles.map(({ products: _, ...each }, i) => ({ id: i + 1, ...each, position: i + 1 })), { transaction })
+    await models.articleProducts.bulkCreate(articles.flatMap((each, i) => each.products.map((sku, place) => ({
+      articleId: i + 1, productId: known(productIds, sku), position: place + 1,
+    }))), { transaction })
+
+    const orders = contents.orders.map((each, i) => ({ id: i + 1, ...each }))
+    for (const batch of batches(orders)) {
+      await models.orders.bulkCreate(batch.map(({ id, number, placed }) => ({ id, number, placed })), { transaction })
+      const lines = batch.flatMap(each => each.lines.map((line, i) => ({ orderId: each.id, line: i + 1, ...line })))
+      for (const some of batches(lines)) await models.orderLines.bulkCreate(some, { transaction })
+    }
+  })
+}
+
+function known(ids: Map<string, number>, key: string): number {
+  const id = ids.get(key)
+  if (id === undefined) throw new Error(`The shop's contents name “${key}”, which is not among them.`)
+  return id
+}
+
+export async function readSettings(db: Database): Promise<ShopSettings> {
+  const row = await db.models.settings.findByPk('shop')
+  return shopSettings.parse(row!.value)
+}
+
+/** Categories in their order, parents before children or after, as they were given. */
+export async function readCategories(db: Database): Promise<Category[]> {
+  const rows = await db.models.categories.findAll({ order: ['position'] })
+  const keys = new Map(rows.map(row => [row.id, row.key]))
+  return rows.map(({ key, name, parentId }) => ({ key, name, parent: parentId === null ? null : keys.get(parentId)! }))
+}
+
+export async function readArticles(db: Database): Promise<Article[]> {
+  const rows = await db.models.articles.findAll({ order: ['position'] })
+  const named = await db.select<{ articleId: number, sku: string }>(
+    'SELECT articleId, sku FROM article_products JOIN products ON products.id = productId ORDER BY articleId, position')
+  return rows.map(({ id, key, title, body, image }) => ({
+    key, title, body, image, products: named.filter(each => each.articleId === id).map(each => each.sku),
+  }))
+}
+
+/** The long text of a product; the live shop does not hold it. */
+export async function readDescription(db: Database, sku: string): Promise<Text> {
+  const row = await db.models.products.findOne({ where: { sku }, attributes: ['description'] })
+  return row?.description ?? {}
+}
+
+/** Units sold by SKU, as it stands in the orders. */
+export async function readUnitsSold(db: Database): Promise<{ sku: string, units: number }[]> {
+  return db.select('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku')
+}

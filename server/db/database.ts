@@ -1,0 +1,65 @@
+import { join } from 'node:path'
+import { QueryTypes, Sequelize, Transaction } from 'sequelize'
+import sqlite3 from 'sqlite3'
+import { SequelizeStorage, Umzug } from 'umzug'
+import { migrations } from './migrations'
+import type { Models } from './models'
+import { defineModels } from './models'
+
+export interface Database {
+  sequelize: Sequelize
+  models: Models
+  /** Rows of a query; `?` or `:name` stand for values. */
+  select<T extends object>(sql: string, replacements?: Record<string, unknown> | unknown[], transaction?: Transaction): Promise<T[]>
+  /** Runs a statement; `$name` stands for a value, of any length. */
+  run(sql: string, values: Record<string, unknown>, transaction: Transaction): Promise<void>
+  /** Runs a write. All of it takes effect or, when it throws, none. Writes wait for each other. */
+  write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>
+  close(): Promise<void>
+}
+
+/** The database's file in a data folder. */
+export const databaseFile = (folder: string) => join(folder, 'manada.sqlite')
+
+/** Opens a database file, made if it is not there, and brings its structure up to date. */
+export async function openDatabase(file: string): Promise<Database> {
+  const sequelize = new Sequelize({
+    dialect: 'sqlite', dialectModule: sqlite3, storage: file, logging: false,
+    define: { timestamps: false, freezeTableName: true },
+  })
+  // A confirmed write must be on the disk: WAL with full synchronisation (SQLite's default) keeps that promise.
+  await sequelize.query('PRAGMA journal_mode = WAL')
+  await migrate(sequelize)
+
+  let lastWrite: Promise<unknown> = Promise.resolve()
+  return {
+    sequelize,
+    models: defineModels(sequelize),
+    select: (sql, replacements, transaction) => sequelize.query(sql, { type: QueryTypes.SELECT, replacements, transaction, raw: true }),
+    run: async (sql, values, transaction) => {
+      await sequelize.query(sql, { bind: values, transaction, raw: true })
+    },
+    write(work) {
+      const turn = lastWrite.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work))
+      lastWrite = turn.catch(() => undefined)
+      return turn
+    },
+    async close() {
+      await lastWrite
+      await sequelize.close()
+    },
+  }
+}
+
+async function migrate(sequelize: Sequelize): Promise<void> {
+  await new Umzug({
+    migrations: migrations.map(({ name, statements }) => ({
+      name,
+      up: () => sequelize.transaction(async (transaction) => {
+        for (const statement of statements) await sequelize.query(statement, { transaction })
+      }),
+    })),
+    storage: new SequelizeStorage({ sequelize }),
+    logger: undefined,
+  }).up()
+}

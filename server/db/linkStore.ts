@@ -1,0 +1,82 @@
+import type { Transaction } from 'sequelize'
+import type { Lane, Link, LinkDetails } from '../../core/links/lane'
+import { makeLink } from '../../core/links/lane'
+import { batches } from './batches'
+import type { Database } from './database'
+import { readKinds } from './kindStore'
+
+/** How many lanes are written at a time. */
+const laneBatch = 5000
+
+/** Puts lanes in the place of what stood there. A statement takes them all as JSON: a single link is as welcome as a hundred thousand. */
+export async function writeLanes(db: Database, lanes: readonly { source: string, kind: string, after: Lane }[], transaction: Transaction): Promise<void> {
+  for (const batch of batches(lanes, laneBatch)) {
+    const sources = JSON.stringify(batch.map(({ source, kind }) => ({ source, kind })))
+    await db.run(
+      `DELETE FROM links WHERE (sourceId, kind) IN (
+         SELECT products.id, lane.value ->> 'kind' FROM json_each($sources) AS lane JOIN products ON products.sku = lane.value ->> 'source')`, { sources }, transaction)
+    const links = JSON.stringify(batch.flatMap(({ source, kind, after }) => after.map((link, i) => ({ source, kind, place: i + 1, ...link }))))
+    await db.run(
+      `INSERT INTO links (sourceId, kind, place, targetId, variantId, activeFrom, activeUntil, note)
+       SELECT source.id, link.value ->> 'kind', link.value ->> 'place', ifnull(target.id, variant.productId), variant.id,
+         link.value ->> 'from', link.value ->> 'until', link.value ->> 'note'
+       FROM json_each($links) AS link CROSS JOIN products AS source ON source.sku = link.value ->> 'source'
+       LEFT JOIN products AS target ON target.sku = link.value ->> 'target' LEFT JOIN variants AS variant ON variant.sku = link.value ->> 'target'`, { links }, transaction)
+  }
+}
+
+/** Puts the dismissed targets of a product, as a kind, in the place of those that stood there. */
+export async function writeDismissed(db: Database, source: string, kind: string, lane: Lane, transaction: Transaction): Promise<void> {
+  const ids = await db.models.products.findAll({ where: { sku: [source, ...lane.map(link => link.target)] }, attributes: ['id', 'sku'], transaction })
+  const idOf = new Map(ids.map(row => [row.sku, row.id]))
+  const sourceId = idOf.get(source)!
+  await db.models.dismissed.destroy({ where: { sourceId, kind }, transaction })
+  await db.models.dismissed.bulkCreate(lane.map(({ target }, i) => ({ sourceId, kind, place: i + 1, targetId: idOf.get(target)! })), { transaction })
+}
+
+/** All dismissed targets. */
+export async function readDismissed(db: Database): Promise<{ source: string, kind: string, target: string }[]> {
+  return db.select(
+    `SELECT sources.sku AS source, kind, targets.sku AS target FROM dismissed
+     JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId ORDER BY sourceId, kind, place`)
+}
+
+/** SKUs of the products that link to a product, or to a variant of it, as a kind. */
+export async function readSourcesOf(db: Database, target: string, kind: string): Promise<string[]> {
+  const rows = await db.select<{ sku: string }>(
+    `SELECT DISTINCT sources.sku FROM links JOIN products AS sources ON sources.id = sourceId
+     WHERE targetId = (SELECT id FROM products WHERE sku = ?) AND kind = ? ORDER BY sources.sku`, [target, kind])
+  return rows.map(row => row.sku)
+}
+
+/** How many links are read from the database at a time. */
+const pieceSize = 10_000
+
+/**
+ * All lanes, read piece by piece. SKUs are not read again but looked up by number, so that a million links share their products' texts.
+ * @param skuOf SKU of a product by its number, and of a variant by its own
+ */
+export async function* readLanes(db: Database, skuOf: { product(id: number): string, variant(id: number): string }) {
+  interface Row extends LinkDetails { sourceId: number, kind: string, place: number, targetId: number, variantId: number | null }
+  // A kind's text is interned: one string for all its links.
+  const kindText = new Map((await readKinds(db)).map(({ key }) => [key, key]))
+  let last: Row | undefined
+  let lane: Link[] = []
+  const finished = (of: Row) => ({ source: skuOf.product(of.sourceId), kind: kindText.get(of.kind)!, lane })
+
+  for (;;) {
+    const rows: Row[] = await db.select<Row>(
+      `SELECT sourceId, kind, place, targetId, variantId, activeFrom AS "from", activeUntil AS until, note FROM links WHERE (sourceId, kind, place) > (?, ?, ?)
+       ORDER BY sourceId, kind, place LIMIT ?`, [last?.sourceId ?? 0, last?.kind ?? '', last?.place ?? 0, pieceSize])
+    for (const row of rows) {
+      if (last && (last.sourceId !== row.sourceId || last.kind !== row.kind)) {
+        yield finished(last)
+        lane = []
+      }
+      lane.push(makeLink(row.variantId === null ? skuOf.product(row.targetId) : skuOf.variant(row.variantId), row))
+      last = row
+    }
+    if (rows.length < pieceSize) break
+  }
+  if (last) yield finished(last)
+}

@@ -1,0 +1,15 @@
+import { firstTables } from './0001-first-tables'
+import { linkDetails } from './0002-link-details'
+import { dismissed } from './0003-dismissed'
+import { retiredKinds } from './0004-retired-kinds'
+import { neighbours } from './0005-neighbours'
+import { switchedOff } from './0006-switched-off'
+import { sections } from './0007-sections'
+
+/** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
+export interface Migration {
+  name: string
+  statements: string[]
+}
+
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections]

@@ -1,0 +1,122 @@
+import type { CreationOptional, InferAttributes, InferCreationAttributes, Sequelize , Model } from 'sequelize'
+import { DataTypes } from 'sequelize'
+import type { Article, Category } from '../../core/catalogue/catalogue'
+import type { NeighbourSettings } from '../../core/catalogue/neighbours'
+import type { Product, Variant } from '../../core/catalogue/product'
+import type { Command } from '../../core/commands/command'
+import type { Change, Changed } from '../../core/commands/change'
+import type { FileKind } from '../../core/exchange/importReport'
+import type { LinkKind } from '../../core/links/kind'
+import type { PagePlan, Section } from '../../core/sections/section'
+import type { Versions } from '../../core/sections/versions'
+
+type Row<M extends Model> = Model<InferAttributes<M>, InferCreationAttributes<M>>
+
+export interface ProductRow extends Row<ProductRow>, Omit<Product, 'categories' | 'variants'> {
+  id: number
+  /** The name in the shop's default language: what lists sort by. */
+  title: string
+}
+export interface VariantRow extends Row<VariantRow>, Variant { id: number, productId: number, position: number }
+export interface CategoryRow extends Row<CategoryRow>, Omit<Category, 'parent'> { id: number, parentId: number | null, position: number }
+export interface ProductCategoryRow extends Row<ProductCategoryRow> { productId: number, categoryId: number, position: number }
+export interface ArticleRow extends Row<ArticleRow>, Omit<Article, 'products'> { id: number, position: number }
+export interface ArticleProductRow extends Row<ArticleProductRow> { articleId: number, productId: number, position: number }
+export interface OrderRow extends Row<OrderRow> { id: number, number: string, placed: string }
+export interface OrderLineRow extends Row<OrderLineRow> { orderId: number, line: number, sku: string, quantity: number, unitPrice: number }
+export interface LinkKindRow extends Row<LinkKindRow>, LinkKind { position: number }
+export interface LinkRow extends Row<LinkRow> {
+  sourceId: number
+  kind: string
+  place: number
+  targetId: number
+  variantId: number | null
+  activeFrom: string | null
+  activeUntil: string | null
+  note: string | null
+}
+export interface DismissedRow extends Row<DismissedRow> { sourceId: number, kind: string, place: number, targetId: number }
+export interface NeighboursRow extends Row<NeighboursRow>, NeighbourSettings { productId: number }
+export interface SwitchedOffRow extends Row<SwitchedOffRow> { productId: number, section: string }
+export interface SectionRow extends Row<SectionRow>, Versions<Section> { key: string }
+export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string }
+export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
+
+/** An import of a file. The file itself is not kept; what it changed is. */
+export interface ImportCommand { type: 'import', kind: FileKind | 'set-up', file: string }
+
+/** done: in force; undone: can be redone; dropped: was undone, and something else was done since. */
+export type JournalState = 'done' | 'undone' | 'dropped'
+export interface JournalRow extends Row<JournalRow> {
+  id: CreationOptional<number>
+  /** ISO 8601 */
+  at: string
+  editor: string
+  type: (Command | ImportCommand)['type'] | 'undo' | 'redo' | 'revert'
+  /** The command, or for an undo, redo or revert the number of the entry that it is about. */
+  command: Command | ImportCommand | { entry: number }
+  /** What was done, in plain words. */
+  words: string
+  state: JournalState
+}
+export interface JournalChangeRow extends Row<JournalChangeRow>, Changed {
+  entryId: number
+  part: number
+  before: Change['before']
+  after: Change['after']
+}
+
+/** The words of a column definition, so that the tables below read as tables. Fresh each time: Sequelize writes into them. */
+const id = () => ({ type: DataTypes.INTEGER, primaryKey: true })
+const key = () => ({ type: DataTypes.TEXT, primaryKey: true })
+const part = () => ({ type: DataTypes.INTEGER, primaryKey: true })
+const text = () => ({ type: DataTypes.TEXT, allowNull: false })
+const maybeText = () => ({ type: DataTypes.TEXT, allowNull: true })
+const whole = () => ({ type: DataTypes.INTEGER, allowNull: false })
+const maybeWhole = () => ({ type: DataTypes.INTEGER, allowNull: true })
+const yesOrNo = () => ({ type: DataTypes.BOOLEAN, allowNull: false })
+const json = () => ({ type: DataTypes.JSON, allowNull: false })
+const maybeJson = () => ({ type: DataTypes.JSON, allowNull: true })
+
+/** Sequelize's models of the tables that the migrations create. */
+export function defineModels(sequelize: Sequelize) {
+  return {
+    products: sequelize.define<ProductRow>('products', {
+      id: id(), sku: text(), gtin: maybeText(), name: json(), title: text(), brand: maybeText(), tags: json(), price: maybeWhole(), was: maybeWhole(),
+      cost: maybeWhole(), stock: whole(), status: text(),
+      released: maybeText(), attributes: json(), image: maybeText(), description: json(),
+    }),
+    variants: sequelize.define<VariantRow>('variants', {
+      id: id(), productId: whole(), position: whole(), sku: text(), gtin: maybeText(), options: json(), price: maybeWhole(), stock: whole(),
+      status: maybeText(), image: maybeText(),
+    }),
+    categories: sequelize.define<CategoryRow>('categories', { id: id(), key: text(), name: json(), parentId: maybeWhole(), position: whole() }),
+    productCategories: sequelize.define<ProductCategoryRow>('product_categories', { productId: part(), categoryId: part(), position: whole() }),
+    articles: sequelize.define<ArticleRow>('articles', { id: id(), key: text(), title: json(), body: json(), image: maybeText(), position: whole() }),
+    articleProducts: sequelize.define<ArticleProductRow>('article_products', { articleId: part(), productId: part(), position: whole() }),
+    orders: sequelize.define<OrderRow>('orders', { id: id(), number: text(), placed: text() }),
+    orderLines: sequelize.define<OrderLineRow>('order_lines', { orderId: part(), line: part(), sku: text(), quantity: whole(), unitPrice: whole() }),
+    linkKinds: sequelize.define<LinkKindRow>('link_kinds', {
+      key: key(), name: json(), plural: json(), glyph: text(), expectation: text(), ceiling: maybeWhole(),
+      mutual: yesOrNo(), retired: yesOrNo(), position: whole(),
+    }),
+    links: sequelize.define<LinkRow>('links', {
+      sourceId: part(), kind: key(), place: part(), targetId: whole(), variantId: maybeWhole(),
+      activeFrom: maybeText(), activeUntil: maybeText(), note: maybeText(),
+    }),
+    dismissed: sequelize.define<DismissedRow>('dismissed', { sourceId: part(), kind: key(), place: part(), targetId: whole() }),
+    neighbours: sequelize.define<NeighboursRow>('neighbours', { productId: part(), ignored: json(), leaveOut: json() }),
+    switchedOff: sequelize.define<SwitchedOffRow>('switched_off', { productId: part(), section: key() }),
+    sections: sequelize.define<SectionRow>('sections', { key: key(), live: maybeJson(), draft: maybeJson() }),
+    plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
+    settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
+    journal: sequelize.define<JournalRow>('journal', {
+      id: { ...id(), autoIncrement: true }, at: text(), editor: text(), type: text(), command: json(), words: text(), state: text(),
+    }),
+    journalChanges: sequelize.define<JournalChangeRow>('journal_changes', {
+      entryId: part(), part: part(), of: text(), source: text(), kind: text(), before: maybeJson(), after: maybeJson(),
+    }),
+  }
+}
+export type Models = ReturnType<typeof defineModels>
+

@@ -1,0 +1,49 @@
+import { z } from 'zod'
+import type { ZodOpenApiPathsObject } from 'zod-openapi'
+import { createDocument } from 'zod-openapi'
+import {
+  articleAnswer, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, pageAnswer, pageQuery, problem, productAnswer, shopAnswer,
+} from '../../core/delivery/contract'
+
+const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
+const problems = { 'application/problem+json': { schema: problem } }
+
+function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObject, answer: z.ZodType): ZodOpenApiPathsObject[string] {
+  return {
+    get: {
+      summary,
+      requestParams: { ...(path && { path }), query },
+      responses: {
+        200: { description: 'The answer, with an ETag.', content: json(answer) },
+        304: { description: 'The answer that the caller has (If-None-Match) still holds.' },
+        400: { description: 'A parameter is malformed.', content: problems },
+        ...(path && { 404: { description: 'There is no such product, category or article.', content: problems } }),
+      },
+    },
+  }
+}
+
+const sku = z.object({ sku: z.string().meta({ description: 'SKU of a product or a variant, percent-encoded.' }) })
+const key = z.object({ key: z.string() })
+
+/** The delivery contract as an OpenAPI 3.1 document. */
+export const openApi = createDocument({
+  openapi: '3.1.0',
+  info: {
+    title: 'Manada delivery', version: '1.0.0',
+    description: 'What a shop calls to fill its recommendation sections. Public and read-only. SKUs in lists are encoded one by one, so that commas and colons separate.',
+  },
+  servers: [{ url: '/' }],
+  paths: {
+    '/api/shop/v1/pages/product/{sku}': route('The sections of a product page', sku, pageQuery, pageAnswer),
+    '/api/shop/v1/pages/cart': route('The sections of the cart page', undefined, pageQuery, pageAnswer),
+    '/api/shop/v1/pages/added/{sku}': route('The sections shown when a product was just added to the cart', sku, pageQuery, pageAnswer),
+    '/api/shop/v1/pages/category/{key}': route('The sections of a category page', key, pageQuery, pageAnswer),
+    '/api/shop/v1/pages/article/{key}': route('The sections of an article', key, pageQuery, pageAnswer),
+    '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, languageQuery, shopAnswer),
+    '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', sku, languageQuery, productAnswer),
+    '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', key, listQuery, categoryAnswer),
+    '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', key, languageQuery, articleAnswer),
+    '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuery, linesAnswer),
+  },
+})

@@ -1,0 +1,7 @@
+import type { Telling } from '../../core/delivery/catalogueAnswer'
+import type { LiveShop } from '../engine/liveShop'
+
+/** How catalogue facts are told to who asks now, in this language. */
+export function tellingOf(shop: LiveShop, lang: string | undefined): Telling {
+  return { settings: shop.settings, language: lang ?? shop.settings.language, at: Date.now() }
+}

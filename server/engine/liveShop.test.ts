@@ -1,0 +1,63 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
+import type { Product } from '../../core/catalogue/product'
+import type { Change } from '../../core/commands/change'
+import { productFilter } from '../../core/finding/productFilter'
+import { productSort } from '../../core/finding/productFinder'
+import type { ListName } from '../../core/selection/selectionIndex'
+import { freeOrders } from '../../core/sections/order'
+import type { ListOrder } from '../../core/catalogue/orders'
+import { CommandLog } from '../journal/commandLog'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import type { LiveShop } from './liveShop'
+import { loadLiveShop } from './liveShop'
+
+const skus = ['A', 'B', 'C', 'D']
+const categories = [{ key: 'hives', name: { en: 'Hives' }, parent: null }, { key: 'frames', name: { en: 'Frames' }, parent: 'hives' }]
+const some = <T>(...all: T[]) => fc.constantFrom(...all)
+const productOf = (sku: string): fc.Arbitrary<Product> => fc.record({
+  name: some('Hive', 'hive', 'Frame 2', 'Frame 10').map(en => ({ en })), price: some(null, 500, 900, 2000), cost: some(null, 400), stock: fc.nat(2),
+  status: some('active' as const, 'draft' as const), released: some(null, '2026-04-01', '2026-05-01'), tags: fc.subarray(['oak', 'gift']), brand: some(null, 'Alder'),
+  categories: fc.subarray(['hives', 'frames']), attributes: some<Product['attributes']>({}, { fits: ['National'] }, { fits: ['National', 'Commercial'] }),
+  variants: some([], [makeVariant(`${sku}-1`)], [makeVariant(`${sku}-1`, { stock: 0, price: 800 })], [makeVariant(`${sku}-1`), makeVariant(`${sku}-2`)]),
+}).map(part => makeProduct(sku, part))
+
+const lists: ListName[] = ['all', ['category', 'frames'], ['tag', 'oak'], ['brand', 'Alder'], ['attribute', 'fits=National']]
+const orders = freeOrders.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
+const filters = ['', 'category=hives', 'tag=oak', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query => productFilter.parse(Object.fromEntries(new URLSearchParams(query))))
+
+/** What the live shop says of its products, in every list and order. */
+function knownOf({ catalogue, finder, index, sold }: LiveShop) {
+  const named = (positions: Iterable<number>) => Array.from(positions, position => catalogue.products[position]!.sku)
+  return {
+    items: [...skus, 'E', 'F', ...skus.flatMap(sku => [`${sku}-1`, `${sku}-2`])].map(sku => catalogue.item(sku)),
+    sold: [...sold],
+    found: filters.map(filter => productSort.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
+    lists: lists.map(list => orders.map(order => [order, index.list(list, order).map(position => index.productAt(position).sku)])),
+    attributes: new Map([...finder.postings.attributeValues].map(([name, values]) => [name, new Set(values)])),
+  }
+}
+
+describe('the live shop', () => {
+  it('is after changed and new products as one that is read anew', async () => {
+    const batch = fc.uniqueArray(fc.constantFrom(...skus, 'E', 'F').chain(productOf), { selector: product => product.sku, minLength: 1, maxLength: 3 })
+    await fc.assert(fc.asyncProperty(fc.tuple(...skus.map(productOf)), fc.array(batch, { maxLength: 4 }), fc.boolean(), async (products, batches, undoLast) => {
+      await withDatabase({ products, categories, orders: [{ number: '1', placed: '2026-01-01', lines: [{ sku: 'A', quantity: 2, unitPrice: 1 }, { sku: 'B-2', quantity: 3, unitPrice: 1 }] }] }, async (db) => {
+        const shop = await loadLiveShop(db)
+        const log = new CommandLog(db, shop)
+        await log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B', 'C'] }, 'one')
+        // Everything is asked for before, so that it has to be kept in order.
+        knownOf(shop)
+        const now = new Map(products.map(product => [product.sku, product]))
+        for (const changed of batches) {
+          const changes = changed.map((after): Change => ({ of: 'product', source: after.sku, kind: '', before: now.get(after.sku) ?? null, after }))
+          await log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve(changes), () => 'Imported', 'one')
+          for (const after of changed) now.set(after.sku, after)
+        }
+        if (undoLast && batches.length) await log.undo('one').catch(() => undefined)
+        expect(knownOf(shop)).toEqual(knownOf(await loadLiveShop(db)))
+      })
+    }), { numRuns: 60 })
+  }, 120_000)
+})

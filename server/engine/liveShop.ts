@@ -1,0 +1,305 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
+import type { Article, Category } from '../../core/catalogue/catalogue'
+import { Catalogue } from '../../core/catalogue/catalogue'
+import type { NeighbourSettings } from '../../core/catalogue/neighbours'
+import { allCount } from '../../core/catalogue/neighbours'
+import type { Product } from '../../core/catalogue/product'
+import { hasSameVariants } from '../../core/catalogue/product'
+import type { ShopSettings } from '../../core/catalogue/shopSettings'
+import type { Change, Changed, ProductChange, SwitchChange } from '../../core/commands/change'
+import { DeliveredTexts } from '../../core/delivery/deliveredItem'
+import { ProductFinder } from '../../core/finding/productFinder'
+import type { LinkKind } from '../../core/links/kind'
+import { kindsInUse } from '../../core/links/kind'
+import { LinkIndex } from '../../core/links/linkIndex'
+import { countProblems } from '../../core/links/linkProblem'
+import type { PageKind, PagePlan, Section } from '../../core/sections/section'
+import type { Versions } from '../../core/sections/versions'
+import type { IndexFacts } from '../../core/selection/selectionIndex'
+import { SelectionIndex } from '../../core/selection/selectionIndex'
+import type { Shop } from '../../core/selection/shop'
+import { textIn } from '../../core/text/text'
+import { readArticles, readCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
+import type { Database } from '../db/database'
+import { readKinds } from '../db/kindStore'
+import { readDismissed, readLanes } from '../db/linkStore'
+import { readNeighbours } from '../db/neighbourStore'
+import { readSections } from '../db/sectionStore'
+import { readSwitchedOff } from '../db/switchStore'
+import { readProductIds, readProducts } from '../db/productStore'
+import { defaultPlans, DraftedShop, versionOf } from './draftedShop'
+import { inTurns } from './inTurns'
+
+const none: ReadonlySet<string> = new Set()
+
+/** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
+const mostInPlace = 500
+
+/** The whole shop in memory: built from the database at start, kept current from the journal. */
+export class LiveShop implements Shop {
+  readonly settings: ShopSettings
+  readonly texts: DeliveredTexts
+  readonly articles: readonly Article[]
+  readonly kinds: ReadonlyMap<string, LinkKind>
+  readonly links = new LinkIndex()
+  /** Targets that are not to be suggested. */
+  readonly dismissed = new LinkIndex()
+  /** Sections and plans as shoppers get them; `drafted` has them as they will be after publishing. */
+  sections: ReadonlyMap<string, Section>
+  plans: ReadonlyMap<PageKind, PagePlan>
+  readonly drafted = new DraftedShop(this)
+  readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
+  readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
+  readonly #sections: Map<string, Versions<Section>>
+  readonly #plans: Map<string, Versions<PagePlan>>
+  readonly #kinds: Map<string, LinkKind>
+  readonly #neighbours: Map<string, NeighbourSettings>
+  readonly #switchedOff: Map<string, Set<string>>
+  /** Units sold by SKU, as the orders have them. */
+  readonly #units: readonly { sku: string, units: number }[]
+  #categories: readonly Category[]
+  // What follows from the products is made anew, all together, when a product changes.
+  #catalogue!: Catalogue
+  #sold!: ReadonlyMap<string, number>
+  #finder!: ProductFinder
+  #index!: SelectionIndex
+  #positions!: ReadonlyMap<number, number>
+
+  constructor(facts: {
+    settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
+    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[],
+    sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>,
+  }) {
+    this.settings = facts.settings
+    this.texts = new DeliveredTexts(facts.settings)
+    this.articles = facts.articles
+    this.#categories = facts.categories
+    this.kinds = this.#kinds = new Map(facts.kinds.map(each => [each.key, each]))
+    this.#neighbours = facts.neighbours
+    this.#switchedOff = facts.switchedOff
+    this.#units = facts.units
+    this.sectionVersions = this.#sections = facts.sections
+    this.planVersions = this.#plans = facts.plans
+    this.sections = versionOf(this.#sections, 'live')
+    this.plans = defaultPlans(this.#plans, 'live')
+    this.drafted.takeOver()
+  }
+
+  get categories(): readonly Category[] {
+    return this.#categories
+  }
+
+  get catalogue(): Catalogue {
+    return this.#catalogue
+  }
+
+  /** Units sold by product, its variants' among them. */
+  get sold(): ReadonlyMap<string, number> {
+    return this.#sold
+  }
+
+  get finder(): ProductFinder {
+    return this.#finder
+  }
+
+  get index(): SelectionIndex {
+    return this.#index
+  }
+
+  /** Where in the catalogue the product with this number in the database stands. */
+  positionOf(id: number): number {
+    return this.#positions.get(id)!
+  }
+
+  /** What counts for the neighbours of a product. */
+  neighboursOf(sku: string): NeighbourSettings {
+    return this.#neighbours.get(sku) ?? allCount
+  }
+
+  switchedOff(sku: string): ReadonlySet<string> {
+    return this.#switchedOff.get(sku) ?? none
+  }
+
+  /** What counts for neighbours, of the products that say so. */
+  get allNeighbours(): ReadonlyMap<string, NeighbourSettings> {
+    return this.#neighbours
+  }
+
+  get allSwitchedOff(): ReadonlyMap<string, ReadonlySet<string>> {
+    return this.#switchedOff
+  }
+
+  /** How a thing that a change is about is now. Products are in the database: their descriptions are not held here. */
+  now({ of, source, kind }: Changed): Exclude<Change, ProductChange>['before'] {
+    switch (of) {
+      case 'links': return this.links.lane(source, kind)
+      case 'dismissed': return this.dismissed.lane(source, kind)
+      case 'neighbours': return this.neighboursOf(source)
+      case 'switchedOff': return this.switchedOff(source).has(kind)
+      case 'category': return this.#catalogue.category(kind) ?? null
+      case 'section': return this.#sections.get(kind) ?? null
+      case 'plan': return this.#plans.get(kind) ?? null
+      case 'kind': return this.#kinds.get(kind) ?? null
+      case 'kindOrder': return [...this.#kinds.keys()]
+      case 'product': throw new Error('A product is read from the database.')
+    }
+  }
+
+  /** Takes over what a journal entry changed. */
+  async apply(changes: readonly Change[], db: Database): Promise<void> {
+    const products = new Map<string, Product | null>()
+    const categories = new Map<string, Category | null>()
+    for (const change of changes) {
+      switch (change.of) {
+        case 'links':
+          this.links.setLane(change.source, change.kind, change.after)
+          this.#finder.relinked(change.source)
+          break
+        case 'dismissed':
+          this.dismissed.setLane(change.source, change.kind, change.after)
+          break
+        case 'neighbours':
+          if (change.after.ignored.length || change.after.leaveOut.length) this.#neighbours.set(change.source, change.after)
+          else this.#neighbours.delete(change.source)
+          break
+        case 'switchedOff':
+          this.#switch(change)
+          break
+        case 'product':
+          products.set(change.source, change.after && { ...change.after, description: {} })
+          break
+        case 'section':
+          setOrDelete(this.#sections, change.kind, change.after)
+          break
+        case 'plan':
+          setOrDelete(this.#plans, change.kind, change.after)
+          break
+        case 'category':
+          categories.set(change.kind, change.after)
+          break
+        case 'kind':
+          setOrDelete(this.#kinds, change.kind, change.after)
+          break
+        case 'kindOrder':
+          this.#orderKinds(change.after)
+      }
+    }
+    if (changes.some(change => change.of === 'section' || change.of === 'plan')) {
+      this.sections = versionOf(this.#sections, 'live')
+      this.plans = defaultPlans(this.#plans, 'live')
+      this.drafted.takeOver()
+    }
+    if (products.size || categories.size) await this.#replaceProducts(products, categories, db)
+    else if (changes.some(change => change.of === 'kind')) this.#finder.kindsChanged()
+  }
+
+  /**
+   * Puts products in the place of those before, all at once, after having worked out in the meantime what follows from them.
+   * @param ids numbers of the products in the database, in the same order
+   */
+  async setProducts(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
+    const { settings, links } = this
+    const catalogue = new Catalogue(products, categories, this.articles)
+    await nextTurn()
+    const sold = new Map<string, number>()
+    for (const { sku, units } of this.#units) {
+      const product = catalogue.item(sku)?.product
+      if (product) sold.set(product.sku, (sold.get(product.sku) ?? 0) + units)
+    }
+    const facts: IndexFacts = {
+      nameOf: product => textIn(product.name, settings.language, settings.language),
+      sold: sku => sold.get(sku) ?? 0,
+    }
+    const finder = await inTurns(ProductFinder.building(products, {
+      ...facts,
+      categoriesFrom: key => catalogue.categoriesFrom(key),
+      linkCount: (sku, kind) => links.lane(sku, kind).length,
+      kinds: () => kindsInUse(this.#kinds).map(kind => kind.key),
+      problemCount: sku => countProblems(sku, { catalogue, links, kinds: this.#kinds }, Date.now()),
+    }))
+    const index = await inTurns(SelectionIndex.building(products, facts, finder.postings))
+    const positions = new Map(ids.map((id, position) => [id, position]))
+    this.#categories = categories
+    this.#catalogue = catalogue
+    this.#sold = sold
+    this.#finder = finder
+    this.#index = index
+    this.#positions = positions
+  }
+
+  /** Whether the changes take no product or variant away and bring none. */
+  #areAllKnown(products: ReadonlyMap<string, Product | null>): boolean {
+    return [...products].every(([sku, product]) => {
+      const before = this.#catalogue.product(sku)
+      return product && before && hasSameVariants(product, before)
+    })
+  }
+
+  #replaceInPlace(product: Product): void {
+    const { postings } = this.#finder
+    const position = postings.positionOf(product.sku)!
+    postings.replace(position, this.#catalogue.products[position]!, product)
+    this.#catalogue.replace(position, product)
+    this.#finder.replace(position, product)
+    this.#index.replace(position, product)
+  }
+
+  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, db: Database): Promise<void> {
+    if (!categories.size && products.size <= mostInPlace && this.#areAllKnown(products)) {
+      for (const product of products.values()) {
+        this.#replaceInPlace(product!)
+        await nextTurn()
+      }
+      return
+    }
+    const stored = await readProductIds(db)
+    const known = new Set(this.#categories.map(each => each.key))
+    await this.setProducts(
+      stored.map(({ sku }) => products.get(sku) ?? this.#catalogue.product(sku)!),
+      stored.map(({ id }) => id),
+      [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
+    )
+  }
+
+  #switch({ source, kind, after }: SwitchChange): void {
+    const sections = this.#switchedOff.get(source) ?? new Set()
+    if (after) sections.add(kind)
+    else sections.delete(kind)
+    if (sections.size) this.#switchedOff.set(source, sections)
+    else this.#switchedOff.delete(source)
+  }
+
+  #orderKinds(order: readonly string[]): void {
+    const inOrder = order.map(key => this.#kinds.get(key)!)
+    this.#kinds.clear()
+    for (const kind of inOrder) this.#kinds.set(kind.key, kind)
+  }
+}
+
+function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): void {
+  if (thing) things.set(key, thing)
+  else things.delete(key)
+}
+
+export async function loadLiveShop(db: Database): Promise<LiveShop> {
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, { sections, plans }] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readSections(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, sections, plans })
+
+  const products: Product[] = []
+  const ids: number[] = []
+  const productSkus = new Map<number, string>()
+  const variantSkus = new Map<number, string>()
+  for await (const { id, product, variantIds } of readProducts(db)) {
+    // Descriptions are read from the database when a page shows them; selection never does.
+    products.push({ ...product, description: {} })
+    ids.push(id)
+    productSkus.set(id, product.sku)
+    for (const [sku, variantId] of variantIds) variantSkus.set(variantId, sku)
+  }
+  const skuOf = { product: (id: number) => productSkus.get(id)!, variant: (id: number) => variantSkus.get(id)! }
+  for await (const { source, kind, lane } of readLanes(db, skuOf)) shop.links.setLane(source, kind, lane)
+  for (const { source, kind, target } of await readDismissed(db)) shop.dismissed.setLane(source, kind, [...shop.dismissed.lane(source, kind), { target }])
+  await shop.setProducts(products, ids)
+  return shop
+}

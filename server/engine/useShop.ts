@@ -1,0 +1,30 @@
+import { mkdir } from 'node:fs/promises'
+import { resolve } from 'node:path'
+import { databaseFile, openDatabase } from '../db/database'
+import type { Database } from '../db/database'
+import { CommandLog } from '../journal/commandLog'
+import type { LiveShop } from './liveShop'
+import { loadLiveShop } from './liveShop'
+
+export interface Running {
+  db: Database
+  shop: LiveShop
+  log: CommandLog
+}
+
+/** Where Manada keeps its data. */
+export const dataFolder = () => resolve(process.env.MANADA_DATA || 'data')
+
+let running: Promise<Running> | undefined
+
+/** The open database, the live shop and the command log of this process; opened by the first who asks. */
+export function useShop(): Promise<Running> {
+  return running ??= open()
+}
+
+async function open(): Promise<Running> {
+  await mkdir(dataFolder(), { recursive: true })
+  const db = await openDatabase(databaseFile(dataFolder()))
+  const shop = await loadLiveShop(db)
+  return { db, shop, log: new CommandLog(db, shop) }
+}

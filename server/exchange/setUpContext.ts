@@ -1,0 +1,7 @@
+import type { SetUpContext } from '../../core/exchange/setUp'
+import type { LiveShop } from '../engine/liveShop'
+
+/** What reading and writing a set-up needs to know of the shop. */
+export const setUpContext = (shop: LiveShop): SetUpContext => ({
+  kinds: () => [...shop.kinds.values()], sectionVersions: () => shop.sectionVersions, planVersions: () => shop.planVersions,
+})

@@ -1,0 +1,137 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
+import type { Command } from '../../core/commands/command'
+import { CommandError } from '../../core/commands/commandError'
+import { productFilter } from '../../core/finding/productFilter'
+import type { KindSettings, LinkKind } from '../../core/links/kind'
+import type { Lane } from '../../core/links/lane'
+import { makeKind } from '../../core/links/makeKind.testing'
+import { makeSection } from '../../core/sections/makeSection.testing'
+import type { LiveShop } from '../engine/liveShop'
+import { loadLiveShop } from '../engine/liveShop'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import { CommandLog } from './commandLog'
+
+const skus = ['A', 'B', 'C', 'D']
+const products = skus.map(sku => makeProduct(sku, { variants: sku === 'D' ? [makeVariant('D-1'), makeVariant('D-2')] : [] }))
+const kinds = ['related', 'upsell']
+
+/** The kinds, and all lanes of links and dismissed targets, as plain data. */
+const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
+  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)]] as never[]))
+/** Sections and plans in all their versions, and as pages take them. */
+const sectionsOf = ({ sectionVersions, planVersions, sections, plans, drafted }: LiveShop) =>
+  [sectionVersions, planVersions, sections, plans, drafted.sections, drafted.plans].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>))
+/** What the list's counts say. */
+const countsOf = (shop: LiveShop) => kinds.map(kind => [1, 2, 3].map(number => [...shop.finder.find(productFilter.parse({ links: `${kind}:${number}` }), null, 'name')]))
+
+const settingsOf = ({ key: _, retired: __, ...settings }: LinkKind): KindSettings => settings
+const anyKind = fc.constantFrom('related', 'upsell', 'accessory', 'refill')
+
+const kind = fc.constantFrom(...kinds, 'refill')
+const on = fc.subarray(skus, { minLength: 1, maxLength: 2 }).map(sources => sources.map(source => ({ source })))
+const targets = fc.uniqueArray(fc.constantFrom(...skus, 'D-1', 'D-2'), { minLength: 1, maxLength: 3 })
+const { key: _key, ...sectionSettings } = makeSection('x', { heading: { en: 'Seen lately' } })
+const anySection = fc.constantFrom('upsells', 'just-added', 'seen-lately', 'seen-lately-2')
+const anyPlan = fc.constantFrom('product-default', 'cart-default')
+const sectionCommands: fc.Arbitrary<Command>[] = [
+  fc.constant({ type: 'addSection' as const, settings: sectionSettings }),
+  fc.record({ type: fc.constant('changeSection' as const), key: anySection, settings: fc.record({ places: fc.constantFrom(1, 2), off: fc.boolean() }, { requiredKeys: [] }), seen: fc.constantFrom({}, { places: 2 }) }),
+  fc.record({ type: fc.constant('removeSection' as const), key: anySection }),
+  fc.record({ type: fc.constant('placeSection' as const), key: anySection, plan: anyPlan, zone: fc.constantFrom('foot', 'belowLines'), place: fc.constantFrom(undefined, 1) }),
+  fc.record({ type: fc.constant('unplaceSection' as const), key: anySection, plan: anyPlan }),
+  fc.record({ type: fc.constant('switchInPlan' as const), key: anySection, plan: anyPlan, off: fc.boolean() }),
+  fc.record({ type: fc.constantFrom('publish' as const, 'discard' as const), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan) }),
+]
+const anyCommand: fc.Arbitrary<Command> = fc.oneof(
+  { weight: 4, arbitrary: fc.record({ type: fc.constant('link' as const), kind, on, targets, place: fc.constantFrom(undefined, 1), bothWays: fc.boolean() }) },
+  fc.record({ type: fc.constant('unlink' as const), kind, on, targets }),
+  fc.record({ type: fc.constant('move' as const), kind, on, target: fc.constantFrom(...skus), place: fc.integer({ min: 1, max: 3 }) }),
+  fc.record({ type: fc.constant('arrange' as const), kind, on, order: targets }),
+  fc.record({ type: fc.constant('detail' as const), kind, on, targets, details: fc.record({ from: fc.constantFrom(null, '2026-05-01'), note: fc.constantFrom(null, 'mild') }) }),
+  fc.record({ type: fc.constant('dismiss' as const), kind, on, targets: fc.subarray(skus, { minLength: 1, maxLength: 2 }) }),
+  fc.record({ type: fc.constant('bringBack' as const), kind, on, targets: fc.subarray(skus, { minLength: 1, maxLength: 2 }) }),
+  fc.record({ type: fc.constant('copy' as const), from: fc.constantFrom(...skus), kinds: fc.constant(kinds), to: fc.subarray(skus, { minLength: 1, maxLength: 2 }), replace: fc.boolean() }),
+  fc.constantFrom('Refill', 'Finishing touch').map(name => ({ type: 'addKind' as const, settings: settingsOf(makeKind('x', { name: { en: name }, plural: { en: `${name}s` } })) })),
+  fc.record({ type: fc.constant('changeKind' as const), key: anyKind, settings: fc.record({ ceiling: fc.constantFrom(null, 3), glyph: fc.constantFrom('drop' as const, 'leaf' as const) }, { requiredKeys: [] }) }),
+  fc.record({ type: fc.constant('orderKinds' as const), order: fc.uniqueArray(anyKind, { minLength: 1 }) }),
+  fc.record({ type: fc.constantFrom('retireKind' as const, 'restoreKind' as const), key: anyKind }),
+  fc.record({ type: fc.constant('switchSection' as const), source: fc.constantFrom(...skus, 'D-1'), section: fc.constantFrom('related', 'upsells', 'no-such-section'), off: fc.boolean() }),
+  ...sectionCommands,
+  fc.record({ type: fc.constant('setNeighbours' as const), source: fc.constantFrom(...skus), settings: fc.record({ ignored: fc.subarray([{ of: 'brand' as const, name: 'Corrie' }]), leaveOut: fc.subarray(['no-such-category']) }, { noNullPrototype: true }) }),
+)
+type Step = { do: 'undo' | 'redo' } | { do: 'revert', back: number } | { do: 'run', command: Command }
+const anyStep: fc.Arbitrary<Step> = fc.oneof(
+  { weight: 5, arbitrary: anyCommand.map(command => ({ do: 'run' as const, command })) },
+  { weight: 2, arbitrary: fc.constant({ do: 'undo' as const }) }, fc.constant({ do: 'redo' as const }), fc.nat(3).map(back => ({ do: 'revert' as const, back })),
+)
+
+/** Does a step; a refusal is an answer too. */
+async function take(log: CommandLog, step: Step, editor: string, entries: number[]): Promise<boolean> {
+  try {
+    const done = step.do === 'run' ? await log.run(step.command, editor) : step.do === 'revert' ? await log.revert(entries.at(-1 - step.back) ?? 0, editor) : await log[step.do](editor)
+    if (done.entry !== null) entries.push(done.entry)
+    return true
+  } catch (error) {
+    if (error instanceof CommandError) return false
+    throw error
+  }
+}
+
+describe('CommandLog', () => {
+  it('keeps the live shop and the database the same, whatever is done, undone and taken back by two editors', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.constantFrom('one', 'two')), { minLength: 1, maxLength: 25 }), async (steps) => {
+      await withDatabase({ products }, async (db) => {
+        const shop = await loadLiveShop(db)
+        const log = new CommandLog(db, shop)
+        const entries: number[] = []
+        // Much is linked already, so that there is something to remove, to move and to describe.
+        for (const kind of kinds) await log.run({ type: 'link', kind, on: skus.map(source => ({ source })), targets: skus }, 'zero')
+        for (const [step, editor] of steps) await take(log, step, editor, entries)
+        const fresh = await loadLiveShop(db)
+        expect(lanesOf(shop)).toEqual(lanesOf(fresh))
+        expect(countsOf(shop)).toEqual(countsOf(fresh))
+      })
+    }), { numRuns: 40 })
+  }, 120_000)
+
+  it('undoes everything that one editor did, step by step, and does it all again', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(anyCommand, { minLength: 1, maxLength: 12 }), async (commands) => {
+      await withDatabase({ products }, async (db) => {
+        const shop = await loadLiveShop(db)
+        const log = new CommandLog(db, shop)
+        const states = [lanesOf(shop)]
+        for (const command of commands) {
+          const before = await log.undoState('one')
+          if (await take(log, { do: 'run', command }, 'one', []) && (await log.undoState('one')).undo !== null && JSON.stringify(lanesOf(shop)) !== JSON.stringify(states.at(-1))) states.push(lanesOf(shop))
+          else expect(await log.undoState('one')).toEqual(before)
+        }
+        for (const state of states.slice(0, -1).reverse()) {
+          await log.undo('one')
+          expect(lanesOf(shop)).toEqual(state)
+        }
+        await expect(log.undo('one')).rejects.toThrow('There is nothing to undo.')
+        for (const state of states.slice(1)) {
+          await log.redo('one')
+          expect(lanesOf(shop)).toEqual(state)
+        }
+        await expect(log.redo('one')).rejects.toThrow('There is nothing to redo.')
+      })
+    }), { numRuns: 25 })
+  }, 120_000)
+
+  it('tells its listeners of every change, and of none that was refused', async () => {
+    await withDatabase({ products }, async (db) => {
+      const log = new CommandLog(db, await loadLiveShop(db))
+      const heard: string[] = []
+      const stop = log.listen(done => heard.push(done.words))
+      const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
+      await link('B')
+      await expect(link('B')).rejects.toThrow('stands in this lane already')
+      stop()
+      await link('C')
+      expect(heard).toEqual(['Linked B to A as upsell'])
+    })
+  })
+})

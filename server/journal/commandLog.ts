@@ -1,0 +1,198 @@
+import type { Transaction } from 'sequelize'
+import type { Change } from '../../core/commands/change'
+import { backwards, isAs } from '../../core/commands/change'
+import type { Command } from '../../core/commands/command'
+import type { ImportCommand } from '../db/models'
+import { CommandError } from '../../core/commands/commandError'
+import { describeCommand } from '../../core/commands/describe'
+import type { CommandContext } from '../../core/commands/plan'
+import { planCommand } from '../../core/commands/plan'
+import type { Database } from '../db/database'
+import type { JournalEntry } from '../db/journalStore'
+import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, setState } from '../db/journalStore'
+import { readProductsBySku } from '../db/productStore'
+import type { LiveShop } from '../engine/liveShop'
+import { findUse } from './findUse'
+import { writeChanges } from './writeChanges'
+
+/** What a command, undo or redo did. */
+export interface Done {
+  /** Number of the journal entry; null when everything already was as asked for and nothing was written. */
+  entry: number | null
+  type: JournalEntry['type']
+  words: string
+  changes: Change[]
+  editor: string
+}
+
+/** What undo and redo would do for an editor, in words; null: nothing. */
+export interface UndoState {
+  undo: string | null
+  redo: string | null
+}
+
+/**
+ * The only way to write. A command is planned, carried out and put into the journal in one transaction;
+ * then the live shop takes it over and listeners are told.
+ */
+export class CommandLog {
+  readonly #db: Database
+  readonly #shop: LiveShop
+  readonly #listeners = new Set<(done: Done) => void>()
+  #last: Promise<unknown> = Promise.resolve()
+  #writes = 0
+
+  constructor(db: Database, shop: LiveShop) {
+    this.#db = db
+    this.#shop = shop
+  }
+
+  /** Grows with every change: what was worked out before holds as long as it is the same. */
+  get writes(): number {
+    return this.#writes
+  }
+
+  /** Calls the listener after every change. Returns how to stop that. */
+  listen(listener: (done: Done) => void): () => void {
+    this.#listeners.add(listener)
+    return () => this.#listeners.delete(listener)
+  }
+
+  /** @throws CommandError when the command can't be carried out; then nothing was changed */
+  run(command: Command, editor: string): Promise<Done> {
+    return this.#inTurn(async (transaction) => {
+      const changes = planCommand(command, this.#context)
+      const words = describeCommand(command, this.#context, this.#shop.settings.language)
+      if (!changes.length) return { entry: null, type: command.type, words, changes, editor }
+      await dropUndone(this.#db, editor, transaction)
+      return this.#carryOut({ type: command.type, command, words }, changes, editor, transaction)
+    })
+  }
+
+  /**
+   * Carries out what a file asks for, as one entry.
+   * @param plan works out the changes on the shop as it is then, with no other write between
+   * @param words of what was done, for the history
+   */
+  runImport(what: ImportCommand, plan: () => Promise<Change[]>, words: () => string, editor: string): Promise<Done> {
+    return this.#inTurn(async (transaction) => {
+      const changes = await plan()
+      if (!changes.length) return { entry: null, type: what.type, words: words(), changes, editor }
+      await dropUndone(this.#db, editor, transaction)
+      return this.#carryOut({ type: what.type, command: what, words: words() }, changes, editor, transaction)
+    })
+  }
+
+  /** @throws CommandError when there is nothing to undo, or someone changed the same since */
+  undo(editor: string): Promise<Done> {
+    return this.#step(editor, 'undo')
+  }
+
+  /** @throws CommandError when there is nothing to redo, or someone changed the same since */
+  redo(editor: string): Promise<Done> {
+    return this.#step(editor, 'redo')
+  }
+
+  async undoState(editor: string): Promise<UndoState> {
+    const [undo, redo] = await Promise.all([nextEntry(this.#db, editor, 'done'), nextEntry(this.#db, editor, 'undone')])
+    return { undo: undo?.words ?? null, redo: redo?.words ?? null }
+  }
+
+  /**
+   * Takes back a single entry of anyone's, whatever was done since, unless something later depends on it.
+   * @throws CommandError when it is unknown, no longer in force, or what it changed was changed later
+   */
+  revert(id: number, editor: string): Promise<Done> {
+    return this.#inTurn(async (transaction) => {
+      const of = await readEntry(this.#db, id, transaction)
+      if (!of) throw new CommandError('noSuchEntry', `There is no entry ${id} in the history.`)
+      if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo') throw new CommandError('notInForce', `“${of.words}” is not in force any more.`)
+      const changes = backwards(await readChanges(this.#db, id, transaction))
+      await this.#checkUnchanged(of, changes, 'taken back', transaction)
+      await setState(this.#db, id, 'dropped', transaction)
+      await dropUndone(this.#db, editor, transaction)
+      return this.#carryOut({ type: 'revert', command: { entry: id }, words: `Taken back: ${of.words}` }, changes, editor, transaction)
+    })
+  }
+
+  #step(editor: string, type: 'undo' | 'redo'): Promise<Done> {
+    return this.#inTurn(async (transaction) => {
+      const of = await nextEntry(this.#db, editor, type === 'undo' ? 'done' : 'undone', transaction)
+      if (!of) throw new CommandError(type === 'undo' ? 'nothingToUndo' : 'nothingToRedo', `There is nothing to ${type}.`)
+
+      const did = await readChanges(this.#db, of.id, transaction)
+      const changes = type === 'redo' ? did : backwards(did)
+      await this.#checkUnchanged(of, changes, type === 'undo' ? 'undone' : 'redone', transaction)
+      await setState(this.#db, of.id, type === 'undo' ? 'undone' : 'done', transaction)
+      return this.#carryOut({ type, command: { entry: of.id }, words: `${type === 'undo' ? 'Undone' : 'Redone'}: ${of.words}` }, changes, editor, transaction)
+    })
+  }
+
+  /** @throws CommandError when a thing is not as the changes would begin with, or can't be taken away because something stands on it */
+  async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, transaction: Transaction): Promise<void> {
+    const products = await readProductsBySku(this.#db, changes.filter(change => change.of === 'product').map(change => change.source), transaction)
+    for (const change of changes) {
+      const now = change.of === 'product' ? products.get(change.source) ?? null : this.#shop.now(change)
+      if (!isAs(change, now)) {
+        const later = await laterEntry(this.#db, of.id, change, transaction)
+        throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${nameOf(change)} was changed later${later ? ` (“${later.words}”)` : ''}, `
+          + 'and that would be lost. Nothing was changed.', [change.source || change.kind])
+      }
+    }
+    const use = findUse(changes, this.#shop)
+    if (use) throw new CommandError('inUse', `“${of.words}” can’t be ${verb}: ${use.words} Nothing was changed.`, [use.about])
+  }
+
+  /** Writes changes and their journal entry. */
+  async #carryOut(
+    what: Pick<JournalEntry, 'type' | 'command' | 'words'>, changes: Change[], editor: string, transaction: Transaction,
+  ): Promise<Done> {
+    await writeChanges(this.#db, changes, this.#shop.settings.language, transaction)
+    const entry = await addEntry(this.#db, { at: new Date().toISOString(), editor, state: 'done', ...what }, changes, transaction)
+    return { entry, type: what.type, words: what.words, changes, editor }
+  }
+
+  get #context(): CommandContext {
+    return {
+      item: sku => this.#shop.catalogue.item(sku),
+      kind: key => this.#shop.kinds.get(key),
+      kinds: () => [...this.#shop.kinds.values()],
+      category: key => this.#shop.catalogue.category(key),
+      neighbours: source => this.#shop.neighboursOf(source),
+      sectionVersions: () => this.#shop.sectionVersions,
+      planVersions: () => this.#shop.planVersions,
+      isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
+      lane: (source, kind) => this.#shop.links.lane(source, kind),
+      dismissed: (source, kind) => this.#shop.dismissed.lane(source, kind),
+    }
+  }
+
+  /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
+  #inTurn(work: (transaction: Transaction) => Promise<Done>): Promise<Done> {
+    const turn = this.#last.then(async () => {
+      const done = await this.#db.write(work)
+      if (done.changes.length) {
+        this.#writes++
+        await this.#shop.apply(done.changes, this.#db)
+        for (const listener of this.#listeners) listener(done)
+      }
+      return done
+    })
+    this.#last = turn.catch(() => undefined)
+    return turn
+  }
+}
+
+function nameOf({ of }: Change): string {
+  switch (of) {
+    case 'links': case 'dismissed': return 'the same lane'
+    case 'kind': return 'the same kind'
+    case 'kindOrder': return 'the order of the kinds'
+    case 'neighbours': return 'what counts for the same product'
+    case 'switchedOff': return 'the same switch'
+    case 'section': return 'the same section'
+    case 'plan': return 'the same page plan'
+    case 'product': return 'the same product'
+    case 'category': return 'the same category'
+  }
+}

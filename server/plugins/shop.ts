@@ -1,0 +1,28 @@
+import { keepRecountingProblems } from '../engine/recountProblems'
+import { useShop } from '../engine/useShop'
+import { sweepReceived } from '../exchange/receiveFile'
+import { openStreams } from '../journal/openStreams'
+import { stopFillMeters } from '../sections/useFillMeters'
+
+/** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
+export default defineNitroPlugin((nitro) => {
+  void sweepReceived()
+  const opening = useShop()
+  opening.catch((error: unknown) => {
+    console.error('Manada could not open its data.', error)
+    process.exit(1)
+  })
+  // The server waits for open requests before it stops; streams would never end by themselves.
+  const closeStreams = () => {
+    for (const stream of openStreams) void stream.close()
+  }
+  process.once('SIGINT', closeStreams)
+  process.once('SIGTERM', closeStreams)
+  const closing = new AbortController()
+  void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
+  nitro.hooks.hook('close', async () => {
+    closing.abort()
+    await stopFillMeters()
+    await (await opening).db.close()
+  })
+})

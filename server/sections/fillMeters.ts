@@ -1,0 +1,126 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
+import { Worker } from 'node:worker_threads'
+import type { CountedPage } from '../../core/checks/fill'
+import type { FillAnswer, MeterReading } from '../../core/sections/sectionAnswers'
+import { packing } from '../../core/links/packedLinks'
+import type { Running } from '../engine/useShop'
+import { inTurns } from '../engine/inTurns'
+import type { MeterMessage, MeterName, MeterTask } from '../workers/fillMeter.worker'
+import script from '../workers/fillMeter.worker?worker-script'
+
+const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
+const productsAtOnce = 1000
+/** A copy of the shop that nobody asks of any more is let go of. */
+const idleTime = 120_000
+
+/** Counts how well sections are filled in a thread of its own, which has a copy of the shop and follows every change. */
+export class FillMeters {
+  readonly #running: Running
+  #worker: Worker | null = null
+  readonly #readings = new Map<string, MeterReading>()
+  readonly #lists = new Map<number, (found: { skus: string[], total: number }) => void>()
+  #changes = 0
+  #settled = 0
+  #listsAsked = 0
+  #idle: NodeJS.Timeout | undefined
+
+  constructor(running: Running) {
+    this.#running = running
+    running.log.listen(({ changes }) => this.#worker && this.#tell({ changes, number: ++this.#changes }))
+  }
+
+  /** What is known by now of a section, live and as a draft; what isn't known begins to be counted. */
+  async ask(section: string, page: CountedPage): Promise<FillAnswer> {
+    await this.#wake()
+    const reading = (version: 'live' | 'draft'): MeterReading => {
+      const name: MeterName = { section, page, version }
+      const known = this.#readings.get(keyOf(name))
+      if (known) return known
+      const begun: MeterReading = { fill: null, done: 0, total: this.#running.shop.catalogue.products.length, exists: true }
+      this.#readings.set(keyOf(name), begun)
+      this.#tell({ count: name })
+      return begun
+    }
+    const answer = { draft: reading('draft'), live: reading('live') }
+    return { ...answer, settled: this.#settled === this.#changes && [answer.draft, answer.live].every(each => each.fill !== null || !each.exists) }
+  }
+
+  /** SKUs of the products whose page shows from so many to so many. */
+  async list(name: MeterName, from: number, to: number, offset: number, limit: number): Promise<{ skus: string[], total: number }> {
+    await this.#wake()
+    const id = ++this.#listsAsked
+    const found = new Promise<{ skus: string[], total: number }>(resolve => this.#lists.set(id, resolve))
+    this.#tell({ list: name, from, to, offset, limit, id })
+    return found
+  }
+
+  /** Ends the thread, when the server stops. */
+  async stop(): Promise<void> {
+    clearTimeout(this.#idle)
+    const worker = this.#worker
+    this.#worker = null
+    this.#readings.clear()
+    for (const resolve of this.#lists.values()) resolve({ skus: [], total: 0 })
+    this.#lists.clear()
+    await worker?.terminate()
+  }
+
+  #tell(task: MeterTask): void {
+    this.#worker!.postMessage(task)
+  }
+
+  async #wake(): Promise<void> {
+    clearTimeout(this.#idle)
+    this.#idle = setTimeout(() => void this.stop(), idleTime)
+    this.#idle.unref()
+    if (this.#worker) return
+    const worker = this.#worker = new Worker(script, { eval: true })
+    this.#changes = this.#settled = 0
+    worker.on('message', (message: MeterMessage) => worker === this.#worker && this.#heard(message))
+    worker.on('error', (error) => {
+      console.error(error)
+      if (worker === this.#worker) void this.stop()
+    })
+    void this.#handOver(worker)
+  }
+
+  /** Hands the shop over piece by piece; a change in the meantime is told after what it changes, whichever of the two is sent first. */
+  async #handOver(worker: Worker): Promise<void> {
+    const { shop } = this.#running
+    const tell = (task: MeterTask) => worker === this.#worker && worker.postMessage(task)
+    const { catalogue, index } = shop
+    const { products } = catalogue
+    for (let from = 0; from < products.length; from += productsAtOnce) {
+      const some = products.slice(from, from + productsAtOnce)
+      tell({ products: some.map(each => ({ ...each, image: null, gtin: null })), sold: some.map(each => shop.sold.get(each.sku) ?? 0) })
+      await nextTurn()
+    }
+    for (const kind of shop.kinds.keys()) {
+      tell({ links: await inTurns(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!)) })
+    }
+    tell({
+      start: {
+        language: shop.settings.language, categories: shop.categories, kinds: [...shop.kinds.values()], neighbours: shop.allNeighbours, switchedOff: shop.allSwitchedOff,
+        sections: shop.sectionVersions, plans: shop.planVersions,
+      },
+    })
+  }
+
+  #heard(message: MeterMessage): void {
+    if ('meter' in message) {
+      const key = keyOf(message.meter)
+      const before = this.#readings.get(key)
+      const total = this.#running.shop.catalogue.products.length
+      if ('fill' in message) this.#readings.set(key, { fill: message.fill, done: total, total, exists: message.fill !== null })
+      // While it is counted anew, the count before stays in sight.
+      else this.#readings.set(key, { fill: before?.fill ?? null, done: message.done, total: message.total, exists: true })
+    } else if ('listed' in message) {
+      this.#lists.get(message.listed)?.(message)
+      this.#lists.delete(message.listed)
+    } else if ('settled' in message) {
+      this.#settled = message.settled
+    } else {
+      void this.stop()
+    }
+  }
+}

@@ -1,0 +1,134 @@
+import type { Category } from '../../core/catalogue/catalogue'
+import { Catalogue } from '../../core/catalogue/catalogue'
+import type { NeighbourSettings } from '../../core/catalogue/neighbours'
+import { allCount } from '../../core/catalogue/neighbours'
+import type { Product } from '../../core/catalogue/product'
+import { hasSameVariants } from '../../core/catalogue/product'
+import type { Change } from '../../core/commands/change'
+import { Postings } from '../../core/finding/postings'
+import type { LinkKind } from '../../core/links/kind'
+import type { PackedKind } from '../../core/links/packedLinks'
+import { PackedLinks } from '../../core/links/packedLinks'
+import type { PagePlan, Section } from '../../core/sections/section'
+import type { Versions } from '../../core/sections/versions'
+import { SelectionIndex } from '../../core/selection/selectionIndex'
+import type { Shop } from '../../core/selection/shop'
+import { completed } from '../../core/steps'
+import { textIn } from '../../core/text/text'
+import { defaultPlans, versionOf } from '../engine/draftedShop'
+
+/** All that selection needs of a shop, in a form that another thread can be handed. */
+export interface MeterShopParts {
+  language: string
+  categories: readonly Category[]
+  kinds: readonly LinkKind[]
+  neighbours: ReadonlyMap<string, NeighbourSettings>
+  switchedOff: ReadonlyMap<string, ReadonlySet<string>>
+  sections: ReadonlyMap<string, Versions<Section>>
+  plans: ReadonlyMap<string, Versions<PagePlan>>
+  products: readonly Product[]
+  /** Units sold, product by product. */
+  sold: readonly number[]
+  links: readonly PackedKind[]
+}
+
+const none: ReadonlySet<string> = new Set()
+
+/** A copy of the shop for counting, smaller than the live one and kept current by the same changes. */
+export class MeterShop {
+  readonly live: Shop
+  readonly draft: Shop
+  readonly links: PackedLinks
+  readonly #postings: Postings
+  readonly #catalogue: Catalogue
+  readonly #index: SelectionIndex
+  readonly #kinds: Map<string, LinkKind>
+  readonly #neighbours: Map<string, NeighbourSettings>
+  readonly #switchedOff: Map<string, Set<string>>
+  readonly #sections: Map<string, Versions<Section>>
+  readonly #plans: Map<string, Versions<PagePlan>>
+
+  constructor({ language, categories, kinds, neighbours, switchedOff, sections, plans, products, sold, links }: MeterShopParts) {
+    const soldOf = new Map(products.map((product, i) => [product.sku, sold[i]!]))
+    this.#catalogue = new Catalogue(products, categories, [])
+    this.#postings = completed(Postings.building(products))
+    this.#index = completed(SelectionIndex.building(products, {
+      nameOf: product => textIn(product.name, language, language), sold: sku => soldOf.get(sku) ?? 0,
+    }, this.#postings))
+    this.links = new PackedLinks(links, this.#catalogue, sku => this.#postings.positionOf(sku))
+    this.#kinds = new Map(kinds.map(each => [each.key, each]))
+    this.#neighbours = new Map(neighbours)
+    this.#switchedOff = new Map([...switchedOff].map(([sku, keys]) => [sku, new Set(keys)]))
+    this.#sections = new Map(sections)
+    this.#plans = new Map(plans)
+    this.live = this.#inVersion('live')
+    this.draft = this.#inVersion('draft')
+  }
+
+  positionOf(sku: string): number | undefined {
+    return this.#postings.positionOf(sku)
+  }
+
+  /** Takes over a change. Returns whether it could: products and categories that come or go need a new copy. */
+  take(change: Change): boolean {
+    switch (change.of) {
+      case 'links':
+        this.links.setLane(change.source, change.kind, change.after)
+        return true
+      case 'neighbours':
+        this.#neighbours.set(change.source, change.after)
+        return true
+      case 'switchedOff': {
+        const keys = this.#switchedOff.get(change.source) ?? new Set()
+        if (change.after) keys.add(change.kind)
+        else keys.delete(change.kind)
+        this.#switchedOff.set(change.source, keys)
+        return true
+      }
+      case 'kind':
+        if (change.after) this.#kinds.set(change.kind, change.after)
+        else this.#kinds.delete(change.kind)
+        return true
+      case 'section':
+        return takeVersions(this.#sections, change.kind, change.after)
+      case 'plan':
+        return takeVersions(this.#plans, change.kind, change.after)
+      case 'product': return this.#replace(change.source, change.after)
+      case 'category': return false
+      case 'dismissed': case 'kindOrder': return true
+    }
+  }
+
+  #replace(sku: string, after: Product | null): boolean {
+    const before = this.#catalogue.product(sku)
+    if (!before || !after || !hasSameVariants(before, after)) return false
+    const position = this.#postings.positionOf(sku)!
+    this.#postings.replace(position, before, after)
+    this.#catalogue.replace(position, after)
+    this.#index.replace(position, after)
+    return true
+  }
+
+  #inVersion(version: 'live' | 'draft'): Shop {
+    const { links } = this
+    const [catalogue, index, kinds, neighbours, switchedOff, sections, plans] =
+      [this.#catalogue, this.#index, this.#kinds, this.#neighbours, this.#switchedOff, this.#sections, this.#plans] as const
+    return {
+      catalogue, index, links, kinds,
+      get sections() {
+        return versionOf(sections, version)
+      },
+      get plans() {
+        return defaultPlans(plans, version)
+      },
+      neighboursOf: sku => neighbours.get(sku) ?? allCount,
+      switchedOff: sku => switchedOff.get(sku) ?? none,
+    }
+  }
+}
+
+function takeVersions<T>(things: Map<string, Versions<T>>, key: string, after: Versions<T> | null): true {
+  if (after) things.set(key, after)
+  else things.delete(key)
+  return true
+}

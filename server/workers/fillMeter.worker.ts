@@ -1,0 +1,162 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
+import { parentPort } from 'node:worker_threads'
+import equal from 'fast-deep-equal'
+import type { CountedPage, Fill } from '../../core/checks/fill'
+import { FillMeter } from '../../core/checks/fillMeter'
+import type { Change } from '../../core/commands/change'
+import type { PackedKind } from '../../core/links/packedLinks'
+import type { Product } from '../../core/catalogue/product'
+import type { Shop } from '../../core/selection/shop'
+import type { MeterShopParts } from '../sections/meterShop'
+import { MeterShop } from '../sections/meterShop'
+
+/** Which meter: of a section on a kind of page, as it is live or a draft. */
+export interface MeterName { section: string, page: CountedPage, version: 'live' | 'draft' }
+
+/** What the worker is told. A shop comes in pieces, so that nobody waits for a large one. */
+export type MeterTask =
+  | { products: Product[], sold: number[] }
+  | { links: PackedKind }
+  | { start: Omit<MeterShopParts, 'products' | 'sold' | 'links'> }
+  | { count: MeterName }
+  | { changes: readonly Change[], number: number }
+  | { list: MeterName, from: number, to: number, offset: number, limit: number, id: number }
+
+export type MeterMessage =
+  | { meter: MeterName, done: number, total: number }
+  | { meter: MeterName, fill: Fill | null }
+  | { listed: number, skus: string[], total: number }
+  /** All changes up to this number are counted in. */
+  | { settled: number }
+  /** A change needs a new copy of the shop. */
+  | { outdated: true }
+
+const port = parentPort!
+const tell = (message: MeterMessage) => port.postMessage(message)
+
+const products: Product[] = []
+const sold: number[] = []
+const links: PackedKind[] = []
+let shop: MeterShop | null = null
+/** Changes that came before the shop was whole. */
+const early: Extract<MeterTask, { changes: unknown }>[] = []
+
+interface Kept { name: MeterName, meter: FillMeter, /** What has to be counted anew. */ stale: Set<number> | 'all', /** It was counted as a whole. */ counted: boolean }
+const meters = new Map<string, Kept>()
+const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
+let changesTaken = 0
+let working = false
+const progressEvery = 150
+
+port.on('message', (task: MeterTask) => {
+  if ('products' in task) {
+    products.push(...task.products)
+    sold.push(...task.sold)
+  } else if ('links' in task) {
+    links.push(task.links)
+  } else if ('start' in task) {
+    shop = new MeterShop({ ...task.start, products, sold, links })
+    for (const each of early) take(each)
+    void work()
+  } else if ('count' in task) {
+    count(task.count)
+  } else if ('changes' in task) {
+    if (shop) take(task)
+    else early.push(task)
+    void work()
+  } else {
+    list(task)
+  }
+})
+
+const waiting: MeterName[] = []
+function count(name: MeterName): void {
+  if (!shop) {
+    waiting.push(name)
+    return
+  }
+  if (!meters.has(keyOf(name))) meters.set(keyOf(name), { name, meter: new FillMeter(shop[name.version], name.section, name.page), stale: 'all', counted: false })
+  void work()
+}
+
+function take({ changes, number }: Extract<MeterTask, { changes: unknown }>): void {
+  changesTaken = number
+  for (const change of changes) {
+    if (!shop!.take(change)) {
+      tell({ outdated: true })
+      return
+    }
+    for (const kept of meters.values()) mark(kept, change)
+  }
+}
+
+function mark(kept: Kept, change: Change): void {
+  if (kept.stale === 'all') return
+  const { version } = kept.name
+  switch (change.of) {
+    case 'links': case 'neighbours': case 'switchedOff':
+      kept.stale.add(shop!.positionOf(change.source)!)
+      break
+    case 'product':
+      if (kept.meter.looksFurther) kept.stale = 'all'
+      else for (const position of [shop!.positionOf(change.source)!, ...shop!.links.sourcesOf(change.source)]) kept.stale.add(position)
+      break
+    case 'section': case 'plan':
+      if (!equal(change.before?.[version], change.after?.[version])) kept.stale = 'all'
+      break
+    case 'kind': kept.stale = 'all'
+  }
+}
+
+/** Counts what has to be counted, and tells. New tasks have their turns in between. */
+async function work(): Promise<void> {
+  if (!shop) return
+  for (const name of waiting.splice(0)) count(name)
+  if (working) return
+  working = true
+  for (let next = staleOne(); next; next = staleOne()) {
+    const { meter, name, stale } = next
+    next.stale = new Set()
+    const same = stale === 'all' ? countedTwin(next) : undefined
+    if (same) meter.take(same)
+    else if (stale === 'all') await countAll(next)
+    else meter.recount(stale, Date.now())
+    if (isStaleAgain(next)) continue
+    next.counted = true
+    tell({ meter: name, fill: shop[name.version].sections.has(name.section) ? meter.fill : null })
+  }
+  working = false
+  tell({ settled: changesTaken })
+}
+
+/** A meter of the other version that has been counted, when the two count the same. */
+function countedTwin({ name }: Kept): FillMeter | undefined {
+  const twin = meters.get(keyOf({ ...name, version: name.version === 'live' ? 'draft' : 'live' }))
+  if (!twin || twin.stale === 'all' || twin.stale.size || !twin.counted) return undefined
+  const shown = ({ sections, plans }: Shop) => {
+    const plan = plans.get(name.page)
+    return [plan, ...new Set([name.section, ...plan?.zones.flatMap(zone => zone.sections) ?? []])].map(each => typeof each === 'string' ? sections.get(each) : each)
+  }
+  return equal(shown(shop!.live), shown(shop!.draft)) ? twin.meter : undefined
+}
+/** Something has come in the meantime that changes everything. */
+const isStaleAgain = ({ stale }: Kept) => stale === 'all'
+const staleOne = () => [...meters.values()].find(each => each.stale === 'all' || each.stale.size > 0)
+
+async function countAll(kept: Kept): Promise<void> {
+  const counting = kept.meter.counting(Date.now())
+  let told = performance.now()
+  for (let step = counting.next(); !step.done; step = counting.next()) {
+    if (performance.now() - told < progressEvery) continue
+    told = performance.now()
+    tell({ meter: kept.name, done: step.value, total: products.length })
+    await nextTurn()
+    // What is to be counted anew as a whole need not be finished.
+    if (isStaleAgain(kept)) return
+  }
+}
+
+function list({ list: name, from, to, offset, limit, id }: Extract<MeterTask, { list: unknown }>): void {
+  const positions = [...meters.get(keyOf(name))?.meter.positionsWith(from, to) ?? []]
+  tell({ listed: id, total: positions.length, skus: positions.slice(offset, offset + limit).map(position => shop!.live.index.productAt(position).sku) })
+}
