@@ -1,0 +1,34 @@
+import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/contract'
+
+/** The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser. */
+export function useSections(path: string) {
+  const { asQuery } = useCart()
+  const preview = usePreview()
+  const { data, refresh } = useAsyncData<PageAnswer>(
+    `sections ${path}`,
+    () => $fetch<PageAnswer>(`/api/shop/v1/pages${path}`, { query: asQuery.value ? { cart: asQuery.value } : {} }),
+    { watch: [asQuery] },
+  )
+  // A shop without recommendations is still a shop: when they can't be had, the page stands without them.
+  const sections = computed(() => data.value?.sections ?? [])
+
+  if (preview.active && import.meta.client) {
+    const onMessage = async (event: MessageEvent) => {
+      if (event.origin !== location.origin || event.data !== 'manada:changed') return
+      const before = sections.value
+      await refresh()
+      await nextTick()
+      const changed = firstChanged(before, sections.value)
+      if (changed) document.querySelector(`[data-section="${changed}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+    }
+    onMounted(() => window.addEventListener('message', onMessage))
+    onBeforeUnmount(() => window.removeEventListener('message', onMessage))
+  }
+  return { sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
+}
+
+/** The first section that shows something else than before: the one the merchandiser wants to see. */
+function firstChanged(before: DeliveredSection[], now: DeliveredSection[]): string | undefined {
+  const shows = (section?: DeliveredSection) => section?.items.map(item => item.variant ?? item.sku).join()
+  return now.find(section => shows(section) !== shows(before.find(each => each.key === section.key)))?.key
+}

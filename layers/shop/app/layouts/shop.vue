@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import '../assets/shop.css'
+
+const { facts, aisles, language } = useShopFacts()
+const { count } = useCart()
+const preview = usePreview()
+
+useHead({
+  htmlAttrs: { lang: language },
+  titleTemplate: title => title ? `${title} · ${facts.value.name}` : facts.value.name,
+})
+</script>
+
+<template>
+  <div class="shop">
+    <a class="skip" href="#main">To the contents</a>
+    <header class="shop-wide">
+      <div class="bar">
+        <NuxtLink to="/shop" class="name">{{ facts.name }}</NuxtLink>
+        <nav aria-label="Aisles">
+          <NuxtLink v-for="aisle in aisles" :key="aisle.key" :to="`/shop/categories/${aisle.key}`">{{ aisle.name }}</NuxtLink>
+          <NuxtLink v-if="facts.articles.length" to="/shop/articles">Journal</NuxtLink>
+        </nav>
+        <NuxtLink to="/shop/cart" class="cart" :aria-label="`Cart, ${count} ${count === 1 ? 'item' : 'items'}`">
+          <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M4 7.5h16l-1.4 11.5h-13.2z" /><path d="M8.5 10.5v-3.5a3.5 3.5 0 0 1 7 0v3.5" /></svg>
+          <span v-if="count" class="count" aria-hidden="true">{{ count }}</span>
+        </NuxtLink>
+      </div>
+    </header>
+    <main id="main" class="shop-wide"><slot /></main>
+    <footer class="shop-wide">
+      <p>{{ facts.name }} is a stand-in: a make-believe shop that shows sections as a real one would. Nothing here is for sale.</p>
+    </footer>
+    <AddedSheet v-if="!preview.active" />
+  </div>
+</template>
+
+<style scoped>
+.skip { position: absolute; left: -999px; }
+.skip:focus { left: 12px; top: 8px; z-index: 9; padding: 8px 12px; background: #fff; }
+.bar { display: flex; align-items: center; gap: 10px 22px; min-height: 64px; border-bottom: 1px solid var(--shop-line); }
+.name { font: 650 20px/1.1 var(--head); letter-spacing: -0.02em; color: inherit; text-decoration: none; margin-right: 6px; white-space: nowrap; }
+nav { display: flex; gap: 4px 18px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
+nav a { padding: 8px 0; color: var(--ink-soft); text-decoration: none; white-space: nowrap; }
+nav a:hover, nav a.router-link-active { color: var(--ink); text-decoration: underline; text-underline-offset: 6px; }
+.cart { position: relative; display: grid; place-items: center; width: 44px; height: 44px; color: inherit; }
+.cart svg { width: 25px; fill: none; stroke: currentColor; stroke-width: 1.6; stroke-linejoin: round; }
+.count { position: absolute; top: 3px; right: 0; min-width: 19px; padding: 0 5px; border-radius: 10px; background: var(--shop-accent); color: #fff; font: 650 11.5px/19px var(--text); text-align: center; }
+main { flex: 1; padding-top: 26px; padding-bottom: 56px; }
+footer { color: var(--ink-soft); font-size: 13px; }
+footer p { margin: 0; padding: 20px 0 28px; border-top: 1px solid var(--shop-line); }
+@media (max-width: 700px) {
+  .bar { flex-wrap: wrap; justify-content: space-between; padding-top: 8px; }
+  nav { order: 3; flex-basis: 100%; padding-bottom: 4px; }
+  main { padding-top: 18px; }
+}
+</style>

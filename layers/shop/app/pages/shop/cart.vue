@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import type { LinesAnswer } from '../../../../../core/delivery/contract'
+import { formatMoney } from '../../../../../core/money/money'
+
+definePageMeta({ layout: 'shop' })
+useHead({ title: 'Cart' })
+const { lines, change, remove } = useCart()
+const { currency, language, aisles } = useShopFacts()
+const { sectionsIn } = useSections('/cart')
+
+const skus = computed(() => lines.value.map(line => line.sku).join(','))
+const { data: facts } = await useAsyncData(
+  'cart lines',
+  async () => skus.value ? (await $fetch<LinesAnswer>('/api/shop/v1/catalogue/lines', { query: { skus: skus.value } })).lines : [],
+  { watch: [skus], default: () => [] },
+)
+const rows = computed(() => lines.value.flatMap((line) => {
+  const fact = facts.value.find(each => each.line === line.sku)
+  return fact ? [{ ...line, ...fact, options: Object.values(fact.options).join(', ') }] : []
+}))
+const total = computed(() => rows.value.reduce((sum, row) => sum + row.quantity * (row.price ?? 0), 0))
+const money = (amount: number) => formatMoney(amount, currency.value, language.value)
+</script>
+
+<template>
+  <div>
+    <h1>Cart</h1>
+    <div v-if="!lines.length" class="empty">
+      <p>Your cart is empty.</p>
+      <p class="shop-soft">
+        Look around in
+        <template v-for="(aisle, i) in aisles.slice(0, 3)" :key="aisle.key"><template v-if="i">, </template><NuxtLink :to="`/shop/categories/${aisle.key}`">{{ aisle.name }}</NuxtLink></template>.
+      </p>
+    </div>
+    <div v-else class="cart">
+      <ul class="lines">
+        <li v-for="row in rows" :key="row.line" :data-line="row.line">
+          <NuxtLink :to="row.url" class="shot" tabindex="-1" aria-hidden="true"><ShopPicture :src="row.image" alt="" eager /></NuxtLink>
+          <div class="what">
+            <NuxtLink :to="row.url">{{ row.name }}</NuxtLink>
+            <span v-if="row.options" class="shop-soft">{{ row.options }}</span>
+            <button type="button" class="remove" :aria-label="`Remove ${row.name}`" @click="remove(row.line)">Remove</button>
+          </div>
+          <div class="count">
+            <button type="button" :aria-label="`One less of ${row.name}`" :disabled="row.quantity <= 1" @click="change(row.line, row.quantity - 1)">−</button>
+            <span :aria-label="`Quantity ${row.quantity}`">{{ row.quantity }}</span>
+            <button type="button" :aria-label="`One more of ${row.name}`" @click="change(row.line, row.quantity + 1)">+</button>
+          </div>
+          <b>{{ money(row.quantity * (row.price ?? 0)) }}</b>
+        </li>
+      </ul>
+      <aside>
+        <div class="total"><span>Total</span><b>{{ money(total) }}</b></div>
+        <p class="shop-soft">With taxes. Delivery is free, as nothing is ever sent: this is a stand-in shop.</p>
+      </aside>
+    </div>
+    <SectionBlock v-for="section in sectionsIn('belowLines')" :key="section.key" :section="section" />
+  </div>
+</template>
+
+<style scoped>
+h1 { margin-bottom: 20px; }
+.empty { padding: 24px 0; font-size: 17px; }
+.empty a { color: inherit; text-underline-offset: 3px; }
+.cart { display: grid; grid-template-columns: 1fr 300px; gap: 48px; align-items: start; margin-bottom: 24px; }
+.lines { margin: 0; padding: 0; list-style: none; border-top: 1px solid var(--shop-line); }
+.lines li { display: grid; grid-template-columns: 76px 1fr auto 96px; gap: 18px; align-items: center; padding: 14px 0; border-bottom: 1px solid var(--shop-line); }
+.lines b { text-align: right; font-variant-numeric: tabular-nums; font-weight: 650; }
+.shot { aspect-ratio: 1; border-radius: 9px; overflow: hidden; }
+.what { display: grid; justify-items: start; gap: 1px; min-width: 0; font-size: 14px; }
+.what a { color: inherit; font-size: 15px; font-weight: 600; text-decoration: none; }
+.what a:hover { text-decoration: underline; text-underline-offset: 3px; }
+.remove { padding: 2px 0; border: 0; background: none; color: var(--ink-soft); font: inherit; font-size: 13.5px; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; }
+.count { display: flex; align-items: center; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; }
+.count button { width: 36px; height: 36px; border: 0; background: none; color: inherit; font: inherit; font-size: 18px; cursor: pointer; }
+.count button:disabled { color: #b9b09e; cursor: default; }
+.count span { min-width: 22px; text-align: center; font-variant-numeric: tabular-nums; }
+aside { padding: 18px 20px; border: 1px solid var(--shop-line); border-radius: 14px; background: #fff; }
+.total { display: flex; justify-content: space-between; font-size: 18px; }
+aside p { margin: 8px 0 0; font-size: 13.5px; }
+@media (max-width: 800px) {
+  .cart { grid-template-columns: 1fr; gap: 20px; }
+  .lines li { grid-template-columns: 64px 1fr auto; gap: 8px 14px; }
+  .lines .count { grid-column: 2; justify-self: start; }
+}
+</style>
