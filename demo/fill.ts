@@ -1,0 +1,58 @@
+// Fills the data folder with the demo shop, unless there is a shop in it already. With --fresh it starts over.
+import { mkdir, rename, rm, stat, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import type { Command } from '../core/commands/command'
+import { fillShop } from '../server/db/catalogueStore'
+import { databaseFile, openDatabase } from '../server/db/database'
+import { loadLiveShop } from '../server/engine/liveShop'
+import { dataFolder } from '../server/engine/useShop'
+import { CommandLog } from '../server/journal/commandLog'
+import { links } from './links'
+import { sectionCommands } from './sections'
+import { makeDemoShop } from './shop'
+
+/** Whose changes the demo's links are in the journal. */
+const demoEditor = 'demo-shop'
+
+const fresh = process.argv.includes('--fresh')
+const folder = dataFolder()
+const file = databaseFile(folder)
+
+if (!fresh && await stat(file).catch(() => null)) {
+  console.log(`Keeping the shop in ${folder}. To start over: npm run demo -- --fresh`)
+} else {
+  await fill()
+}
+
+/** Fills a file of its own and puts it in place when it is complete, so that a stop half-way leaves no half shop. */
+async function fill(): Promise<void> {
+  const unfinished = `${file}.unfinished`
+  await mkdir(join(folder, 'pictures'), { recursive: true })
+  await remove(unfinished)
+
+  const { contents, pictures } = makeDemoShop()
+  const db = await openDatabase(unfinished)
+  await fillShop(db, contents)
+  const log = new CommandLog(db, await loadLiveShop(db))
+  for (const command of [...linkCommands(), ...sectionCommands]) await log.run(command, demoEditor)
+  // Everything into the one file, so that it can be moved on its own.
+  await db.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
+  await db.close()
+
+  await Promise.all(pictures.map(({ name, svg }) => writeFile(join(folder, 'pictures', name), svg)))
+  await remove(file)
+  await rename(unfinished, file)
+  await remove(unfinished)
+  const variants = contents.products.reduce((sum, each) => sum + each.variants.length, 0)
+  console.log(`Made the demo shop in ${folder}: ${contents.products.length} products with ${variants} variants, ${contents.orders.length} orders.`)
+}
+
+function linkCommands(): Command[] {
+  return Object.entries(links).flatMap(([source, lanes]) => Object.entries(lanes)
+    .filter(([, targets]) => targets.length)
+    .map(([kind, targets]): Command => ({ type: 'link', kind, on: [{ source, seen: [] }], targets })))
+}
+
+async function remove(database: string): Promise<void> {
+  for (const suffix of ['', '-wal', '-shm']) await rm(database + suffix, { force: true })
+}

@@ -1,0 +1,39 @@
+import type { Command } from '../core/commands/command'
+import type { FillStep } from '../core/sections/fillStep'
+import type { SectionSettings } from '../core/sections/section'
+import { guard, leaveOutNothing } from '../core/sections/section'
+
+const step = { subjects: 'page', cap: null, off: false } as const
+const plain = {
+  takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+} as const
+
+const fromTheMaker: SectionSettings = {
+  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' }, layout: 'shelf', places: 6, ...plain, minimum: 2,
+  steps: [{ from: 'bestSellers', of: 'brand', ...step }],
+}
+const seenLately: SectionSettings = {
+  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', places: 6, ...plain, guards: [...guard.options],
+  steps: [{ from: 'recentlyViewed', order: 'hand', ...step }],
+}
+/** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */
+const accessorySteps: FillStep[] = [
+  { from: 'links', kind: 'accessory', order: 'hand', ...step },
+  {
+    from: 'rule', order: 'best-selling', ...step,
+    rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'standard' }, { pricePercent: { to: 60 } }] } },
+  },
+  {
+    from: 'rule', order: 'best-selling', ...step, cap: 2,
+    rule: { when: { all: [] }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 5, to: 60 } }] } },
+  },
+]
+
+/** The demo shop's own sections, one on every product page, one that stands nowhere yet, and a draft of a change. */
+export const sectionCommands: Command[] = [
+  { type: 'addSection', settings: fromTheMaker },
+  { type: 'addSection', settings: seenLately },
+  { type: 'placeSection', key: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
+  { type: 'publish', sections: ['more-from-the-same-workshop'], plans: ['product-default'] },
+  { type: 'changeSection', key: 'accessories', settings: { steps: accessorySteps }, seen: {} },
+]
