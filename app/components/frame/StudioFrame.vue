@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import type { CommandAnswer } from '../../../core/bench/bench'
+import { useHistory } from '../../stores/history'
+import { useMessages } from '../../stores/messages'
+import { useSectionDrafts } from '../../stores/sectionDrafts'
+
+/** What every workspace has: the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
+const emit = defineEmits<{ stepped: [answer: CommandAnswer], choose: [sku: string] }>()
+const history = useHistory()
+const sections = useSectionDrafts()
+const messages = useMessages()
+const quickFind = ref(false)
+const keySheet = ref(false)
+const publishing = ref(false)
+onMounted(() => sections.answer ?? sections.load().catch(error => messages.refuse(error)))
+
+/** Undoes or redoes, or takes one entry of the history back. */
+async function step(to: 'undo' | 'redo' | { revert: number }): Promise<void> {
+  const answer = await history.step(to)
+  if (answer) emit('stepped', answer)
+}
+
+useShortcut('z', () => step('undo'), { ctrl: true, shift: false })
+useShortcut(['z', 'Z'], () => step('redo'), { ctrl: true, shift: true })
+useShortcut('y', () => step('redo'), { ctrl: true })
+useShortcut('k', () => quickFind.value = true, { ctrl: true })
+useShortcut('?', () => keySheet.value = true)
+defineExpose({ step })
+</script>
+
+<template>
+  <div class="workspace">
+    <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
+    <slot />
+    <QuickFind v-model="quickFind" @choose="sku => emit('choose', sku)" />
+    <KeySheet v-model="keySheet" />
+    <PublishDialog v-if="publishing" :sections="sections.unpublished.sections" :plans="sections.unpublished.plans" @close="publishing = false" />
+    <MessageBar />
+  </div>
+</template>
+
+<style scoped>
+.workspace { display: flex; flex-direction: column; height: 100dvh; min-width: 0; }
+</style>

@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import type { PageKind } from '../../../core/sections/section'
+import type { StoredSection } from '../../../core/sections/sectionAnswers'
+import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
+import { pageAnswer, shopAnswer } from '../../../core/delivery/contract'
+import { heldBackWords, hiddenWords, idleWords } from '../../../core/delivery/whyWords'
+import { useMessages } from '../../stores/messages'
+import { useSectionDrafts } from '../../stores/sectionDrafts'
+import { useStudioShop } from '../../stores/studioShop'
+import { useTried } from '../../stores/tried'
+import { callApi } from '../../utils/callApi'
+import { pageWords } from '../../utils/sectionWords'
+import PhSlidersHorizontal from '~icons/ph/sliders-horizontal'
+
+/** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not. */
+const props = defineProps<{ stored: StoredSection }>()
+const store = useSectionDrafts()
+const studio = useStudioShop()
+const tried = useTried()
+const wordsOf = useShownWords()
+
+const messages = useMessages()
+onMounted(() => tried.load().catch(error => messages.refuse(error)))
+
+/** The pages that it stands on; before it stands anywhere, a product page. */
+const pages = computed(() => {
+  const kinds = [...new Set(store.placesOf(props.stored.key).map(each => each.plan.page))]
+  return kinds.length ? kinds : ['product' as const]
+})
+const page = ref<PageKind>(pages.value[0]!)
+watch(pages, now => now.includes(page.value) || (page.value = now[0]!))
+
+const overview = shallowRef<ShopAnswer | null>(null)
+const category = ref<string | null>(studio.categories[0]?.key ?? null)
+const article = ref<string | null>(null)
+watch(page, async (now) => {
+  if (now !== 'article' || overview.value) return
+  try {
+    overview.value = await callApi(shopAnswer, '/api/shop/v1/catalogue')
+    article.value ??= overview.value.articles[0]?.key ?? null
+  } catch (error) {
+    messages.refuse(error)
+  }
+}, { immediate: true })
+
+const query = computed(() => {
+  const subject = { product: tried.product?.product, added: tried.product?.product, category: category.value, article: article.value, cart: '' }[page.value]
+  if (subject === undefined || subject === null) return null
+  // A cart page is tried with what is in the cart, or else with the product.
+  const cart = page.value === 'cart' && !tried.cart.length ? [tried.product?.product ?? ''] : tried.cart
+  return {
+    section: props.stored.key, page: page.value, subject, cart: cart.map(encodeURIComponent).join(), seen: tried.seen.map(encodeURIComponent).join(),
+    ...tried.visitor && { visitor: tried.visitor }, ...tried.day && { at: `${tried.day}T12:00:00Z` }, ...!props.stored.draft && { live: '1' },
+  }
+})
+const { answer, failed } = useAnswer(() => query.value && JSON.stringify([query.value, store.edition]), 60,
+  question => callApi(pageAnswer, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0] }))
+
+const shown = computed<DeliveredSection | null>(() => answer.value?.sections.find(each => each.key === props.stored.key) ?? null)
+const hidden = computed(() => answer.value?.hidden?.find(each => each.key === props.stored.key) ?? null)
+const steps = computed(() => shown.value?.steps ?? hidden.value?.steps ?? [])
+const skuOf = (each: { sku: string, variant: string | null }) => each.variant ?? each.sku
+const items = computed(() => (shown.value?.items ?? []).map((item) => {
+  const step = steps.value[item.step]!
+  const candidate = step.taken.find(each => skuOf(each) === skuOf(item))!
+  return { ...item, key: skuOf(item), words: wordsOf(props.stored.draft ?? props.stored.live, item.step, step, candidate), byHand: step.from === 'links' || step.from === 'chosen' }
+}))
+/** What would be shown if there were enough of it. */
+const tooFew = computed(() => hidden.value ? steps.value.flatMap(step => step.taken) : [])
+const several = computed(() => steps.value.length > 1)
+const heldBack = computed(() => steps.value.flatMap((step, i) => step.heldBack.filter(each => each.reason !== 'noRoom').map((each, k) => ({
+  key: `${i} ${k}`, name: each.name, words: heldBackWords(each.reason, each.sku, answer.value!, props.stored.key) + (several.value ? ` · step ${i + 1}` : ''),
+}))))
+const withoutRoom = computed(() => steps.value.reduce((sum, step) => sum + step.heldBack.filter(each => each.reason === 'noRoom').length, 0))
+const more = computed(() => steps.value.some(step => step.more))
+/** Steps that brought nothing at all, and why. */
+const idle = computed(() => steps.value.flatMap((step, i) => {
+  if (step.idle) return [{ key: i, words: `Step ${i + 1} was passed over: ${idleWords(step.idle)}.` }]
+  return step.taken.length || step.heldBack.length ? [] : [{ key: i, words: `Step ${i + 1} found nothing.` }]
+}))
+const mostTold = 8
+const unfolded = ref(false)
+
+const finding = ref<'product' | 'cart' | 'seen' | null>(null)
+function found(sku: string): void {
+  const target = finding.value
+  finding.value = null
+  if (target === 'cart') tried.cart = [sku, ...tried.cart.filter(each => each !== sku)]
+  else if (target === 'seen') tried.seen = [sku, ...tried.seen.filter(each => each !== sku)]
+  else void tried.choose(sku)
+}
+const circumstances = computed(() => [tried.cart.length ? `cart: ${tried.cart.length}` : '', tried.seen.length ? `seen: ${tried.seen.length}` : '', tried.day, tried.visitor].filter(Boolean).join(' · '))
+useShortcut('t', () => finding.value = 'product')
+</script>
+
+<template>
+  <section class="try" aria-label="Try it">
+    <div class="tools">
+      <b>Try it on</b>
+      <v-select v-if="page === 'category'" v-model="category" class="pick" :items="studio.categories.map(each => ({ value: each.key, title: each.name }))" aria-label="Category" />
+      <v-select v-else-if="page === 'article'" v-model="article" class="pick" :items="(overview?.articles ?? []).map(each => ({ value: each.key, title: each.name }))" aria-label="Article" />
+      <button v-else type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = 'product'">{{ tried.product?.name ?? 'choose a product' }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip></button>
+      <v-menu v-if="pages.length > 1" location="bottom start">
+        <template #activator="{ props: menu }"><button type="button" class="chip" v-bind="menu">{{ pageWords[page] }}</button></template>
+        <v-list density="compact" class="studio"><v-list-item v-for="each in pages" :key="each" :active="each === page" color="primary" @click="page = each"><v-list-item-title>{{ pageWords[each] }}</v-list-item-title></v-list-item></v-list>
+      </v-menu>
+      <span class="grow" />
+      <v-menu location="bottom end" :offset="6" :close-on-content-click="false">
+        <template #activator="{ props: menu }"><button type="button" class="chip" v-bind="menu"><PhSlidersHorizontal width="14" height="14" />{{ circumstances || 'Who and when' }}</button></template>
+        <v-card class="studio who" rounded="lg" role="dialog" aria-label="Who and when">
+          <div v-for="[part, label] in ([['cart', 'In the cart, last added first'], ['seen', 'Viewed before, latest first']] as const)" :key="part" class="field">
+            <span>{{ label }}</span>
+            <div class="list"><button v-for="sku in tried[part]" :key="sku" type="button" class="chip" :aria-label="`Take ${sku} out`" @click="tried[part] = tried[part].filter(each => each !== sku)">{{ sku }} ×</button><button type="button" class="text-button" @click="finding = part">Add</button></div>
+          </div>
+          <label>Day<v-text-field v-model="tried.day" type="date" /></label>
+          <label>Visitor, for what is mixed<v-text-field v-model="tried.visitor" maxlength="64" placeholder="anyone" /></label>
+        </v-card>
+      </v-menu>
+    </div>
+    <p v-if="failed" class="note wrong" role="alert">{{ failed }}</p>
+    <div v-if="answer" class="result">
+      <div class="stage">
+        <div v-if="shown" class="sheet" data-try="shown">
+          <h2>{{ shown.heading }}</h2>
+          <ol :class="shown.layout">
+            <li v-for="item in items" :key="item.key">
+              <ProductPicture :src="item.image" class="picture" />
+              <span class="name">{{ item.name }}</span><b class="price">{{ studio.money(item.price) }}</b>
+              <span class="why" :class="{ hand: item.byHand }">{{ item.words }}</span>
+            </li>
+          </ol>
+          <p v-if="shown.items.length < shown.display.places" class="small soft rest">{{ shown.items.length }} of {{ shown.display.places }} places</p>
+        </div>
+        <div v-else-if="hidden" class="sheet none" data-try="hidden"><b>Not on this page: {{ hiddenWords(hidden.reason) }}</b><span v-if="tooFew.length" class="soft">{{ tooFew.length === 1 ? 'only' : `only ${tooFew.length}:` }} {{ tooFew.map(each => each.name).join(', ') }}</span></div>
+      </div>
+      <div v-if="heldBack.length || withoutRoom || idle.length" class="held">
+        <h3>{{ heldBack.length || withoutRoom ? 'What was held back' : 'What it looked for' }}</h3>
+        <ul>
+          <li v-for="each in unfolded ? heldBack : heldBack.slice(0, mostTold)" :key="each.key"><span class="cut">{{ each.name }}</span><span class="soft">{{ each.words }}</span></li>
+          <li v-for="each in idle" :key="`idle ${each.key}`" class="soft">{{ each.words }}</li>
+        </ul>
+        <button v-if="heldBack.length > mostTold && !unfolded" type="button" class="text-button" @click="unfolded = true">and {{ heldBack.length - mostTold }} more</button>
+        <p v-if="withoutRoom" class="small soft">{{ more ? `more than ${withoutRoom}` : withoutRoom }} more had no place left</p>
+      </div>
+    </div>
+    <FillMeter v-if="page === 'product' || page === 'added' || page === 'cart'" :stored="stored" :page="page" class="fill" />
+    <QuickFind :model-value="finding !== null" @update:model-value="now => now || (finding = null)" @choose="found" />
+  </section>
+</template>
+
+<style scoped>
+.try { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
+.tools { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; }
+.grow { flex: 1; }
+.chip { display: inline-flex; align-items: center; gap: 5px; min-width: 0; height: 30px; padding: 0 11px; border: 1px solid var(--line); border-radius: 15px; background: var(--sheet); color: var(--ink); font: 13px/1 var(--text); cursor: pointer; }
+.chip:hover { border-color: #b9b09e; }
+.chip.on { display: block; flex: 0 1 auto; border-color: #a9c6c8; background: var(--petrol-wash); color: var(--petrol-ink); font-weight: 550; }
+.pick { flex: 0 1 220px; }
+.note { margin: 0; padding: 10px 16px; }
+.result { flex: 1; min-height: 0; overflow-y: auto; }
+.fill { flex: none; border-top: 1px solid var(--line); }
+.stage { padding: 14px 16px; border-bottom: 1px solid var(--line); background: var(--paper); }
+.sheet { padding: 14px; border: 1px solid var(--line); border-radius: 10px; background: var(--sheet); }
+.none { display: grid; gap: 4px; padding: 18px; color: var(--clay-ink); }
+.sheet h2 { margin-bottom: 10px; font: 600 17px/1.25 var(--text); letter-spacing: 0; }
+ol { display: grid; grid-template-columns: repeat(auto-fill, minmax(86px, 1fr)); gap: 14px 10px; margin: 0; padding: 0; list-style: none; }
+ol li { display: grid; grid-template-rows: auto auto auto 1fr; align-content: start; min-width: 0; }
+.picture { width: 100%; aspect-ratio: 4 / 3; border-radius: 8px; }
+.name { margin-top: 6px; font-size: 12.5px; line-height: 1.3; }
+.price { margin-top: 2px; font-size: 12.5px; }
+.why { align-self: start; margin-top: 5px; padding-left: 6px; border-left: 2px solid #cfd8d8; color: var(--ink-soft); font-size: 11.5px; line-height: 1.3; }
+.why.hand { border-color: var(--saffron); }
+.rest { margin: 10px 0 0; }
+.held { padding: 12px 16px; border-bottom: 1px solid var(--line); }
+.held h3 { margin-bottom: 6px; font-size: 14.5px; }
+.held ul { margin: 0; padding: 0; list-style: none; }
+.held li { display: flex; gap: 10px; min-height: 25px; align-items: baseline; font-size: 12.5px; }
+.held li .cut { flex: 0 1 auto; font-weight: 550; }
+.held li .soft { flex: none; max-width: 70%; }
+.held p { margin: 2px 0 0; }
+.who { display: grid; gap: 12px; width: 300px; padding: 16px; }
+.who label, .field { display: grid; gap: 4px; color: var(--ink-soft); font-size: 13px; }
+.list { display: flex; flex-wrap: wrap; gap: 6px; }
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { useElementSize, useLocalStorage } from '@vueuse/core'
+import { useBench } from '../../stores/bench'
+import PhQuestion from '~icons/ph/question'
+import PhDesktop from '~icons/ph/desktop'
+import PhDeviceMobile from '~icons/ph/device-mobile'
+
+/** The real shop page of the product on the bench, kept up to date, and on demand why it shows what it shows. */
+const emit = defineEmits<{ changed: [] }>()
+const bench = useBench()
+const frame = useTemplateRef<HTMLIFrameElement>('frame')
+const stage = useTemplateRef<HTMLElement>('stage')
+const { width, height } = useElementSize(stage)
+
+const page = ref<'product' | 'cart'>('product')
+const device = ref<'phone' | 'desktop'>('phone')
+const widths = { phone: 390, desktop: 1180 }
+const scale = computed(() => Math.min(1, (width.value || widths.phone) / widths[device.value]))
+
+const sku = computed(() => bench.product?.sku ?? null)
+const address = computed(() => {
+  if (!sku.value) return null
+  const encoded = encodeURIComponent(sku.value)
+  return page.value === 'product' ? `/shop/products/${encoded}?preview=1` : `/shop/cart?preview=1&cart=${encoded}`
+})
+
+const whyShown = useLocalStorage('manada-why', false)
+const why = useTemplateRef('why')
+useShortcut('y', () => whyShown.value = !whyShown.value)
+
+/** Lets the page take its sections anew. */
+function update(): void {
+  frame.value?.contentWindow?.postMessage('manada:changed', location.origin)
+  void why.value?.update()
+}
+function switched(): void {
+  update()
+  emit('changed')
+}
+defineExpose({ update })
+</script>
+
+<template>
+  <section class="view" aria-label="Shop view">
+    <div class="tools">
+      <div class="choice" role="group" aria-label="Page">
+        <button type="button" :aria-pressed="page === 'product'" @click="page = 'product'">Product page</button>
+        <button type="button" :aria-pressed="page === 'cart'" @click="page = 'cart'">Cart with it</button>
+      </div>
+      <span class="grow" />
+      <button type="button" class="icon-button" :class="{ on: whyShown }" :aria-pressed="whyShown" aria-label="Show why" aria-keyshortcuts="Y" @click="whyShown = !whyShown">
+        <PhQuestion /><v-tooltip activator="parent" location="bottom">Why each product is shown or not<span class="key">Y</span></v-tooltip>
+      </button>
+      <button type="button" class="icon-button" :class="{ on: device === 'phone' }" :aria-pressed="device === 'phone'" aria-label="Phone" @click="device = 'phone'"><PhDeviceMobile /></button>
+      <button type="button" class="icon-button" :class="{ on: device === 'desktop' }" :aria-pressed="device === 'desktop'" aria-label="Desktop" @click="device = 'desktop'"><PhDesktop /></button>
+    </div>
+    <div ref="stage" class="stage">
+      <iframe
+        v-if="address" :key="address" ref="frame" :src="address" :title="page === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'"
+        :style="{ width: `${Math.max(widths[device], device === 'phone' ? 0 : width / scale)}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
+      />
+      <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
+    </div>
+    <WhyPanel v-if="whyShown && sku" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
+  </section>
+</template>
+
+<style scoped>
+.view { display: flex; flex-direction: column; height: 100%; background: var(--sunk); }
+.tools { display: flex; align-items: center; gap: 4px; padding: 8px 12px; background: var(--sheet); border-bottom: 1px solid var(--line-soft); }
+.grow { flex: 1; }
+.stage { flex: 1; min-height: 0; overflow: hidden; display: flex; justify-content: center; }
+iframe { flex: none; border: 0; background: #fdfcf9; transform-origin: top center; }
+.reasons { flex: 0 1 46%; min-height: 0; }
+.note { padding: 16px; }
+</style>

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import type { NuxtError } from '#app'
+
+/** What stands in the place of a page that can't be shown. */
+const props = defineProps<{ error: NuxtError }>()
+const inShop = computed(() => useRequestURL().pathname.startsWith('/shop'))
+const words = computed(() => props.error.status === 404 ? 'This page is not here' : 'This page can’t be shown just now')
+useHead({ title: words })
+</script>
+
+<template>
+  <main class="error">
+    <h1>{{ words }}</h1>
+    <p v-if="error.status === 404">The address may be mistyped, or what it led to is gone.</p>
+    <p v-else>Nothing was lost. Please try again in a moment.</p>
+    <a :href="inShop ? '/shop' : '/products'">{{ inShop ? 'To the shop' : 'To the products' }}</a>
+  </main>
+</template>
+
+<style scoped>
+.error { max-width: 560px; margin: 18vh auto 0; padding: 0 24px; font: 16px/1.5 var(--text); color: var(--ink); }
+h1 { margin: 0 0 8px; font: 650 32px/1.15 var(--head); letter-spacing: -0.02em; }
+p { margin: 0 0 20px; color: var(--ink-soft); }
+a { color: var(--petrol); font-weight: 600; text-underline-offset: 3px; }
+</style>

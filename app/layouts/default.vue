@@ -1,0 +1,5 @@
+<template>
+  <v-app class="studio">
+    <slot />
+  </v-app>
+</template>

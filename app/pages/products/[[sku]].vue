@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { Pane, Splitpanes } from 'splitpanes'
+import { useLocalStorage } from '@vueuse/core'
+import type { CommandAnswer } from '../../../core/bench/bench'
+import { useBench } from '../../stores/bench'
+import { useFinding } from '../../stores/finding'
+import { useHistory } from '../../stores/history'
+import { useMessages } from '../../stores/messages'
+import { useSectionDrafts } from '../../stores/sectionDrafts'
+import { useStudioShop } from '../../stores/studioShop'
+import { fromAddress } from '../../utils/listQuery'
+import { tellWidths } from '../../utils/tellWidths'
+import PhColumns from '~icons/ph/columns'
+
+/** The Products workspace: list, bench, and beside it where targets are found and how the shop shows them. */
+definePageMeta({ key: 'products' })
+
+const route = useRoute()
+const router = useRouter()
+const studio = useStudioShop()
+const history = useHistory()
+const bench = useBench()
+const finding = useFinding()
+const messages = useMessages()
+const sections = useSectionDrafts()
+
+// What is looked for and what is open stand in the address.
+// Several products stand behind each other, separated by commas, which no SKU has.
+const skus = computed(() => String(route.params.sku ?? '').split(',').filter(Boolean))
+const query = ref(fromAddress(route.query))
+watch(query, next => void router.replace({ query: next }))
+watch(() => route.query, (now) => {
+  const next = fromAddress(now)
+  if (JSON.stringify(next) !== JSON.stringify(query.value)) query.value = next
+})
+function open(next: string[]): void {
+  void router.push({ params: { sku: next.join(',') }, query: query.value })
+}
+
+const failed = ref('')
+onMounted(() => Promise.all([studio.load(), history.load()]).catch((error: Error) => failed.value = error.message))
+watch([() => skus.value.join(), () => studio.shop], () => {
+  if (studio.shop) void bench.open(skus.value)
+}, { immediate: true })
+useHead({ title: () => bench.several ? `${bench.products.length} products · Manada` : bench.product ? `${bench.product.name} · Manada` : 'Products · Manada' })
+
+/** What stands beside the bench. With both, the list makes room. */
+const beside = useLocalStorage<'find' | 'suggested' | 'shop' | 'both' | 'history'>('manada-beside', 'find')
+const kind = ref<string | null>(null)
+const kindsShown = ref(false)
+
+const frame = useTemplateRef('frame')
+const list = useTemplateRef('list')
+const lanes = useTemplateRef('lanes')
+const find = useTemplateRef('find')
+const shopView = useTemplateRef('shopView')
+const historyPane = useTemplateRef('historyPane')
+const suggested = useTemplateRef('suggested')
+
+async function findFor(nextKind: string | null): Promise<void> {
+  if (nextKind) kind.value = nextKind
+  if (!['find', 'both'].includes(beside.value)) beside.value = 'find'
+  await nextTick()
+  find.value?.focus()
+}
+/** Tells what was undone or redone; it may be elsewhere. */
+function stepped(done: CommandAnswer): void {
+  const elsewhere = [...new Set((done.changes ?? []).flatMap(change => change.source || []))]
+  messages.tell(done.words, elsewhere.length && !elsewhere.some(sku => skus.value.includes(sku)) ? { words: 'Show', run: () => open(elsewhere) } : undefined)
+  void changed(done.changes)
+}
+/** Brings everything in sight up to date after a change, here or in another window. */
+async function changed(things: { of: string, source: string }[] | null): Promise<void> {
+  // Lanes, lists and panes follow the kinds, the categories and the facts of products.
+  if (!things || things.some(each => !['links', 'dismissed', 'neighbours', 'switchedOff'].includes(each.of))) {
+    await studio.refresh()
+    if (kind.value && !studio.kinds.some(each => each.key === kind.value)) kind.value = null
+    await bench.refresh()
+  }
+  if (!things || things.some(each => each.of === 'section' || each.of === 'plan')) void sections.load()
+  shopView.value?.update()
+  void historyPane.value?.refresh()
+  void suggested.value?.refresh()
+  void find.value?.refresh()
+  void list.value?.refresh()
+  if (!things || things.some(each => bench.watches(each.source))) await bench.refresh()
+}
+function linked(key: string): void {
+  kind.value = key
+  finding.picked.clear()
+  tellLast()
+}
+/** Tells what was just done, with a way back. */
+function tellLast(): void {
+  messages.tell(`${history.undo ?? 'Done'}.`, { words: 'Undo', run: () => void frame.value?.step('undo') })
+}
+useChangeEvents((change) => {
+  void changed(change && change.changes)
+  void history.load()
+})
+
+useShortcut('k', () => kindsShown.value = true)
+useShortcut('/', () => findFor(null))
+useShortcut('l', async () => {
+  if (beside.value === 'both') beside.value = 'find'
+  await nextTick()
+  list.value?.focus()
+})
+useShortcut('b', () => lanes.value?.focus())
+useShortcut('v', () => beside.value = beside.value === 'shop' ? 'find' : 'shop')
+useShortcut('g', async () => {
+  beside.value = 'suggested'
+  await nextTick()
+  await suggested.value?.focus()
+})
+useShortcut('h', () => beside.value = beside.value === 'history' ? 'find' : 'history')
+useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
+</script>
+
+<template>
+  <StudioFrame ref="frame" @stepped="stepped" @choose="sku => open([sku])">
+    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
+    <main v-else-if="studio.shop" class="panes">
+      <Splitpanes :key="Number(beside === 'both')" @ready="tellWidths" @resized="tellWidths">
+        <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
+          <ProductsPane ref="list" v-model:query="query" :selected="skus" @open="open" />
+        </Pane>
+        <Pane :size="beside === 'both' ? 36 : 43" :min-size="24">
+          <BenchPane ref="lanes" @open="sku => open([sku])" @take="sku => open(skus.filter(each => each !== sku))" @find="findFor" @edited="shopView?.update()" @linked="linked" @changed="tellLast" @kinds="kindsShown = true" />
+        </Pane>
+        <Pane :size="beside === 'both' ? 64 : 35" :min-size="24">
+          <div class="beside">
+            <div class="tabs" role="group" aria-label="Beside the bench">
+              <button type="button" :aria-pressed="beside === 'find' || beside === 'both'" @click="beside = 'find'">Find</button>
+              <button type="button" :aria-pressed="beside === 'suggested'" aria-keyshortcuts="G" @click="beside = 'suggested'">
+                Suggested<v-tooltip activator="parent" location="bottom">What could be linked, and why<span class="key">G</span></v-tooltip>
+              </button>
+              <button type="button" :aria-pressed="beside === 'shop' || beside === 'both'" aria-keyshortcuts="V" @click="beside = 'shop'">
+                Shop view<v-tooltip activator="parent" location="bottom">The product’s page as shoppers see it<span class="key">V</span></v-tooltip>
+              </button>
+              <button type="button" :aria-pressed="beside === 'history'" aria-keyshortcuts="H" @click="beside = 'history'">
+                History<v-tooltip activator="parent" location="bottom">What was changed, and by whom<span class="key">H</span></v-tooltip>
+              </button>
+              <span class="grow" />
+              <button type="button" class="icon-button" :class="{ on: beside === 'both' }" :aria-pressed="beside === 'both'" aria-label="Find and shop view side by side" aria-keyshortcuts="S" @click="beside = beside === 'both' ? 'find' : 'both'">
+                <PhColumns /><v-tooltip activator="parent" location="bottom">{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip>
+              </button>
+            </div>
+            <div class="content">
+              <FindPane v-if="beside === 'find' || beside === 'both'" ref="find" v-model:kind="kind" @linked="linked" />
+              <SuggestedPane v-if="beside === 'suggested'" ref="suggested" v-model:kind="kind" @linked="linked" @changed="tellLast" />
+              <ShopView v-if="beside === 'shop' || beside === 'both'" ref="shopView" @changed="tellLast" />
+              <HistoryPane v-if="beside === 'history'" ref="historyPane" @revert="entry => frame?.step({ revert: entry })" />
+            </div>
+          </div>
+        </Pane>
+      </Splitpanes>
+    </main>
+    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
+    <KindsDialog v-if="kindsShown" @close="kindsShown = false" />
+  </StudioFrame>
+</template>
+
+<style scoped>
+.panes { flex: 1; min-height: 0; }
+.failed { padding: 24px; }
+.beside { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
+.tabs { flex: none; display: flex; align-items: stretch; gap: 18px; height: 44px; padding: 0 12px 0 16px; border-bottom: 1px solid var(--line); }
+.tabs > button:not(.icon-button) { padding: 0; border: 0; background: none; color: var(--ink-soft); font: 550 14px/1 var(--text); cursor: pointer; }
+.tabs > button:not(.icon-button)[aria-pressed='true'] { color: var(--ink); box-shadow: inset 0 -2px var(--petrol); }
+.tabs .icon-button { align-self: center; }
+.grow { flex: 1; }
+.content { flex: 1; min-height: 0; display: flex; }
+.content > * { flex: 1; min-width: 0; }
+.content > * + * { border-left: 1px solid var(--line); }
+</style>

@@ -1,0 +1,14 @@
+import type { ProductRow } from '../../core/bench/bench'
+import type { ListQuery } from '../utils/listQuery'
+import { useBench } from './bench'
+
+/** What is looked for and picked among the targets; it outlives the pane that shows it. */
+export const useFinding = defineStore('finding', () => {
+  const bench = useBench()
+  const query = ref<ListQuery>({})
+  /** Rows by SKU. */
+  const picked = ref(new Map<string, ProductRow>())
+  // Picks are meant for the products on the bench.
+  watch(() => bench.products.map(product => product.sku).join(), () => picked.value.clear())
+  return { query, picked }
+})

@@ -1,0 +1,88 @@
+import equal from 'fast-deep-equal'
+import type { Command, SectionCommand } from '../../core/commands/command'
+import type { PagePlan, Section, SectionSettings } from '../../core/sections/section'
+import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
+import { sectionsAnswer } from '../../core/sections/sectionAnswers'
+import { isUnpublished } from '../../core/sections/versions'
+import { callApi } from '../utils/callApi'
+import { useHistory } from './history'
+import { useMessages } from './messages'
+
+/** All sections and page plans. Edits of a draft show at once and are sent one after another. */
+export const useSectionDrafts = defineStore('sectionDrafts', () => {
+  const history = useHistory()
+  const messages = useMessages()
+
+  const answer = shallowRef<SectionsAnswer | null>(null)
+  const sections = computed(() => answer.value?.sections ?? [])
+  const plans = computed(() => answer.value?.plans ?? [])
+  /** Keys of what shoppers don't get yet. */
+  const unpublished = computed(() => ({
+    sections: sections.value.filter(each => isUnpublished(each)).map(each => each.key),
+    plans: plans.value.filter(each => isUnpublished(each)).map(each => each.key),
+  }))
+  /** Grows with every change of any draft, so that what follows from drafts can follow. */
+  const edition = ref(0)
+  let sending: Promise<unknown> = Promise.resolve()
+  let waiting = 0
+
+  async function load(): Promise<void> {
+    const fetched = await callApi(sectionsAnswer, '/api/sections')
+    // What comes while edits are on their way is not the newest.
+    if (waiting) return
+    answer.value = fetched
+    edition.value++
+  }
+
+  /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
+  function send(command: SectionCommand): Promise<string | null> {
+    waiting++
+    const turn = sending.then(async () => {
+      try {
+        return (await history.send(command as Command)).words
+      } catch (error) {
+        messages.refuse(error)
+        return null
+      } finally {
+        waiting--
+        if (!waiting) await load().catch(error => messages.refuse(error))
+      }
+    })
+    sending = turn
+    return turn
+  }
+
+  /** The same, and tells what was done, with a way back. */
+  async function sendAndTell(command: SectionCommand): Promise<boolean> {
+    const words = await send(command)
+    if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
+    return words !== null
+  }
+
+  /** Sets parts of a section's draft. */
+  function change(key: string, settings: Partial<SectionSettings>): void {
+    const draft = draftOf(key)
+    if (!draft) return
+    const parts = Object.entries(settings).filter(([part, value]) => !equal(draft[part as keyof Section], value))
+    if (!parts.length) return
+    const seen = Object.fromEntries(parts.map(([part]) => [part, draft[part as keyof Section]]))
+    answer.value = { ...answer.value!, sections: sections.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }
+    void send({ type: 'changeSection', key, settings: Object.fromEntries(parts), seen })
+  }
+
+  const draftOf = (key: string): Section | null => sections.value.find(each => each.key === key)?.draft ?? null
+
+  /** The plans that have a section, with the zone it stands in. */
+  function placesOf(key: string): { plan: PagePlan, zone: string, off: boolean }[] {
+    return plans.value.flatMap(({ draft }) => draft ? draft.zones.filter(zone => zone.sections.includes(key)).map(zone => ({ plan: draft, zone: zone.key, off: draft.off.includes(key) })) : [])
+  }
+
+  /** Adds a section with these settings. Returns its key; null when it was refused. */
+  async function add(settings: SectionSettings): Promise<string | null> {
+    const before = new Set(sections.value.map(each => each.key))
+    if (!await sendAndTell({ type: 'addSection', settings })) return null
+    return sections.value.find(each => !before.has(each.key))?.key ?? null
+  }
+
+  return { answer, sections, plans, unpublished, edition, load, send, sendAndTell, change, draftOf, placesOf, add }
+})

@@ -1,0 +1,41 @@
+import type { FetchError } from 'ofetch'
+import type { z } from 'zod'
+import type { ProblemDetails } from '../../core/delivery/contract'
+import { problem } from '../../core/delivery/contract'
+
+/** A request that Manada refused, or that never reached it; the message is for people. */
+export class ApiProblem extends Error {
+  readonly details: ProblemDetails
+
+  constructor(details: ProblemDetails) {
+    super(details.detail)
+    this.details = details
+  }
+
+  /** The last part of the problem's type, such as `laneChanged`. */
+  get code(): string {
+    return this.details.type.split(':').at(-1)!
+  }
+}
+
+const unreachable: ProblemDetails = {
+  type: 'urn:manada:problem:unreachable', title: 'No answer', status: 0,
+  detail: 'Manada’s server does not answer. What was saved is safe; the last change was not made.',
+}
+
+/**
+ * Calls Manada's own API and checks the answer.
+ * @throws ApiProblem
+ */
+export async function callApi<S extends z.ZodType>(
+  schema: S, path: string, options: { method?: 'GET' | 'POST', query?: Record<string, unknown>, body?: object, headers?: Record<string, string>, signal?: AbortSignal } = {},
+): Promise<z.infer<S>> {
+  let answer: unknown
+  try {
+    answer = await $fetch(path, { ...options, retry: 0 })
+  } catch (error) {
+    if (options.signal?.aborted) throw error
+    throw new ApiProblem(problem.safeParse((error as FetchError).data).data ?? unreachable)
+  }
+  return schema.parse(answer)
+}

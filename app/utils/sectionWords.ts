@@ -1,0 +1,18 @@
+import type { PageKind } from '../../core/sections/section'
+import { leaveOutNothing } from '../../core/sections/section'
+import type { SectionSettings } from '../../core/sections/section'
+import { guard } from '../../core/sections/section'
+
+/** Kinds of pages and their zones as people call them. */
+export const pageWords: Record<PageKind, string> = { product: 'product page', cart: 'cart', added: 'added to the cart', category: 'category page', article: 'article' }
+const zoneNames: Record<string, string> = {
+  besideDetails: 'beside the details', belowDetails: 'below the details', foot: 'foot of the page', belowLines: 'below the lines', belowAdded: 'below what was added',
+  belowProducts: 'below the products', belowText: 'below the text',
+}
+export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
+
+/** What a new section begins with: hand-picked links, and every guard that needs no numbers. */
+export const newSection = (language: string, kind: string): SectionSettings => ({
+  heading: { [language]: 'New section' }, layout: 'grid', steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
+  takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null,
+})

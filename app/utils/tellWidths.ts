@@ -1,0 +1,9 @@
+/** Tells assistive technology how wide what stands before each splitter is. */
+export async function tellWidths(): Promise<void> {
+  await nextTick()
+  for (const splitter of document.querySelectorAll('.splitpanes__splitter')) {
+    const before = splitter.getBoundingClientRect().left
+    splitter.setAttribute('aria-label', 'Width of the panes')
+    splitter.setAttribute('aria-valuenow', String(Math.round(before * 100 / innerWidth)))
+  }
+}
