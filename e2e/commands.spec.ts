@@ -1,0 +1,77 @@
+import type { APIRequestContext } from '@playwright/test'
+import { expect, test } from './test'
+
+const lane = { kind: 'accessory', on: [{ source: 'INC-1', seen: ['CAGE-R', 'CUPS'] }] }
+const lanes = async (request: APIRequestContext, sku = 'INC-1') => {
+  const { products } = await (await request.get('/api/bench', { params: { sku } })).json() as { products: { lanes: Record<string, { target: string }[]> }[] }
+  return Object.fromEntries(Object.entries(products[0]!.lanes).map(([kind, rows]) => [kind, rows.map(row => row.target)]))
+}
+const send = (request: APIRequestContext, body: unknown, type = 'application/json') =>
+  request.post('/api/commands', { headers: { 'content-type': type }, data: Buffer.from(typeof body === 'string' ? body : JSON.stringify(body)) })
+
+const refused: [what: string, body: unknown, status: number, code: string, words: RegExp][] = [
+  ['an unknown target', { ...lane, type: 'link', targets: ['GONE'] }, 404, 'unknownProduct', /no product with the SKU GONE/],
+  ['an unknown source', { kind: 'accessory', on: [{ source: 'GONE' }], type: 'link', targets: ['PEN'] }, 404, 'unknownProduct', /no product with the SKU GONE/],
+  ['an unknown kind', { type: 'link', kind: 'sidekick', on: [{ source: 'INC-1' }], targets: ['PEN'] }, 404, 'unknownKind', /no link kind “sidekick”/],
+  ['a link to itself', { ...lane, type: 'link', targets: ['INC-1'] }, 422, 'selfLink', /can’t be linked to itself/],
+  ['a link to its own variant', { type: 'link', kind: 'related', on: [{ source: 'JKT', seen: ['JKT-O', 'SUIT'] }], targets: ['JKT-SAG-M'] }, 422, 'selfLink', /its own variants/],
+  ['the same link twice', { ...lane, type: 'link', targets: ['PEN', 'CUPS'] }, 409, 'alreadyLinked', /CUPS stands in this lane already/],
+  ['a retired target', { ...lane, type: 'link', targets: ['EX-200'] }, 422, 'retiredTarget', /EX-200 is retired/],
+  ['a lane that has changed', { ...lane, type: 'link', on: [{ source: 'INC-1', seen: [] }], targets: ['PEN'] }, 409, 'laneChanged', /changed elsewhere/],
+  ['a place that is not there', { ...lane, type: 'move', target: 'CUPS', place: 3 }, 422, 'noSuchPlace', /no place 3; the last one is 2/],
+  ['a link that is not there', { ...lane, type: 'unlink', targets: ['PEN'] }, 409, 'notLinked', /PEN doesn’t stand in this lane/],
+  ['dates that leave no time', { ...lane, type: 'detail', targets: ['CUPS'], details: { from: '2026-05-02', until: '2026-05-01' } }, 422, 'datesReversed', /ends before it begins/],
+  ['a day that no calendar has', { ...lane, type: 'detail', targets: ['CUPS'], details: { from: '2026-02-30' } }, 400, 'malformed', /not a date/],
+  ['a copy to itself', { type: 'copy', from: 'INC-1', kinds: ['accessory'], to: ['INC-1'], replace: true }, 422, 'selfLink', /copied to itself/],
+  ['no targets', { ...lane, type: 'link', targets: [] }, 400, 'malformed', /Name at least one target/],
+  ['an unknown command', { ...lane, type: 'explode' }, 400, 'malformed', /type/],
+  ['a SKU with a comma', { ...lane, type: 'link', targets: ['A,B'] }, 400, 'malformed', /can’t contain “,”/],
+  ['a SKU with control characters', { ...lane, type: 'link', targets: ['A\u0000B'] }, 400, 'malformed', /control characters/],
+  ['a SKU that asks the database for more', { ...lane, type: 'link', targets: ['\'; DROP TABLE links; --'] }, 404, 'unknownProduct', /no product/],
+  ['a body that is not JSON', '{"type": "link",', 400, 'not-json', /could not be read as JSON/],
+  ['an empty body', '', 400, 'not-json', /could not be read as JSON/],
+  ['an array', [], 400, 'malformed', /./],
+]
+
+for (const [what, body, status, code, words] of refused) {
+  test(`refuses ${what} and changes nothing`, async ({ request }) => {
+    const before = await lanes(request)
+    const answer = await send(request, body)
+    expect(answer.status()).toBe(status)
+    expect(answer.headers()['content-type']).toContain('application/problem+json')
+    const problem = await answer.json()
+    expect(problem).toMatchObject({ type: `urn:manada:problem:${code}`, status, title: expect.any(String) })
+    expect(problem.detail).toMatch(words)
+    expect(await lanes(request)).toEqual(before)
+  })
+}
+
+test('refuses what another site’s form could send', async ({ request }) => {
+  const answer = await send(request, { ...lane, type: 'unlink', targets: ['CUPS'] }, 'text/plain')
+  expect(answer.status()).toBe(415)
+  expect(await answer.json()).toMatchObject({ detail: 'Send the command as application/json.' })
+})
+
+test('of many who edit one lane at the same moment, one succeeds and the others are told', async ({ request }) => {
+  const targets = ['SEED-CLO', 'SEED-SUN', 'SEED-THY', 'SEED-CRO', 'SEED-BOR', 'SEED-PHA']
+  const answers = await Promise.all(targets.map(target => send(request, { type: 'link', kind: 'upsell', on: [{ source: 'SEED-LAV', seen: [] }], targets: [target] })))
+  expect(answers.map(answer => answer.status()).sort()).toEqual([200, 409, 409, 409, 409, 409])
+  expect((await lanes(request, 'SEED-LAV')).upsell).toHaveLength(1)
+})
+
+test('says what was done in words', async ({ request }) => {
+  const answer = await send(request, { ...lane, type: 'move', target: 'CUPS', place: 1 })
+  expect(await answer.json()).toEqual({
+    words: 'Moved Cell cups, brown to place 1 as accessory of Incubator', changes: [{ of: 'links', source: 'INC-1', kind: 'accessory' }],
+    undo: 'Moved Cell cups, brown to place 1 as accessory of Incubator', redo: null,
+  })
+  expect((await (await request.post('/api/undo', { headers: { 'content-type': 'application/json' }, data: {} })).json()).words)
+    .toBe('Undone: Moved Cell cups, brown to place 1 as accessory of Incubator')
+  expect((await lanes(request)).accessory).toEqual(['CAGE-R', 'CUPS'])
+})
+
+test('an address that nothing answers is a problem too', async ({ request }) => {
+  const answer = await request.get('/api/nothing/here')
+  expect(answer.status()).toBe(404)
+  expect(await answer.json()).toMatchObject({ type: 'urn:manada:problem:no-such-route' })
+})

@@ -1,0 +1,120 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from './test'
+import { Studio } from './studio'
+
+/** Waits for pictures and fonts, then takes the window as it stands. */
+async function take(page: Page, name: string): Promise<void> {
+  for (const frame of page.frames()) {
+    await frame.waitForFunction(() => [...document.images].every(image => image.complete || image.getBoundingClientRect().top > innerHeight))
+    await frame.evaluate(() => document.fonts.ready)
+  }
+  await page.mouse.move(0, 0)
+  await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' })
+}
+
+test('products', async ({ page }) => {
+  const studio = new Studio(page)
+  await page.goto('/products/EX-210?category=extraction')
+  await studio.expectTargets('Upsells', ['EX-410', 'EX-410M'])
+  await studio.lane('Accessories').getByRole('button', { name: 'Link products as accessory' }).click()
+  for (const [words, sku] of [['pump', 'PUMP-12'], ['uncapping', 'UK-H']] as const) await (await studio.findTarget(words, sku)).click()
+  await take(page, 'products')
+})
+
+test('shop view', async ({ page }) => {
+  const studio = new Studio(page)
+  await studio.open('EX-210')
+  await page.getByRole('button', { name: 'Find and shop view side by side' }).click()
+  await expect(studio.shopView.getByRole('heading', { level: 1 })).toBeVisible()
+  await take(page, 'shop-view')
+})
+
+test('why', async ({ page }) => {
+  const studio = new Studio(page)
+  await studio.open('EX-210')
+  await page.keyboard.press('v')
+  await expect(studio.shopView.locator('[data-section="accessories"]')).toBeVisible()
+  await page.keyboard.press('y')
+  await expect(page.getByRole('region', { name: 'Why', exact: true })).toContainText('out of stock')
+  await take(page, 'why')
+})
+
+test('sections', async ({ page }) => {
+  await page.addInitScript(() => localStorage.setItem('manada-tried', 'EX-210'))
+  await page.goto('/sections/accessories')
+  await expect(page.locator('[data-try=shown]')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Fill meter' })).toContainText('live now')
+  await take(page, 'sections')
+})
+
+test('rule', async ({ page }) => {
+  await page.addInitScript(() => localStorage.setItem('manada-tried', 'BB-NA'))
+  await page.goto('/sections/accessories')
+  await page.locator('[data-step="1"]').getByRole('button', { name: /whose fits contains/ }).click()
+  await expect(page.locator('[data-count="pick.0"]')).toHaveText(/[1-9]/)
+  await take(page, 'rule')
+})
+
+test('together', async ({ page }) => {
+  const studio = new Studio(page)
+  await page.goto('/products/EX-210,EX-310,EX-410,EX-900?category=extractors&sort=fewest-links')
+  await expect(studio.card('Accessories', 'STR-280')).toContainText('on 2 of 4')
+  await take(page, 'together')
+})
+
+test('suggested', async ({ page }) => {
+  const studio = new Studio(page)
+  await studio.open('SMO-M')
+  await page.getByRole('button', { name: 'Suggested' }).click()
+  await page.getByRole('group', { name: 'Suggested as' }).getByRole('button', { name: 'Cross-sells' }).click()
+  await expect(page.getByRole('list', { name: 'Suggested cross-sells' }).locator('[data-sku]').first()).toBeVisible()
+  await take(page, 'suggested')
+})
+
+test('history', async ({ page }) => {
+  const studio = new Studio(page)
+  await studio.open('TANK')
+  await studio.card('Accessories', 'CLOTH-1').focus()
+  await page.keyboard.press('Alt+Home')
+  await studio.expectTargets('Accessories', ['CLOTH-1', 'GATE-40', 'STR-240'])
+  await page.keyboard.press('Delete')
+  await page.keyboard.press('Control+z')
+  await studio.expectTargets('Accessories', ['CLOTH-1', 'GATE-40', 'STR-240'])
+  await page.keyboard.press('h')
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('Undone: Removed')
+  await take(page, 'history')
+})
+
+test('kinds', async ({ page }) => {
+  await new Studio(page).open('EX-210')
+  await page.keyboard.press('k')
+  const dialog = page.getByRole('dialog', { name: 'Kinds of links' })
+  await dialog.getByRole('button', { name: 'Add a kind' }).click()
+  await dialog.getByLabel('One link of it').fill('refill')
+  await dialog.getByLabel('Heading of the lane').fill('Refills')
+  await expect(dialog.getByRole('button', { name: 'Add kind' })).toBeEnabled()
+  await take(page, 'kinds')
+})
+
+test('exchange', async ({ page }) => {
+  await page.goto('/exchange')
+  const rows = ['source,kind,target,place,from,until,note', 'UR-1,accessory,BK-WAX,1,,,for the wax course', 'UR-1,accessory,BRU-1,2,,,', 'UR-1,upsell,UK-H,,2027-02-30,,', 'UR-1,related,UK-X,,,,', 'SMO-M,accessory,SMO-M,,,,', 'UR-1,accessory,BK-PLANT,2,,,']
+  await page.getByLabel('File to import').setInputFiles({ name: 'spring-links.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) })
+  await expect(page.getByRole('list', { name: 'Rows rejected' }).getByRole('listitem')).toHaveCount(4)
+  await take(page, 'exchange')
+})
+
+const cart = [{ name: 'shop-cart', value: encodeURIComponent('[{"sku":"EX-210","quantity":1},{"sku":"JAR-500","quantity":4}]') }]
+for (const [name, path, width, height] of [
+  ['shop-product', '/shop/products/EX-210', 1280, 800],
+  ['shop-product-phone', '/shop/products/EX-210', 390, 844],
+  ['shop-category', '/shop/categories/jars-and-labels', 1280, 800],
+  ['shop-cart', '/shop/cart', 1280, 800],
+] as const) {
+  test(name, async ({ page, context, baseURL }) => {
+    if (path === '/shop/cart') await context.addCookies(cart.map(each => ({ ...each, url: baseURL! })))
+    await page.setViewportSize({ width, height })
+    await page.goto(path)
+    await take(page, name)
+  })
+}
