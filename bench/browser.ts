@@ -1,0 +1,66 @@
+import { chromium } from '@playwright/test'
+import type { Page } from '@playwright/test'
+import tests from '../playwright.config'
+import { percentile } from './statistics'
+
+/** Milliseconds of every task that kept the page's thread for more than 50 ms (W3C Long Tasks) while something was done. */
+async function longTasks(page: Page, work: () => Promise<void>): Promise<number[]> {
+  // As text: what the compiler adds to functions is not known in the page.
+  await page.evaluate(`{
+    const seen = window.longTasksSeen = []
+    new PerformanceObserver(list => seen.push(...list.getEntries().map(entry => entry.duration))).observe({ type: 'longtask' })
+  }`)
+  await work()
+  await page.waitForTimeout(500)
+  return page.evaluate<number[]>('window.longTasksSeen')
+}
+
+/** What a merchandiser feels on the bench: long tasks while typing and scrolling, and from an edit to the shop view. */
+export async function measureStudio(server: string, skus: string[]) {
+  const browser = await chromium.launch(tests.use!.launchOptions)
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await page.goto(`${server}/products/${skus[0]!}`)
+    const list = page.getByRole('region', { name: 'Products', exact: true })
+    await list.locator('[data-sku]').first().waitFor()
+
+    const typing = await longTasks(page, async () => {
+      for (const words of ['smoker', 'blue jar', 'P0012']) {
+        await list.getByRole('searchbox').fill('')
+        await list.getByRole('searchbox').pressSequentially(words, { delay: 60 })
+        await page.waitForTimeout(400)
+      }
+      await list.getByRole('searchbox').fill('')
+      await page.waitForTimeout(400)
+    })
+    const scrolling = await longTasks(page, async () => {
+      // About 150 rows a second: as fast as a hand on a wheel or a trackpad.
+      await list.locator('[data-sku]').first().hover()
+      for (let i = 0; i < 90; i++) {
+        await page.mouse.wheel(0, 300)
+        await page.waitForTimeout(40)
+      }
+    })
+
+    await page.getByRole('button', { name: 'Find and shop view side by side' }).click()
+    const related = page.frameLocator('iframe').locator('[data-section="related"] [data-sku]')
+    const edits: number[] = []
+    for (const sku of skus.slice(1, 9)) {
+      await page.goto(`${server}/products/${sku}`)
+      const lane = page.getByRole('region', { name: 'Bench' }).getByRole('region', { name: 'Related' })
+      await lane.locator('[data-target]').nth(1).waitFor()
+      await related.first().waitFor()
+      const before = await related.evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')).join())
+      await lane.locator('[data-target]').first().focus()
+      const start = performance.now()
+      await page.keyboard.press('Delete')
+      while (await related.evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')).join()) === before) {
+        if (performance.now() - start > 5000) break
+      }
+      edits.push(performance.now() - start)
+    }
+    return { typing: Math.max(0, ...typing), scrolling: Math.max(0, ...scrolling), editToShop: percentile(edits, 50) }
+  } finally {
+    await browser.close()
+  }
+}

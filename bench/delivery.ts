@@ -1,0 +1,114 @@
+import type { ChildProcess } from 'node:child_process'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import autocannon from 'autocannon'
+import { randomOf } from '../demo/random'
+import { measureStudio } from './browser'
+import { measureExchange } from './exchange'
+import { measureFill } from './fill'
+import { measureSearch, measureSuggestions } from './search'
+import { percentile } from './statistics'
+
+const port = 4395
+const server = `http://127.0.0.1:${port}`
+
+/** The server with the bare route: `nuxt build --envName bench`. */
+const file = 'bench/.output/server/index.mjs'
+
+async function answering(url: string): Promise<void> {
+  for (const start = Date.now(); Date.now() - start < 120_000;) {
+    const status = await fetch(url).then(answer => answer.status, () => 0)
+    if (status === 200) return
+    await new Promise(resolve => setTimeout(resolve, 20))
+  }
+  throw new Error(`${url} does not answer.`)
+}
+
+/** Megabytes of memory that a process holds now. */
+function memoryOf({ pid }: ChildProcess): number {
+  return Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))![1]) / 1024
+}
+
+/** Milliseconds of processor time that a process has used. */
+function processorTimeOf({ pid }: ChildProcess): number {
+  const fields = readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ')[1]!.split(' ')
+  return (Number(fields[11]) + Number(fields[12])) * 10
+}
+
+interface Load { requestsPerSecond: number, processorMicroseconds: number }
+
+async function load(server: ChildProcess, urls: string[], seconds: number): Promise<Load> {
+  const before = processorTimeOf(server)
+  const result = await autocannon({ url: new URL(urls[0]!).origin, connections: 20, duration: seconds, requests: urls.map(url => ({ path: new URL(url).pathname })) })
+  if (result.non2xx || result.errors) throw new Error(`${result.non2xx} answers were not 2xx, ${result.errors} requests failed.`)
+  return { requestsPerSecond: result.requests.average, processorMicroseconds: (processorTimeOf(server) - before) * 1000 / result.requests.total }
+}
+
+const middle = (loads: Load[]): Load => ({
+  requestsPerSecond: percentile(loads.map(each => each.requestsPerSecond), 50),
+  processorMicroseconds: percentile(loads.map(each => each.processorMicroseconds), 50),
+})
+
+function start(env: Record<string, string>): ChildProcess {
+  return spawn(process.execPath, [file], { env: { ...process.env, ...env, PORT: String(port), HOST: '127.0.0.1' }, stdio: ['ignore', 'ignore', 'inherit'] })
+}
+
+async function stop(child: ChildProcess): Promise<void> {
+  child.kill()
+  await once(child, 'exit')
+}
+
+/** The typical answer among many: the bytes that the bare route will send. */
+async function writeTypicalAnswer(urls: string[], target: string): Promise<number> {
+  const answers = await Promise.all(urls.slice(0, 50).map(async url => (await fetch(url)).text()))
+  const typical = answers.toSorted((a, b) => a.length - b.length)[25]!
+  writeFileSync(target, typical)
+  return typical.length
+}
+
+/** Starts the built server on a data folder and measures what it takes and gives. */
+export async function measureServer(folder: string, skus: string[]) {
+  const random = randomOf('requests')
+  const urls = Array.from({ length: 500 }, () => `${server}/api/shop/v1/pages/product/${random.pick(skus)}`)
+  const bytes = join(folder, 'bytes.json')
+  const first = start({ MANADA_DATA: folder })
+  await answering(urls[0]!)
+  const size = await writeTypicalAnswer(urls, bytes)
+  await stop(first)
+
+  const started = Date.now()
+  const child = start({ MANADA_DATA: folder, BARE_BYTES: bytes })
+  try {
+    await answering(urls[0]!)
+    const startUp = Date.now() - started
+    const memoryAtRest = memoryOf(child)
+
+    const bareUrl = `${server}/bare`
+    // Turn by turn, so that a noisy moment meets both.
+    // Until then the server has also done what it still counts after its start.
+    await load(child, urls, 15)
+    await load(child, [bareUrl], 5)
+    const delivery: Load[] = []
+    const plain: Load[] = []
+    for (let round = 0; round < 5; round++) {
+      delivery.push(await load(child, urls, 4))
+      plain.push(await load(child, [bareUrl], 4))
+    }
+
+    const search = await measureSearch(server)
+    const suggestions = await measureSuggestions(server, skus)
+    const studio = await measureStudio(server, skus)
+    const memoryAfter = memoryOf(child)
+    const fill = await measureFill(server, skus[0]!)
+    const memoryWithMeter = memoryOf(child)
+    const exchange = await measureExchange(server, skus, 100_000)
+    return {
+      startUp, memoryAtRest, memoryAfter, memoryAfterExchange: memoryOf(child), bytes: size,
+      delivery: middle(delivery), plain: middle(plain), search, suggestions, studio, exchange, fill, memoryWithMeter,
+    }
+  } finally {
+    await stop(child)
+  }
+}

@@ -1,0 +1,30 @@
+import { mkdir, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import { makeDemoShop } from '../demo/shop'
+import { batches } from '../server/db/batches'
+import { fillShop } from '../server/db/catalogueStore'
+import type { Database } from '../server/db/database'
+import type { makeLargeShop } from './largeShop'
+import { pictureCount } from './largeShop'
+
+/** Writes a large shop into an empty database. The links go in by the ten thousand, as they were never anybody's edits. */
+export async function fillLargeShop(db: Database, { products, categories, lanes }: ReturnType<typeof makeLargeShop>): Promise<void> {
+  await fillShop(db, {
+    settings: { name: 'Large shop', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/shop/products/{sku}' },
+    products, categories, articles: [], orders: [],
+  })
+  await db.write(async (transaction) => {
+    // Products are numbered in their order, from 1.
+    const rows = Array.from(lanes()).flatMap(({ source, kind, targets }) => targets.map((target, i) => `(${source + 1},'${kind}',${i + 1},${target + 1},NULL)`))
+    for (const some of batches(rows, 10_000)) {
+      await db.sequelize.query(`INSERT INTO links (sourceId, kind, place, targetId, variantId) VALUES ${some.join(',')}`, { transaction })
+    }
+  })
+}
+
+/** Writes the pictures that the products share, after the demo shop's. */
+export async function writePictures(folder: string): Promise<void> {
+  const { pictures } = makeDemoShop()
+  await mkdir(join(folder, 'pictures'), { recursive: true })
+  for (let i = 0; i < pictureCount; i++) await writeFile(join(folder, 'pictures', `${i}.svg`), pictures[i % pictures.length]!.svg)
+}

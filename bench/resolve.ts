@@ -1,0 +1,57 @@
+import { LinkIndex } from '../core/links/linkIndex'
+import type { FillStep } from '../core/sections/fillStep'
+import { linkStep } from '../core/sections/fillStep'
+import { makePlan, makeSection } from '../core/sections/makeSection.testing'
+import { makeShop, makeShopper } from '../core/selection/makeShop.testing'
+import { resolvePage } from '../core/selection/resolvePage'
+import type { Shop } from '../core/selection/shop'
+import { randomOf } from '../demo/random'
+import type { makeLargeShop } from './largeShop'
+import { kinds } from './largeShop'
+import { percentile } from './statistics'
+
+const common = { subjects: 'page', cap: null, off: false } as const
+
+/** Links picked by hand alone: a section for each kind, and the cross-sells of the cart. */
+const linked: FillStep[][] = [...kinds.map(kind => [linkStep(kind)]), [linkStep('cross-sell', 'cart')]]
+
+/** Three of five sections have no links to show and fall through to rules and shared traits. */
+const falling: FillStep[][] = [
+  [linkStep('related')],
+  [linkStep('cross-sell', 'cart')],
+  [linkStep('nobody-linked'), {
+    from: 'rule', order: 'best-selling', ...common,
+    rule: { when: { price: { from: 1000 } }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 110, to: 200 } }, { none: [{ brand: 'same' }] }] } },
+  }],
+  [linkStep('nobody-linked'), { from: 'rule', order: 'cheapest', ...common, rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'fits' }, { sharedTags: 1 }] } } }],
+  [linkStep('nobody-linked'), { from: 'traits', traits: ['category', 'brand', 'tag'], attribute: 'size', least: 2, order: 'strength', ...common }],
+]
+
+/** Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone and with rules. */
+export function measureResolve({ products, categories, lanes, skuOf }: ReturnType<typeof makeLargeShop>, pages: number) {
+  const links = new LinkIndex()
+  for (const { source, kind, targets } of lanes()) links.setLane(skuOf(source), kind, targets.map(target => ({ target: skuOf(target) })))
+  const shop = makeShop(products, { categories, links })
+  const measured = (sections: FillStep[][]) => measure({
+    ...shop,
+    sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
+    plans: new Map([['product', makePlan('product', sections.map((_, i) => `s${i}`))]]),
+  }, products, pages)
+  return { links: measured(linked), rules: measured(falling) }
+}
+
+function measure(shop: Shop, products: readonly { sku: string }[], pages: number) {
+  const random = randomOf('pages')
+  const at = Date.now()
+  const times: number[] = []
+  let shown = 0
+  for (let i = 0; i < pages; i++) {
+    const page = { kind: 'product' as const, sku: random.pick(products).sku }
+    const cart = [random.pick(products).sku, random.pick(products).sku, random.pick(products).sku]
+    const start = performance.now()
+    const resolved = resolvePage(shop, page, makeShopper({ cart, at }))
+    times.push(performance.now() - start)
+    shown += resolved.sections.reduce((sum, section) => sum + section.items.length, 0)
+  }
+  return { median: percentile(times, 50), p99: percentile(times, 99), shownPerPage: shown / pages }
+}

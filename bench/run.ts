@@ -1,0 +1,69 @@
+import { mkdtemp, rm } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { databaseFile, openDatabase } from '../server/db/database'
+import { measureServer } from './delivery'
+import { fillLargeShop, writePictures } from './fillLargeShop'
+import { makeLargeShop } from './largeShop'
+import { measureResolve } from './resolve'
+
+const size = { products: 100_000, links: 1_000_000 }
+const table: { measured: string, value: string, bar: string }[] = []
+const row = (measured: string, value: string, bar = '') => table.push({ measured, value, bar })
+const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`
+
+console.log(`Making ${size.products.toLocaleString('en')} products and ${size.links.toLocaleString('en')} links.`)
+const shop = makeLargeShop(size.products, size.links)
+
+const resolve = measureResolve(shop, 50_000)
+for (const [what, measured] of [['linked by hand', resolve.links], ['three of them filled by rules', resolve.rules]] as const) {
+  row(`resolve a product page of 5 sections, ${what}, median`, ms(measured.median), '≤ 0.5 ms')
+  row(`resolve a product page of 5 sections, ${what}, p99`, ms(measured.p99), '≤ 3 ms')
+  row('products shown on such a page', measured.shownPerPage.toFixed(1))
+}
+
+const folder = await mkdtemp(join(tmpdir(), 'manada-bench-'))
+try {
+  console.log('Writing them into a database.')
+  const db = await openDatabase(databaseFile(folder))
+  const start = performance.now()
+  await fillLargeShop(db, shop)
+  await writePictures(folder)
+  row('write the shop into the database', `${((performance.now() - start) / 1000).toFixed(1)} s`)
+  await db.close()
+
+  console.log('Measuring the server.')
+  const served = await measureServer(folder, shop.products.slice(0, 5000).map(product => product.sku))
+  row('start the server until the first answer', `${(served.startUp / 1000).toFixed(1)} s`)
+  row('memory of the server at rest', `${served.memoryAtRest.toFixed(0)} MB`, '≤ 700 MB')
+  row('memory of the server after the load', `${served.memoryAfter.toFixed(0)} MB`, '≤ 700 MB')
+  row('memory of the server after importing, undoing and exporting', `${served.memoryAfterExchange.toFixed(0)} MB`)
+  const { delivery, plain } = served
+  row(`delivery, requests per second (${served.bytes} bytes)`, delivery.requestsPerSecond.toFixed(0))
+  row('a bare route with the same bytes, requests per second', plain.requestsPerSecond.toFixed(0))
+  row('delivery in percent of the bare route', `${(100 * delivery.requestsPerSecond / plain.requestsPerSecond).toFixed(0)} %`, '≥ 50 %')
+  row('delivery, processor time of a request', `${delivery.processorMicroseconds.toFixed(0)} µs`)
+  row('a bare route, processor time of a request', `${plain.processorMicroseconds.toFixed(0)} µs`)
+  const { search, suggestions, studio } = served
+  row('search and filter, median', ms(search.median))
+  row('search and filter, p95', ms(search.p95), '≤ 50 ms')
+  row(`search and filter, slowest: ${search.slowest.query.split('?')[1]}`, ms(search.slowest.took))
+  row('suggestions for a product and kind, median', ms(suggestions.median))
+  row('suggestions for a product and kind, p95', ms(suggestions.p95), '≤ 200 ms')
+  row('longest task in the browser while typing into the search', ms(studio.typing), 'none > 50 ms')
+  row('longest task in the browser while scrolling the list', ms(studio.scrolling), 'none > 50 ms')
+  row('from an edit on the bench to the shop view, median', ms(studio.editToShop), '≤ 300 ms')
+  const { exchange, fill } = served
+  const s = (value: number) => `${value.toFixed(1)} s`
+  row('fill meter of a section over all products, live and draft, the first time', s(fill.first / 1000), '≤ 10 s')
+  row('the same after its draft has got a rule', s(fill.withRule / 1000), '≤ 10 s')
+  row('the same after one edit of a lane', ms(fill.afterEdit), '≤ 100 ms')
+  row('memory of the server with its fill meter', `${served.memoryWithMeter.toFixed(0)} MB`)
+  row('try a file of 100,000 links', s(exchange.dry))
+  row('import it', s(exchange.done), '≤ 20 s')
+  row('undo that', s(exchange.undone))
+  row('export all 1,000,000 links', s(exchange.exported))
+} finally {
+  await rm(folder, { recursive: true, force: true })
+}
+console.table(table)
