@@ -2,7 +2,7 @@ import { keepRecountingProblems } from '../engine/recountProblems'
 import { useShop } from '../engine/useShop'
 import { sweepReceived } from '../exchange/receiveFile'
 import { openStreams } from '../journal/openStreams'
-import { stopFillMeters } from '../sections/useFillMeters'
+import { stopCounting } from '../counting/useCounting'
 
 /** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
 export default defineNitroPlugin((nitro) => {
@@ -22,7 +22,7 @@ export default defineNitroPlugin((nitro) => {
   void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
   nitro.hooks.hook('close', async () => {
     closing.abort()
-    await stopFillMeters()
+    await stopCounting()
     await (await opening).db.close()
   })
 })

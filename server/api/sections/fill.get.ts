@@ -1,10 +1,10 @@
 import type { FillAnswer } from '../../../core/sections/sectionAnswers'
 import { fillQuery } from '../../../core/sections/sectionAnswers'
 import { queryOf } from '../../utils/request'
-import { useFillMeters } from '../../sections/useFillMeters'
+import { useCounting } from '../../counting/useCounting'
 
 /** How well a section is filled over all products; counted beside the server's other work, so ask again until it is settled. */
 export default api(async (event): Promise<FillAnswer> => {
   const { section, page } = queryOf(event, fillQuery)
-  return (await useFillMeters()).ask(section, page)
+  return (await useCounting()).ask(section, page)
 })

@@ -18,7 +18,7 @@ import { textIn } from '../../core/text/text'
 import { defaultPlans, versionOf } from '../engine/draftedShop'
 
 /** All that selection needs of a shop, in a form that another thread can be handed. */
-export interface MeterShopParts {
+export interface CountingShopParts {
   language: string
   categories: readonly Category[]
   kinds: readonly LinkKind[]
@@ -35,7 +35,7 @@ export interface MeterShopParts {
 const none: ReadonlySet<string> = new Set()
 
 /** A copy of the shop for counting, smaller than the live one and kept current by the same changes. */
-export class MeterShop {
+export class CountingShop {
   readonly live: Shop
   readonly draft: Shop
   readonly links: PackedLinks
@@ -48,7 +48,7 @@ export class MeterShop {
   readonly #sections: Map<string, Versions<Section>>
   readonly #plans: Map<string, Versions<PagePlan>>
 
-  constructor({ language, categories, kinds, neighbours, switchedOff, sections, plans, products, sold, links }: MeterShopParts) {
+  constructor({ language, categories, kinds, neighbours, switchedOff, sections, plans, products, sold, links }: CountingShopParts) {
     const soldOf = new Map(products.map((product, i) => [product.sku, sold[i]!]))
     this.#catalogue = new Catalogue(products, categories, [])
     this.#postings = completed(Postings.building(products))

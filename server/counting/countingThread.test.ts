@@ -10,7 +10,7 @@ import { linkStep } from '../../core/sections/fillStep'
 import { loadLiveShop } from '../engine/liveShop'
 import { CommandLog } from '../journal/commandLog'
 import { withDatabase } from '../testing/temporaryShop.testing'
-import { FillMeters } from './fillMeters'
+import { CountingThread } from './countingThread'
 
 const skus = ['A', 'B', 'C', 'D', 'E']
 const products = skus.map((sku, i) => makeProduct(sku, { price: 500 + i, stock: i, status: sku === 'E' ? 'retired' : 'active', brand: i % 2 ? 'Alder' : 'Birch', variants: sku === 'D' ? [makeVariant('D-1')] : [] }))
@@ -30,7 +30,7 @@ describe('fill meters', () => {
     await fc.assert(fc.asyncProperty(fc.array(anyCommand, { minLength: 1, maxLength: 8 }), async commands => withDatabase({ products }, async (db) => {
       const shop = await loadLiveShop(db)
       const log = new CommandLog(db, shop)
-      const meters = new FillMeters({ db, shop, log })
+      const meters = new CountingThread({ db, shop, log })
       const settled = async () => {
         for (;;) {
           const answer = await meters.ask('accessories', 'product')

@@ -7,22 +7,22 @@ import type { Change } from '../../core/commands/change'
 import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
 import type { Shop } from '../../core/selection/shop'
-import type { MeterShopParts } from '../sections/meterShop'
-import { MeterShop } from '../sections/meterShop'
+import type { CountingShopParts } from '../counting/countingShop'
+import { CountingShop } from '../counting/countingShop'
 
 /** Which meter: of a section on a kind of page, as it is live or a draft. */
 export interface MeterName { section: string, page: CountedPage, version: 'live' | 'draft' }
 
 /** What the worker is told. A shop comes in pieces, so that nobody waits for a large one. */
-export type MeterTask =
+export type CountingTask =
   | { products: Product[], sold: number[] }
   | { links: PackedKind }
-  | { start: Omit<MeterShopParts, 'products' | 'sold' | 'links'> }
+  | { start: Omit<CountingShopParts, 'products' | 'sold' | 'links'> }
   | { count: MeterName }
   | { changes: readonly Change[], number: number }
   | { list: MeterName, from: number, to: number, offset: number, limit: number, id: number }
 
-export type MeterMessage =
+export type CountingMessage =
   | { meter: MeterName, done: number, total: number }
   | { meter: MeterName, fill: Fill | null }
   | { listed: number, skus: string[], total: number }
@@ -32,14 +32,14 @@ export type MeterMessage =
   | { outdated: true }
 
 const port = parentPort!
-const tell = (message: MeterMessage) => port.postMessage(message)
+const tell = (message: CountingMessage) => port.postMessage(message)
 
 const products: Product[] = []
 const sold: number[] = []
 const links: PackedKind[] = []
-let shop: MeterShop | null = null
+let shop: CountingShop | null = null
 /** Changes that came before the shop was whole. */
-const early: Extract<MeterTask, { changes: unknown }>[] = []
+const early: Extract<CountingTask, { changes: unknown }>[] = []
 
 interface Kept { name: MeterName, meter: FillMeter, /** What has to be counted anew. */ stale: Set<number> | 'all', /** It was counted as a whole. */ counted: boolean }
 const meters = new Map<string, Kept>()
@@ -48,14 +48,14 @@ let changesTaken = 0
 let working = false
 const progressEvery = 150
 
-port.on('message', (task: MeterTask) => {
+port.on('message', (task: CountingTask) => {
   if ('products' in task) {
     products.push(...task.products)
     sold.push(...task.sold)
   } else if ('links' in task) {
     links.push(task.links)
   } else if ('start' in task) {
-    shop = new MeterShop({ ...task.start, products, sold, links })
+    shop = new CountingShop({ ...task.start, products, sold, links })
     for (const each of early) take(each)
     void work()
   } else if ('count' in task) {
@@ -79,7 +79,7 @@ function count(name: MeterName): void {
   void work()
 }
 
-function take({ changes, number }: Extract<MeterTask, { changes: unknown }>): void {
+function take({ changes, number }: Extract<CountingTask, { changes: unknown }>): void {
   changesTaken = number
   for (const change of changes) {
     if (!shop!.take(change)) {
@@ -156,7 +156,7 @@ async function countAll(kept: Kept): Promise<void> {
   }
 }
 
-function list({ list: name, from, to, offset, limit, id }: Extract<MeterTask, { list: unknown }>): void {
+function list({ list: name, from, to, offset, limit, id }: Extract<CountingTask, { list: unknown }>): void {
   const positions = [...meters.get(keyOf(name))?.meter.positionsWith(from, to) ?? []]
   tell({ listed: id, total: positions.length, skus: positions.slice(offset, offset + limit).map(position => shop!.live.index.productAt(position).sku) })
 }

@@ -5,8 +5,8 @@ import type { FillAnswer, MeterReading } from '../../core/sections/sectionAnswer
 import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../engine/useShop'
 import { inTurns } from '../engine/inTurns'
-import type { MeterMessage, MeterName, MeterTask } from '../workers/fillMeter.worker'
-import script from '../workers/fillMeter.worker?worker-script'
+import type { CountingMessage, MeterName, CountingTask } from '../workers/counting.worker'
+import script from '../workers/counting.worker?worker-script'
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
 const productsAtOnce = 1000
@@ -14,7 +14,7 @@ const productsAtOnce = 1000
 const idleTime = 120_000
 
 /** Counts how well sections are filled in a thread of its own, which has a copy of the shop and follows every change. */
-export class FillMeters {
+export class CountingThread {
   readonly #running: Running
   #worker: Worker | null = null
   readonly #readings = new Map<string, MeterReading>()
@@ -65,7 +65,7 @@ export class FillMeters {
     await worker?.terminate()
   }
 
-  #tell(task: MeterTask): void {
+  #tell(task: CountingTask): void {
     this.#worker!.postMessage(task)
   }
 
@@ -76,7 +76,7 @@ export class FillMeters {
     if (this.#worker) return
     const worker = this.#worker = new Worker(script, { eval: true })
     this.#changes = this.#settled = 0
-    worker.on('message', (message: MeterMessage) => worker === this.#worker && this.#heard(message))
+    worker.on('message', (message: CountingMessage) => worker === this.#worker && this.#heard(message))
     worker.on('error', (error) => {
       console.error(error)
       if (worker === this.#worker) void this.stop()
@@ -87,7 +87,7 @@ export class FillMeters {
   /** Hands the shop over piece by piece; a change in the meantime is told after what it changes, whichever of the two is sent first. */
   async #handOver(worker: Worker): Promise<void> {
     const { shop } = this.#running
-    const tell = (task: MeterTask) => worker === this.#worker && worker.postMessage(task)
+    const tell = (task: CountingTask) => worker === this.#worker && worker.postMessage(task)
     const { catalogue, index } = shop
     const { products } = catalogue
     for (let from = 0; from < products.length; from += productsAtOnce) {
@@ -106,7 +106,7 @@ export class FillMeters {
     })
   }
 
-  #heard(message: MeterMessage): void {
+  #heard(message: CountingMessage): void {
     if ('meter' in message) {
       const key = keyOf(message.meter)
       const before = this.#readings.get(key)
