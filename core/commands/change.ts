@@ -8,6 +8,17 @@ import { sameLane } from '../links/lane'
 import type { PagePlan, Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
 
+/** Why a finding of the checks was put aside, before and after a command; null: it is not. */
+export interface PutAsideChange {
+  of: 'putAside'
+  /** SKU or key of what the finding is about. */
+  source: string
+  /** What tells the finding from others of the same source. */
+  kind: string
+  before: string | null
+  after: string | null
+}
+
 /** One lane before and after a command: of links, or of the targets that were dismissed from the suggestions. */
 export interface LaneChange {
   of: 'links' | 'dismissed'
@@ -83,7 +94,7 @@ export interface CategoryChange {
  * One thing before and after a command. `of`, `source` and `kind` say which thing it is; what was there before is kept,
  * so that it can be put back, and so that nothing is put back over something newer.
  */
-export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange
+export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | PutAsideChange
 
 /** Which thing a change is about. */
 export interface Changed {

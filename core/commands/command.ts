@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { neighbourSettings } from '../catalogue/neighbours'
 import { sku } from '../catalogue/product'
+import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'
 import { sectionKey, sectionSettings } from '../sections/section'
@@ -88,5 +89,21 @@ const sectionCommand = z.discriminatedUnion('type', [
 ])
 export type SectionCommand = z.infer<typeof sectionCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand])
+/** So many findings are mended in one go. */
+export const mostMended = 2000
+
+/** Commands on what the checks found. */
+const checkCommand = z.discriminatedUnion('type', [
+  /** Keeps findings out of the counts, and says why; and takes them up again. */
+  z.strictObject({
+    type: z.literal('putAside'), findings: z.array(finding).min(1).max(most),
+    reason: z.string().trim().min(1, 'Say why, in a few words.').max(200, 'A reason has at most 200 characters.'),
+  }),
+  z.strictObject({ type: z.literal('takeUp'), findings: z.array(finding).min(1).max(most) }),
+  /** Mends each finding as its check says: unlinks, links back, or shortens the lane. */
+  z.strictObject({ type: z.literal('mend'), findings: z.array(finding).min(1).max(mostMended, `At most ${mostMended.toLocaleString('en')} findings are mended at once.`) }),
+])
+export type CheckCommand = z.infer<typeof checkCommand>
+
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, checkCommand])
 export type Command = z.infer<typeof command>

@@ -1,12 +1,15 @@
+import { checkWords, mendedWords } from '../checks/checkWords'
 import { sectionDifferences } from '../sections/sectionDifferences'
 import type { Versions } from '../sections/versions'
 import { counted, listed } from '../text/sentence'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
+import type { Finding } from '../checks/check'
 import type { KindSettings } from '../links/kind'
 import type { LinkDetails } from '../links/lane'
 import type { Command } from './command'
 import type { CommandContext } from './plan'
+import { canStillBeMended } from './planChecks'
 
 /**
  * A command in plain words, for the history and for what undo will do: “Linked Hive tool to Smoker as accessory”.
@@ -51,6 +54,9 @@ export function describeCommand(command: Command, context: CommandContext, langu
       const things = [...command.sections.map(key => `the section ${sectionName(key)}`), ...command.plans.map(key => `the plan ${planName(key)}`)]
       return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
     }
+    case 'putAside': return `Put aside ${findingsWords(command.findings)}: ${command.reason}`
+    case 'takeUp': return `Took up again ${findingsWords(command.findings)}`
+    case 'mend': return mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length)
     case 'setNeighbours': return `Set what counts for the neighbours of ${name(command.source)}`
   }
   if (command.type === 'copy') {
@@ -68,6 +74,13 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'arrange': return `Put the ${plural(command.kind)} of ${on} in order`
     case 'detail': return `Set ${detailWords(command.details)} of ${things(command.targets)} as ${as} of ${on}`
   }
+}
+
+/** “3 findings of ‘Links past their date’”, “all ‘Links past their date’” */
+function findingsWords(findings: readonly Finding[]): string {
+  const { check, source } = findings[0]!
+  const { title } = checkWords[check]
+  return source ? `${counted(findings.length, 'finding')} of “${title}”` : `all “${title}”`
 }
 
 function describeKindChange(was: string, { name }: Partial<KindSettings>, language: string): string {

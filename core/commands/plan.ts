@@ -2,6 +2,8 @@ import type { LinkKind } from '../links/kind'
 import type { Change } from './change'
 import { isEmpty } from './change'
 import type { Command } from './command'
+import type { CheckContext } from './planChecks'
+import { planChecks } from './planChecks'
 import { planKinds } from './planKinds'
 import type { NeighboursContext } from './planNeighbours'
 import { planNeighbours } from './planNeighbours'
@@ -13,7 +15,7 @@ import type { LaneContext } from './planLanes'
 import { planLanes } from './planLanes'
 
 /** What planning a command needs to know of the shop. */
-export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, SectionContext {
+export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, SectionContext, CheckContext {
   /** All kinds in their order. */
   kinds(): readonly LinkKind[]
 }
@@ -33,6 +35,7 @@ function plan(command: Command, context: CommandContext): Change[] {
     case 'setNeighbours': return planNeighbours(command, context)
     case 'addSection': case 'changeSection': case 'removeSection': case 'placeSection': case 'unplaceSection': case 'switchInPlan': case 'publish': case 'discard':
       return planSections(command, context)
+    case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
     case 'switchSection': return planSwitch(command, context)
     default: return planLanes(command, context)
   }

@@ -4,6 +4,7 @@ import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
+import { PutAside } from '../../core/checks/putAside'
 import type { Change } from '../../core/commands/change'
 import { Postings } from '../../core/finding/postings'
 import type { LinkKind } from '../../core/links/kind'
@@ -24,6 +25,7 @@ export interface CountingShopParts {
   kinds: readonly LinkKind[]
   neighbours: ReadonlyMap<string, NeighbourSettings>
   switchedOff: ReadonlyMap<string, ReadonlySet<string>>
+  putAside: ReadonlyMap<string, ReadonlyMap<string, string>>
   sections: ReadonlyMap<string, Versions<Section>>
   plans: ReadonlyMap<string, Versions<PagePlan>>
   products: readonly Product[]
@@ -39,6 +41,7 @@ export class CountingShop {
   readonly live: Shop
   readonly draft: Shop
   readonly links: PackedLinks
+  readonly putAside: PutAside
   readonly #postings: Postings
   readonly #catalogue: Catalogue
   readonly #index: SelectionIndex
@@ -48,7 +51,7 @@ export class CountingShop {
   readonly #sections: Map<string, Versions<Section>>
   readonly #plans: Map<string, Versions<PagePlan>>
 
-  constructor({ language, categories, kinds, neighbours, switchedOff, sections, plans, products, sold, links }: CountingShopParts) {
+  constructor({ language, categories, kinds, neighbours, switchedOff, putAside, sections, plans, products, sold, links }: CountingShopParts) {
     const soldOf = new Map(products.map((product, i) => [product.sku, sold[i]!]))
     this.#catalogue = new Catalogue(products, categories, [])
     this.#postings = completed(Postings.building(products))
@@ -59,6 +62,7 @@ export class CountingShop {
     this.#kinds = new Map(kinds.map(each => [each.key, each]))
     this.#neighbours = new Map(neighbours)
     this.#switchedOff = new Map([...switchedOff].map(([sku, keys]) => [sku, new Set(keys)]))
+    this.putAside = new PutAside(putAside)
     this.#sections = new Map(sections)
     this.#plans = new Map(plans)
     this.live = this.#inVersion('live')
@@ -85,6 +89,9 @@ export class CountingShop {
         this.#switchedOff.set(change.source, keys)
         return true
       }
+      case 'putAside':
+        this.putAside.take(change)
+        return true
       case 'kind':
         if (change.after) this.#kinds.set(change.kind, change.after)
         else this.#kinds.delete(change.kind)

@@ -1,11 +1,12 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
+import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { CountedPage } from '../../core/checks/fill'
 import type { FillAnswer, MeterReading } from '../../core/sections/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../engine/useShop'
 import { inTurns } from '../engine/inTurns'
-import type { CountingMessage, MeterName, CountingTask } from '../workers/counting.worker'
+import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '../workers/counting.worker'
 import script from '../workers/counting.worker?worker-script'
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
@@ -13,12 +14,14 @@ const productsAtOnce = 1000
 /** A copy of the shop that nobody asks of any more is let go of. */
 const idleTime = 120_000
 
-/** Counts how well sections are filled in a thread of its own, which has a copy of the shop and follows every change. */
+/** Counts how well sections are filled, and runs the checks, in a thread of its own, which has a copy of the shop and follows every change. */
 export class CountingThread {
   readonly #running: Running
   #worker: Worker | null = null
   readonly #readings = new Map<string, MeterReading>()
   readonly #lists = new Map<number, (found: { skus: string[], total: number }) => void>()
+  readonly #findings = new Map<number, (found: Finding[]) => void>()
+  #checked: ChecksReading | null = null
   #changes = 0
   #settled = 0
   #listsAsked = 0
@@ -54,6 +57,23 @@ export class CountingThread {
     return found
   }
 
+  /** What the checks found by now, and whether every change is counted in; it begins with the first who asks. */
+  async checks(): Promise<ChecksReading & { settled: boolean }> {
+    await this.#wake()
+    this.#tell({ check: true })
+    const begun = this.#checked ?? { counts: null, onSections: [], done: 0, total: this.#running.shop.catalogue.products.length }
+    return { ...begun, settled: this.#checked !== null && begun.done === begun.total && this.#settled === this.#changes }
+  }
+
+  /** Some of what a check found on products. */
+  async findings(check: ProductCheck, offset: number, limit: number): Promise<Finding[]> {
+    await this.#wake()
+    const id = ++this.#listsAsked
+    const found = new Promise<Finding[]>(resolve => this.#findings.set(id, resolve))
+    this.#tell({ findings: check, offset, limit, id })
+    return found
+  }
+
   /** Ends the thread, when the server stops. */
   async stop(): Promise<void> {
     clearTimeout(this.#idle)
@@ -62,6 +82,9 @@ export class CountingThread {
     this.#readings.clear()
     for (const resolve of this.#lists.values()) resolve({ skus: [], total: 0 })
     this.#lists.clear()
+    for (const resolve of this.#findings.values()) resolve([])
+    this.#findings.clear()
+    this.#checked = null
     await worker?.terminate()
   }
 
@@ -100,7 +123,7 @@ export class CountingThread {
     }
     tell({
       start: {
-        language: shop.settings.language, categories: shop.categories, kinds: [...shop.kinds.values()], neighbours: shop.allNeighbours, switchedOff: shop.allSwitchedOff,
+        language: shop.settings.language, categories: shop.categories, kinds: [...shop.kinds.values()], neighbours: shop.allNeighbours, switchedOff: shop.allSwitchedOff, putAside: shop.putAside.bySource,
         sections: shop.sectionVersions, plans: shop.planVersions,
       },
     })
@@ -117,6 +140,11 @@ export class CountingThread {
     } else if ('listed' in message) {
       this.#lists.get(message.listed)?.(message)
       this.#lists.delete(message.listed)
+    } else if ('checked' in message) {
+      this.#checked = message.checked
+    } else if ('found' in message) {
+      this.#findings.get(message.found)?.(message.findings)
+      this.#findings.delete(message.found)
     } else if ('settled' in message) {
       this.#settled = message.settled
     } else {

@@ -40,6 +40,7 @@ export interface NeighboursRow extends Row<NeighboursRow>, NeighbourSettings { p
 export interface SwitchedOffRow extends Row<SwitchedOffRow> { productId: number, section: string }
 export interface SectionRow extends Row<SectionRow>, Versions<Section> { key: string }
 export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string }
+export interface PutAsideRow extends Row<PutAsideRow> { source: string, finding: string, reason: string }
 export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
 
 /** An import of a file. The file itself is not kept; what it changed is. */
@@ -109,6 +110,7 @@ export function defineModels(sequelize: Sequelize) {
     switchedOff: sequelize.define<SwitchedOffRow>('switched_off', { productId: part(), section: key() }),
     sections: sequelize.define<SectionRow>('sections', { key: key(), live: maybeJson(), draft: maybeJson() }),
     plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
+    putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
     journal: sequelize.define<JournalRow>('journal', {
       id: { ...id(), autoIncrement: true }, at: text(), editor: text(), type: text(), command: json(), words: text(), state: text(),

@@ -6,6 +6,7 @@ import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
+import type { PutAside } from '../../core/checks/putAside'
 import type { Change, Changed, ProductChange, SwitchChange } from '../../core/commands/change'
 import { DeliveredTexts } from '../../core/delivery/deliveredItem'
 import { ProductFinder } from '../../core/finding/productFinder'
@@ -24,6 +25,7 @@ import type { Database } from '../db/database'
 import { readKinds } from '../db/kindStore'
 import { readDismissed, readLanes } from '../db/linkStore'
 import { readNeighbours } from '../db/neighbourStore'
+import { readPutAside } from '../db/putAsideStore'
 import { readSections } from '../db/sectionStore'
 import { readSwitchedOff } from '../db/switchStore'
 import { readProductIds, readProducts } from '../db/productStore'
@@ -48,6 +50,7 @@ export class LiveShop implements Shop {
   sections: ReadonlyMap<string, Section>
   plans: ReadonlyMap<PageKind, PagePlan>
   readonly drafted = new DraftedShop(this)
+  readonly putAside: PutAside
   readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
   readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
   readonly #sections: Map<string, Versions<Section>>
@@ -68,7 +71,7 @@ export class LiveShop implements Shop {
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
     neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[],
-    sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>,
+    sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>, putAside: PutAside,
   }) {
     this.settings = facts.settings
     this.texts = new DeliveredTexts(facts.settings)
@@ -77,6 +80,7 @@ export class LiveShop implements Shop {
     this.kinds = this.#kinds = new Map(facts.kinds.map(each => [each.key, each]))
     this.#neighbours = facts.neighbours
     this.#switchedOff = facts.switchedOff
+    this.putAside = facts.putAside
     this.#units = facts.units
     this.sectionVersions = this.#sections = facts.sections
     this.planVersions = this.#plans = facts.plans
@@ -136,6 +140,7 @@ export class LiveShop implements Shop {
       case 'dismissed': return this.dismissed.lane(source, kind)
       case 'neighbours': return this.neighboursOf(source)
       case 'switchedOff': return this.switchedOff(source).has(kind)
+      case 'putAside': return this.putAside.reasonOf(source, kind)
       case 'category': return this.#catalogue.category(kind) ?? null
       case 'section': return this.#sections.get(kind) ?? null
       case 'plan': return this.#plans.get(kind) ?? null
@@ -164,6 +169,9 @@ export class LiveShop implements Shop {
           break
         case 'switchedOff':
           this.#switch(change)
+          break
+        case 'putAside':
+          this.putAside.take(change)
           break
         case 'product':
           products.set(change.source, change.after && { ...change.after, description: {} })
@@ -282,9 +290,9 @@ function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): v
 }
 
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  const [settings, kinds, categories, articles, neighbours, switchedOff, units, { sections, plans }] = await Promise.all(
-    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readSections(db)])
-  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, sections, plans })
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, { sections, plans }, putAside] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readSections(db), readPutAside(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, sections, plans, putAside })
 
   const products: Product[] = []
   const ids: number[] = []

@@ -19,7 +19,7 @@ const kinds = ['related', 'upsell']
 
 /** The kinds, and all lanes of links and dismissed targets, as plain data. */
 const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
-  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)]] as never[]))
+  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
 const sectionsOf = ({ sectionVersions, planVersions, sections, plans, drafted }: LiveShop) =>
   [sectionVersions, planVersions, sections, plans, drafted.sections, drafted.plans].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>))
@@ -44,7 +44,11 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.record({ type: fc.constant('switchInPlan' as const), key: anySection, plan: anyPlan, off: fc.boolean() }),
   fc.record({ type: fc.constantFrom('publish' as const, 'discard' as const), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan) }),
 ]
+const finding = fc.record({ check: fc.constantFrom('returnMissing' as const, 'linkOver' as const, 'overCeiling' as const), source: fc.constantFrom(...skus), kind, target: fc.constantFrom(...skus) })
+const findings = fc.array(finding, { minLength: 1, maxLength: 3 })
 const anyCommand: fc.Arbitrary<Command> = fc.oneof(
+  fc.record({ type: fc.constant('putAside' as const), findings, reason: fc.constantFrom('on purpose', 'seen') }),
+  fc.record({ type: fc.constantFrom('takeUp' as const, 'mend' as const), findings }),
   { weight: 4, arbitrary: fc.record({ type: fc.constant('link' as const), kind, on, targets, place: fc.constantFrom(undefined, 1), bothWays: fc.boolean() }) },
   fc.record({ type: fc.constant('unlink' as const), kind, on, targets }),
   fc.record({ type: fc.constant('move' as const), kind, on, target: fc.constantFrom(...skus), place: fc.integer({ min: 1, max: 3 }) }),

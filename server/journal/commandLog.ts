@@ -161,6 +161,7 @@ export class CommandLog {
       neighbours: source => this.#shop.neighboursOf(source),
       sectionVersions: () => this.#shop.sectionVersions,
       planVersions: () => this.#shop.planVersions,
+      asideReason: finding => this.#shop.putAside.reason(finding),
       isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
       lane: (source, kind) => this.#shop.links.lane(source, kind),
       dismissed: (source, kind) => this.#shop.dismissed.lane(source, kind),
@@ -190,6 +191,7 @@ function nameOf({ of }: Change): string {
     case 'kindOrder': return 'the order of the kinds'
     case 'neighbours': return 'what counts for the same product'
     case 'switchedOff': return 'the same switch'
+    case 'putAside': return 'the same finding'
     case 'section': return 'the same section'
     case 'plan': return 'the same page plan'
     case 'product': return 'the same product'

@@ -5,6 +5,7 @@ import { writeKind, writeKindOrder } from '../db/kindStore'
 import { writeDismissed, writeLanes } from '../db/linkStore'
 import { writeNeighbours } from '../db/neighbourStore'
 import { writeVersions } from '../db/sectionStore'
+import { writePutAside } from '../db/putAsideStore'
 import { writeSwitchedOff } from '../db/switchStore'
 import { deleteProducts, writeCategory, writeProducts } from '../db/productStore'
 
@@ -39,6 +40,7 @@ async function writeOne(db: Database, change: Change, transaction: Transaction):
     case 'dismissed': return writeDismissed(db, change.source, change.kind, change.after, transaction)
     case 'neighbours': return writeNeighbours(db, change.source, change.after, transaction)
     case 'switchedOff': return writeSwitchedOff(db, change.source, change.kind, change.after, transaction)
+    case 'putAside': return writePutAside(db, change.source, change.kind, change.after, transaction)
     case 'section': return writeVersions(db, 'sections', change.kind, change.after, transaction)
     case 'plan': return writeVersions(db, 'plans', change.kind, change.after, transaction)
     case 'category': return writeCategory(db, change.kind, change.after, transaction)

@@ -1,13 +1,17 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import equal from 'fast-deep-equal'
+import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { CountedPage, Fill } from '../../core/checks/fill'
 import { FillMeter } from '../../core/checks/fillMeter'
+import type { SectionFinding } from '../../core/checks/sectionFindings'
+import { fillFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
 import type { Change } from '../../core/commands/change'
 import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from '../counting/countingShop'
+import { CheckRun } from '../counting/checkRun'
 import { CountingShop } from '../counting/countingShop'
 
 /** Which meter: of a section on a kind of page, as it is live or a draft. */
@@ -21,15 +25,30 @@ export type CountingTask =
   | { count: MeterName }
   | { changes: readonly Change[], number: number }
   | { list: MeterName, from: number, to: number, offset: number, limit: number, id: number }
+  /** Run the checks, and keep what they find current. */
+  | { check: true }
+  | { findings: ProductCheck, offset: number, limit: number, id: number }
 
 export type CountingMessage =
   | { meter: MeterName, done: number, total: number }
   | { meter: MeterName, fill: Fill | null }
   | { listed: number, skus: string[], total: number }
+  | { checked: ChecksReading }
+  | { found: number, findings: Finding[] }
   /** All changes up to this number are counted in. */
   | { settled: number }
   /** A change needs a new copy of the shop. */
   | { outdated: true }
+
+/** What the checks found so far. */
+export interface ChecksReading {
+  /** Null before all products were looked at. */
+  counts: Record<ProductCheck, number> | null
+  onSections: SectionFinding[]
+  /** Work done, of how much. */
+  done: number
+  total: number
+}
 
 const port = parentPort!
 const tell = (message: CountingMessage) => port.postMessage(message)
@@ -41,7 +60,12 @@ let shop: CountingShop | null = null
 /** Changes that came before the shop was whole. */
 const early: Extract<CountingTask, { changes: unknown }>[] = []
 
-interface Kept { name: MeterName, meter: FillMeter, /** What has to be counted anew. */ stale: Set<number> | 'all', /** It was counted as a whole. */ counted: boolean }
+let areChecksWanted = false
+let checks: CheckRun | null = null
+/** All products were looked at once. */
+let areProductsChecked = false
+
+interface Kept { name: MeterName, meter: FillMeter, /** What has to be counted anew. */ stale: Set<number> | 'all', /** It was counted as a whole. */ counted: boolean, /** As it was counted last. */ fill: Fill | null, /** Pages done while it is counted as a whole. */ done: number }
 const meters = new Map<string, Kept>()
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
 let changesTaken = 0
@@ -60,6 +84,12 @@ port.on('message', (task: CountingTask) => {
     void work()
   } else if ('count' in task) {
     count(task.count)
+  } else if ('check' in task) {
+    areChecksWanted = true
+    checks?.asked(Date.now())
+    void work()
+  } else if ('findings' in task) {
+    find(task)
   } else if ('changes' in task) {
     if (shop) take(task)
     else early.push(task)
@@ -75,8 +105,16 @@ function count(name: MeterName): void {
     waiting.push(name)
     return
   }
-  if (!meters.has(keyOf(name))) meters.set(keyOf(name), { name, meter: new FillMeter(shop[name.version], name.section, name.page), stale: 'all', counted: false })
+  meterOf(name)
   void work()
+}
+
+function meterOf(name: MeterName): Kept {
+  const known = meters.get(keyOf(name))
+  if (known) return known
+  const made: Kept = { name, meter: new FillMeter(shop![name.version], name.section, name.page), stale: 'all', counted: false, fill: null, done: 0 }
+  meters.set(keyOf(name), made)
+  return made
 }
 
 function take({ changes, number }: Extract<CountingTask, { changes: unknown }>): void {
@@ -87,6 +125,7 @@ function take({ changes, number }: Extract<CountingTask, { changes: unknown }>):
       return
     }
     for (const kept of meters.values()) mark(kept, change)
+    checks?.take(change)
   }
 }
 
@@ -112,21 +151,34 @@ function mark(kept: Kept, change: Change): void {
 async function work(): Promise<void> {
   if (!shop) return
   for (const name of waiting.splice(0)) count(name)
+  if (areChecksWanted) checks ??= new CheckRun(shop)
   if (working) return
   working = true
-  for (let next = staleOne(); next; next = staleOne()) {
-    const { meter, name, stale } = next
-    next.stale = new Set()
-    const same = stale === 'all' ? countedTwin(next) : undefined
-    if (same) meter.take(same)
-    else if (stale === 'all') await countAll(next)
-    else meter.recount(stale, Date.now())
-    if (isStaleAgain(next)) continue
-    next.counted = true
-    tell({ meter: name, fill: shop[name.version].sections.has(name.section) ? meter.fill : null })
+  for (;;) {
+    for (const { section, page } of checks ? sectionsOnPages(shop.live) : []) meterOf({ section: section.key, page, version: 'live' })
+    // What is soon done comes first.
+    const next = [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ?? (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
+    if (next) await recount(next)
+    else if (checks?.areProductsStale) await look(checks, checks.lookingAtProducts(Date.now()))
+    else if (checks?.arePlansStale) await look(checks, checks.lookingAtPlans(Date.now()))
+    else break
   }
   working = false
   tell({ settled: changesTaken })
+}
+
+async function recount(next: Kept): Promise<void> {
+  const { meter, name, stale } = next
+  next.stale = new Set()
+  const same = stale === 'all' ? countedTwin(next) : undefined
+  if (same) meter.take(same)
+  else if (stale === 'all') await countAll(next)
+  else meter.recount(stale, Date.now())
+  if (isStaleAgain(next)) return
+  next.counted = true
+  next.fill = shop![name.version].sections.has(name.section) ? meter.fill : null
+  tell({ meter: name, fill: next.fill })
+  if (checks) tellChecks(checks, areProductsChecked ? products.length : 0)
 }
 
 /** A meter of the other version that has been counted, when the two count the same. */
@@ -141,7 +193,6 @@ function countedTwin({ name }: Kept): FillMeter | undefined {
 }
 /** Something has come in the meantime that changes everything. */
 const isStaleAgain = ({ stale }: Kept) => stale === 'all'
-const staleOne = () => [...meters.values()].find(each => each.stale === 'all' || each.stale.size > 0)
 
 async function countAll(kept: Kept): Promise<void> {
   const counting = kept.meter.counting(Date.now())
@@ -149,7 +200,9 @@ async function countAll(kept: Kept): Promise<void> {
   for (let step = counting.next(); !step.done; step = counting.next()) {
     if (performance.now() - told < progressEvery) continue
     told = performance.now()
+    kept.done = step.value
     tell({ meter: kept.name, done: step.value, total: products.length })
+    if (checks) tellChecks(checks, areProductsChecked ? products.length : 0)
     await nextTurn()
     // What is to be counted anew as a whole need not be finished.
     if (isStaleAgain(kept)) return
@@ -159,4 +212,37 @@ async function countAll(kept: Kept): Promise<void> {
 function list({ list: name, from, to, offset, limit, id }: Extract<CountingTask, { list: unknown }>): void {
   const positions = [...meters.get(keyOf(name))?.meter.positionsWith(from, to) ?? []]
   tell({ listed: id, total: positions.length, skus: positions.slice(offset, offset + limit).map(position => shop!.live.index.productAt(position).sku) })
+}
+
+async function look(run: CheckRun, looking: Generator<number, void>): Promise<void> {
+  let told = performance.now()
+  for (let step = looking.next(); !step.done; step = looking.next()) {
+    if (performance.now() - told < progressEvery) continue
+    told = performance.now()
+    tellChecks(run, step.value)
+    await nextTurn()
+  }
+  areProductsChecked = true
+  tellChecks(run, products.length)
+}
+
+/** @param productsDone how many products the checks have looked at */
+function tellChecks(run: CheckRun, productsDone: number): void {
+  const live = sectionsOnPages(shop!.live).map(({ section, page }) => meterOf({ section: section.key, page, version: 'live' }))
+  tell({
+    checked: {
+      counts: areProductsChecked ? run.counts : null,
+      onSections: [...run.onPlans, ...live.flatMap(({ name, fill }) => fill ? fillFindings(name.section, name.page, fill) : [])],
+      done: productsDone + (run.arePlansDone ? products.length : 0) + live.reduce((sum, { stale, counted, done }) => sum + (counted && stale !== 'all' ? products.length : done), 0),
+      total: products.length * (live.length + 2),
+    },
+  })
+}
+
+function find({ findings: check, offset, limit, id }: Extract<CountingTask, { findings: unknown }>): void {
+  const found: Finding[] = []
+  for (const finding of checks?.findings(check, offset, Date.now()) ?? []) {
+    if (found.push(finding) === limit) break
+  }
+  tell({ found: id, findings: found })
 }

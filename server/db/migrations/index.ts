@@ -5,6 +5,7 @@ import { retiredKinds } from './0004-retired-kinds'
 import { neighbours } from './0005-neighbours'
 import { switchedOff } from './0006-switched-off'
 import { sections } from './0007-sections'
+import { putAside } from './0008-put-aside'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -12,4 +13,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside]

@@ -1,0 +1,76 @@
+import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
+import { priceOf, stockOf } from '../catalogue/product'
+import type { LinkKind } from '../links/kind'
+import { kindsInUse } from '../links/kind'
+import type { Lane } from '../links/lane'
+import { percentDifference } from '../money/money'
+import type { PageKind } from '../sections/section'
+import { counted, listed } from '../text/sentence'
+import type { Finding } from './check'
+import type { SectionFinding } from './sectionFindings'
+
+/** What telling a finding needs to know of the shop. */
+export interface FindingShop {
+  catalogue: Catalogue
+  links: { lane(source: string, kind: string): Lane }
+  kinds: ReadonlyMap<string, LinkKind>
+  /** How an amount in minor units, and a kind of link, is written. */
+  money(amount: number): string
+  plural(kind: LinkKind): string
+}
+
+/** The details of what was found on a product, as they are now. */
+export function findingWords({ check, source, kind, target }: Finding, shop: FindingShop): string {
+  const lane = shop.links.lane(source, kind)
+  const item = shop.catalogue.item(target)
+  switch (check) {
+    case 'laneOutOfStock': return `${counted(lane.length, 'link')}, none in stock`
+    case 'overCeiling': return `${counted(lane.length, 'link')}, ${shop.kinds.get(kind)?.ceiling ?? ''} are the ceiling`
+    case 'targetOutOfStock': return `${item ? stockOf(item.product, item.variant) : 0} left`
+    case 'targetNotForSale': return item ? notForSaleWords(item) : ''
+    case 'targetRetired': return 'retired'
+    case 'linkOver': return `until ${lane.find(link => link.target === target)?.until?.slice(0, 10) ?? ''}`
+    case 'severalLanes': return `also in ${listed(otherLanes(source, kind, target, shop))}`
+    case 'cheaperThanSource': case 'dearerThanSource': return item ? priceWords(source, item, shop) : ''
+    case 'notLinkedTo': return 'in no lane'
+    case 'returnMissing': return 'no link back'
+    default: return ''
+  }
+}
+
+function notForSaleWords({ product, variant }: CatalogueItem): string {
+  if ((variant?.status ?? product.status) === 'draft' || product.status === 'draft') return 'a draft'
+  return priceOf(product, variant) === null ? 'no price' : `from ${product.released?.slice(0, 10) ?? ''}`
+}
+
+function otherLanes(source: string, kind: string, target: string, shop: FindingShop): string[] {
+  const product = shop.catalogue.item(target)?.product
+  return kindsInUse(shop.kinds)
+    .filter(each => each.key !== kind && shop.links.lane(source, each.key).some(link => shop.catalogue.item(link.target)?.product === product))
+    .map(each => shop.plural(each).toLowerCase())
+}
+
+function priceWords(source: string, { product, variant }: CatalogueItem, shop: FindingShop): string {
+  const price = priceOf(product, variant)
+  const difference = percentDifference(price, shop.catalogue.product(source)?.price ?? null)
+  if (price === null || difference === null) return ''
+  return `${shop.money(price)}, ${Math.abs(difference)} % ${difference < 0 ? 'cheaper' : 'dearer'}`
+}
+
+const pageOf: Partial<Record<PageKind, [string, string]>> = {
+  product: ['product page', 'product pages'], added: ['“added to cart” panel', '“added to cart” panels'], cart: ['cart with one product', 'carts with one product'],
+}
+
+/** The details of what was found on a section. */
+export function sectionFindingWords({ check, kind, part, whole }: SectionFinding): string {
+  const [one, many] = pageOf[kind as PageKind] ?? ['page', 'pages']
+  const of = `${part.toLocaleString('en')} of ${counted(whole, one, many)}`
+  switch (check) {
+    case 'sectionBlank': return `blank on ${of}`
+    case 'sectionThin': return `places left on ${of}`
+    case 'sameShown': return `the same on ${of}`
+    case 'ruleNever': return `step ${Number(kind) + 1}: ${part ? `nothing for any of ${counted(part, 'product')} that it is for` : 'no product looks like its first half'}`
+    case 'ruleNearlyAll': return `step ${Number(kind) + 1}: ${part} % of all products pass`
+    default: return ''
+  }
+}

@@ -1,0 +1,58 @@
+import type { Section } from '../sections/section'
+import type { Shop } from '../selection/shop'
+import type { Finding } from './check'
+import type { CountedPage, Fill } from './fill'
+import { countedPages, fillSummary } from './fill'
+import { nearlyAll, ruleReach } from './ruleReach'
+import { sameShown } from './sameShown'
+
+/** What a check found on a section: on so many pages, or for so much of the catalogue, of how many. */
+export interface SectionFinding extends Finding {
+  part: number
+  whole: number
+}
+
+/** The sections that shoppers may meet, page by page, of those pages that can be counted. */
+export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): { section: Section, page: CountedPage }[] {
+  return countedPages.flatMap((page) => {
+    const { zones, off } = shop.plans.get(page)!
+    return zones.flatMap(zone => zone.sections).flatMap((key) => {
+      const section = shop.sections.get(key)
+      return section && !section.off && !off.includes(key) ? { section, page } : []
+    })
+  })
+}
+
+/** Pages where a section is missing, and where places are left. */
+export function fillFindings(section: string, page: CountedPage, fill: Fill): SectionFinding[] {
+  const { full, thin, blank } = fillSummary(fill)
+  const whole = full + thin + blank
+  const found = (check: 'sectionBlank' | 'sectionThin', part: number): SectionFinding => ({ check, source: section, kind: page, target: '', part, whole })
+  return [...blank ? [found('sectionBlank', blank)] : [], ...thin ? [found('sectionThin', thin)] : []]
+}
+
+/**
+ * Looks at the rules of all sections that shoppers may meet, and at which of those sections show the same; with pauses.
+ * @param at milliseconds since 1970-01-01 UTC
+ */
+export function* planFindings(shop: Shop, at: number): Generator<void, SectionFinding[]> {
+  const onPages = sectionsOnPages(shop)
+  const findings: SectionFinding[] = []
+  for (const { key, steps } of new Set(onPages.map(each => each.section))) {
+    for (const [number, step] of steps.entries()) {
+      if (step.from !== 'rule' || step.off) continue
+      const { never, share, sources } = yield* ruleReach(step.rule, shop, at)
+      const found = (check: 'ruleNever' | 'ruleNearlyAll', part: number, whole: number): SectionFinding => ({ check, source: key, kind: String(number), target: '', part, whole })
+      if (never) findings.push(found('ruleNever', sources, shop.catalogue.products.length))
+      else if (share >= nearlyAll) findings.push(found('ruleNearlyAll', Math.round(share * 100), 100))
+    }
+  }
+  for (const page of countedPages) {
+    const checked = new Set(onPages.filter(each => each.page === page).map(each => each.section.key))
+    if (checked.size < 2) continue
+    for (const { first, second, pages, looked } of yield* sameShown(shop, page, at)) {
+      findings.push({ check: 'sameShown', source: second, kind: page, target: first, part: pages, whole: looked })
+    }
+  }
+  return findings
+}

@@ -1,0 +1,21 @@
+import { isProductCheck } from '../../../core/checks/check'
+import type { FindingsAnswer } from '../../../core/checks/checkAnswers'
+import { findingsQuery } from '../../../core/checks/checkAnswers'
+import { useCounting } from '../../counting/useCounting'
+import { useShop } from '../../engine/useShop'
+import { toFindingRow } from '../../checks/toFindingRow'
+import { queryOf } from '../../utils/request'
+
+/** Some of what a check found. */
+export default api(async (event): Promise<FindingsAnswer> => {
+  const { check, offset, limit } = queryOf(event, findingsQuery)
+  const { shop } = await useShop()
+  const counting = await useCounting()
+  const { counts, onSections } = await counting.checks()
+  if (isProductCheck(check)) {
+    const found = await counting.findings(check, offset, limit)
+    return { total: counts?.[check] ?? 0, rows: found.map(each => toFindingRow(each, shop)) }
+  }
+  const found = onSections.filter(each => each.check === check && shop.putAside.reason(each) === null).sort((a, b) => b.part / b.whole - a.part / a.whole)
+  return { total: found.length, rows: found.slice(offset, offset + limit).map(each => toFindingRow(each, shop, each)) }
+})

@@ -1,0 +1,43 @@
+import type { Finding } from '../../core/checks/check'
+import { isProductCheck } from '../../core/checks/check'
+import type { FindingRow } from '../../core/checks/checkAnswers'
+import type { FindingShop } from '../../core/checks/findingWords'
+import { findingWords, sectionFindingWords } from '../../core/checks/findingWords'
+import type { SectionFinding } from '../../core/checks/sectionFindings'
+import { imageOf } from '../../core/catalogue/product'
+import { itemName } from '../../core/delivery/deliveredItem'
+import { formatMoney } from '../../core/money/money'
+import { textIn } from '../../core/text/text'
+import type { LiveShop } from '../engine/liveShop'
+
+/** A finding as the studio shows it. @param onSection the details of one on a section, when they are known */
+export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: SectionFinding): FindingRow {
+  const thing = isProductCheck(finding.check) ? productThing : sectionThing
+  return {
+    finding: { check: finding.check, source: finding.source, kind: finding.kind, target: finding.target },
+    source: thing(finding.source, shop),
+    target: finding.target ? thing(finding.target, shop) : null,
+    words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : onSection ? sectionFindingWords(onSection) : '',
+    reason: shop.putAside.reason(finding),
+  }
+}
+
+function productThing(sku: string, shop: LiveShop): FindingRow['source'] {
+  const item = shop.catalogue.item(sku)
+  const { language } = shop.settings
+  return { key: sku, name: item ? itemName(item, text => textIn(text, language, language)) || sku : sku, image: item ? imageOf(item.product, item.variant) : null }
+}
+
+function sectionThing(key: string, shop: LiveShop): FindingRow['source'] {
+  const { language } = shop.settings
+  return { key, name: textIn(shop.sections.get(key)?.heading ?? {}, language, language) || key, image: null }
+}
+
+function wordsOf(shop: LiveShop): FindingShop {
+  const { language, currency } = shop.settings
+  return {
+    catalogue: shop.catalogue, links: shop.links, kinds: shop.kinds,
+    money: amount => formatMoney(amount, currency, language),
+    plural: kind => textIn(kind.plural, language, language),
+  }
+}

@@ -1,0 +1,54 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { Finding } from '../../core/checks/check'
+import { productChecks } from '../../core/checks/check'
+import { FindingBook } from '../../core/checks/findingBook'
+import { fillCounter } from '../../core/checks/fill'
+import { fillFindings, planFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
+import type { FillStep } from '../../core/sections/fillStep'
+import { linkStep } from '../../core/sections/fillStep'
+import { completed } from '../../core/steps'
+import type { LiveShop } from '../engine/liveShop'
+import type { Step } from './followed.testing'
+import { followed, settled, skus } from './followed.testing'
+
+const sku = fc.constantFrom(...skus)
+const kind = fc.constantFrom('related', 'upsell', 'accessory')
+const finding = fc.record({ check: fc.constantFrom('notLinkedTo' as const, 'targetOutOfStock' as const, 'returnMissing' as const), source: sku, kind: fc.constantFrom('', 'related'), target: fc.constantFrom('', 'A', 'B') })
+const allStock: FillStep = { from: 'rule', rule: { when: { all: [] }, pick: { price: { from: 1 } } }, order: 'best-selling', subjects: 'page', cap: null, off: false }
+const anyStep: fc.Arbitrary<Step> = fc.oneof(
+  { weight: 4, arbitrary: fc.record({ type: fc.constant('link' as const), kind, on: sku.map(source => [{ source }]), targets: fc.uniqueArray(fc.constantFrom(...skus, 'D-1'), { minLength: 1, maxLength: 3 }) }) },
+  fc.record({ type: fc.constant('unlink' as const), kind, on: sku.map(source => [{ source }]), targets: sku.map(each => [each]) }),
+  fc.record({ type: fc.constant('detail' as const), kind, on: sku.map(source => [{ source }]), targets: sku.map(each => [each]), details: fc.constantFrom({ until: '2020-01-01' }, { until: null }) }),
+  { weight: 2, arbitrary: fc.record({ type: fc.constant('putAside' as const), findings: finding.map(each => [each]), reason: fc.constant('on purpose') }) },
+  fc.record({ type: fc.constant('takeUp' as const), findings: finding.map(each => [each]) }),
+  fc.record({ type: fc.constantFrom('retireKind' as const, 'restoreKind' as const), key: fc.constant('related') }),
+  fc.constantFrom<FillStep[]>([linkStep('accessory')], [linkStep('accessory'), allStock]).map(steps => ({ type: 'changeSection' as const, key: 'accessories', settings: { steps }, seen: {} })),
+  fc.constant<Step>({ type: 'publish', sections: ['accessories'], plans: [] }),
+  fc.record({ restock: sku, to: fc.constantFrom(0, 2) }),
+)
+const inWords = (findings: Iterable<Finding>) => Array.from(findings, each => [each.check, each.source, each.kind, each.target].join(' ')).sort()
+
+/** What a fresh look at the whole live shop finds. */
+function fresh(shop: LiveShop, at: number): { onProducts: string[], onSections: string[] } {
+  const book = new FindingBook(shop, each => shop.putAside.reason(each) !== null, each => shop.index.postings.positionOf(each))
+  completed(book.looking(at) as Generator<never, void>)
+  const fills = sectionsOnPages(shop).flatMap(({ section, page }) => {
+    const count = fillCounter(shop, section.key, page)!
+    const pages = Array<number>(section.places + 1).fill(0)
+    for (const product of shop.catalogue.products) if (product.status === 'active') pages[count(product.sku, at)]!++
+    return fillFindings(section.key, page, { places: section.places, pages })
+  })
+  return { onProducts: inWords(productChecks.flatMap(check => [...book.findings(check, 0, at)])), onSections: inWords([...fills, ...completed(planFindings(shop, at))]) }
+}
+
+describe('the checks', () => {
+  it('find in another thread what a fresh look at the live shop finds, and follow its changes', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 10 }), steps => followed(steps, async (thread, shop) => {
+      const { counts, onSections } = await settled(() => thread.checks())
+      const found = await Promise.all(productChecks.map(check => thread.findings(check, 0, 100)))
+      expect(found.map(each => each.length)).toEqual(productChecks.map(check => counts![check]))
+      expect({ onProducts: inWords(found.flat()), onSections: inWords(onSections) }).toEqual(fresh(shop, Date.now()))
+    })), { numRuns: 15 })
+  }, 120_000)
+})

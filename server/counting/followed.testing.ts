@@ -1,0 +1,52 @@
+import { setTimeout as pause } from 'node:timers/promises'
+import type { Product } from '../../core/catalogue/product'
+import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
+import type { Change } from '../../core/commands/change'
+import type { Command } from '../../core/commands/command'
+import { CommandError } from '../../core/commands/commandError'
+import type { LiveShop } from '../engine/liveShop'
+import { loadLiveShop } from '../engine/liveShop'
+import { CommandLog } from '../journal/commandLog'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import { CountingThread } from './countingThread'
+
+export const skus = ['A', 'B', 'C', 'D', 'E']
+const products: Product[] = skus.map((sku, i) => makeProduct(sku, { price: 500 + i, stock: i, status: sku === 'E' ? 'retired' : 'active', brand: i % 2 ? 'Alder' : 'Birch', variants: sku === 'D' ? [makeVariant('D-1')] : [] }))
+
+/** A command, or an import that sets the stock of a product. */
+export type Step = Command | { restock: string, to: number }
+
+/** Runs commands on a shop while its counting thread is awake, and has a look at both before and after them. */
+export async function followed(steps: readonly Step[], look: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
+  await withDatabase({ products }, async (db) => {
+    const shop = await loadLiveShop(db)
+    const log = new CommandLog(db, shop)
+    const thread = new CountingThread({ db, shop, log })
+    try {
+      await look(thread, shop)
+      for (const step of steps) {
+        if ('restock' in step) {
+          const before = { ...shop.catalogue.product(step.restock)!, description: {} }
+          const change: Change = { of: 'product', source: step.restock, kind: '', before, after: { ...before, stock: step.to } }
+          await log.runImport({ type: 'import', kind: 'products', file: 'stock.csv' }, () => Promise.resolve([change]), () => 'Imported', 'one')
+        } else {
+          await log.run(step, 'one').catch((error: unknown) => {
+            if (!(error instanceof CommandError)) throw error
+          })
+        }
+      }
+      await look(thread, shop)
+    } finally {
+      await thread.stop()
+    }
+  })
+}
+
+/** Asks until every change is counted in. */
+export async function settled<T extends { settled: boolean }>(ask: () => Promise<T>): Promise<T> {
+  for (;;) {
+    const answer = await ask()
+    if (answer.settled) return answer
+    await pause(5)
+  }
+}
