@@ -25,6 +25,8 @@ export default defineNuxtConfig({
     '/exchange': { ssr: false },
     '/sections': { ssr: false },
     '/sections/**': { ssr: false },
+    '/checks': { ssr: false },
+    '/checks/**': { ssr: false },
   },
   nitro: {
     // Native or dynamic requires: kept as packages, not bundled.

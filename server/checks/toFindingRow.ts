@@ -18,6 +18,7 @@ export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: Secti
     source: thing(finding.source, shop),
     target: finding.target ? thing(finding.target, shop) : null,
     words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : onSection ? sectionFindingWords(onSection) : '',
+    share: onSection?.whole ? onSection.part / onSection.whole : null,
     reason: shop.putAside.reason(finding),
   }
 }

@@ -2,7 +2,7 @@
 import { useElementSize, useVirtualList } from '@vueuse/core'
 
 /** A long list of rows of one height; only those in sight are in the page. */
-const props = defineProps<{ count: number, label: string, busy: boolean, /** The row that has, or last had, the focus. */ cursor: number }>()
+const props = defineProps<{ count: number, label: string, busy: boolean, /** The row that has, or last had, the focus. */ cursor: number, /** The rows have buttons of their own. */ grid?: boolean }>()
 defineSlots<{ default(row: { index: number }): unknown }>()
 
 const rowHeight = 54
@@ -41,7 +41,7 @@ defineExpose({ focus, toTop: () => scrollTo(0) })
 </script>
 
 <template>
-  <div :ref="containerProps.ref" class="rows" role="listbox" aria-multiselectable="true" :aria-label="label" :aria-busy="busy" @scroll.passive="containerProps.onScroll">
+  <div :ref="containerProps.ref" class="rows" :role="grid ? 'grid' : 'listbox'" aria-multiselectable="true" :aria-label="label" :aria-busy="busy" @scroll.passive="containerProps.onScroll">
     <div v-bind="wrapperProps" role="presentation">
       <template v-for="{ index } in list" :key="index % pool"><slot :index="index" /></template>
     </div>

@@ -12,6 +12,7 @@ const groups = [
     ['↑ ↓', 'One row up or down'], ['Enter', 'Open on the bench'], ['Space', 'Mark a product or target, or let it go'], ['Shift ↑ ↓', 'Mark a range'], ['Ctrl A', 'Put all products found on the bench'], ['→', 'Show the variants of a target'], ['1 … 9', 'Link what is picked, as the kind with this number'], ['W', 'Link mutual kinds both ways, or not'], ['Esc', 'Let go of everything picked'], ['Enter, Del', 'Link a suggestion, or dismiss it'],
   ] },
   { name: 'Sections', keys: [['N', 'Add a section'], ['T', 'Try it on another product'], ['P', 'Publish'], ['Alt ↑ ↓', 'Move a step'], ['Delete', 'Remove a step']] },
+  { name: 'Checks', keys: [['Enter', 'Open where it is mended'], ['M', 'Mend: unlink, link back or shorten'], ['A', 'Put aside, or take up again'], ['Space', 'Mark a finding, or let it go']] },
   { name: 'Exchange', keys: [['O', 'Choose a file to import']] },
   { name: 'In a lane', keys: [
     ['← → ↑ ↓', 'From link to link, from lane to lane'], ['Alt ← →', 'Move the link one place'], ['Alt Home / End', 'Move it to the first or last place'], ['M', 'Move it to a place by number'], ['D', 'Dates and note'], ['A', 'Link it to all products on the bench'], ['R', 'Link back from it'], ['Delete', 'Remove the link'], ['Enter', 'Open its target on the bench'],

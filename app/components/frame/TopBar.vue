@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useChecks } from '../../stores/checks'
 import { useHistory } from '../../stores/history'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import PhPaperPlaneTilt from '~icons/ph/paper-plane-tilt'
@@ -9,10 +10,11 @@ import PhKeyboard from '~icons/ph/keyboard'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 
 const emit = defineEmits<{ undo: [], redo: [], find: [], keys: [], publish: [] }>()
+const checks = useChecks()
 const sections = useSectionDrafts()
 const drafts = computed(() => sections.unpublished.sections.length + sections.unpublished.plans.length)
 const history = useHistory()
-const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections' }, { to: '/exchange', name: 'Exchange' }]
+const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
 </script>
 
 <template>
@@ -25,7 +27,7 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
       manada
     </NuxtLink>
     <nav class="tabs" aria-label="Workspaces">
-      <NuxtLink v-for="{ to, name } in workspaces" :key="to" :to="to" class="tab" :class="{ on: $route.path.startsWith(to) }" :aria-current="$route.path.startsWith(to) ? 'page' : undefined">{{ name }}</NuxtLink>
+      <NuxtLink v-for="{ to, name } in workspaces" :key="to" :to="to" class="tab" :class="{ on: $route.path.startsWith(to) }" :aria-current="$route.path.startsWith(to) ? 'page' : undefined">{{ name }}<span v-if="to === '/checks' && checks.open" class="found">{{ checks.open > 999 ? '999+' : checks.open }}</span></NuxtLink>
     </nav>
     <span class="grow" />
     <div class="right">
@@ -54,6 +56,7 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
 .tabs { display: flex; align-items: flex-end; gap: 2px; height: 52px; }
 .tab { display: flex; align-items: center; padding: 9px 13px 11px; border: 1px solid transparent; border-bottom: 0; border-radius: 9px 9px 0 0; color: var(--ink-soft); font-weight: 550; text-decoration: none; }
 .tab.on { margin-bottom: -1px; padding-bottom: 12px; background: var(--sheet); border-color: var(--line); color: var(--ink); }
+.found { min-width: 20px; margin-left: 7px; padding: 0 6px; border-radius: 9px; background: var(--clay-wash); color: var(--clay-ink); font: 650 11.5px/18px var(--text); text-align: center; }
 .grow { flex: 1; }
 .right { display: flex; align-items: center; gap: 6px; height: 52px; }
 .find { display: flex; align-items: center; gap: 8px; height: 34px; width: 214px; padding: 0 12px; margin-right: 4px; border: 1px solid var(--line); border-radius: 17px; background: var(--sheet); color: var(--ink-soft); font: 13px/1 var(--text); cursor: pointer; text-align: left; }

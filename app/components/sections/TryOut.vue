@@ -27,7 +27,9 @@ const pages = computed(() => {
   const kinds = [...new Set(store.placesOf(props.stored.key).map(each => each.plan.page))]
   return kinds.length ? kinds : ['product' as const]
 })
-const page = ref<PageKind>(pages.value[0]!)
+/** Whoever comes from elsewhere may say which page it is about. */
+const asked = useRoute().query.page as PageKind
+const page = ref<PageKind>(pages.value.includes(asked) ? asked : pages.value[0]!)
 watch(pages, now => now.includes(page.value) || (page.value = now[0]!))
 
 const overview = shallowRef<ShopAnswer | null>(null)

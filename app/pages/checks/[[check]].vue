@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { Pane, Splitpanes } from 'splitpanes'
+import type { CommandAnswer } from '../../../core/bench/bench'
+import { check as anyCheck, checkGroups } from '../../../core/checks/check'
+import { checkWords } from '../../../core/checks/checkWords'
+import { useChecks } from '../../stores/checks'
+import { useHistory } from '../../stores/history'
+import { useMessages } from '../../stores/messages'
+import { useStudioShop } from '../../stores/studioShop'
+import { tellWidths } from '../../utils/tellWidths'
+
+/** The Checks workspace: what is wrong for shoppers, and where it is mended. */
+definePageMeta({ key: 'checks' })
+
+const route = useRoute()
+const studio = useStudioShop()
+const history = useHistory()
+const messages = useMessages()
+const checks = useChecks()
+
+const key = computed(() => String(route.params.check ?? ''))
+const chosen = computed(() => anyCheck.safeParse(key.value).data ?? (key.value === 'aside' ? 'aside' : null))
+useHead({ title: () => chosen.value ? `${chosen.value === 'aside' ? 'Put aside' : checkWords[chosen.value].title} · Checks · Manada` : 'Checks · Manada' })
+
+const failed = ref('')
+onMounted(() => Promise.all([studio.load(), history.load(), checks.ask()]).catch((error: Error) => failed.value = error.message))
+onBeforeUnmount(checks.stop)
+// Without a check in the address, the first that found something is opened.
+watch([key, () => checks.answer], () => {
+  if (key.value || !checks.answer) return
+  const first = checkGroups.flatMap<typeof anyCheck.options[number]>(group => group.checks).find(each => checks.of(each)?.count && checks.of(each)!.aside === null)
+  if (first) void navigateTo(`/checks/${first}`, { replace: true })
+}, { immediate: true })
+
+function stepped(done: CommandAnswer): void {
+  messages.tell(done.words)
+  void checks.ask()
+}
+useChangeEvents((change) => {
+  if (!change?.changes || change.changes.some(each => each.of === 'kind' || each.of === 'kindOrder')) void studio.refresh()
+  void checks.ask()
+  void history.load()
+})
+</script>
+
+<template>
+  <StudioFrame @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
+    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
+    <main v-else-if="studio.shop && checks.answer" class="panes">
+      <Splitpanes @ready="tellWidths" @resized="tellWidths">
+        <Pane :size="27" :min-size="20"><ChecksPane :chosen="chosen" @open="next => navigateTo(`/checks/${next}`)" /></Pane>
+        <Pane :size="73" :min-size="40">
+          <FindingsPane v-if="chosen" :key="chosen" :of="chosen" />
+          <div v-else-if="key" class="blank">
+            <h1>There is no check “{{ key }}”</h1>
+            <p class="soft">Choose one in the list.</p>
+          </div>
+          <div v-else class="blank">
+            <h1>{{ checks.answer.settled ? 'All is well' : 'Looking through the shop' }}</h1>
+            <p class="soft">{{ checks.answer.settled ? 'The checks found nothing that shoppers would miss.' : 'What is found shows here as soon as it is.' }}</p>
+          </div>
+        </Pane>
+      </Splitpanes>
+    </main>
+    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
+  </StudioFrame>
+</template>
+
+<style scoped>
+.failed { padding: 24px; }
+.panes { flex: 1; min-height: 0; }
+.blank { display: grid; align-content: center; justify-items: center; gap: 8px; height: 100%; padding: 24px; background: var(--sheet); text-align: center; }
+h1 { font-size: 20px; }
+.blank p { margin: 0; max-width: 34ch; }
+</style>

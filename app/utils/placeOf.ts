@@ -1,0 +1,9 @@
+import type { Finding } from '../../core/checks/check'
+import { isProductCheck } from '../../core/checks/check'
+import { pageKind } from '../../core/sections/section'
+
+/** The address where a finding is mended: the product's bench, or the section, on the page that it is about. */
+export function placeOf({ check, source, kind }: Finding): string {
+  if (isProductCheck(check)) return `/products/${encodeURIComponent(source)}`
+  return pageKind.safeParse(kind).success ? `/sections/${source}?page=${kind}` : `/sections/${source}`
+}

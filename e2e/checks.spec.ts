@@ -1,0 +1,131 @@
+import AxeBuilder from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { Studio } from './studio'
+import { expect, test } from './test'
+
+const list = (page: Page) => page.getByRole('region', { name: 'Checks', exact: true })
+const count = (page: Page, check: string) => list(page).locator(`[data-check=${check}] .count`)
+const rows = (page: Page) => page.getByRole('grid', { name: 'Findings' }).getByRole('row')
+const pane = (page: Page, title: string) => page.getByRole('region', { name: title, exact: true })
+
+async function open(page: Page, check = ''): Promise<void> {
+  await page.goto(`/checks/${check}`)
+  await expect(list(page)).toContainText('Everything is looked at')
+}
+
+test('what is wrong is found, opened where it is mended, and gone when it is mended there', async ({ page }) => {
+  const studio = new Studio(page)
+  await page.goto('/products')
+  await page.getByRole('link', { name: 'Checks' }).click()
+  await expect(list(page)).toContainText('Everything is looked at')
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Sections that stay blank')
+  await expect(page).toHaveURL(/\/checks\/sectionBlank$/)
+
+  await test.step('a section leads to its page plan and page', async () => {
+    await rows(page).filter({ hasText: 'Often needed on the same day' }).getByRole('link').click()
+    await expect(page).toHaveURL(/\/sections\/.*page=cart/)
+    await expect(page.getByRole('region', { name: 'Fill meter' })).toContainText('carts with one product')
+    await page.goBack()
+  })
+
+  await test.step('a product leads to its bench', async () => {
+    await list(page).getByRole('button', { name: /Links to products out of stock/ }).click()
+    const before = Number(await count(page, 'targetOutOfStock').textContent())
+    const row = rows(page).first()
+    await expect(row).toContainText('0 left')
+    const [source, target] = await row.locator('.mono').allTextContents()
+    await row.getByRole('link').click()
+    await expect(studio.bench.locator('.mono').first()).toHaveText(source!)
+    const card = studio.bench.locator(`[data-target="${target!}"]`).first()
+    await card.focus()
+    await page.keyboard.press('Delete')
+    await expect(card).toBeHidden()
+    await page.getByRole('link', { name: 'Checks' }).click()
+    await list(page).getByRole('button', { name: /Links to products out of stock/ }).click()
+    await expect(count(page, 'targetOutOfStock')).toHaveText(String(before - 1))
+    await page.keyboard.press('Control+z')
+    await expect(count(page, 'targetOutOfStock')).toHaveText(String(before))
+  })
+})
+
+test('with keys alone, findings are mended one by one and together, and it is undone', async ({ page }) => {
+  const studio = new Studio(page)
+  await open(page, 'returnMissing')
+  const before = Number(await count(page, 'returnMissing').textContent())
+  await rows(page).first().focus()
+  const [source, target] = await rows(page).first().locator('.mono').allTextContents()
+  await page.keyboard.press('m')
+  await expect(studio.message).toContainText('Linked back from 1 product')
+  await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))
+  await expect(rows(page).first()).toBeFocused()
+  const bench = await (await page.request.get(`/api/bench?sku=${target!}`)).json() as { products: { lanes: Record<string, { sku: string }[]> }[] }
+  expect(bench.products[0]!.lanes.related!.at(-1)!.sku).toBe(source)
+
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Shift+ArrowDown')
+  await page.keyboard.press('Shift+ArrowDown')
+  await expect(pane(page, 'Links back that are missing')).toContainText('3 marked')
+  await page.keyboard.press('m')
+  await expect(count(page, 'returnMissing')).not.toHaveText(String(before - 1))
+  await expect(rows(page).nth(2)).toBeFocused()
+  await page.keyboard.press('Control+z')
+  await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))
+
+  await page.getByRole('button', { name: /Link all back/ }).click()
+  await expect(page.getByText('Nothing found: all is well here.')).toBeVisible()
+  await studio.message.getByRole('button', { name: 'Undo' }).click()
+  await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))
+  await page.keyboard.press('Control+z')
+  await expect(count(page, 'returnMissing')).toHaveText(String(before))
+})
+
+test('findings, and whole checks, are put aside with a reason and taken up again; another window follows', async ({ page, context }) => {
+  const studio = new Studio(page)
+  await open(page, 'notLinkedTo')
+  const other = await context.newPage()
+  await open(other, 'notLinkedTo')
+  const before = Number(await count(page, 'notLinkedTo').textContent())
+  const name = (await rows(page).first().locator('.name').first().textContent())!
+
+  await rows(page).first().focus()
+  await page.keyboard.press('a')
+  const dialog = page.getByRole('dialog', { name: 'Put this finding aside' })
+  await expect(dialog.getByRole('button', { name: 'Put aside' })).toBeDisabled()
+  await dialog.getByLabel('Why').fill('Sold on request only')
+  await page.keyboard.press('Enter')
+  await expect(studio.message).toContainText('Put aside 1 finding of “Products that nothing links to”: Sold on request only')
+  await expect(count(page, 'notLinkedTo')).toHaveText(String(before - 1))
+  await expect(count(other, 'notLinkedTo')).toHaveText(String(before - 1))
+  await expect(rows(other)).toHaveCount(before - 1)
+
+  await list(page).getByRole('button', { name: /^Put aside/ }).click()
+  await expect(rows(page)).toHaveCount(1)
+  await expect(rows(page).first()).toContainText(name)
+  await expect(rows(page).first()).toContainText('Sold on request only')
+  await rows(page).first().getByRole('button', { name: 'Take up again' }).click()
+  await expect(page.getByText('Nothing is put aside.')).toBeVisible()
+  await expect(count(page, 'notLinkedTo')).toHaveText(String(before))
+
+  await list(page).getByRole('button', { name: /Products that nothing links to/ }).click()
+  await page.getByRole('button', { name: 'Put the whole check aside' }).click()
+  await page.getByRole('dialog').getByLabel('Why').fill('We link from articles')
+  await page.keyboard.press('Enter')
+  await expect(pane(page, 'Products that nothing links to')).toContainText('The whole check is put aside: We link from articles')
+  await expect(count(page, 'notLinkedTo')).toBeHidden()
+  await page.keyboard.press('Control+z')
+  await expect(count(page, 'notLinkedTo')).toHaveText(String(before))
+})
+
+test('the workspace can be used by everyone', async ({ page }) => {
+  await open(page, 'severalLanes')
+  await rows(page).first().hover()
+  const { violations } = await new AxeBuilder({ page }).exclude('.v-tooltip').withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  expect(violations.map(each => `${each.id}: ${each.nodes.map(node => node.target).join(', ')}`)).toEqual([])
+})
+
+test('what can’t be asked is refused', async ({ request }) => {
+  expect((await request.get('/api/checks/findings?check=nonsense')).status()).toBe(400)
+  const refused = await request.post('/api/commands', { data: { type: 'mend', findings: [{ check: 'notLinkedTo', source: 'SMO-M', kind: '', target: '' }] } })
+  expect(refused.status()).toBe(422)
+  expect((await refused.json() as { detail: string }).detail).toContain('needs a choice')
+})
