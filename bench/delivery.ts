@@ -7,7 +7,7 @@ import autocannon from 'autocannon'
 import { randomOf } from '../demo/random'
 import { measureStudio } from './browser'
 import { measureExchange } from './exchange'
-import { measureFill } from './fill'
+import { measureChecks, measureFill } from './counting'
 import { measureSearch, measureSuggestions } from './search'
 import { percentile } from './statistics'
 
@@ -102,11 +102,12 @@ export async function measureServer(folder: string, skus: string[]) {
     const studio = await measureStudio(server, skus)
     const memoryAfter = memoryOf(child)
     const fill = await measureFill(server, skus[0]!)
+    const checks = await measureChecks(server, skus[1]!)
     const memoryWithMeter = memoryOf(child)
     const exchange = await measureExchange(server, skus, 100_000)
     return {
       startUp, memoryAtRest, memoryAfter, memoryAfterExchange: memoryOf(child), bytes: size,
-      delivery: middle(delivery), plain: middle(plain), search, suggestions, studio, exchange, fill, memoryWithMeter,
+      delivery: middle(delivery), plain: middle(plain), search, suggestions, studio, exchange, fill, checks, memoryWithMeter,
     }
   } finally {
     await stop(child)

@@ -53,12 +53,14 @@ try {
   row('longest task in the browser while typing into the search', ms(studio.typing), 'none > 50 ms')
   row('longest task in the browser while scrolling the list', ms(studio.scrolling), 'none > 50 ms')
   row('from an edit on the bench to the shop view, median', ms(studio.editToShop), '≤ 300 ms')
-  const { exchange, fill } = served
+  const { exchange, fill, checks } = served
   const s = (value: number) => `${value.toFixed(1)} s`
   row('fill meter of a section over all products, live and draft, the first time', s(fill.first / 1000), '≤ 10 s')
   row('the same after its draft has got a rule', s(fill.withRule / 1000), '≤ 10 s')
   row('the same after one edit of a lane', ms(fill.afterEdit), '≤ 100 ms')
-  row('memory of the server with its fill meter', `${served.memoryWithMeter.toFixed(0)} MB`)
+  row('all checks over all products', s(checks.first / 1000))
+  row('the same after one edit of a lane', ms(checks.afterEdit))
+  row('memory of the server with its fill meters and checks', `${served.memoryWithMeter.toFixed(0)} MB`)
   row('try a file of 100,000 links', s(exchange.dry))
   row('import it', s(exchange.done), '≤ 20 s')
   row('undo that', s(exchange.undone))

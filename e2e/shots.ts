@@ -96,6 +96,14 @@ test('kinds', async ({ page }) => {
   await take(page, 'kinds')
 })
 
+test('checks', async ({ page }) => {
+  await page.goto('/checks/dearerThanSource')
+  await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('Everything is looked at')
+  const rows = page.getByRole('grid', { name: 'Findings' }).getByRole('row')
+  await rows.nth(3).focus()
+  await take(page, 'checks')
+})
+
 test('exchange', async ({ page }) => {
   await page.goto('/exchange')
   const rows = ['source,kind,target,place,from,until,note', 'UR-1,accessory,BK-WAX,1,,,for the wax course', 'UR-1,accessory,BRU-1,2,,,', 'UR-1,upsell,UK-H,,2027-02-30,,', 'UR-1,related,UK-X,,,,', 'SMO-M,accessory,SMO-M,,,,', 'UR-1,accessory,BK-PLANT,2,,,']

@@ -17,33 +17,40 @@ export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query
   const problem = shallowRef<ApiProblem | null>(null)
   /** The query whose rows are in sight. */
   const shown = ref<string | null>(null)
-  const fetching = new Set<number>()
+  const fetching = new Map<number, Promise<Map<number, Row>>>()
   /** The pages that rows were last asked of; no list shows more at once. */
   let recent: number[] = []
   let abort = new AbortController()
 
-  async function fetchPage(page: number): Promise<void> {
-    if (fetching.has(page)) return
-    fetching.add(page)
+  /** Fetches a page, once at a time. Returns its rows by their place; none when something else is looked for by then. */
+  function fetchPage(page: number): Promise<Map<number, Row>> {
+    const known = fetching.get(page)
+    if (known) return known
     const { signal } = abort
+    const fetched = takePage(page, signal).finally(() => signal.aborted || fetching.delete(page))
+    fetching.set(page, fetched)
+    return fetched
+  }
+
+  async function takePage(page: number, signal: AbortSignal): Promise<Map<number, Row>> {
+    const none = new Map<number, Row>()
     const asking = asked.value
     try {
       const answer = await fetch(JSON.parse(asking) as Query, { offset: page * pageSize, limit: pageSize }, signal)
-      if (signal.aborted) return
+      if (signal.aborted) return none
       total.value = answer.total
       problem.value = null
-      const next = new Map(shown.value === asking ? rows.value : [])
-      answer.rows.forEach((row, i) => next.set(page * pageSize + i, row))
-      rows.value = next
+      const found = new Map(answer.rows.map((row, i) => [page * pageSize + i, row]))
+      rows.value = new Map([...shown.value === asking ? rows.value : [], ...found])
       shown.value = asking
+      return found
     } catch (error) {
-      if (signal.aborted) return
+      if (signal.aborted) return none
       if (!(error instanceof ApiProblem)) throw error
       problem.value = error
       if (shown.value !== asking) rows.value = new Map()
       shown.value = asking
-    } finally {
-      if (!signal.aborted) fetching.delete(page)
+      return none
     }
   }
 
@@ -71,9 +78,11 @@ export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query
   async function rowsBetween(first: number, last: number): Promise<Row[]> {
     await settle()
     const places = Array.from({ length: last - first + 1 }, (_, i) => first + i)
-    const missing = new Set(places.filter(place => !rows.value.has(place)).map(place => Math.floor(place / pageSize)))
-    await Promise.all(Array.from(missing, fetchPage))
-    return places.flatMap(place => rows.value.get(place) ?? [])
+    // Kept apart: what is out of sight may be let go of in the meantime.
+    const known = new Map(rows.value)
+    const missing = new Set(places.filter(place => !known.has(place)).map(place => Math.floor(place / pageSize)))
+    for (const page of await Promise.all(Array.from(missing, fetchPage))) for (const [place, row] of page) known.set(place, row)
+    return places.flatMap(place => known.get(place) ?? [])
   }
 
   return {

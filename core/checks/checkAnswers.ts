@@ -44,6 +44,6 @@ export type FindingRow = z.infer<typeof findingRow>
 export const findingsAnswer = z.object({ total: z.int(), rows: z.array(findingRow) })
 export type FindingsAnswer = z.infer<typeof findingsAnswer>
 
-const page = { offset: z.coerce.number().int().min(0).default(0), limit: z.coerce.number().int().min(1).max(500).default(100) }
+const page = { offset: z.coerce.number().int().min(0).default(0), limit: z.coerce.number().int().min(1).max(2000).default(100) }
 export const findingsQuery = z.object({ check, ...page })
 export const putAsideQuery = z.object(page)

@@ -6,11 +6,11 @@ interface CheckWords {
   title: string
   /** For the shopper, and what to do. */
   meaning: string
-  /** What mending does, on one finding and on all. */
-  mend?: { one: string, all: string }
+  /** What mending does, on one finding and on several: {n} is “all 12”, or “the first 2,000”. */
+  mend?: { one: string, several: string }
 }
 
-const unlink = { one: 'Unlink', all: 'Unlink all' }
+const unlink = { one: 'Unlink', several: 'Unlink {n}' }
 
 export const checkWords: Record<Check, CheckWords> = {
   sectionBlank: { title: 'Sections that stay blank', meaning: 'On these pages the section is missing altogether. Link products by hand, or add a fill step that finds some for every product.' },
@@ -23,12 +23,12 @@ export const checkWords: Record<Check, CheckWords> = {
   linkOver: { title: 'Links past their date', meaning: 'Their last day is over, so they are not shown any more. Unlink them, or give them new dates on the bench.', mend: unlink },
   sameShown: { title: 'Sections that show the same', meaning: 'Left to themselves, two sections of one page would show the same products on most pages. The second gets only what the first leaves over. Let each find something of its own.' },
   ruleNearlyAll: { title: 'Rules that match nearly everything', meaning: 'The step hardly chooses: almost every product of the shop passes, so what shoppers see is the order alone. Add a condition.' },
-  severalLanes: { title: 'Products in several lanes', meaning: 'A product is linked as more than one kind. Shoppers see it in the first section of the page, and its other places go to waste.', mend: { one: 'Unlink here', all: 'Unlink all' } },
-  overCeiling: { title: 'Lanes over their ceiling', meaning: 'More is linked than the kind’s ceiling. Too many picks crowd the page, or are never seen.', mend: { one: 'Unlink what is over', all: 'Shorten all' } },
+  severalLanes: { title: 'Products in several lanes', meaning: 'A product is linked as more than one kind. Shoppers see it in the first section of the page, and its other places go to waste.', mend: { one: 'Unlink here', several: 'Unlink {n}' } },
+  overCeiling: { title: 'Lanes over their ceiling', meaning: 'More is linked than the kind’s ceiling. Too many picks crowd the page, or are never seen.', mend: { one: 'Unlink what is over', several: 'Shorten {n}' } },
   cheaperThanSource: { title: 'Upsells cheaper than their source', meaning: 'For this kind of link a dearer or better product is expected. A cheaper one sells less than the shopper came for.', mend: unlink },
   dearerThanSource: { title: 'Accessories dearer than what they go with', meaning: 'For this kind of link a cheaper product is expected. One that costs more than the thing itself puts shoppers off.', mend: unlink },
   notLinkedTo: { title: 'Products that nothing links to', meaning: 'No lane of any other product leads shoppers here. Link it where it helps, or let a rule find it.' },
-  returnMissing: { title: 'Links back that are missing', meaning: 'For a mutual kind, a link from one product calls for one back. Shoppers of the other product don’t find this one.', mend: { one: 'Link back', all: 'Link all back' } },
+  returnMissing: { title: 'Links back that are missing', meaning: 'For a mutual kind, a link from one product calls for one back. Shoppers of the other product don’t find this one.', mend: { one: 'Link back', several: 'Link {n} back' } },
 }
 
 /** What mending so many findings of a check did, in words for the history. */

@@ -57,9 +57,6 @@ async function extend(index: number): Promise<void> {
   const rows = await rowsBetween(Math.min(anchor, index), Math.max(anchor, index))
   marked.value = new Map([...marked.value, ...rows.map(row => [keyOf(row.finding), row.finding] as const)])
 }
-async function firstOf(most: number): Promise<Finding[]> {
-  return (await rowsBetween(0, Math.min(total.value ?? 0, most) - 1)).map(row => row.finding)
-}
 /** What an action is about: all that is marked, or the row at hand. */
 function atHand(): Finding[] {
   if (marked.value.size) return [...marked.value.values()]
@@ -94,7 +91,13 @@ async function undo(): Promise<void> {
 }
 
 const mendThese = (findings: Finding[]) => void (mend.value && findings.length && send({ type: 'mend', findings: findings.slice(0, mostMended) }))
-const mendAll = async () => mendThese(await firstOf(mostMended))
+async function mendAll(): Promise<void> {
+  try {
+    mendThese((await callApi(findingsAnswer, '/api/checks/findings', { query: { check: check.value!, limit: mostMended } })).rows.map(row => row.finding))
+  } catch (error) {
+    messages.refuse(error)
+  }
+}
 const takeUp = (findings: Finding[]) => void (findings.length && send({ type: 'takeUp', findings: findings.slice(0, mostAside) }))
 /** As many as one command takes. */
 const mostAside = 500
@@ -148,7 +151,7 @@ function onKey(event: KeyboardEvent): void {
           <button type="button" class="text-button" @click="marked = new Map()">Let go</button>
         </template>
         <template v-else-if="check && !asideReason">
-          <button v-if="mend" type="button" class="plain-button" :disabled="sending" @click="mendAll">{{ mend.all }} {{ total > mostMended ? `of the first ${mostMended.toLocaleString('en')}` : total.toLocaleString('en') }}</button>
+          <button v-if="mend" type="button" class="plain-button" :disabled="sending" @click="mendAll">{{ mend.several.replace('{n}', total > mostMended ? `the first ${mostMended.toLocaleString('en')}` : total > 1 ? `all ${total}` : 'it') }}</button>
           <button type="button" class="text-button" @click="putCheckAside">Put the whole check aside…</button>
         </template>
         <span class="grow" />
