@@ -169,6 +169,10 @@ test('a new section is made, guarded, put on a page, and taken away again', asyn
   await page.getByRole('button', { name: '4 drafts' }).click()
   const dialog = page.getByRole('dialog', { name: 'Publish' })
   await expect(dialog).toContainText('Adds “Not much dearer”')
+  await dialog.getByRole('checkbox', { name: /^“Not much dearer”/ }).uncheck()
+  await expect(dialog.getByRole('status')).toContainText('“Not much dearer” stands on a page that goes out, but is not ticked itself')
+  await dialog.getByRole('button', { name: 'Publish it too' }).click()
+  await expect(dialog.getByRole('status')).toBeHidden()
   // What the demo shop has as drafts stays a draft.
   await dialog.getByLabel('“Goes with it”').uncheck()
   await dialog.getByLabel('“Seen lately”').uncheck()

@@ -69,6 +69,7 @@ const explainedCandidate = z.object({
   source: z.string().nullable().meta({ description: 'SKU of the product that it is offered for; null when it is offered to all.' }),
   place: z.int().meta({ description: 'Its place in that product’s lane, or in the list that the step makes.' }),
   strength: z.int().nullable().meta({ description: 'How many traits it shares with that product, where that was counted.' }),
+  alternatives: z.array(z.string()).optional().meta({ description: 'Of a rule with alternatives: which of them it passes, by where they stand in the second half of the rule.' }),
 })
 const stepStory = z.object({
   from: stepSource,

@@ -65,7 +65,7 @@ const reasonOf: Record<StepSource, DeliveredItem['reason']> = {
   bestSellers: 'bestSeller', newest: 'newest', recentlyViewed: 'recentlyViewed', bundles: 'bundle',
 }
 
-function stepStory({ step, idle, taken, heldBack, more }: StepReport, words: Words) {
+function stepStory({ step, idle, taken, heldBack, alternatives, more }: StepReport, words: Words) {
   const told = (candidate: Candidate) => ({
     sku: candidate.product.sku,
     variant: candidate.variant?.sku ?? null,
@@ -73,6 +73,7 @@ function stepStory({ step, idle, taken, heldBack, more }: StepReport, words: Wor
     source: candidate.source,
     place: candidate.place,
     strength: candidate.strength,
+    ...alternatives.get(candidate)?.length && { alternatives: alternatives.get(candidate) },
   })
   return {
     from: step.from,

@@ -3,6 +3,7 @@ import type { Product } from '../catalogue/product'
 import { priceOf, valuesOf } from '../catalogue/product'
 import { attributeList } from '../finding/postings'
 import { timeOf } from '../links/lane'
+import { alternatives } from '../rules/alternatives'
 import type { RuleFacts } from '../rules/matches'
 import { sourceCheck, targetCheck } from '../rules/matches'
 import type { FillStep } from '../sections/fillStep'
@@ -87,9 +88,7 @@ function ofCategoryPage(step: FillStep, number: number, context: StepContext): I
 function ofSubject(step: FillStep, number: number, sku: string, context: StepContext): Iterable<Candidate> {
   const { shop } = context
   if (step.from === 'links') return linked(step.kind, step.order, number, sku, context)
-  const product = shop.catalogue.product(sku)!
-  const neighbours = shop.neighboursOf(sku)
-  const source: Source = { product, counting: withCountingTraits(product, neighbours), leftOut: neighbours.leaveOut.length ? categoriesLeftOut(neighbours, shop.catalogue) : null }
+  const source = sourceOf(sku, shop)
   switch (step.from) {
     case 'traits': return withTraits(step, number, source, context)
     case 'rule': return picked(step, number, source, context)
@@ -110,6 +109,21 @@ interface Source {
   /** Keys of the categories that it leaves out; null: none. */
   leftOut: ReadonlySet<string> | null
 }
+
+function sourceOf(sku: string, shop: Shop): Source {
+  const product = shop.catalogue.product(sku)!
+  const neighbours = shop.neighboursOf(sku)
+  return { product, counting: withCountingTraits(product, neighbours), leftOut: neighbours.leaveOut.length ? categoriesLeftOut(neighbours, shop.catalogue) : null }
+}
+
+/** Which alternatives of a rule a product that it picked passes. */
+export function alternativesOf({ rule }: Extract<FillStep, { from: 'rule' }>, { product, source }: Candidate, context: StepContext): string[] {
+  const { counting } = sourceOf(source!, context.shop)
+  return alternatives(rule.pick, part => targetCheck(part, counting, factsOf(context))(product))
+}
+
+const factsOf = ({ shop: { index, catalogue }, shopper }: StepContext): RuleFacts =>
+  ({ sold: sku => index.facts.sold(sku), categoriesFrom: key => catalogue.categoriesFrom(key), at: shopper.at })
 
 /** Links to products that the shop no longer has are passed over. */
 function* linked(kind: string, order: Order, step: number, source: string, context: StepContext): Generator<Candidate> {
@@ -228,8 +242,8 @@ function countShared(lists: readonly ListName[], least: number, index: Selection
 
 /** What a matching rule picks for the source. */
 function picked(step: Extract<FillStep, { from: 'rule' }>, number: number, source: Source, context: StepContext): Iterable<Candidate> {
-  const { index, catalogue } = context.shop
-  const facts: RuleFacts = { sold: sku => index.facts.sold(sku), categoriesFrom: key => catalogue.categoriesFrom(key), at: context.shopper.at }
+  const { index } = context.shop
+  const facts = factsOf(context)
   if (!sourceCheck(step.rule.when, facts)(source.product)) return []
   const fits = targetCheck(step.rule.pick, source.counting, facts)
   const place = narrow(step.rule.pick, source.counting, index, facts)

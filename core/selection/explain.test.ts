@@ -34,6 +34,14 @@ function sectionOf(part: Partial<Section>, facts: Partial<Shop> = {}) {
 }
 const category = (key: string, part: Partial<Extract<FillStep, { from: 'category' }>> = {}): FillStep => ({ from: 'category', category: key, below: false, order: 'cheapest', ...common, ...part })
 
+describe('a rule with alternatives', () => {
+  it('says of each product which of them it passes', () => {
+    const rule = { when: { all: [] }, pick: { any: [{ attribute: 'fits', sourceAttribute: 'standard' }, { sold: { from: 6 } }] } }
+    const [report] = sectionOf({ steps: [{ from: 'rule', rule, order: 'best-selling', ...common }], places: 3 })().steps
+    expect(report!.taken.map(each => [each.product.sku, report!.alternatives.get(each)])).toEqual([['F2', ['pick.0', 'pick.1']], ['SMO', ['pick.1']], ['F4', ['pick.0']]])
+  })
+})
+
 describe('a step that has nothing to look for', () => {
   const linked = linkStep('accessory')
   it.each<[string, FillStep, Page, string]>([

@@ -4,7 +4,7 @@ import type { PagePlan, Section } from '../sections/section'
 import { timeOf } from '../links/lane'
 import { inTurns } from '../sorted'
 import type { StepContext } from './candidates'
-import { candidatesOf, idleReason } from './candidates'
+import { alternativesOf, candidatesOf, idleReason } from './candidates'
 import type { Guarding } from './guards'
 import { guarding } from './guards'
 import type { Candidate, ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
@@ -92,7 +92,7 @@ function fillInOrder(section: Section, context: StepContext, held: Guarding): Ca
 function fillWithReports(section: Section, context: StepContext, held: Guarding, story: StepReport[] | null): Candidate[] {
   const items: Candidate[] = []
   const taken = new Set<string>()
-  const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], more: false }))
+  const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], alternatives: new Map(), more: false }))
   story?.push(...reports)
   const hasRoom = (step: FillStep, report: StepReport) => items.length < section.places && report.taken.length < (step.cap ?? section.places)
 
@@ -126,6 +126,7 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
     taken.add(candidate.product.sku)
     items.push(candidate)
     report.taken.push(candidate)
+    if (story && report.step.from === 'rule') report.alternatives.set(candidate, alternativesOf(report.step, candidate, context))
   }
   for (const list of section.takeTurns ? [inTurns(lists)] : lists) for (const candidate of list) take(candidate)
   return items

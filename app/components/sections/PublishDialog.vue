@@ -26,6 +26,13 @@ const rows = computed(() => [
     return { of: 'plans' as const, key, name: studio.words((draft ?? live)!.name), words: !draft ? 'Removed' : !live ? 'New' : upperFirst(listed(planDifferences(live, draft, nameOf))) }
   }),
 ])
+/** Sections that a plan to be published names, and that shoppers would still not have. */
+const missing = computed(() => {
+  const going = (of: string, key: string) => chosen.value.has(`${of} ${key}`)
+  const plans = store.plans.filter(({ key, draft }) => draft && store.unpublished.plans.includes(key) && going('plans', key))
+  const named = new Set(plans.flatMap(({ draft }) => draft!.zones.flatMap(zone => zone.sections)))
+  return store.sections.filter(({ key, live, draft }) => named.has(key) && (going('sections', key) && store.unpublished.sections.includes(key) ? !draft : !live))
+})
 const chosen = ref(new Set([...props.sections.map(key => `sections ${key}`), ...props.plans.map(key => `plans ${key}`)]))
 const idOf = (row: { of: string, key: string }) => `${row.of} ${row.key}`
 function toggle(id: string): void {
@@ -50,6 +57,10 @@ async function settle(type: 'publish' | 'discard'): Promise<void> {
             <label><input type="checkbox" :checked="chosen.has(idOf(row))" @change="toggle(idOf(row))"><span><b>{{ row.name }}</b><span class="small soft">{{ row.words }}</span></span></label>
           </li>
         </ul>
+        <p v-for="{ key, draft } in missing" :key="key" class="warning" role="status">
+          “{{ nameOf(key) }}” stands on a page that goes out, but {{ draft ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see it.
+          <button v-if="draft" type="button" class="text-button" @click="toggle(`sections ${key}`)">Publish it too</button>
+        </p>
         <div class="ways">
           <button type="button" class="text-button discard" :disabled="!count" @click="settle('discard')">Discard what is ticked</button>
           <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
@@ -67,6 +78,7 @@ li { border-bottom: 1px solid var(--line-soft); }
 label > span { display: grid; gap: 1px; }
 label b { font-weight: 550; }
 input { accent-color: var(--petrol); }
+.ask .warning { margin: 10px 0 0; padding: 7px 12px; border-radius: 8px; background: var(--saffron-wash); color: var(--saffron-ink); font-size: 13px; }
 .discard { margin-right: auto; color: var(--clay-ink); }
 .discard:disabled { color: #9b927f; }
 .ask .ways { align-items: center; }
