@@ -16,6 +16,10 @@ const seenLately: SectionSettings = {
   heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', places: 6, ...plain, guards: [...guard.options],
   steps: [{ from: 'recentlyViewed', order: 'hand', ...step }],
 }
+const nextShelves: SectionSettings = {
+  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' }, layout: 'shelf', places: 6, ...plain, guards: [...guard.options],
+  steps: [{ from: 'relatedCategories', of: 'beside', order: 'best-selling', ...step }],
+}
 /** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */
 const accessorySteps: FillStep[] = [
   { from: 'links', kind: 'accessory', order: 'hand', ...step },
@@ -29,11 +33,13 @@ const accessorySteps: FillStep[] = [
   },
 ]
 
-/** The demo shop's own sections, one on every product page, one that stands nowhere yet, and a draft of a change. */
+/** The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a change. */
 export const sectionCommands: Command[] = [
   { type: 'addSection', settings: fromTheMaker },
   { type: 'addSection', settings: seenLately },
+  { type: 'addSection', settings: nextShelves },
   { type: 'placeSection', key: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
-  { type: 'publish', sections: ['more-from-the-same-workshop'], plans: ['product-default'] },
+  { type: 'placeSection', key: 'from-the-shelves-beside-this-one', plan: 'category-default', zone: 'belowProducts' },
+  { type: 'publish', sections: ['more-from-the-same-workshop', 'from-the-shelves-beside-this-one'], plans: ['product-default', 'category-default'] },
   { type: 'changeSection', key: 'accessories', settings: { steps: accessorySteps }, seen: {} },
 ]

@@ -2,6 +2,7 @@ import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
 import type { ProductRow } from '../../core/bench/bench'
 import { productList, productRow } from '../../core/bench/bench'
+import type { Fill } from '../../core/checks/fill'
 import { callApi } from '../utils/callApi'
 
 /** What sections and rules are tried on: a product, and who looks at its page. */
@@ -13,6 +14,9 @@ export const useTried = defineStore('tried', () => {
   const visitor = ref('')
   /** A day, ISO 8601; empty: now. */
   const day = ref('')
+
+  /** How a section is filled on the pages that it is tried on; null while that is not known. */
+  const fill = shallowRef<{ section: string, fill: Fill } | null>(null)
 
   const named = (skus: string[]) => callApi(z.object({ rows: z.array(productRow) }), '/api/products/named', { query: { sku: skus } })
   async function choose(next: string): Promise<void> {
@@ -27,5 +31,5 @@ export const useTried = defineStore('tried', () => {
     if (sku.value) await choose(sku.value)
     if (!product.value) product.value = (await callApi(productList, '/api/products', { query: { sort: 'best-selling', limit: 1 } })).rows[0] ?? null
   }
-  return { product, cart, seen, visitor, day, choose, load }
+  return { product, cart, seen, visitor, day, fill, choose, load }
 })

@@ -94,6 +94,14 @@ export class Catalogue {
     return keys
   }
 
+  /** The keys of the categories directly below one, or beside it, in their order; none for an unknown one. */
+  categoriesNear(key: string, where: 'below' | 'beside'): string[] {
+    const category = this.#categories.get(key)
+    if (!category) return []
+    const parent = where === 'below' ? key : category.parent
+    return [...this.#categories.values()].filter(each => each.parent === parent && each.key !== key).map(each => each.key)
+  }
+
   article(key: string): Article | undefined {
     return this.#articles.get(key)
   }

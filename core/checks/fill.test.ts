@@ -3,24 +3,24 @@ import { describe, expect, it } from 'vitest'
 import { anyPlainShop, now, shopOf, skus } from '../selection/anyShop.testing'
 import { makeShopper } from '../selection/makeShop.testing'
 import { resolvePage } from '../selection/resolvePage'
-import { countedPages, fillCounter, fillSummary } from './fill'
+import { countedPages, fillSummary, shownFor } from './fill'
 
 describe('the fill of a section', () => {
   it('is what the whole page shows of it', () => {
     fc.assert(fc.property(anyPlainShop, fc.constantFrom('s1', 's2', 's3', 's4'), fc.constantFrom(...countedPages), (plain, key, page) => {
       const shop = shopOf(plain)
-      const count = fillCounter(shop, key, page)!
+      const shownOn = shownFor(shop, key, page)!
       const isPlanned = shop.plans.get(page)!.zones.some(zone => zone.sections.includes(key))
       if (!isPlanned) return
       for (const sku of skus) {
         const shown = resolvePage(shop, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, makeShopper({ at: now, cart: page === 'cart' ? [sku] : [] }))
-        expect(count(sku, now)).toBe(shown.sections.find(each => each.section.key === key)?.items.length ?? 0)
+        expect(shownOn(sku, now)).toEqual(shown.sections.find(each => each.section.key === key)?.items ?? [])
       }
     }), { numRuns: 500 })
   })
 
   it('is not counted for a section that there is none of', () => {
-    fc.assert(fc.property(anyPlainShop, plain => fillCounter(shopOf(plain), 'gone', 'product') === null), { numRuns: 3 })
+    fc.assert(fc.property(anyPlainShop, plain => shownFor(shopOf(plain), 'gone', 'product') === null), { numRuns: 3 })
   })
 
   it('is told as full, thin and blank', () => {

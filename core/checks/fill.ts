@@ -1,4 +1,5 @@
 import type { PageKind, PagePlan, Section } from '../sections/section'
+import type { Candidate } from '../selection/resolvedPage'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { withSection } from '../selection/withSection'
@@ -8,10 +9,12 @@ export interface Fill {
   places: number
   /** How many pages show so many products, from 0 to all places. */
   pages: number[]
+  /** How many products each fill step shows, on all pages together. */
+  steps: number[]
 }
 
 /** Pages with all places filled, with some, and with none. */
-export function fillSummary({ places, pages }: Fill): { full: number, thin: number, blank: number } {
+export function fillSummary({ places, pages }: Pick<Fill, 'places' | 'pages'>): { full: number, thin: number, blank: number } {
   const all = pages.reduce((sum, each) => sum + each, 0)
   return { full: pages[places]!, thin: all - pages[places]! - pages[0]!, blank: pages[0]! }
 }
@@ -21,11 +24,11 @@ export const countedPages = ['product', 'added', 'cart'] as const satisfies read
 export type CountedPage = (typeof countedPages)[number]
 
 /**
- * Counts what a section shows on the page of each product; a cart page is one with this product alone in the cart.
+ * Tells what a section shows on the page of each product; a cart page is one with this product alone in the cart.
  * @param page the kind of page
- * @returns how many products it shows for a SKU; null when there is no such section
+ * @returns what it shows for a SKU; null when there is no such section
  */
-export function fillCounter(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => number) | null {
+export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => readonly Candidate[]) | null {
   const wider = withSection(shop, key, page)
   if (!wider) return null
   const counted: Shop = {
@@ -35,7 +38,7 @@ export function fillCounter(shop: Shop, key: string, page: CountedPage): ((sku: 
   }
   return (sku, at) => {
     const { sections } = resolvePage(counted, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
-    return sections.find(each => each.section.key === key)?.items.length ?? 0
+    return sections.find(each => each.section.key === key)?.items ?? []
   }
 }
 

@@ -30,7 +30,7 @@ describe('a fill meter', () => {
       const shop = planned(shopOf(plain))
       const meter = counted(shop)
       const shown = [...walked(shop).values()]
-      expect(meter.fill).toEqual({ places: 2, pages: [0, 1, 2].map(count => shown.filter(each => each === count).length) })
+      expect(meter.fill).toEqual({ places: 2, pages: [0, 1, 2].map(count => shown.filter(each => each === count).length), steps: [shown.reduce((sum, each) => sum + each, 0)] })
       const thin = [...meter.positionsWith(1, 1)].map(position => shop.index.productAt(position).sku)
       expect(thin).toEqual([...walked(shop)].filter(([, count]) => count === 1).map(([sku]) => sku))
     }), { numRuns: 200 })

@@ -1,6 +1,7 @@
+import type { Candidate } from '../selection/resolvedPage'
 import type { Shop } from '../selection/shop'
 import type { CountedPage, Fill } from './fill'
-import { fillCounter } from './fill'
+import { shownFor } from './fill'
 
 const pagesInStep = 50
 const notServed = -1
@@ -11,6 +12,10 @@ export class FillMeter {
   readonly #section: string
   readonly #page: CountedPage
   #counts = new Int8Array()
+  /** How many products each step shows, page by page. */
+  #bySteps = new Uint8Array()
+  /** How many steps the section had when it was counted. */
+  #stepCount = 0
 
   constructor(shop: Shop, section: string, page: CountedPage) {
     this.#shop = shop
@@ -24,34 +29,42 @@ export class FillMeter {
    * @returns whether there is such a section
    */
   *counting(at: number): Generator<number, boolean> {
-    const { index } = this.#shop
-    const count = this.#counter(at)
-    if (!count) return false
+    const { index, sections } = this.#shop
+    const shown = this.#shown(at)
+    if (!shown) return false
     const counts = new Int8Array(index.size)
+    const stepCount = sections.get(this.#section)!.steps.length
+    const bySteps = new Uint8Array(index.size * stepCount)
     for (let position = 0; position < index.size; position++) {
-      counts[position] = count(position)
+      count(position, shown(position), counts, bySteps, stepCount)
       if (position % pagesInStep === 0) yield position
     }
     this.#counts = counts
+    this.#bySteps = bySteps
+    this.#stepCount = stepCount
     return true
   }
 
   /** Takes over the counts of a meter that counts the same. */
   take(other: FillMeter): void {
     this.#counts = other.#counts.slice()
+    this.#bySteps = other.#bySteps.slice()
+    this.#stepCount = other.#stepCount
   }
 
   /** Counts single pages anew. */
   recount(positions: Iterable<number>, at: number): void {
-    const count = this.#counter(at)
-    if (count) for (const position of positions) this.#counts[position] = count(position)
+    const shown = this.#shown(at)
+    if (shown) for (const position of positions) count(position, shown(position), this.#counts, this.#bySteps, this.#stepCount)
   }
 
   get fill(): Fill {
     const { places } = this.#shop.sections.get(this.#section)!
     const pages = Array<number>(places + 1).fill(0)
     for (const count of this.#counts) if (count !== notServed) pages[count]!++
-    return { places, pages }
+    const steps = Array<number>(this.#stepCount).fill(0)
+    for (const [i, count] of this.#bySteps.entries()) steps[i % steps.length]! += count
+    return { places, pages, steps }
   }
 
   /** Positions of the products whose page shows from so many to so many. */
@@ -68,11 +81,17 @@ export class FillMeter {
   }
 
   /** Shoppers come to the pages of active products only. */
-  #counter(at: number): ((position: number) => number) | null {
-    const count = fillCounter(this.#shop, this.#section, this.#page)
-    return count && ((position) => {
+  #shown(at: number): ((position: number) => readonly Candidate[] | null) | null {
+    const shown = shownFor(this.#shop, this.#section, this.#page)
+    return shown && ((position) => {
       const product = this.#shop.index.productAt(position)
-      return product.status === 'active' ? count(product.sku, at) : notServed
+      return product.status === 'active' ? shown(product.sku, at) : null
     })
   }
+}
+
+function count(position: number, shown: readonly Candidate[] | null, counts: Int8Array, bySteps: Uint8Array, stepCount: number): void {
+  counts[position] = shown ? shown.length : notServed
+  bySteps.fill(0, position * stepCount, (position + 1) * stepCount)
+  for (const { step } of shown ?? []) bySteps[position * stepCount + step]!++
 }

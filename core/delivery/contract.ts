@@ -42,8 +42,8 @@ export type PageQuery = z.infer<typeof pageQuery>
 
 const heldBackReason = z.enum([...guard.options, 'excluded', 'priceBand', 'lowMargin', 'outsideDates', 'duplicate', 'noRoom'])
 const hiddenReason = z.enum(['off', 'outsideDates', 'switchedOffHere', 'cartEmpty', 'nothingFound', 'belowMinimum'])
-const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'retiredKind', 'noSuchCategory', 'noData'])
-const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'bundles'])
+const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'noCategory', 'retiredKind', 'noSuchCategory', 'noData'])
+const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'relatedCategories', 'bundles'])
 
 const deliveredItem = z.object({
   sku: z.string().meta({ description: 'The product.' }),
@@ -57,7 +57,7 @@ const deliveredItem = z.object({
   inStock: z.boolean(),
   hasOptions: z.boolean().meta({ description: 'The shopper has to choose a variant before buying.' }),
   step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
-  reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'bundle'])
+  reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'relatedCategory', 'bundle'])
     .meta({ description: 'What kind of step brought it. linked: a merchandiser linked it by hand.' }),
 })
 export type DeliveredItem = z.infer<typeof deliveredItem>

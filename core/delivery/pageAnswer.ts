@@ -62,7 +62,7 @@ const whyShown = ({ step }: Candidate, { section }: ShownSection): Pick<Delivere
 
 const reasonOf: Record<StepSource, DeliveredItem['reason']> = {
   links: 'linked', traits: 'sharedTraits', rule: 'rule', boughtTogether: 'boughtTogether', chosen: 'chosen', category: 'category',
-  bestSellers: 'bestSeller', newest: 'newest', recentlyViewed: 'recentlyViewed', bundles: 'bundle',
+  bestSellers: 'bestSeller', newest: 'newest', recentlyViewed: 'recentlyViewed', relatedCategories: 'relatedCategory', bundles: 'bundle',
 }
 
 function stepStory({ step, idle, taken, heldBack, alternatives, more }: StepReport, words: Words) {

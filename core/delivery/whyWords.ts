@@ -19,6 +19,7 @@ export function shownWords(step: StepStory, { place, strength }: ExplainedCandid
     case 'bestSellers': return place === 1 ? 'the best seller' : `best seller number ${place}`
     case 'newest': return place === 1 ? 'the newest' : `number ${place} of the newest`
     case 'recentlyViewed': return 'viewed before'
+    case 'relatedCategories': return 'from a related category'
     case 'bundles': return 'a bundle with it'
   }
 }
@@ -36,6 +37,7 @@ export function stepWords(step: StepStory, kindName: KindName): string {
     case 'bestSellers': return 'best sellers'
     case 'newest': return 'the newest products'
     case 'recentlyViewed': return 'what was viewed before'
+    case 'relatedCategories': return 'products of related categories'
     case 'bundles': return 'bundles with the product'
   }
 }
@@ -79,6 +81,7 @@ export function idleWords(reason: IdleReason): string {
     case 'cartEmpty': return 'the cart is empty'
     case 'noSubject': return 'the page is about no product'
     case 'retiredKind': return 'this kind of link is retired'
+    case 'noCategory': return 'the page is about no category'
     case 'noSuchCategory': return 'the category is gone'
     case 'noData': return 'there is nothing to go by yet'
   }

@@ -44,6 +44,8 @@ export const fillStep = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('newest'), of: z.enum(['all', 'category', 'brand']), ...common }),
   /** What the shopper looked at before, most recent first. */
   z.strictObject({ from: z.literal('recentlyViewed'), order: handOrders, ...common }),
+  /** On the page of a category: the products of those beside it or directly below it, the first of each before any second. */
+  z.strictObject({ from: z.literal('relatedCategories'), of: z.enum(['beside', 'below']), order: freeOrders, ...common }),
   /** Bundles that contain the subject. */
   z.strictObject({ from: z.literal('bundles'), order: freeOrders, ...common }),
 ])
@@ -53,7 +55,7 @@ export type StepSource = FillStep['from']
 /** Whether what a step yields depends on its subjects. */
 export function needsSubjects(step: FillStep): boolean {
   switch (step.from) {
-    case 'chosen': case 'category': case 'recentlyViewed': return false
+    case 'chosen': case 'category': case 'recentlyViewed': case 'relatedCategories': return false
     case 'bestSellers': case 'newest': return step.of !== 'all'
     default: return true
   }

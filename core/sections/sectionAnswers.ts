@@ -39,7 +39,7 @@ export const tryQuery = pageQuery.pick({ cart: true, seen: true, visitor: true, 
 
 const meterReading = z.object({
   /** How many pages show how many products; null before they were counted. */
-  fill: z.object({ places: z.int(), pages: z.array(z.int()) }).nullable(),
+  fill: z.object({ places: z.int(), pages: z.array(z.int()), steps: z.array(z.int()) }).nullable(),
   /** Pages counted so far. */
   done: z.int(),
   total: z.int(),

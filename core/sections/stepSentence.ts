@@ -46,6 +46,7 @@ function sourceOf(step: FillStep, names: Names): Sentence {
     case 'bestSellers': return [plain('best sellers of '), { words: ofWords[step.of], field: 'of' }]
     case 'newest': return [plain('the newest of '), { words: ofWords[step.of], field: 'of' }]
     case 'recentlyViewed': return [plain('what the shopper viewed before')]
+    case 'relatedCategories': return [plain('products of the categories '), { words: step.of === 'beside' ? 'beside this one' : 'right below this one', field: 'of' }]
     case 'bundles': return [plain('bundles that contain it')]
   }
 }

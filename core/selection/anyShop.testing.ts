@@ -94,6 +94,7 @@ const anyStep: fc.Arbitrary<FillStep> = fc.oneof(
   fc.record({ from: fc.constant('bestSellers' as const), of: group, ...common }),
   fc.record({ from: fc.constant('newest' as const), of: group, ...common }),
   fc.record({ from: fc.constant('recentlyViewed' as const), order: hand, ...common }),
+  fc.record({ from: fc.constant('relatedCategories' as const), of: pick('beside' as const, 'below' as const), order: free, ...common }),
   fc.record({ from: fc.constant('bundles' as const), order: free, ...common }),
 )
 const rarely = <T>(none: T, some: fc.Arbitrary<T>) => fc.oneof({ weight: 5, arbitrary: fc.constant(none) }, { weight: 1, arbitrary: some })

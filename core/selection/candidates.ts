@@ -41,6 +41,7 @@ export function idleReason(step: FillStep, { shop, subjects, category, cart, isC
   if (step.from === 'links' && shop.kinds.get(step.kind)?.retired) return 'retiredKind'
   if (step.from === 'category' && !shop.catalogue.category(step.category)) return 'noSuchCategory'
   if (step.from === 'boughtTogether' || step.from === 'bundles') return 'noData'
+  if (step.from === 'relatedCategories') return category === null ? 'noCategory' : null
   if (!needsSubjects(step)) return null
   if (step.subjects === 'cart' || isCartPage) return cart.length ? null : 'cartEmpty'
   if (subjects.length || (category !== null && isOfCategory(step))) return null
@@ -72,10 +73,26 @@ function ofAll(step: FillStep, number: number, context: StepContext): Iterable<C
       const keys = step.below ? shop.catalogue.categoriesFrom(step.category) : [step.category]
       return inLists(Array.from(keys, key => ['category', key]), step.order, number, null, context)
     }
+    case 'relatedCategories': return ofRelatedCategories(step, number, context)
     case 'bestSellers': return inLists(['all'], 'best-selling', number, null, context)
     case 'newest': return inLists(['all'], 'newest', number, null, context)
     default: return []
   }
+}
+
+/** What categories beside or below that of the page offer, by turns; what stands in a category with the page's own is none of it. */
+function ofRelatedCategories({ of, order }: Extract<FillStep, { from: 'relatedCategories' }>, number: number, context: StepContext): Iterable<Candidate> {
+  const { catalogue } = context.shop
+  const own = of === 'beside' ? catalogue.categoriesFrom(context.category!) : nothing
+  const offers = catalogue.categoriesNear(context.category!, of)
+    .map(key => inLists(Array.from(catalogue.categoriesFrom(key), (each): ListName => ['category', each]), order, number, null, context))
+  return withoutOwn(inTurns(offers), own)
+}
+
+const nothing: ReadonlySet<string> = new Set()
+
+function* withoutOwn(candidates: Iterable<Candidate>, own: ReadonlySet<string>): Generator<Candidate> {
+  for (const candidate of candidates) if (!candidate.product.categories.some(key => own.has(key))) yield candidate
 }
 
 /** What a step offers on the page of a category. */

@@ -34,6 +34,16 @@ function sectionOf(part: Partial<Section>, facts: Partial<Shop> = {}) {
 }
 const category = (key: string, part: Partial<Extract<FillStep, { from: 'category' }>> = {}): FillStep => ({ from: 'category', category: key, below: false, order: 'cheapest', ...common, ...part })
 
+describe('related categories', () => {
+  const near = (of: 'beside' | 'below'): FillStep => ({ from: 'relatedCategories', of, order: 'cheapest', ...common })
+  it('are those beside that of the page, or right below it', () => {
+    expect(sectionOf({ steps: [near('beside')], places: 9 })({ kind: 'category', key: 'hives' }).shown).toEqual(['F1', 'F2', 'F3', 'F4'])
+    // One of each, before any second.
+    expect(sectionOf({ steps: [near('below')], places: 3 })({ kind: 'category', key: 'goods' }).shown).toEqual(['HIVE', 'F1', 'F2'])
+    expect(sectionOf({ steps: [near('below')] })({ kind: 'category', key: 'tools' }).hidden).toBe('nothingFound')
+  })
+})
+
 describe('a rule with alternatives', () => {
   it('says of each product which of them it passes', () => {
     const rule = { when: { all: [] }, pick: { any: [{ attribute: 'fits', sourceAttribute: 'standard' }, { sold: { from: 6 } }] } }
@@ -50,6 +60,7 @@ describe('a step that has nothing to look for', () => {
     ['on an empty cart’s page', linked, { kind: 'cart' }, 'cartEmpty'],
     ['on a category’s page', linked, { kind: 'category', key: 'hives' }, 'noSubject'],
     ['of a brand on a category’s page', { from: 'newest', of: 'brand', ...common }, { kind: 'category', key: 'hives' }, 'noSubject'],
+    ['of related categories on a product’s page', { from: 'relatedCategories', of: 'beside', order: 'name', ...common }, { kind: 'product', sku: 'HIVE' }, 'noCategory'],
     ['of a category that is gone', category('gone'), { kind: 'product', sku: 'HIVE' }, 'noSuchCategory'],
     ['of orders before there are any', { from: 'boughtTogether', order: 'strength', ...common }, { kind: 'product', sku: 'HIVE' }, 'noData'],
     ['of bundles before there are any', { from: 'bundles', order: 'name', ...common }, { kind: 'product', sku: 'HIVE' }, 'noData'],

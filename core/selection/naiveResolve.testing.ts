@@ -150,6 +150,13 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       case 'chosen': return plainOffers(ordered(step.targets.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: step.targets.indexOf(offer.target) + 1 }))
       case 'recentlyViewed': return plainOffers(ordered(shopper.seen.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: shopper.seen.indexOf(offer.target) + 1 }))
       case 'category': return plainOffers(ordered(skus(each => exists(step.category) && (step.below ? isIn(each, step.category) : each.categories.includes(step.category))), step.order, key))
+      case 'relatedCategories': {
+        if (page.kind !== 'category') return []
+        const parent = step.of === 'below' ? page.key : shop.categories.find(each => each.key === page.key)!.parent
+        const near = shop.categories.filter(each => each.parent === parent && each.key !== page.key)
+        return turns(near.map(({ key: top }) => plainOffers(ordered(skus(each => isIn(each, top)), step.order, key))))
+          .filter(({ target }) => step.of === 'below' || !isIn(productOf(target)!, page.key))
+      }
       case 'links': return turns(sources.map(source => {
         if (shop.retiredKinds.includes(step.kind)) return []
         const lane = shop.lanes.find(each => each.source === source && each.kind === step.kind)?.lane ?? []
@@ -237,7 +244,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       const active = section.steps.filter(step => !step.off)
       const waits = (step: FillStep) => {
         if (step.from === 'links' && shop.retiredKinds.includes(step.kind)) return false
-        if (['chosen', 'recentlyViewed', 'category', 'boughtTogether', 'bundles'].includes(step.from) || ('of' in step && step.of === 'all')) return false
+        if (['chosen', 'recentlyViewed', 'category', 'boughtTogether', 'relatedCategories', 'bundles'].includes(step.from) || ('of' in step && step.of === 'all')) return false
         return (page.kind === 'cart' || step.subjects === 'cart') && cartProducts.length === 0
       }
       if (closed) hidden.push({ key, reason: closed })

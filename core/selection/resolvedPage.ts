@@ -9,10 +9,10 @@ export type HeldBackReason = Guard | 'excluded' | 'priceBand' | 'lowMargin' | 'o
 export type HiddenReason = 'off' | 'outsideDates' | 'switchedOffHere' | 'cartEmpty' | 'nothingFound' | 'belowMinimum'
 
 /**
- * Why a step had no candidates to look for: it is off; the cart it is about is empty; the page is about no product;
+ * Why a step had no candidates to look for: it is off; the cart it is about is empty; the page is about no product, or about no category;
  * its kind of link is retired; its category is gone; what it reads (orders, bundles) is not there yet.
  */
-export type IdleReason = 'off' | 'cartEmpty' | 'noSubject' | 'retiredKind' | 'noSuchCategory' | 'noData'
+export type IdleReason = 'off' | 'cartEmpty' | 'noSubject' | 'noCategory' | 'retiredKind' | 'noSuchCategory' | 'noData'
 
 /** A product, or a variant of one, that a fill step offers. */
 export interface Candidate extends CatalogueItem {

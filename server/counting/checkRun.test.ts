@@ -3,14 +3,13 @@ import { describe, expect, it } from 'vitest'
 import type { Finding } from '../../core/checks/check'
 import { productChecks } from '../../core/checks/check'
 import { FindingBook } from '../../core/checks/findingBook'
-import { fillCounter } from '../../core/checks/fill'
 import { fillFindings, planFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
 import type { FillStep } from '../../core/sections/fillStep'
 import { linkStep } from '../../core/sections/fillStep'
 import { completed } from '../../core/steps'
 import type { LiveShop } from '../engine/liveShop'
 import type { Step } from './followed.testing'
-import { followed, settled, skus } from './followed.testing'
+import { followed, settled, skus, walked } from './followed.testing'
 
 const sku = fc.constantFrom(...skus)
 const kind = fc.constantFrom('related', 'upsell', 'accessory')
@@ -33,12 +32,7 @@ const inWords = (findings: Iterable<Finding>) => Array.from(findings, each => [e
 function fresh(shop: LiveShop, at: number): { onProducts: string[], onSections: string[] } {
   const book = new FindingBook(shop, each => shop.putAside.reason(each) !== null, each => shop.index.postings.positionOf(each))
   completed(book.looking(at) as Generator<never, void>)
-  const fills = sectionsOnPages(shop).flatMap(({ section, page }) => {
-    const count = fillCounter(shop, section.key, page)!
-    const pages = Array<number>(section.places + 1).fill(0)
-    for (const product of shop.catalogue.products) if (product.status === 'active') pages[count(product.sku, at)]!++
-    return fillFindings(section.key, page, { places: section.places, pages })
-  })
+  const fills = sectionsOnPages(shop).flatMap(({ section, page }) => fillFindings(section.key, page, walked(shop, section, page, at)))
   return { onProducts: inWords(productChecks.flatMap(check => [...book.findings(check, 0, at)])), onSections: inWords([...fills, ...completed(planFindings(shop, at))]) }
 }
 

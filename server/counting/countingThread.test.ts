@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { fillCounter, fillSummary } from '../../core/checks/fill'
+import { fillSummary } from '../../core/checks/fill'
 import type { FillStep } from '../../core/sections/fillStep'
 import { linkStep } from '../../core/sections/fillStep'
 import type { Step } from './followed.testing'
-import { followed, settled, skus } from './followed.testing'
+import { followed, settled, skus, walked } from './followed.testing'
 
 const sku = fc.constantFrom(...skus)
 const sameBrand: FillStep = { from: 'bestSellers', of: 'brand', subjects: 'page', cap: 1, off: false }
@@ -20,16 +20,9 @@ const anyStep: fc.Arbitrary<Step> = fc.oneof(
 describe('fill meters', () => {
   it('count in another thread what the live shop shows, and follow its changes', async () => {
     await fc.assert(fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps => followed(steps, async (meters, shop) => {
-      /** By walking through the live shop. */
-      const walked = (version: 'live' | 'draft') => {
-        const from = version === 'live' ? shop : shop.drafted
-        const count = fillCounter(from, 'accessories', 'product')!
-        const pages = Array<number>(7).fill(0)
-        for (const product of shop.catalogue.products) if (product.status === 'active') pages[count(product.sku, Date.now())]!++
-        return { places: 6, pages }
-      }
-      expect(await settled(() => meters.ask('accessories', 'product'))).toMatchObject({ live: { fill: walked('live') }, draft: { fill: walked('draft') } })
-      expect(await meters.list({ section: 'accessories', page: 'product', version: 'draft' }, 0, 0, 0, 100)).toMatchObject({ total: fillSummary(walked('draft')).blank })
+      const [live, draft] = [shop, shop.drafted].map(each => walked(each, each.sections.get('accessories')!, 'product', Date.now()))
+      expect(await settled(() => meters.ask('accessories', 'product'))).toMatchObject({ live: { fill: live }, draft: { fill: draft } })
+      expect(await meters.list({ section: 'accessories', page: 'product', version: 'draft' }, 0, 0, 0, 100)).toMatchObject({ total: fillSummary(draft!).blank })
     })), { numRuns: 12 })
   }, 120_000)
 })

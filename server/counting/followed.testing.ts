@@ -1,9 +1,13 @@
 import { setTimeout as pause } from 'node:timers/promises'
 import type { Product } from '../../core/catalogue/product'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
+import type { CountedPage, Fill } from '../../core/checks/fill'
+import { shownFor } from '../../core/checks/fill'
 import type { Change } from '../../core/commands/change'
 import type { Command } from '../../core/commands/command'
 import { CommandError } from '../../core/commands/commandError'
+import type { Section } from '../../core/sections/section'
+import type { Shop } from '../../core/selection/shop'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/liveShop'
 import { CommandLog } from '../journal/commandLog'
@@ -40,6 +44,19 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
       await thread.stop()
     }
   })
+}
+
+/** How a section is filled, by walking through the pages of a shop. */
+export function walked(shop: Shop, section: Section, page: CountedPage, at: number): Fill {
+  const shown = shownFor(shop, section.key, page)!
+  const fill = { places: section.places, pages: Array<number>(section.places + 1).fill(0), steps: section.steps.map(() => 0) }
+  for (const { sku, status } of shop.catalogue.products) {
+    if (status !== 'active') continue
+    const items = shown(sku, at)
+    fill.pages[items.length]!++
+    for (const { step } of items) fill.steps[step]!++
+  }
+  return fill
 }
 
 /** Asks until every change is counted in. */

@@ -10,6 +10,7 @@ import type { FillAnswer, StoredSection } from '../../../core/sections/sectionAn
 import { fillAnswer } from '../../../core/sections/sectionAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
+import { useTried } from '../../stores/tried'
 import { ApiProblem, callApi } from '../../utils/callApi'
 
 /** On how many products' pages a section is full, thin or blank: the draft, and what is live beside it. */
@@ -41,6 +42,9 @@ const shown = computed(() => answer.value?.[version.value] ?? null)
 const live = computed(() => answer.value?.live.fill ?? null)
 /** What is live is told only where it is another. */
 const differs = computed(() => isUnpublished(props.stored) || JSON.stringify(shown.value?.fill) !== JSON.stringify(live.value))
+const tried = useTried()
+watch(() => shown.value?.fill, fill => tried.fill = fill ? { section: props.stored.key, fill } : null)
+onBeforeUnmount(() => tried.fill = null)
 const summary = computed(() => shown.value?.fill ? fillSummary(shown.value.fill) : null)
 const liveSummary = computed(() => differs.value && version.value === 'draft' && live.value ? fillSummary(live.value) : null)
 const total = computed(() => shown.value?.fill?.pages.reduce((sum, each) => sum + each, 0) ?? 0)

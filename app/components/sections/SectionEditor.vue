@@ -6,6 +6,7 @@ import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
+import { useTried } from '../../stores/tried'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 
 /** What fills a section, what holds candidates back, and how it is shown. Every change is a draft until it is published. */
@@ -13,6 +14,7 @@ const props = defineProps<{ stored: StoredSection }>()
 const emit = defineEmits<{ open: [key: string | null] }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
+const tried = useTried()
 
 const draft = computed(() => props.stored.draft)
 const change = (settings: Partial<SectionSettings>) => store.change(props.stored.key, settings)
@@ -45,6 +47,12 @@ const editedStep = computed(() => {
 function add(step: FillStep): void {
   setSteps([...steps.value, step])
   if (step.from === 'rule') ruleOf.value = steps.value.length
+}
+/** How many of all places a step fills, in percent: known when it was counted with as many steps as there are. */
+function shareOf(step: number): number | null {
+  const { fill, section } = tried.fill ?? {}
+  const pages = fill?.pages.reduce((sum, each) => sum + each, 0)
+  return fill && pages && section === props.stored.key && fill.steps.length === steps.value.length ? fill.steps[step]! * 100 / (fill.places * pages) : null
 }
 const problemsOf = (step: number | null) => props.stored.problems.filter(each => each.step === step)
 
@@ -100,7 +108,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
         <div ref="list">
           <VueDraggable v-model="steps" :animation="150" handle=".handle" role="list" aria-label="Fill steps" @end="setSteps(steps)">
             <StepCard
-              v-for="(step, i) in steps" :key="`${i} ${steps.length}`" :step="step" :index="i" :count="steps.length" :take-turns="draft.takeTurns" :problems="problemsOf(i)"
+              v-for="(step, i) in steps" :key="`${i} ${steps.length}`" :step="step" :index="i" :count="steps.length" :take-turns="draft.takeTurns" :problems="problemsOf(i)" :share="shareOf(i)"
               @change="next => setSteps(steps.with(i, next))" @rule="ruleOf = i" @move="by => move(i, by)" @remove="steps.length > 1 && setSteps(steps.toSpliced(i, 1))" @double="setSteps(steps.toSpliced(i, 0, step))"
             />
           </VueDraggable>

@@ -6,7 +6,7 @@ import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 
 /** One fill step as a sentence; its dotted words are changed where they stand. */
-const props = defineProps<{ step: FillStep, index: number, count: number, takeTurns: boolean, problems: readonly SectionProblem[] }>()
+const props = defineProps<{ step: FillStep, index: number, count: number, takeTurns: boolean, problems: readonly SectionProblem[], /** How many of all places it fills, in percent; null: not known. */ share: number | null }>()
 const emit = defineEmits<{ change: [step: FillStep], rule: [], move: [by: number], remove: [], double: [] }>()
 const names = useNames()
 const sentence = computed(() => stepSentence(props.step, names))
@@ -39,6 +39,7 @@ function key(event: KeyboardEvent): void {
       <p v-for="problem in problems" :key="problem.words" class="small wrong problem">{{ problem.words }}</p>
     </div>
     <span v-if="step.off" class="state">off</span>
+    <span v-else-if="share !== null" class="small soft share" title="Of all places, on all pages counted by the fill meter">{{ share > 0 && share < 1 ? '< 1' : Math.round(share) }} %<template v-if="!index"> of places</template></span>
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"><button type="button" class="icon-button more" v-bind="menu" :aria-label="`More of step ${index + 1}`"><PhDotsThree /></button></template>
       <v-list density="compact" class="studio">
@@ -66,5 +67,6 @@ function key(event: KeyboardEvent): void {
 .say { margin: 0; font-size: 13.5px; line-height: 1.6; }
 .problem { margin: 2px 0 0; }
 .off .say { color: var(--ink-soft); text-decoration: line-through; text-decoration-color: var(--line); }
+.share { flex: none; font-variant-numeric: tabular-nums; }
 .more { flex: none; width: 28px; height: 28px; }
 </style>

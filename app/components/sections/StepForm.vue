@@ -47,6 +47,10 @@ const isThe = (name: string) => props.field === name || undefined
       <span>Of</span>
       <div class="choice" role="group" aria-label="Of"><button v-for="[value, words] in [['all', 'the whole shop'], ['category', 'the same category'], ['brand', 'the same brand']]" :key="value" type="button" :aria-pressed="step.of === value" @click="set({ of: value })">{{ words }}</button></div>
     </div>
+    <div v-if="step.from === 'relatedCategories'" class="field">
+      <span>Categories</span>
+      <div class="choice" role="group" aria-label="Categories"><button v-for="[value, words] in [['beside', 'beside this one'], ['below', 'right below it']]" :key="value" type="button" :aria-pressed="step.of === value" @click="set({ of: value })">{{ words }}</button></div>
+    </div>
     <div v-if="needsSubjects(step)" class="field">
       <span>For</span>
       <div class="choice" role="group" aria-label="For"><button v-for="[value, words] in [['page', 'what the page is about'], ['cart', 'what is in the cart']]" :key="value" type="button" :aria-pressed="step.subjects === value" @click="set({ subjects: value })">{{ words }}</button></div>
