@@ -12,8 +12,7 @@ const studio = useStudioShop()
 const sections = useSectionDrafts()
 useHead({ title: 'Exchange · Manada' })
 
-const failed = ref('')
-onMounted(() => history.load().catch((error: Error) => failed.value = error.message))
+const load = () => history.load()
 useChangeEvents(() => {
   studio.forget()
   void history.load()
@@ -23,17 +22,15 @@ const stepped = (answer: CommandAnswer) => messages.tell(answer.words)
 </script>
 
 <template>
-  <StudioFrame @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
-    <main v-else class="panes">
+  <StudioFrame :load="load" :ready="true" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
+    <div class="columns">
       <ImportPane />
       <ExportPane />
-    </main>
+    </div>
   </StudioFrame>
 </template>
 
 <style scoped>
-.failed { padding: 24px; }
-.panes { flex: 1; min-height: 0; display: grid; grid-template-columns: minmax(0, 1fr) 400px; }
-@media (max-width: 900px) { .panes { grid-template-columns: 1fr; grid-template-rows: minmax(420px, 1fr) auto; overflow-y: auto; } }
+.columns { height: 100%; display: grid; grid-template-columns: minmax(0, 1fr) 400px; }
+@media (max-width: 900px) { .columns { grid-template-columns: 1fr; grid-template-rows: minmax(420px, 1fr) auto; overflow-y: auto; } }
 </style>

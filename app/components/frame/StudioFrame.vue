@@ -4,11 +4,14 @@ import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 
-/** What every workspace has: the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
+/** What every workspace has: what it loads first, the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
+const props = defineProps<{ load: () => Promise<unknown>, /** What was loaded can be shown. */ ready: boolean }>()
 const emit = defineEmits<{ stepped: [answer: CommandAnswer], choose: [sku: string] }>()
 const history = useHistory()
 const sections = useSectionDrafts()
 const messages = useMessages()
+const failed = ref('')
+onMounted(() => props.load().catch((error: Error) => failed.value = error.message))
 const quickFind = ref(false)
 const keySheet = ref(false)
 const publishing = ref(false)
@@ -31,7 +34,9 @@ defineExpose({ step })
 <template>
   <div class="workspace">
     <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
-    <slot />
+    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
+    <main v-else-if="ready" class="panes"><slot /></main>
+    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
     <QuickFind v-model="quickFind" @choose="sku => emit('choose', sku)" />
     <KeySheet v-model="keySheet" />
     <PublishDialog v-if="publishing" :sections="sections.unpublished.sections" :plans="sections.unpublished.plans" @close="publishing = false" />
@@ -40,5 +45,7 @@ defineExpose({ step })
 </template>
 
 <style scoped>
+.failed { padding: 24px; }
+.panes { flex: 1; min-height: 0; }
 .workspace { display: flex; flex-direction: column; height: 100dvh; min-width: 0; }
 </style>

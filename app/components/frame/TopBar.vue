@@ -31,7 +31,7 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
     </nav>
     <span class="grow" />
     <div class="right">
-      <button type="button" class="find" aria-keyshortcuts="Control+K" @click="emit('find')"><PhMagnifyingGlass width="15" height="15" /><span>Find a product</span><span class="key">Ctrl K</span></button>
+      <button type="button" class="find" aria-label="Find a product" aria-keyshortcuts="Control+K" @click="emit('find')"><PhMagnifyingGlass width="15" height="15" /><span>Find a product</span><span class="key">Ctrl K</span></button>
       <button type="button" class="icon-button" :disabled="!history.undo" aria-label="Undo" aria-keyshortcuts="Control+Z" @click="emit('undo')">
         <PhArrowUUpLeft />
         <v-tooltip activator="parent" location="bottom">{{ history.undo ? `Undo: ${history.undo}` : 'Nothing to undo' }}<span class="key">Ctrl Z</span></v-tooltip>
@@ -45,7 +45,7 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
         <v-tooltip activator="parent" location="bottom">All keys<span class="key">?</span></v-tooltip>
       </button>
       <button v-if="drafts" type="button" class="open drafts" @click="emit('publish')"><PhPaperPlaneTilt width="16" height="16" />{{ drafts }} {{ drafts === 1 ? 'draft' : 'drafts' }}<v-tooltip activator="parent" location="bottom">What shoppers don’t have yet</v-tooltip></button>
-      <a class="open" href="/shop" target="_blank"><PhArrowSquareOut width="16" height="16" />Open the shop</a>
+      <a class="open" href="/shop" target="_blank" aria-label="Open the shop"><PhArrowSquareOut width="16" height="16" /><span class="long">Open the shop</span></a>
     </div>
   </header>
 </template>
@@ -65,7 +65,10 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
 .open { display: flex; align-items: center; gap: 7px; height: 34px; margin-left: 4px; padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--sheet); color: var(--petrol); font-size: 13.5px; font-weight: 600; text-decoration: none; white-space: nowrap; }
 .drafts { background: var(--sheet); cursor: pointer; }
 .open:hover { background: var(--petrol-wash); }
-@media (max-width: 900px) {
-  .find { width: 44px; } .find span { display: none; }
+@media (max-width: 1000px) {
+  .find { justify-content: center; width: 36px; padding: 0; }
+  .find span, .open .long { display: none; }
+  .open { padding: 0 10px; }
+  .tab { padding-inline: 10px; }
 }
 </style>

@@ -22,8 +22,7 @@ const key = computed(() => String(route.params.check ?? ''))
 const chosen = computed(() => anyCheck.safeParse(key.value).data ?? (key.value === 'aside' ? 'aside' : null))
 useHead({ title: () => chosen.value ? `${chosen.value === 'aside' ? 'Put aside' : checkWords[chosen.value].title} · Checks · Manada` : 'Checks · Manada' })
 
-const failed = ref('')
-onMounted(() => Promise.all([studio.load(), history.load(), checks.ask()]).catch((error: Error) => failed.value = error.message))
+const load = () => Promise.all([studio.load(), history.load(), checks.ask()])
 onBeforeUnmount(checks.stop)
 // Without a check in the address, the first that found something is opened.
 watch([key, () => checks.answer], () => {
@@ -44,32 +43,15 @@ useChangeEvents((change) => {
 </script>
 
 <template>
-  <StudioFrame @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
-    <main v-else-if="studio.shop && checks.answer" class="panes">
-      <Splitpanes @ready="tellWidths" @resized="tellWidths">
-        <Pane :size="27" :min-size="20"><ChecksPane :chosen="chosen" @open="next => navigateTo(`/checks/${next}`)" /></Pane>
-        <Pane :size="73" :min-size="40">
-          <FindingsPane v-if="chosen" :key="chosen" :of="chosen" />
-          <div v-else-if="key" class="blank">
-            <h1>There is no check “{{ key }}”</h1>
-            <p class="soft">Choose one in the list.</p>
-          </div>
-          <div v-else class="blank">
-            <h1>{{ checks.answer.settled ? 'All is well' : 'Looking through the shop' }}</h1>
-            <p class="soft">{{ checks.answer.settled ? 'The checks found nothing that shoppers would miss.' : 'What is found shows here as soon as it is.' }}</p>
-          </div>
-        </Pane>
-      </Splitpanes>
-    </main>
-    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
+  <StudioFrame :load="load" :ready="studio.shop !== null && checks.answer !== null" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
+    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+      <Pane :size="27" :min-size="20"><ChecksPane :chosen="chosen" @open="next => navigateTo(`/checks/${next}`)" /></Pane>
+      <Pane :size="73" :min-size="40">
+        <FindingsPane v-if="chosen" :key="chosen" :of="chosen" />
+        <BlankPane v-else-if="key" :title="`There is no check “${key}”`">Choose one in the list.</BlankPane>
+        <BlankPane v-else-if="checks.answer?.settled" title="All is well">The checks found nothing that shoppers would miss.</BlankPane>
+        <BlankPane v-else title="Looking through the shop">What is found shows here as soon as it is.</BlankPane>
+      </Pane>
+    </Splitpanes>
   </StudioFrame>
 </template>
-
-<style scoped>
-.failed { padding: 24px; }
-.panes { flex: 1; min-height: 0; }
-.blank { display: grid; align-content: center; justify-items: center; gap: 8px; height: 100%; padding: 24px; background: var(--sheet); text-align: center; }
-h1 { font-size: 20px; }
-.blank p { margin: 0; max-width: 34ch; }
-</style>

@@ -37,8 +37,7 @@ function open(next: string[]): void {
   void router.push({ params: { sku: next.join(',') }, query: query.value })
 }
 
-const failed = ref('')
-onMounted(() => Promise.all([studio.load(), history.load()]).catch((error: Error) => failed.value = error.message))
+const load = () => Promise.all([studio.load(), history.load()])
 watch([() => skus.value.join(), () => studio.shop], () => {
   if (studio.shop) void bench.open(skus.value)
 }, { immediate: true })
@@ -118,52 +117,46 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
 </script>
 
 <template>
-  <StudioFrame ref="frame" @stepped="stepped" @choose="sku => open([sku])">
-    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
-    <main v-else-if="studio.shop" class="panes">
-      <Splitpanes :key="Number(beside === 'both')" @ready="tellWidths" @resized="tellWidths">
-        <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
-          <ProductsPane ref="list" v-model:query="query" :selected="skus" @open="open" />
-        </Pane>
-        <Pane :size="beside === 'both' ? 36 : 43" :min-size="24">
-          <BenchPane ref="lanes" @open="sku => open([sku])" @take="sku => open(skus.filter(each => each !== sku))" @find="findFor" @edited="shopView?.update()" @linked="linked" @changed="tellLast" @kinds="kindsShown = true" />
-        </Pane>
-        <Pane :size="beside === 'both' ? 64 : 35" :min-size="24">
-          <div class="beside">
-            <div class="tabs" role="group" aria-label="Beside the bench">
-              <button type="button" :aria-pressed="beside === 'find' || beside === 'both'" @click="beside = 'find'">Find</button>
-              <button type="button" :aria-pressed="beside === 'suggested'" aria-keyshortcuts="G" @click="beside = 'suggested'">
-                Suggested<v-tooltip activator="parent" location="bottom">What could be linked, and why<span class="key">G</span></v-tooltip>
-              </button>
-              <button type="button" :aria-pressed="beside === 'shop' || beside === 'both'" aria-keyshortcuts="V" @click="beside = 'shop'">
-                Shop view<v-tooltip activator="parent" location="bottom">The product’s page as shoppers see it<span class="key">V</span></v-tooltip>
-              </button>
-              <button type="button" :aria-pressed="beside === 'history'" aria-keyshortcuts="H" @click="beside = 'history'">
-                History<v-tooltip activator="parent" location="bottom">What was changed, and by whom<span class="key">H</span></v-tooltip>
-              </button>
-              <span class="grow" />
-              <button type="button" class="icon-button" :class="{ on: beside === 'both' }" :aria-pressed="beside === 'both'" aria-label="Find and shop view side by side" aria-keyshortcuts="S" @click="beside = beside === 'both' ? 'find' : 'both'">
-                <PhColumns /><v-tooltip activator="parent" location="bottom">{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip>
-              </button>
-            </div>
-            <div class="content">
-              <FindPane v-if="beside === 'find' || beside === 'both'" ref="find" v-model:kind="kind" @linked="linked" />
-              <SuggestedPane v-if="beside === 'suggested'" ref="suggested" v-model:kind="kind" @linked="linked" @changed="tellLast" />
-              <ShopView v-if="beside === 'shop' || beside === 'both'" ref="shopView" @changed="tellLast" />
-              <HistoryPane v-if="beside === 'history'" ref="historyPane" @revert="entry => frame?.step({ revert: entry })" />
-            </div>
+  <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" @stepped="stepped" @choose="sku => open([sku])">
+    <Splitpanes :key="Number(beside === 'both')" @ready="tellWidths" @resized="tellWidths">
+      <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
+        <ProductsPane ref="list" v-model:query="query" :selected="skus" @open="open" />
+      </Pane>
+      <Pane :size="beside === 'both' ? 36 : 43" :min-size="24">
+        <BenchPane ref="lanes" @open="sku => open([sku])" @take="sku => open(skus.filter(each => each !== sku))" @find="findFor" @edited="shopView?.update()" @linked="linked" @changed="tellLast" @kinds="kindsShown = true" />
+      </Pane>
+      <Pane :size="beside === 'both' ? 64 : 35" :min-size="24">
+        <div class="beside">
+          <div class="tabs" role="group" aria-label="Beside the bench">
+            <button type="button" :aria-pressed="beside === 'find' || beside === 'both'" @click="beside = 'find'">Find</button>
+            <button type="button" :aria-pressed="beside === 'suggested'" aria-keyshortcuts="G" @click="beside = 'suggested'">
+              Suggested<v-tooltip activator="parent" location="bottom">What could be linked, and why<span class="key">G</span></v-tooltip>
+            </button>
+            <button type="button" :aria-pressed="beside === 'shop' || beside === 'both'" aria-keyshortcuts="V" @click="beside = 'shop'">
+              Shop view<v-tooltip activator="parent" location="bottom">The product’s page as shoppers see it<span class="key">V</span></v-tooltip>
+            </button>
+            <button type="button" :aria-pressed="beside === 'history'" aria-keyshortcuts="H" @click="beside = 'history'">
+              History<v-tooltip activator="parent" location="bottom">What was changed, and by whom<span class="key">H</span></v-tooltip>
+            </button>
+            <span class="grow" />
+            <button type="button" class="icon-button" :class="{ on: beside === 'both' }" :aria-pressed="beside === 'both'" aria-label="Find and shop view side by side" aria-keyshortcuts="S" @click="beside = beside === 'both' ? 'find' : 'both'">
+              <PhColumns /><v-tooltip activator="parent" location="bottom">{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip>
+            </button>
           </div>
-        </Pane>
-      </Splitpanes>
-    </main>
-    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
+          <div class="content">
+            <FindPane v-if="beside === 'find' || beside === 'both'" ref="find" v-model:kind="kind" @linked="linked" />
+            <SuggestedPane v-if="beside === 'suggested'" ref="suggested" v-model:kind="kind" @linked="linked" @changed="tellLast" />
+            <ShopView v-if="beside === 'shop' || beside === 'both'" ref="shopView" @changed="tellLast" />
+            <HistoryPane v-if="beside === 'history'" ref="historyPane" @revert="entry => frame?.step({ revert: entry })" />
+          </div>
+        </div>
+      </Pane>
+    </Splitpanes>
     <KindsDialog v-if="kindsShown" @close="kindsShown = false" />
   </StudioFrame>
 </template>
 
 <style scoped>
-.panes { flex: 1; min-height: 0; }
-.failed { padding: 24px; }
 .beside { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
 .tabs { flex: none; display: flex; align-items: stretch; gap: 18px; height: 44px; padding: 0 12px 0 16px; border-bottom: 1px solid var(--line); }
 .tabs > button:not(.icon-button) { padding: 0; border: 0; background: none; color: var(--ink-soft); font: 550 14px/1 var(--text); cursor: pointer; }
