@@ -130,7 +130,7 @@ const together = computed(() => listed.value?.rows.slice(0, 20).map(row => encod
 .meter { padding: 12px 16px 18px; }
 .meter h3 { margin-bottom: 6px; font-size: 14.5px; }
 h3 .small { margin-left: 6px; font: 12.5px/1.3 var(--text); letter-spacing: 0; }
-.progress { display: flex; align-items: center; gap: 10px; margin: 4px 0 8px; }
+.progress { display: flex; align-items: center; gap: 10px; margin: 4px 0 8px; white-space: nowrap; }
 .body { display: flex; align-items: flex-end; gap: 20px; }
 .chart { flex: 1 1 0; min-width: 0; height: 112px; }
 .body ul { flex: none; margin: 0 0 6px; padding: 0; list-style: none; }
