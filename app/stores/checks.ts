@@ -8,6 +8,8 @@ import { ApiProblem, callApi } from '../utils/callApi'
 export const useChecks = defineStore('checks', () => {
   const answer = shallowRef<ChecksAnswer | null>(null)
   const failed = ref('')
+  /** Something was changed since it was answered. */
+  const outdated = ref(false)
   /** Grows when what was found may be another. */
   const edition = ref(0)
 
@@ -18,6 +20,7 @@ export const useChecks = defineStore('checks', () => {
       const found = await callApi(checksAnswer, '/api/checks')
       const before = answer.value
       answer.value = found
+      outdated.value = false
       failed.value = ''
       if (JSON.stringify(before?.checks) !== JSON.stringify(found.checks) || before?.putAside !== found.putAside || !before.settled) edition.value++
       if (!found.settled) askAgain()
@@ -28,8 +31,8 @@ export const useChecks = defineStore('checks', () => {
   }
 
   const of = (check: Check) => answer.value?.checks.find(each => each.check === check)
-  /** How much there is to look at, without what was put aside; null: not known yet. */
-  const open = computed(() => answer.value?.checks.every(each => each.count !== null) ? answer.value.checks.reduce((sum, each) => each.aside === null ? sum + each.count! : sum, 0) : null)
+  /** How much there is to look at, without what was put aside; null: not known now. */
+  const open = computed(() => !outdated.value && answer.value?.checks.every(each => each.count !== null) ? answer.value.checks.reduce((sum, each) => each.aside === null ? sum + each.count! : sum, 0) : null)
 
-  return { answer, failed, edition, open, ask, stop, of }
+  return { answer, failed, edition, open, ask, stop, of, outdate: () => outdated.value = true }
 })

@@ -13,7 +13,9 @@ const staleAfter = 600_000
 /** What the checks found, kept current: product by product, and on the sections and rules as shoppers have them. */
 export class CheckRun {
   readonly #shop: CountingShop
-  readonly #book: FindingBook
+  #book: FindingBook
+  /** A new book while all products are looked at; until it is whole, the one before is told of. */
+  #next: FindingBook | null = null
   /** Positions of products to be looked at anew. */
   #stale: Set<number> | 'all' = 'all'
   #arePlansStale = true
@@ -23,20 +25,26 @@ export class CheckRun {
 
   constructor(shop: CountingShop) {
     this.#shop = shop
-    this.#book = new FindingBook(shop.live, finding => shop.putAside.reason(finding) !== null, sku => shop.positionOf(sku))
+    this.#book = this.#newBook()
+  }
+
+  #newBook(): FindingBook {
+    const { live, putAside } = this.#shop
+    return new FindingBook(live, finding => putAside.reason(finding) !== null, sku => this.#shop.positionOf(sku))
   }
 
   /** Marks what a change, which the shop has taken over, makes stale. */
   take(change: Change): void {
     switch (change.of) {
       case 'links':
-        if (this.#stale !== 'all') for (const position of this.#book.relinked(change)) this.#stale.add(position)
+        this.#next?.relinked(change)
+        for (const position of this.#book.relinked(change)) this.#mark(position)
         this.#arePlansStale = true
         break
-      case 'putAside': this.#markProduct(change.source); break
+      case 'putAside': this.#mark(this.#shop.positionOf(change.source)); break
       case 'product':
-        this.#markProduct(change.source)
-        if (this.#stale !== 'all') for (const position of this.#shop.links.sourcesOf(change.source)) this.#stale.add(position)
+        this.#mark(this.#shop.positionOf(change.source))
+        for (const position of this.#shop.links.sourcesOf(change.source)) this.#mark(position)
         this.#arePlansStale = true
         break
       case 'kind': this.#stale = 'all'; this.#arePlansStale = true; break
@@ -71,7 +79,10 @@ export class CheckRun {
     this.#stale = new Set()
     if (stale === 'all') {
       this.#lookedAt = now
-      yield* this.#book.looking(now)
+      this.#next = this.#newBook()
+      yield* this.#next.looking(now)
+      this.#book = this.#next
+      this.#next = null
     } else {
       this.#book.lookAgain(stale, now)
     }
@@ -102,8 +113,7 @@ export class CheckRun {
     return this.#book.findings(check, from, now)
   }
 
-  #markProduct(sku: string): void {
-    const position = this.#shop.positionOf(sku)
+  #mark(position: number | undefined): void {
     if (position !== undefined && this.#stale !== 'all') this.#stale.add(position)
   }
 }
