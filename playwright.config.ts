@@ -1,3 +1,4 @@
+import { join } from 'node:path'
 import { defineConfig } from '@playwright/test'
 
 export const port = 4391
@@ -25,5 +26,5 @@ export default defineConfig({
       ],
     },
   },
-  globalSetup: './e2e/fillDemoShop.ts',
+  globalSetup: join(import.meta.dirname, 'e2e/fillDemoShop.ts'),
 })
