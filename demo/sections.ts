@@ -1,11 +1,11 @@
 import type { Command } from '../core/commands/command'
 import type { FillStep } from '../core/sections/fillStep'
 import type { SectionSettings } from '../core/sections/section'
-import { guard, leaveOutNothing } from '../core/sections/section'
+import { guard, leaveOutNothing, noOtherHeadings } from '../core/sections/section'
 
 const step = { subjects: 'page', cap: null, off: false } as const
 const plain = {
-  takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  otherHeadings: noOtherHeadings, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 } as const
 
 const fromTheMaker: SectionSettings = {
@@ -40,6 +40,10 @@ export const sectionCommands: Command[] = [
   { type: 'addSection', settings: nextShelves },
   { type: 'placeSection', key: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
   { type: 'placeSection', key: 'from-the-shelves-beside-this-one', plan: 'category-default', zone: 'belowProducts' },
+  {
+    type: 'changeSection', key: 'more-from-the-same-workshop', seen: {},
+    settings: { heading: { en: 'More from {brand}', de: 'Mehr von {brand}' }, otherHeadings: { one: {}, without: fromTheMaker.heading } },
+  },
   { type: 'publish', sections: ['more-from-the-same-workshop', 'from-the-shelves-beside-this-one'], plans: ['product-default', 'category-default'] },
   { type: 'changeSection', key: 'accessories', settings: { steps: accessorySteps }, seen: {} },
 ]

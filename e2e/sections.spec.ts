@@ -183,6 +183,43 @@ test('a new section is made, guarded, put on a page, and taken away again', asyn
   await expect.poll(() => delivered(request)).not.toContain('new-section')
 })
 
+test('a heading is filled from the product, is another for a single one, and never shows a bracket', async ({ page, request }) => {
+  await open(page, 'accessories')
+  const nameIn = async (language: string) => (await (await request.get(`/api/shop/v1/catalogue/products/SMO-M?lang=${language}`)).json() as { name: string }).name
+  const name = await nameIn('en')
+  const heading = editorOf(page).getByLabel('Heading', { exact: true })
+  const title = tryOf(page).locator('[data-try] h2')
+  await heading.fill('Goes with your ')
+  await editorOf(page).getByRole('button', { name: 'Fill in the product’s name' }).click()
+  await expect(heading).toHaveValue('Goes with your {name}')
+  await expect(title).toHaveText(`Goes with your ${name}`)
+  await expect(editorOf(page).getByRole('status')).toContainText('Where a word of the heading has no value, it is left out')
+
+  await test.step('another where a word has no value, or stands for nothing', async () => {
+    await heading.fill('Goes with {colour}')
+    await heading.press('Enter')
+    await expect(editorOf(page).getByRole('status')).toContainText('“{colour}” in the heading stands for nothing')
+    const without = editorOf(page).getByLabel('Heading where a word has no value')
+    await without.fill('Goes with <b>it</b>')
+    await without.press('Enter')
+    await expect(title).toHaveText('Goes with <b>it</b>')
+    await expect(editorOf(page).getByRole('status')).toContainText('headings have no markup')
+  })
+
+  await test.step('another for a single product', async () => {
+    const one = editorOf(page).getByLabel('Heading for a single product')
+    await one.fill('The one thing for your {name}')
+    await one.press('Enter')
+    const places = editorOf(page).getByRole('group', { name: 'Places' })
+    while (await places.locator('b').textContent() !== '1') await places.getByRole('button', { name: 'Fewer places' }).click()
+    await expect(title).toHaveText(`The one thing for your ${name}`)
+  })
+
+  const shown = async (language: string) => (await (await request.get(`/api/shop/v1/pages/product/SMO-M?draft=1&lang=${language}`)).json() as { sections: { key: string, heading: string }[] }).sections.find(each => each.key === 'accessories')!.heading
+  await expect.poll(() => shown('de')).toBe(`The one thing for your ${await nameIn('de')}`)
+  await undoAll(page)
+})
+
 test('a draft that another window has changed is not overwritten', async ({ page, request }) => {
   await open(page, 'related')
   await page.route('**/api/events', route => route.abort())

@@ -19,7 +19,7 @@ const shopper = makeShopper()
 
 describe('pageAnswer', () => {
   it('encodes SKUs in addresses, names variants by their options, and falls back from a language that is not there', () => {
-    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', resolvePage(shop, page, shopper), settings, 'de-AT'))))
+    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', resolvePage(shop, page, shopper), shop.catalogue, settings, 'de-AT'))))
     expect(answer.sections.map(each => [each.key, each.heading])).toEqual([['accessories', 'Passt dazu'], ['related', 'Auch einen Blick wert']])
     expect(answer.sections[0]!.items).toEqual([{
       sku: 'a/b ü#?', variant: 'a/b-M', name: 'Seltsam, M, red', url: '/shop/a%2Fb%20%C3%BC%23%3F?ref=manada&variant=a%2Fb-M', image: '/odd.svg', price: 1400, was: 1500, currency: 'EUR',
@@ -31,7 +31,7 @@ describe('pageAnswer', () => {
   })
 
   it('tells the story only when it is asked for', () => {
-    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', explainPage(shop, page, shopper), settings, 'en'))))
+    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', explainPage(shop, page, shopper), shop.catalogue, settings, 'en'))))
     expect(answer.hidden).toEqual([{ key: 'upsells', heading: 'Worth the step up', zone: 'besideDetails', reason: 'nothingFound', steps: [{ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false }] }])
     expect(answer.sections[1]!.steps![0]).toMatchObject({ taken: [{ sku: 'NAMELESS', source: 'SRC', place: 2 }], heldBack: [{ sku: 'a/b ü#?', place: 1, reason: 'shownEarlier' }] })
   })
@@ -43,7 +43,7 @@ describe('pageText', () => {
     for (const language of ['en', 'de', 'en', 'fr', 'pt-BR']) {
       for (const cart of [[], ['NAMELESS'], ['a/b-M', 'NAMELESS', 'SRC']]) {
         const resolved = resolvePage(shop, page, makeShopper({ cart }))
-        expect(pageText('product', resolved, texts, language)).toBe(JSON.stringify(pageAnswer('product', resolved, settings, language)))
+        expect(pageText('product', resolved, shop.catalogue, texts, language)).toBe(JSON.stringify(pageAnswer('product', resolved, shop.catalogue, settings, language)))
       }
     }
   })

@@ -1,4 +1,8 @@
+import type { Catalogue } from '../catalogue/catalogue'
 import type { ShopSettings } from '../catalogue/shopSettings'
+import type { HeadingValues } from '../sections/headings'
+import { headingOf, headingValues } from '../sections/headings'
+import type { Section } from '../sections/section'
 import type { StepSource } from '../sections/fillStep'
 import type { Candidate, ExplainedPage, ResolvedPage, ShownSection, StepReport } from '../selection/resolvedPage'
 import type { Text } from '../text/text'
@@ -15,18 +19,19 @@ type Words = (text: Text) => string
  * @param language BCP 47 tag
  */
 export function pageAnswer(
-  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, settings: ShopSettings, language: string,
+  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, catalogue: Catalogue, settings: ShopSettings, language: string,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
+  const heading = headings(kind, page, catalogue, words)
   const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words)) : undefined
   return {
     ...pageHead(kind, page, words),
     sections: page.sections.map(shown => ({
-      ...sectionHead(shown, words),
+      ...sectionHead(shown, heading),
       items: shown.items.map(item => ({ ...deliveredProduct(item, settings, language), ...whyShown(item, shown) })),
       steps: story(shown.section.key),
     })),
-    hidden: 'steps' in page ? page.hidden.map(({ section, zone, reason }) => ({ key: section.key, heading: words(section.heading), zone, reason, steps: story(section.key) })) : undefined,
+    hidden: 'steps' in page ? page.hidden.map(({ section, zone, reason }) => ({ key: section.key, heading: heading(section, 0), zone, reason, steps: story(section.key) })) : undefined,
   }
 }
 
@@ -35,27 +40,36 @@ export function pageAnswer(
  * so it is put together from texts of products that are written once.
  * @param language BCP 47 tag
  */
-export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, texts: DeliveredTexts, language: string): string {
+export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, catalogue: Catalogue, texts: DeliveredTexts, language: string): string {
   const words: Words = text => textIn(text, language, texts.settings.language)
+  const heading = headings(kind, page, catalogue, words)
   // Written by hand: it runs for every product of every page, and there is nothing in it to escape.
   const itemText = (item: Candidate, shown: ShownSection) => {
     const { step, reason } = whyShown(item, shown)
     return merged(texts.of(item, language), `{"step":${step},"reason":"${reason}"}`)
   }
   const sectionText = (shown: ShownSection) =>
-    merged(JSON.stringify(sectionHead(shown, words)), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
+    merged(JSON.stringify(sectionHead(shown, heading)), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
   return merged(JSON.stringify(pageHead(kind, page, words)), `{"sections":[${page.sections.map(sectionText).join()}]}`)
 }
 
 /** The JSON of one object with the members of both, neither of them empty. */
 const merged = (a: string, b: string) => `${a.slice(0, -1)},${b.slice(1)}`
 
+type Heading = (section: Section, count: number) => string
+
+/** What the sections of a page say; what headings are filled with is looked up for the first that asks. */
+function headings(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, catalogue: Catalogue, words: Words): Heading {
+  let values: HeadingValues | undefined
+  return (section, count) => headingOf(section, count, () => values ??= headingValues(kind, subjects, catalogue), words)
+}
+
 function pageHead(kind: PageAnswer['page']['kind'], { subjects, plan }: ResolvedPage, words: Words) {
   return { page: { kind, subjects }, plan: { key: plan.key, name: words(plan.name) } }
 }
 
-function sectionHead({ section, zone }: ShownSection, words: Words) {
-  return { key: section.key, heading: words(section.heading), zone, layout: section.layout, display: { places: section.places } }
+function sectionHead({ section, zone, items }: ShownSection, heading: Heading) {
+  return { key: section.key, heading: heading(section, items.length), zone, layout: section.layout, display: { places: section.places } }
 }
 
 const whyShown = ({ step }: Candidate, { section }: ShownSection): Pick<DeliveredItem, 'step' | 'reason'> => ({ step, reason: reasonOf[section.steps[step]!.from] })

@@ -15,7 +15,7 @@ describe('the words for why', () => {
     links.setLane('SRC', 'related', [{ target: 'BRUSH' }])
     const shop = makeShop([makeProduct('SRC'), makeProduct('BRUSH'), makeProduct('SOLD-OUT', { stock: 0 })], { links, switchedOff: () => new Set(['upsells']) })
     const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' }
-    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), settings, 'en')
+    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), shop.catalogue, settings, 'en')
 
     const [accessories] = page.sections
     const [step] = accessories!.steps!

@@ -1,10 +1,10 @@
 import { linkStep } from './fillStep'
 import type { PagePlan, Section } from './section'
-import { guard, leaveOutNothing } from './section'
+import { guard, leaveOutNothing, noOtherHeadings } from './section'
 
 /** What the sections that Manada starts with have in common: all guards that need no numbers, one step after another. */
 const plain = {
-  takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  otherHeadings: noOtherHeadings, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 }
 
 /** The sections that Manada starts with. */

@@ -1,11 +1,11 @@
 import { linkStep } from './fillStep'
 import type { PageKind, PagePlan, Section } from './section'
-import { guard, leaveOutNothing } from './section'
+import { guard, leaveOutNothing, noOtherHeadings } from './section'
 
 /** A plain section for tests: accessories with all guards, unless a part says otherwise. */
 export function makeSection(key: string, part: Partial<Section> = {}): Section {
   return {
-    key, heading: {}, layout: 'grid', steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
+    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
     lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null, ...part,
   }
 }

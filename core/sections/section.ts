@@ -24,9 +24,14 @@ export const leaveOut = z.strictObject({
 })
 export type LeaveOut = z.infer<typeof leaveOut>
 
+const headingText = text.refine(value => Object.values(value).every(each => each.length <= 200), 'A heading has at most 200 characters.')
+
 /** What a merchandiser says of a recommendation section: its words, what fills it, and how it looks. */
 export const sectionSettings = z.strictObject({
-  heading: text,
+  /** May have words that are filled from what the page is about; see headings.ts. */
+  heading: headingText,
+  /** For a single product, and for where a word of the heading has no value; empty: none. */
+  otherHeadings: z.strictObject({ one: headingText, without: headingText }),
   layout,
   /** Tried in order until the places are full. */
   steps: z.array(fillStep).min(1, 'A section has at least one fill step.').max(12),
@@ -52,6 +57,8 @@ export type SectionSettings = z.infer<typeof sectionSettings>
 
 export const section = sectionSettings.extend({ key: sectionKey })
 export type Section = z.infer<typeof section>
+
+export const noOtherHeadings: SectionSettings['otherHeadings'] = { one: {}, without: {} }
 
 export const leaveOutNothing: LeaveOut = { categories: [], tags: [], brands: [], products: [] }
 

@@ -1,8 +1,9 @@
 import type { Trait } from '../catalogue/traits'
 import type { KnownTraits } from '../rules/ruleProblems'
 import { isReversed, ruleProblems } from '../rules/ruleProblems'
-import { counted } from '../text/sentence'
+import { counted, listed } from '../text/sentence'
 import type { FillStep } from './fillStep'
+import { headingTokens, tokensOf } from './headings'
 import type { LeaveOut, Section } from './section'
 
 /** Something that keeps a section from showing what it seems to show. */
@@ -30,11 +31,23 @@ export function sectionProblems(section: Section, known: KnownThings): SectionPr
     ...minimum > places ? [`It is hidden under ${counted(minimum, 'product')}, and has ${counted(places, 'place')}: it never shows.`] : [],
     ...priceBand && isReversed(priceBand) ? [`No price is from ${priceBand.from} % to ${priceBand.to} % of another: swap the two.`] : [],
     ...from && until && Date.parse(from) > Date.parse(until) ? ['It begins after it has ended, so it never shows.'] : [],
+    ...headingProblems(section),
     ...goneFrom(leaveOut, known).map(words => `It leaves out ${words}, which no product is any more.`),
   ]
   return [
     ...steps.flatMap((step, i) => stepProblems(step, known).map(problem => ({ step: i, ...problem }))),
     ...whole.map(words => ({ step: null, words })),
+  ]
+}
+
+function headingProblems({ heading, otherHeadings }: Section): string[] {
+  const all = [...Object.values(heading), ...Object.values(otherHeadings.one), ...Object.values(otherHeadings.without)]
+  const unknown = new Set(all.flatMap(tokensOf).filter(name => !(headingTokens as readonly string[]).includes(name)))
+  const isFilled = [heading, otherHeadings.one].some(each => Object.values(each).some(words => tokensOf(words).length))
+  return [
+    ...Array.from(unknown, name => `“{${name}}” in the heading stands for nothing. There are ${listed(headingTokens.map(each => `{${each}}`))}.`),
+    ...all.some(words => /<[a-z/!]/i.test(words)) ? ['Shoppers see the “<” of the heading as it is written: headings have no markup.'] : [],
+    ...isFilled && !Object.values(otherHeadings.without).some(Boolean) ? ['Where a word of the heading has no value, it is left out. Say what stands there instead.'] : [],
   ]
 }
 

@@ -24,7 +24,7 @@ function step(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <section class="pane" aria-label="Checks">
+  <section class="pane" aria-label="Checks" @keydown="step">
     <div class="progress" :class="{ done: checks.answer?.settled }">
       <p class="soft small" aria-live="polite">
         <template v-if="checks.failed"><span class="wrong">{{ checks.failed }}</span> <button type="button" class="text-button" @click="checks.ask()">Try again</button></template>
@@ -33,7 +33,7 @@ function step(event: KeyboardEvent): void {
       </p>
       <v-progress-linear :model-value="checks.answer?.settled ? 100 : percent" :indeterminate="!checks.answer?.settled && percent === 0" color="primary" height="3" rounded aria-label="Checks run" />
     </div>
-    <div class="groups" @keydown="step">
+    <div class="groups">
       <section v-for="group in checkGroups" :key="group.title">
         <h2>{{ group.title }}</h2>
         <ul>
@@ -48,17 +48,10 @@ function step(event: KeyboardEvent): void {
           </li>
         </ul>
       </section>
-      <section>
-        <h2>Left as it is</h2>
-        <ul>
-          <li>
-            <button type="button" class="row" data-check="aside" :aria-current="chosen === 'aside' || undefined" @click="emit('open', 'aside')">
-              <span class="name cut">Put aside</span><span class="small soft">{{ checks.answer?.putAside.toLocaleString('en') }}</span>
-            </button>
-          </li>
-        </ul>
-      </section>
     </div>
+    <button type="button" class="row last" data-check="aside" :aria-current="chosen === 'aside' || undefined" @click="emit('open', 'aside')">
+      <span class="name cut">Put aside</span><span class="small soft">{{ checks.answer?.putAside.toLocaleString('en') }}</span>
+    </button>
   </section>
 </template>
 
@@ -70,6 +63,7 @@ function step(event: KeyboardEvent): void {
 .groups h2 { padding: 12px 16px 4px; font-size: 13.5px; }
 ul { margin: 0; padding: 0; list-style: none; }
 .row { display: flex; align-items: center; gap: 8px; width: 100%; height: 30px; padding: 0 14px 0 16px; border: 0; box-shadow: inset 3px 0 transparent; background: none; color: inherit; font: inherit; text-align: left; cursor: pointer; }
+.last { flex: none; height: 42px; border-top: 1px solid var(--line-soft); }
 .row:hover { background: #fbf9f5; }
 .row[aria-current] { background: var(--paper); box-shadow: inset 3px 0 var(--petrol); font-weight: 600; }
 .row:focus-visible { outline-offset: -3px; }

@@ -61,14 +61,6 @@ function setNumber(part: 'places' | 'minimum', by: number): void {
   const next = draft.value![part] + by
   if (next >= 1 && next <= 48) change({ [part]: next })
 }
-const language = ref(studio.shop!.settings.language)
-const languages = computed(() => studio.shop!.settings.languages)
-function setHeading(words: string): void {
-  const { [language.value]: _, ...others } = draft.value!.heading
-  const next = words.trim() ? { ...others, [language.value]: words.trim() } : others
-  if (Object.keys(next).length) change({ heading: next })
-}
-
 async function double(): Promise<void> {
   const { key: _, ...settings } = draft.value!
   const key = await store.add({ ...settings, heading: Object.fromEntries(Object.entries(settings.heading).map(([tag, words]) => [tag, `${words} (copy)`])) })
@@ -135,10 +127,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
       </div>
       <div class="part">
         <h2>Says</h2>
-        <div class="says">
-          <v-text-field :key="language" :model-value="draft.heading[language] ?? ''" :placeholder="heading || 'Heading'" maxlength="200" aria-label="Heading" @change="(event: Event) => setHeading((event.target as HTMLInputElement).value)" />
-          <div class="choice" role="group" aria-label="Language"><button v-for="each in languages" :key="each" type="button" :aria-pressed="language === each" @click="language = each">{{ each }}</button></div>
-        </div>
+        <HeadingsPart :heading="draft.heading" :others="draft.otherHeadings" @change="change" />
       </div>
       <div class="part"><h2>Stands on</h2><PlacesPart :section-key="stored.key" /></div>
       <div class="part">
@@ -182,7 +171,7 @@ h2 .small { font: 12.5px/1.4 var(--text); letter-spacing: 0; }
 .stepper button { width: 28px; height: 28px; border: 0; border-radius: 7px; background: none; color: var(--ink-soft); font: 15px/1 var(--text); cursor: pointer; }
 .stepper button:hover { background: var(--sunk); }
 .stepper b { min-width: 22px; text-align: center; font-variant-numeric: tabular-nums; }
-.says, .dates { display: flex; align-items: center; gap: 8px; }
+.dates { display: flex; align-items: center; gap: 8px; }
 .dates .v-text-field { flex: 0 0 156px; }
 .leaving { display: grid; justify-items: start; gap: 12px; padding: 18px; }
 .leaving p { margin: 0; }

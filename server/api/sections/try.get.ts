@@ -14,5 +14,5 @@ export default api(async (event) => {
   if (!tried) throw new Problem(404, 'unknownSection', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])
   const page: Page = kind === 'cart' ? { kind } : kind === 'category' || kind === 'article' ? { kind, key: subject } : { kind, sku: subject }
   const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: at === undefined ? Date.now() : Date.parse(at) }
-  return pageAnswer(kind, explainPage(tried, page, shopper), shop.settings, shop.settings.language)
+  return pageAnswer(kind, explainPage(tried, page, shopper), shop.catalogue, shop.settings, shop.settings.language)
 })

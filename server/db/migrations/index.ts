@@ -6,6 +6,7 @@ import { neighbours } from './0005-neighbours'
 import { switchedOff } from './0006-switched-off'
 import { sections } from './0007-sections'
 import { putAside } from './0008-put-aside'
+import { otherHeadings } from './0009-other-headings'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -13,4 +14,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings]
