@@ -116,6 +116,33 @@ test('findings, and whole checks, are put aside with a reason and taken up again
   await expect(count(page, 'notLinkedTo')).toHaveText(String(before))
 })
 
+test('rules and sections that go wrong are found as soon as they are published', async ({ page }) => {
+  await open(page)
+  await expect(count(page, 'ruleNever')).toBeHidden()
+  const rule = (pick: object) => ({ from: 'rule', rule: { when: { all: [] }, pick }, order: 'best-selling', subjects: 'page', cap: null, off: false })
+  const nobody = rule({ has: { of: 'brand', name: 'Nobody' } })
+  const anything = rule({ price: { from: 1 } })
+  const commands = [
+    { type: 'changeSection', key: 'upsells', seen: {}, settings: { steps: [nobody, anything], places: 4 } },
+    { type: 'changeSection', key: 'related', seen: {}, settings: { steps: [anything] } },
+  ]
+  for (const data of commands) expect((await page.request.post('/api/commands', { data })).status()).toBe(200)
+  // Drafts are nobody's trouble yet.
+  await expect(list(page)).toContainText('Everything is looked at')
+  await expect(count(page, 'ruleNever')).toBeHidden()
+
+  await page.request.post('/api/commands', { data: { type: 'publish', sections: ['upsells', 'related'], plans: [] } })
+  await expect(count(page, 'ruleNever')).toHaveText('1')
+  await expect(count(page, 'ruleNearlyAll')).toHaveText('2')
+  await expect(count(page, 'sameShown')).toHaveText('1')
+  await list(page).getByRole('button', { name: /Rules that never match/ }).click()
+  await expect(rows(page)).toHaveText([/Worth the step up.*step 1: nothing for any of \d+ products/])
+  await list(page).getByRole('button', { name: /Sections that show the same/ }).click()
+  await expect(rows(page)).toHaveText([/Also worth a look.*Worth the step up.*the same on \d+ of \d+ product pages/])
+  for (let i = 0; i < 3; i++) await page.request.post('/api/undo', { data: {} })
+  await expect(count(page, 'ruleNever')).toBeHidden()
+})
+
 test('the workspace can be used by everyone', async ({ page }) => {
   await open(page, 'severalLanes')
   await rows(page).first().hover()

@@ -34,7 +34,7 @@ export const findingRow = z.object({
   /** The target, or the other section. */
   target: thing.nullable(),
   words: z.string(),
-  /** On how much of its pages, or of the catalogue, a section has it: 0 to 1; null for a product. */
+  /** How much of its pages, or of the catalogue, it is about: 0 to 1; null where that says nothing. */
   share: z.number().nullable(),
   /** Why it was put aside; null: it was not. */
   reason: z.string().nullable(),

@@ -1,4 +1,4 @@
-import type { Finding } from '../../core/checks/check'
+import type { Check, Finding } from '../../core/checks/check'
 import { isProductCheck } from '../../core/checks/check'
 import type { FindingRow } from '../../core/checks/checkAnswers'
 import type { FindingShop } from '../../core/checks/findingWords'
@@ -18,10 +18,13 @@ export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: Secti
     source: thing(finding.source, shop),
     target: finding.target ? thing(finding.target, shop) : null,
     words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : onSection ? sectionFindingWords(onSection) : '',
-    share: onSection?.whole ? onSection.part / onSection.whole : null,
+    share: onSection?.whole && hasShare.has(finding.check) ? onSection.part / onSection.whole : null,
     reason: shop.putAside.reason(finding),
   }
 }
+
+/** What a bar can show: how much of something is amiss. */
+const hasShare: ReadonlySet<Check> = new Set(['sectionBlank', 'sectionThin', 'ruleNearlyAll'])
 
 function productThing(sku: string, shop: LiveShop): FindingRow['source'] {
   const item = shop.catalogue.item(sku)

@@ -49,6 +49,7 @@ useChangeEvents((change) => {
       <Pane :size="73" :min-size="40">
         <FindingsPane v-if="chosen" :key="chosen" :of="chosen" />
         <BlankPane v-else-if="key" :title="`There is no check “${key}”`">Choose one in the list.</BlankPane>
+        <BlankPane v-else-if="checks.answer?.settled && !checks.answer.total" title="There are no products yet">Bring some in from a file, in Exchange. The checks look at them at once.</BlankPane>
         <BlankPane v-else-if="checks.answer?.settled" title="All is well">The checks found nothing that shoppers would miss.</BlankPane>
         <BlankPane v-else title="Looking through the shop">What is found shows here as soon as it is.</BlankPane>
       </Pane>
