@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import { Catalogue } from '../catalogue/catalogue'
+import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
+import { LinkIndex } from '../links/linkIndex'
+import { makeKind } from '../links/makeKind.testing'
+import { completed } from '../steps'
+import type { Check } from './check'
+import { FindingBook } from './findingBook'
+import type { FindingShop } from './findingWords'
+import { findingWords, sectionFindingWords } from './findingWords'
+
+const products = [
+  makeProduct('S', { price: 2000 }), makeProduct('CHEAP', { price: 1500 }), makeProduct('DEAR', { price: 2500 }), makeProduct('NONE', { stock: 0 }), makeProduct('OLD', { status: 'retired' }),
+  makeProduct('DRAFT', { status: 'draft' }), makeProduct('UNPRICED', { price: null }), makeProduct('SOON', { released: '2026-06-01' }), makeProduct('V', { variants: [makeVariant('V-1', { status: 'draft' })] }),
+]
+const at = Date.parse('2026-05-01')
+const links = new LinkIndex()
+const lane = (kind: string, ...targets: string[]) => links.setLane('S', kind, targets.map(target => ({ target, ...target === 'V' && { until: '2026-04-01' } })))
+lane('upsell', 'CHEAP', 'NONE', 'OLD', 'DRAFT', 'UNPRICED', 'SOON', 'V-1', 'V')
+lane('accessory', 'DEAR', 'CHEAP')
+lane('refill', 'NONE')
+const kinds = new Map([makeKind('upsell', { expectation: 'dearer', ceiling: 4, plural: { en: 'Upsells' } }), makeKind('accessory', { expectation: 'cheaper', mutual: true }), makeKind('refill')].map(kind => [kind.key, kind]))
+const shop: FindingShop = { catalogue: new Catalogue(products, [], []), links, kinds, money: amount => `€${amount / 100}`, plural: kind => kind.plural.en! }
+
+/** What is told of all that a check finds. */
+function told(check: Check): string[] {
+  const book = new FindingBook(shop, () => false, sku => products.findIndex(each => each.sku === sku))
+  completed(book.looking(at) as Generator<never, void>)
+  return [...book.findings(check as never, 0, at)].map(finding => `${finding.source} ${finding.kind} ${finding.target}: ${findingWords(finding, shop)}`)
+}
+
+describe('a finding on a product', () => {
+  it.each<[Check, string[]]>([
+    ['targetNotForSale', ['S upsell DRAFT: a draft', 'S upsell UNPRICED: no price', 'S upsell SOON: from 2026-06-01', 'S upsell V-1: a draft']],
+    ['targetOutOfStock', ['S upsell NONE: 0 left', 'S refill NONE: 0 left']],
+    ['targetRetired', ['S upsell OLD: retired']],
+    ['linkOver', ['S upsell V: until 2026-04-01']],
+    ['laneOutOfStock', ['S refill : 1 link, none in stock']],
+    ['overCeiling', ['S upsell : 8 links, 4 are the ceiling']],
+    ['cheaperThanSource', ['S upsell CHEAP: €15, 25 % cheaper']],
+    ['dearerThanSource', ['S accessory DEAR: €25, 25 % dearer']],
+    ['severalLanes', ['S accessory CHEAP: also in upsells', 'S refill NONE: also in upsells']],
+    ['returnMissing', ['S accessory DEAR: no link back', 'S accessory CHEAP: no link back']],
+    ['notLinkedTo', ['S  : in no lane']],
+  ])('%s says what is amiss', (check, words) => {
+    expect(told(check)).toEqual(words)
+  })
+})
+
+describe('a finding on a section', () => {
+  it('says of how much it is', () => {
+    const words = (check: Check, kind: string, part: number, whole: number) => sectionFindingWords({ check, source: 's', kind, target: '', part, whole })
+    expect(words('sectionBlank', 'product', 1200, 15_000)).toBe('blank on 1,200 of 15,000 product pages')
+    expect(words('sectionThin', 'cart', 1, 1)).toBe('places left on 1 of 1 cart with one product')
+    expect(words('sameShown', 'added', 3, 4)).toBe('the same on 3 of 4 “added to cart” panels')
+    expect(words('ruleNever', '1', 0, 9)).toBe('step 2: no product looks like its first half')
+    expect(words('ruleNearlyAll', '0', 93, 100)).toBe('step 1: 93 % of all products pass')
+  })
+})
