@@ -7,7 +7,7 @@ import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
 import { makeShop } from '../selection/makeShop.testing'
 import { completed } from '../steps'
-import { fillFindings, planFindings, sectionsOnPages } from './sectionFindings'
+import { fillFindings, ruleFindings, sameFindings, sectionsOnPages } from './sectionFindings'
 
 const skus = ['A', 'B', 'C', 'D']
 const best = (of: 'all' | 'brand') => ({ from: 'bestSellers' as const, of, subjects: 'page' as const, cap: null, off: false })
@@ -21,7 +21,7 @@ function shopWith(sections: ReturnType<typeof makeSection>[], off: string[] = []
     plans: new Map((['product', 'added', 'cart'] as const).map(page => [page, makePlan(page, page === 'product' ? sections.map(each => each.key) : [], { off })])),
   })
 }
-const found = (shop: ReturnType<typeof shopWith>) => completed(planFindings(shop, now)).map(({ check, source, kind, target, part, whole }) => `${check} ${source} ${kind} ${target} ${part}/${whole}`)
+const found = (shop: ReturnType<typeof shopWith>) => [...completed(ruleFindings(shop, now)), ...completed(sameFindings(shop, now))].map(({ check, source, kind, target, part, whole }) => `${check} ${source} ${kind} ${target} ${part}/${whole}`)
 
 describe('findings on sections', () => {
   it('names sections of a page that would show the same on most pages', () => {
@@ -50,7 +50,7 @@ describe('findings on sections', () => {
     fc.assert(fc.property(anyPlainShop, (plain) => {
       const shop = shopOf(plain)
       for (const { section, page } of sectionsOnPages(shop)) expect(section.off || shop.plans.get(page)!.off.includes(section.key)).toBe(false)
-      expect(completed(planFindings(shop, now)).every(each => sectionsOnPages(shop).some(({ section }) => section.key === each.source))).toBe(true)
+      expect([...completed(ruleFindings(shop, now)), ...completed(sameFindings(shop, now))].every(each => sectionsOnPages(shop).some(({ section }) => section.key === each.source))).toBe(true)
     }), { numRuns: 60 })
   })
 })

@@ -32,13 +32,12 @@ export function fillFindings(section: string, page: CountedPage, fill: Fill): Se
 }
 
 /**
- * Looks at the rules of all sections that shoppers may meet, and at which of those sections show the same; with pauses.
+ * Looks at the rules of all sections that shoppers may meet, with pauses.
  * @param at milliseconds since 1970-01-01 UTC
  */
-export function* planFindings(shop: Shop, at: number): Generator<void, SectionFinding[]> {
-  const onPages = sectionsOnPages(shop)
+export function* ruleFindings(shop: Shop, at: number): Generator<void, SectionFinding[]> {
   const findings: SectionFinding[] = []
-  for (const { key, steps } of new Set(onPages.map(each => each.section))) {
+  for (const { key, steps } of new Set(sectionsOnPages(shop).map(each => each.section))) {
     for (const [number, step] of steps.entries()) {
       if (step.from !== 'rule' || step.off) continue
       const { never, share, sources } = yield* ruleReach(step.rule, shop, at)
@@ -47,6 +46,16 @@ export function* planFindings(shop: Shop, at: number): Generator<void, SectionFi
       else if (share >= nearlyAll) findings.push(found('ruleNearlyAll', Math.round(share * 100), 100))
     }
   }
+  return findings
+}
+
+/**
+ * Looks at which sections of a page, of those that shoppers may meet, show the same; with pauses.
+ * @param at milliseconds since 1970-01-01 UTC
+ */
+export function* sameFindings(shop: Shop, at: number): Generator<void, SectionFinding[]> {
+  const onPages = sectionsOnPages(shop)
+  const findings: SectionFinding[] = []
   for (const page of countedPages) {
     const checked = new Set(onPages.filter(each => each.page === page).map(each => each.section.key))
     if (checked.size < 2) continue

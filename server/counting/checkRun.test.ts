@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Finding } from '../../core/checks/check'
 import { productChecks } from '../../core/checks/check'
 import { FindingBook } from '../../core/checks/findingBook'
-import { fillFindings, planFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
+import { fillFindings, ruleFindings, sameFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
 import type { FillStep } from '../../core/sections/fillStep'
 import { linkStep } from '../../core/sections/fillStep'
 import { completed } from '../../core/steps'
@@ -33,7 +33,7 @@ function fresh(shop: LiveShop, at: number): { onProducts: string[], onSections: 
   const book = new FindingBook(shop, each => shop.putAside.reason(each) !== null, each => shop.index.postings.positionOf(each))
   completed(book.looking(at) as Generator<never, void>)
   const fills = sectionsOnPages(shop).flatMap(({ section, page }) => fillFindings(section.key, page, walked(shop, section, page, at)))
-  return { onProducts: inWords(productChecks.flatMap(check => [...book.findings(check, 0, at)])), onSections: inWords([...fills, ...completed(planFindings(shop, at))]) }
+  return { onProducts: inWords(productChecks.flatMap(check => [...book.findings(check, 0, at)])), onSections: inWords([...fills, ...completed(ruleFindings(shop, at)), ...completed(sameFindings(shop, at))]) }
 }
 
 describe('the checks', () => {

@@ -2,9 +2,10 @@ import equal from 'fast-deep-equal'
 import { productChecks } from '../../core/checks/check'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import { FindingBook } from '../../core/checks/findingBook'
-import { planFindings } from '../../core/checks/sectionFindings'
+import { ruleFindings, sameFindings } from '../../core/checks/sectionFindings'
 import type { SectionFinding } from '../../core/checks/sectionFindings'
 import type { Change } from '../../core/commands/change'
+import type { Shop } from '../../core/selection/shop'
 import type { CountingShop } from './countingShop'
 
 /** Links begin and end while nobody changes anything: after so long all products are looked at anew. */
@@ -18,10 +19,9 @@ export class CheckRun {
   #next: FindingBook | null = null
   /** Positions of products to be looked at anew. */
   #stale: Set<number> | 'all' = 'all'
-  #arePlansStale = true
-  #arePlansDone = false
+  readonly #rules = new Kept(ruleFindings)
+  readonly #same = new Kept(sameFindings)
   #lookedAt = 0
-  #onPlans: SectionFinding[] = []
 
   constructor(shop: CountingShop) {
     this.#shop = shop
@@ -39,20 +39,16 @@ export class CheckRun {
       case 'links':
         this.#next?.relinked(change)
         for (const position of this.#book.relinked(change)) this.#mark(position)
-        this.#arePlansStale = true
         break
       case 'putAside': this.#mark(this.#shop.positionOf(change.source)); break
       case 'product':
         this.#mark(this.#shop.positionOf(change.source))
         for (const position of this.#shop.links.sourcesOf(change.source)) this.#mark(position)
-        this.#arePlansStale = true
         break
-      case 'kind': this.#stale = 'all'; this.#arePlansStale = true; break
-      case 'section': case 'plan':
-        if (!equal(change.before?.live, change.after?.live)) this.#arePlansStale = true
-        break
-      case 'neighbours': case 'switchedOff': this.#arePlansStale = true
+      case 'kind': this.#stale = 'all'
     }
+    if (bearsOnRules(change)) this.#rules.isStale = true
+    if (bearsOnRules(change) || change.of === 'links' || change.of === 'switchedOff' || change.of === 'kind') this.#same.isStale = true
   }
 
   /** Has all products looked at anew when it is long ago. */
@@ -64,13 +60,13 @@ export class CheckRun {
     return this.#stale === 'all' || this.#stale.size > 0
   }
 
-  get arePlansStale(): boolean {
-    return this.#arePlansStale
+  get areSectionsStale(): boolean {
+    return this.#rules.isStale || this.#same.isStale
   }
 
-  /** Rules and sections were looked at since they changed last. */
-  get arePlansDone(): boolean {
-    return this.#arePlansDone && !this.#arePlansStale
+  /** Rules and sections were looked at since something changed that bears on them. */
+  get areSectionsDone(): boolean {
+    return this.#rules.isDone && this.#same.isDone
   }
 
   /** Looks at the products that are stale, some in each step; it tells how many are done. */
@@ -88,15 +84,11 @@ export class CheckRun {
     }
   }
 
-  /** Looks at rules and at sections that stand on one page. */
-  *lookingAtPlans(now: number): Generator<number, void> {
-    this.#arePlansStale = false
-    this.#arePlansDone = false
-    const looking = planFindings(this.#shop.live, now)
-    let step = looking.next()
-    for (; !step.done; step = looking.next()) yield this.#shop.live.catalogue.products.length
-    this.#onPlans = step.value
-    this.#arePlansDone = true
+  /** Looks at rules, or else at the sections of each page. */
+  *lookingAtSections(now: number): Generator<number, void> {
+    const { live } = this.#shop
+    const looking = (this.#rules.isStale ? this.#rules : this.#same).looking(live, now)
+    while (!looking.next().done) yield live.catalogue.products.length
   }
 
   get counts(): Record<ProductCheck, number> {
@@ -104,8 +96,8 @@ export class CheckRun {
   }
 
   /** Found on rules, and on sections that stand on one page. */
-  get onPlans(): readonly SectionFinding[] {
-    return this.#onPlans
+  get onSections(): readonly SectionFinding[] {
+    return [...this.#rules.found, ...this.#same.found]
   }
 
   /** Some of what a check found on products. */
@@ -115,5 +107,34 @@ export class CheckRun {
 
   #mark(position: number | undefined): void {
     if (position !== undefined && this.#stale !== 'all') this.#stale.add(position)
+  }
+}
+
+/** Whether a change can make a rule pick something else, or bring another rule. Published ones count, drafts don't. */
+function bearsOnRules(change: Change): boolean {
+  if (change.of === 'section' || change.of === 'plan') return !equal(change.before?.live, change.after?.live)
+  return change.of === 'product' || change.of === 'neighbours'
+}
+
+/** What was found by looking at the whole shop, and whether that still holds. */
+class Kept {
+  readonly #look: (shop: Shop, at: number) => Generator<void, SectionFinding[]>
+  found: readonly SectionFinding[] = []
+  isStale = true
+  #isLooking = false
+
+  constructor(look: (shop: Shop, at: number) => Generator<void, SectionFinding[]>) {
+    this.#look = look
+  }
+
+  get isDone(): boolean {
+    return !this.isStale && !this.#isLooking
+  }
+
+  *looking(shop: Shop, at: number): Generator<void, void> {
+    this.isStale = false
+    this.#isLooking = true
+    this.found = yield* this.#look(shop, at)
+    this.#isLooking = false
   }
 }

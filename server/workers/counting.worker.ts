@@ -160,7 +160,7 @@ async function work(): Promise<void> {
     const next = [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ?? (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
     if (next) await recount(next)
     else if (checks?.areProductsStale) await look(checks, checks.lookingAtProducts(Date.now()))
-    else if (checks?.arePlansStale) await look(checks, checks.lookingAtPlans(Date.now()))
+    else if (checks?.areSectionsStale) await look(checks, checks.lookingAtSections(Date.now()))
     else break
   }
   working = false
@@ -232,8 +232,8 @@ function tellChecks(run: CheckRun, productsDone: number): void {
   tell({
     checked: {
       counts: areProductsChecked ? run.counts : null,
-      onSections: [...run.onPlans, ...live.flatMap(({ name, fill }) => fill ? fillFindings(name.section, name.page, fill) : [])],
-      done: productsDone + (run.arePlansDone ? products.length : 0) + live.reduce((sum, { stale, counted, done }) => sum + (counted && stale !== 'all' ? products.length : done), 0),
+      onSections: [...run.onSections, ...live.flatMap(({ name, fill }) => fill ? fillFindings(name.section, name.page, fill) : [])],
+      done: productsDone + (run.areSectionsDone ? products.length : 0) + live.reduce((sum, { stale, counted, done }) => sum + (counted && stale !== 'all' ? products.length : done), 0),
       total: products.length * (live.length + 2),
     },
   })
