@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { textIn } from '../text/text'
-import { headingOf, headingValues, tokensOf } from './headings'
+import { headingOf, headingValues } from './headings'
 import { pageKind } from './section'
 
 const catalogue = new Catalogue([
@@ -18,7 +18,7 @@ describe('the heading of a section', () => {
     expect(said('Goes with your {name}')).toBe('Goes with your Two-frame extractor')
     expect(said('More from {brand}, {category}', { about: ['EX', 'BARE'] })).toBe('More from Corrie, Extractors')
     expect(said('More in {category}', { page: 'category', about: ['extractors'], language: 'de' })).toBe('More in Schleudern')
-    expect(said('No {} brackets {')).toBe('No brackets {')
+    expect(said('No {} brackets {')).toBe('No brackets')
   })
 
   it('is another one for a single product', () => {
@@ -35,11 +35,11 @@ describe('the heading of a section', () => {
     expect(said('More from {brand}', { page: 'cart', about: [], other: without })).toBe('More like it')
   })
 
-  it('has no token left, whatever is written and wherever it stands', () => {
+  it('has no bracket left, whatever is written and wherever it stands', () => {
     const anyHeading = fc.array(fc.constantFrom('More ', '{name}', '{brand}', '{category}', '{colour}', '{', '}', ' with ', '<b>'), { maxLength: 6 }).map(parts => parts.join(''))
     fc.assert(fc.property(anyHeading, anyHeading, fc.constantFrom(...pageKind.options), fc.constantFrom<string[]>([], ['EX'], ['BARE'], ['extractors'], ['GONE']), fc.constantFrom('en', 'de', 'fr'), (heading, without, page, about, language) => {
       const shown = said(heading, { page, about, language, other: { one: {}, without: { en: without } } })
-      expect(tokensOf(shown)).toEqual([])
-    }))
+      expect(shown).not.toMatch(/[{}]/)
+    }), { numRuns: 2000 })
   })
 })

@@ -36,7 +36,7 @@ export function headingValues(page: PageKind, subjects: readonly string[], catal
  */
 export function headingOf({ heading, otherHeadings }: Pick<Section, 'heading' | 'otherHeadings'>, count: number, values: () => HeadingValues, words: (text: Text) => string): string {
   const wanted = (count === 1 && words(otherHeadings.one)) || words(heading)
-  if (!wanted.includes('{')) return wanted
+  if (!/[{}]/.test(wanted)) return wanted
   const known = values()
   const valueOf = (name: string) => words(known[name as HeadingToken] ?? {})
   if (tokensOf(wanted).every(valueOf)) return filled(wanted, valueOf)
@@ -46,5 +46,6 @@ export function headingOf({ heading, otherHeadings }: Pick<Section, 'heading' | 
 /** The names of the tokens in a heading, also of those that stand for nothing. */
 export const tokensOf = (heading: string) => Array.from(heading.matchAll(token), ([, name]) => name!)
 
-/** A token without a value leaves no gap. */
-const filled = (heading: string, valueOf: (name: string) => string) => heading.replace(token, (_, name: string) => valueOf(name)).replace(/\s+/g, ' ').trim()
+/** A token without a value leaves no gap, and a bracket that is none of a token's is not shown. */
+const filled = (heading: string, valueOf: (name: string) => string) =>
+  heading.replace(/\{([^{}]*)\}|[{}]/g, (_, name?: string) => name === undefined ? '' : valueOf(name)).replace(/\s+/g, ' ').trim()
