@@ -186,6 +186,11 @@ test('many quick moves arrive in their order', async ({ page }) => {
   await studio.card('Accessories', 'FUEL-PEL').focus()
   for (let i = 0; i < 7; i++) await page.keyboard.press(i % 2 ? 'Alt+ArrowLeft' : 'Alt+ArrowRight')
   await studio.expectTargets('Accessories', ['BEL-100', 'FUEL-PEL', 'SMO-BOX'])
+  // They are sent one after another; only what has arrived is there after a reload.
+  await expect.poll(async () => {
+    const { entries } = await (await page.request.get('/api/history?sku=SMO-M')).json() as { entries: { words: string }[] }
+    return entries.filter(entry => entry.words.startsWith('Moved')).length
+  }).toBe(7)
   await page.reload()
   await studio.expectTargets('Accessories', ['BEL-100', 'FUEL-PEL', 'SMO-BOX'])
 })

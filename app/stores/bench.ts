@@ -24,6 +24,8 @@ export const useBench = defineStore('bench', () => {
   let wanted: string[] = []
   let sending: Promise<unknown> = Promise.resolve()
   let waiting = 0
+  /** Edits begun so far. */
+  let edits = 0
 
   /** The lanes of all products on the bench as one lane of each kind. */
   const lanes = computed(() => Object.fromEntries(Object.keys(products.value[0]?.lanes ?? {}).map(kind =>
@@ -47,10 +49,11 @@ export const useBench = defineStore('bench', () => {
   }
 
   async function fetchProducts(skus: string[]): Promise<void> {
+    const before = edits
     try {
       const fetched = await callApi(benchAnswer, '/api/bench', { query: { sku: skus } })
-      // What comes late, or while edits are on their way, is not the newest.
-      if (wanted !== skus || waiting) return
+      // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put the lane back for a moment, and the next key would go astray.
+      if (wanted !== skus || waiting || before !== edits) return
       products.value = fetched.products
       problem.value = null
     } catch (error) {
@@ -85,6 +88,7 @@ export const useBench = defineStore('bench', () => {
   function send(command: Command, again?: () => Promise<boolean>): Promise<boolean> {
     const skus = wanted
     waiting++
+    edits++
     const turn = sending.then(() => history.send(command)).then(() => true, (error: unknown) => {
       const changed = error instanceof ApiProblem && error.code === 'laneChanged'
       messages.refuse(error, changed && again ? { words: 'Do it here too', run: () => wanted === skus && void again() } : undefined)

@@ -25,11 +25,14 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   const edition = ref(0)
   let sending: Promise<unknown> = Promise.resolve()
   let waiting = 0
+  /** Edits begun so far. */
+  let edits = 0
 
   async function load(): Promise<void> {
+    const before = edits
     const fetched = await callApi(sectionsAnswer, '/api/sections')
-    // What comes while edits are on their way is not the newest.
-    if (waiting) return
+    // What was asked for before an edit, or comes while one is on its way, is not the newest.
+    if (waiting || before !== edits) return
     answer.value = fetched
     edition.value++
   }
@@ -37,6 +40,7 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
   function send(command: SectionCommand): Promise<string | null> {
     waiting++
+    edits++
     const turn = sending.then(async () => {
       try {
         return (await history.send(command as Command)).words
