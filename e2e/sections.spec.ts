@@ -124,6 +124,7 @@ test('a section is switched off everywhere, or on one plan: then it is in no ans
   await open(page, 'upsells')
   expect(await delivered(request)).toContain('upsells')
   const publish = async () => {
+    await expect(editorOf(page).getByRole('button', { name: 'Publish' })).toBeEnabled()
     await page.keyboard.press('p')
     await page.getByRole('dialog', { name: 'Publish' }).getByRole('button', { name: 'Publish 1' }).click()
   }
@@ -135,6 +136,8 @@ test('a section is switched off everywhere, or on one plan: then it is in no ans
   await expect.poll(() => delivered(request)).not.toContain('upsells')
   await undoAll(page)
   await expect.poll(() => delivered(request)).toContain('upsells')
+  // The window follows what was undone beside it.
+  await expect(tryOf(page)).not.toContainText('Not on this page')
 
   await editorOf(page).getByRole('button', { name: 'Switch off' }).click()
   await expect(tryOf(page)).toContainText('Not on this page: switched off')
