@@ -27,7 +27,16 @@ const falling: FillStep[][] = [
   [linkStep('nobody-linked'), { from: 'traits', traits: ['category', 'brand', 'tag'], attribute: 'size', least: 2, order: 'strength', ...common }],
 ]
 
-/** Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone and with rules. */
+/** Rules that no list of products narrows down, three of them with nothing to pick: the worst there is. */
+const wide: FillStep[][] = [
+  { none: [{ price: { from: 0 } }] },
+  { all: [{ brand: 'different' as const }, { none: [{ stock: { from: 0 } }] }] },
+  { all: [{ category: 'different' as const }, { sharedTags: 3 }, { price: { to: 99 } }] },
+  { any: [{ brand: 'same' as const }, { none: [{ category: 'same' as const }] }] },
+  { all: [{ brand: 'different' as const }, { pricePercent: { from: 110, to: 200 } }, { none: [{ sharedTags: 1 }] }] },
+].map(pick => [{ from: 'rule', order: 'cheapest', ...common, rule: { when: { all: [] }, pick } }])
+
+/** Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone, with rules, and with the worst rules. */
 export function measureResolve({ products, categories, lanes, skuOf }: ReturnType<typeof makeLargeShop>, pages: number) {
   const links = new LinkIndex()
   for (const { source, kind, targets } of lanes()) links.setLane(skuOf(source), kind, targets.map(target => ({ target: skuOf(target) })))
@@ -37,7 +46,7 @@ export function measureResolve({ products, categories, lanes, skuOf }: ReturnTyp
     sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
     plans: new Map([['product', makePlan('product', sections.map((_, i) => `s${i}`))]]),
   }, products, pages)
-  return { links: measured(linked), rules: measured(falling) }
+  return { links: measured(linked), rules: measured(falling), wide: measured(wide) }
 }
 
 function measure(shop: Shop, products: readonly { sku: string }[], pages: number) {

@@ -5,8 +5,8 @@ export type NumberOrder = 'cheapest' | 'dearest' | 'newest' | 'oldest' | 'best-s
 /** Orders that any list of products can be kept in. */
 export type ListOrder = NumberOrder | 'name'
 
-/** Comes after every other number. */
-const last = Number.MAX_VALUE
+/** What is not known comes after every other number. */
+export const unknownNumber = Number.MAX_VALUE
 
 /**
  * The number that a product is ordered by; the smallest comes first.
@@ -14,14 +14,14 @@ const last = Number.MAX_VALUE
  */
 export function orderNumber(order: NumberOrder, product: Product, sold: number): number {
   switch (order) {
-    case 'cheapest': return product.price ?? last
-    case 'dearest': return product.price === null ? last : -product.price
-    case 'newest': return product.released === null ? last : -Date.parse(product.released)
-    case 'oldest': return product.released === null ? last : Date.parse(product.released)
+    case 'cheapest': return product.price ?? unknownNumber
+    case 'dearest': return product.price === null ? unknownNumber : -product.price
+    case 'newest': return product.released === null ? unknownNumber : -Date.parse(product.released)
+    case 'oldest': return product.released === null ? unknownNumber : Date.parse(product.released)
     case 'best-selling': return -sold
     case 'margin': {
       const margin = marginOf(product)
-      return margin === null ? last : -margin
+      return margin === null ? unknownNumber : -margin
     }
   }
 }

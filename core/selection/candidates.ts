@@ -9,16 +9,17 @@ import { sourceCheck, targetCheck } from '../rules/matches'
 import type { FillStep } from '../sections/fillStep'
 import { needsSubjects } from '../sections/fillStep'
 import type { FreeOrder, Order } from '../sections/order'
-import type { Compare } from '../sorted'
 import { inTurns, lazilySorted, merged } from '../sorted'
+import type { Bitmap } from './bitmap'
 import type { Place } from './narrow'
-import { narrow } from './narrow'
+import { narrow, partIn } from './narrow'
+import { picksOf } from './picks'
 import type { NumberOrder } from '../catalogue/orders'
 import { orderNumber } from '../catalogue/orders'
 import type { Candidate, IdleReason } from './resolvedPage'
 import type { ListName, SelectionIndex } from './selectionIndex'
 import type { Shop, Shopper } from './shop'
-import { hashOf, mixed, seedOf } from './shuffle'
+import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
 
 /** What steps look for candidates with. */
 export interface StepContext {
@@ -197,7 +198,7 @@ function positionsIn(lists: readonly ListName[], order: FreeOrder, context: Step
   const { index } = context.shop
   if (!isShuffle(order) && lists.length <= mostMerged) return merged(lists.map(name => index.list(name, order)), index.comparing(order), passes)
   const positions = new Set(lists.flatMap(name => index.positions(name)))
-  return lazilySorted([...positions], comparing(order, context), passes)
+  return inOrder([...positions], order, context, passes)
 }
 
 /** Merging looks at the first of every list each time: with more lists than this, sorting what they have together is less work. */
@@ -236,7 +237,7 @@ function* withTraits(step: Extract<FillStep, { from: 'traits' }>, number: number
     return
   }
   const strengths = new Map(shared.flatMap((positions, strength) => positions.map(position => [index.productAt(position), strength])))
-  for (const candidate of offered(lazilySorted(shared.flat(), comparing(step.order, context)), number, source, context)) {
+  for (const candidate of offered(inOrder(shared.flat(), step.order, context), number, source, context)) {
     yield { ...candidate, strength: strengths.get(candidate.product)! }
   }
 }
@@ -264,19 +265,32 @@ function picked(step: Extract<FillStep, { from: 'rule' }>, number: number, sourc
   if (!sourceCheck(step.rule.when, facts)(source.product)) return []
   const fits = targetCheck(step.rule.pick, source.counting, facts)
   const place = narrow(step.rule.pick, source.counting, index, facts)
-  return offered(pickedIn(place, step.order, context, position => fits(index.productAt(position))), number, source, context)
+  const positions = place && place.size <= index.size * smallShare
+    ? positionsInPlace(place, step.order, context, position => fits(index.productAt(position)))
+    : positionsOf(picksOf(step.rule.pick, source.counting, index, facts), place, step.order, context)
+  return offered(positions, number, source, context)
 }
 
-/** Positions of what passes, in order; all of it is in the place. */
-function pickedIn(place: Place | null, order: FreeOrder, context: StepContext, passes: (position: number) => boolean): Iterable<number> {
-  const { index } = context.shop
-  if (!place) return positionsIn(['all'], order, context, passes)
+/** In a place of at most this share of all products, each is looked at; else what the rule picks is worked out for all at once. */
+const smallShare = 1 / 16
+
+function positionsInPlace(place: Place, order: FreeOrder, context: StepContext, passes: (position: number) => boolean): Iterable<number> {
   if ('lists' in place) return positionsIn(place.lists, order, context, passes)
-  const part = () => index.list('all', place.order).slice(place.from, place.to)
-  if (place.order === order) return merged([part()], index.comparing(order), passes)
-  // A small part is sorted. Of a large one the first few soon come by in the list of all that is in order already.
-  const isSmall = place.size ** 2 < expectedLooks * index.size
-  return isShuffle(order) || isSmall ? lazilySorted(part(), comparing(order, context), passes) : positionsIn(['all'], order, context, passes)
+  return inOrder(context.shop.index.list('all', place.order).slice(place.from, place.to), order, context, passes)
+}
+
+/**
+ * Positions in order.
+ * @param place where all of them are, if it is known
+ */
+function positionsOf(bitmap: Bitmap, place: Place | null, order: FreeOrder, context: StepContext): Iterable<number> {
+  const { index } = context.shop
+  const areFew = bitmap.count ** 2 < expectedLooks * index.size
+  if (isShuffle(order) || areFew) return inOrder(bitmap.positions(), order, context)
+  // Of many, the first soon come by in the list of all that is in order already, or in the part of it where they are.
+  const all = index.list('all', order)
+  const part = place && 'order' in place ? partIn(order, place, index) : null
+  return merged([part ? all.slice(part.from, part.to) : all], index.comparing(order), position => bitmap.has(position))
 }
 
 /** About as many candidates are looked at before a section is full. */
@@ -288,10 +302,9 @@ function seedFor(order: Order, { shopper, key }: StepContext): number {
   return order === 'shuffle' ? seedOf(shopper.visitor, shopper.at, key) : hashOf(`${shopper.view}\n${key}`)
 }
 
-/** Compares positions by any order. */
-function comparing(order: FreeOrder, context: StepContext): Compare {
+/** Positions, put in any order as they are asked for. */
+function inOrder(positions: number[], order: FreeOrder, context: StepContext, passes?: (position: number) => boolean): Iterable<number> {
   const { index } = context.shop
-  if (!isShuffle(order)) return index.comparing(order)
-  const seed = seedFor(order, context)
-  return (a, b) => mixed(index.hashAt(a), seed) - mixed(index.hashAt(b), seed) || index.bySku(a, b)
+  if (!isShuffle(order)) return lazilySorted(positions, index.comparing(order), passes)
+  return lazilyMixed(passes ? positions.filter(passes) : positions, position => index.hashAt(position), seedFor(order, context), index.bySku)
 }

@@ -7,7 +7,7 @@ import type { Condition, TargetTest } from '../rules/rule'
 import { anyPlainShop, anyRule, now, skus } from './anyShop.testing'
 import { makeIndex } from './makeShop.testing'
 import type { Place } from './narrow'
-import { narrow } from './narrow'
+import { narrow, partIn, partOf } from './narrow'
 import type { SelectionIndex } from './selectionIndex'
 
 /** The SKUs of what is in a place; null is everywhere. */
@@ -28,6 +28,21 @@ describe('where a rule’s targets must be', () => {
       expect(picked.filter(each => !place.has(each))).toEqual([])
     }), { numRuns: 500 })
   }, 120_000)
+
+  it('has exactly what a test of a number picks, in any order that has it together', () => {
+    const ofNumbers = anyRule.filter(({ pick }) => ['price', 'pricePercent', 'sold', 'newer', 'releasedWithin'].some(name => name in pick))
+    fc.assert(fc.property(anyPlainShop, ofNumbers, fc.constantFrom(...skus), ({ products, sold }, { pick }, sku) => {
+      const facts = { sold: (each: string) => sold[each] ?? 0, categoriesFrom: () => new Set<string>(), at: now }
+      const index = makeIndex(products, facts)
+      const source = products.find(each => each.sku === sku)!
+      const part = partOf(pick as TargetTest, source, index, facts)!
+      const picked = products.filter(targetCheck(pick, source, facts)).map(each => each.sku).sort()
+      for (const order of ['cheapest', 'dearest', 'newest', 'oldest', 'best-selling'] as const) {
+        const there = partIn(order, part, index)
+        if (there) expect([order, [...within({ ...there, size: 0 }, index)].sort()]).toEqual([order, picked])
+      }
+    }))
+  })
 
   const many = Array.from({ length: 200 }, (_, i) => makeProduct(`P${String(i).padStart(3, '0')}`, {
     price: 1000 + i, brand: i % 2 ? 'Alder' : 'Birch', tags: i % 20 ? ['common'] : ['common', 'rare'], released: i < 5 ? '2026-04-30' : '2025-01-01', attributes: { fits: [`${i % 10}`], standard: [`${i % 10}`] },

@@ -6,10 +6,14 @@ import type { RuleFacts } from '../rules/matches'
 import type { Condition, TargetTest } from '../rules/rule'
 import { firstIndex } from '../sorted'
 import type { ListOrder } from '../catalogue/orders'
+import { unknownNumber } from '../catalogue/orders'
 import type { ListName, SelectionIndex } from './selectionIndex'
 
+/** A part of the list of all products in an order, by places in it; `to` is the first after it. */
+export interface Part { order: ListOrder, from: number, to: number }
+
 /** Where all targets of a rule must be: in some of the lists by trait, or in a part of the list in some order. */
-export type Place = { size: number } & ({ lists: ListName[] } | { order: ListOrder, from: number, to: number })
+export type Place = { size: number } & ({ lists: ListName[] } | Part)
 
 /**
  * The smallest place that the indices know for what a condition picks; null when it may pick from anywhere.
@@ -45,32 +49,56 @@ export function narrow(condition: Condition<TargetTest>, source: Product, index:
     return listed(Array.from(new Set(valuesOf(source, condition.sourceAttribute)), value => ['attribute', attributeList(condition.attribute, value)]))
   }
   if ('sharedTags' in condition) return listed(Array.from(new Set(source.tags), tag => ['tag', tag]))
-  return narrowByNumber(condition, source, index, facts)
+  const part = partOf(condition, source, index, facts)
+  return part && { ...part, size: part.to - part.from }
 }
 
-/** A part of the list in order of price, units sold or release. */
-function narrowByNumber(test: TargetTest, source: Product, index: SelectionIndex, facts: RuleFacts): Place | null {
+/** The products that a test of a number picks: a part of the list of all in an order; null when no order has them together. */
+export function partOf(test: TargetTest, source: Product, index: SelectionIndex, facts: RuleFacts): Part | null {
   if ('price' in test) return within(index, 'cheapest', test.price)
   if ('pricePercent' in test) {
+    const of = source.price
+    if (of === null) return nothing
     const { from, to } = test.pricePercent
-    const part = (percent: number | undefined, rounded: (value: number) => number) => percent === undefined ? undefined : rounded(percent * source.price! / 100)
-    return source.price === null ? nowhere : within(index, 'cheapest', rangeOf(part(from, Math.floor), part(to, Math.ceil)))
+    return between(index, 'cheapest', price => from === undefined || price * 100 >= from * of, price => to !== undefined && price * 100 > to * of)
   }
   // In these orders the numbers are the negative of what is asked about.
-  if ('sold' in test) return within(index, 'best-selling', rangeOf(negative(test.sold.to), negative(test.sold.from)))
-  if ('newer' in test) return source.released === null ? nowhere : within(index, 'newest', { to: -Date.parse(source.released) })
+  if ('sold' in test) return within(index, 'best-selling', { from: negative(test.sold.to), to: negative(test.sold.from) })
+  if ('newer' in test) {
+    if (source.released === null) return nothing
+    const than = -Date.parse(source.released)
+    return between(index, 'newest', () => true, number => number >= than)
+  }
   if ('releasedWithin' in test) return within(index, 'newest', { from: -facts.at, to: -(facts.at - test.releasedWithin * 86_400_000) })
   return null
 }
 
-const nowhere: Place = { lists: [], size: 0 }
+const nothing: Part = { order: 'cheapest', from: 0, to: 0 }
 const negative = (value: number | undefined) => value === undefined ? undefined : -value
-const rangeOf = (from: number | undefined, to: number | undefined): Range => ({ ...from !== undefined && { from }, ...to !== undefined && { to } })
 
-function within(index: SelectionIndex, order: ListOrder, { from, to }: Range): Place {
+const within = (index: SelectionIndex, order: ListOrder, { from, to }: Range) =>
+  between(index, order, number => from === undefined || number >= from, number => to !== undefined && number > to)
+
+/**
+ * Products whose number is known and in a range.
+ * @param hasBegun whether a number is not before the range
+ * @param isOver whether it is after the range
+ */
+function between(index: SelectionIndex, order: ListOrder, hasBegun: (number: number) => boolean, isOver: (number: number) => boolean): Part {
   const list = index.list('all', order)
   const numbers = index.numbers(order)
-  const first = from === undefined ? 0 : firstIndex(list, position => numbers[position]! >= from)
-  const end = to === undefined ? list.length : firstIndex(list, position => numbers[position]! > to)
-  return { order, from: first, to: Math.max(first, end), size: Math.max(0, end - first) }
+  const from = firstIndex(list, position => hasBegun(numbers[position]!))
+  const to = firstIndex(list, position => numbers[position] === unknownNumber || isOver(numbers[position]!))
+  return { order, from, to: Math.max(from, to) }
+}
+
+const turnedRound: Partial<Record<ListOrder, ListOrder>> = { cheapest: 'dearest', dearest: 'cheapest', newest: 'oldest', oldest: 'newest' }
+
+/** The same products as a part of another order: of one that goes the other way; null when they are not together there. */
+export function partIn(order: ListOrder, part: Part, index: SelectionIndex): Part | null {
+  if (part.order === order) return part
+  if (turnedRound[part.order] !== order) return null
+  const numbers = index.numbers(order)
+  const known = firstIndex(index.list('all', order), position => numbers[position] === unknownNumber)
+  return { order, from: known - part.to, to: known - part.from }
 }

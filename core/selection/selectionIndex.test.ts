@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { makeProduct } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
 import { Postings } from '../finding/postings'
 import { completed } from '../steps'
@@ -38,6 +39,18 @@ describe('the selection index', () => {
       }
     }), { numRuns: 300 })
   }, 120_000)
+})
+
+describe('a part of an order', () => {
+  it('has the products between two places, before and after a change', () => {
+    const products = Array.from({ length: 5000 }, (_, i) => makeProduct(`P${i}`, { price: (i * 7919) % 5003 }))
+    const index = build(products)
+    fc.assert(fc.property(fc.nat(5000), fc.nat(5000), fc.option(fc.tuple(fc.nat(4999), fc.nat(5003))), (one, other, change) => {
+      if (change) index.replace(change[0], { ...index.productAt(change[0]), price: change[1] })
+      const [from, to] = [Math.min(one, other), Math.max(one, other)]
+      expect(index.partBitmap('cheapest', from, to).positions()).toEqual(index.list('all', 'cheapest').slice(from, to).sort((a, b) => a - b))
+    }))
+  })
 })
 
 describe('ranks', () => {

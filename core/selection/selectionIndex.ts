@@ -5,6 +5,7 @@ import type { Compare } from '../sorted'
 import { firstIndex } from '../sorted'
 import type { ListOrder, NumberOrder } from '../catalogue/orders'
 import { orderNumber } from '../catalogue/orders'
+import { Bitmap } from './bitmap'
 import { Ranks } from './ranks'
 import { hashOf } from './shuffle'
 
@@ -19,6 +20,13 @@ export interface IndexFacts {
 export type ListName = 'all' | readonly [TraitKind, string]
 
 const everything = 'all'
+/** Bitmaps of lists that a smaller part of all products stands in are made when they are needed. */
+const keptShare = 1 / 64
+/** Bitmaps of what the same conditions pick for every source that are kept at most. */
+const mostKept = 256
+/** After so many places of an order, what stands before them is kept. */
+const placesInPart = 2048
+
 const keyOf = (name: ListName) => name === everything ? everything : `${name[0]}\0${name[1]}`
 
 /**
@@ -35,6 +43,12 @@ export class SelectionIndex {
   readonly #lists = new Map<string, Map<ListOrder, number[]>>()
   readonly #compares = new Map<ListOrder, Compare>()
   readonly #hashes: number[]
+  /** Of long lists. */
+  readonly #bitmaps = new Map<string, Bitmap>()
+  /** What stands before the places of an order that are multiples of `placesInPart`. */
+  readonly #before = new Map<ListOrder, Bitmap[]>()
+  /** The one that was asked for last comes last. */
+  readonly #kept = new Map<object, { bitmap: Bitmap, check: (product: Product) => boolean }>()
   #scratch = new Uint16Array()
 
   private constructor(products: readonly Product[], facts: IndexFacts, postings: Postings, skus: Ranks, names: Ranks) {
@@ -87,6 +101,50 @@ export class SelectionIndex {
     return name === everything ? [...this.#products.keys()] : this.postings.of(name[0], name[1])
   }
 
+  /** The positions of a list's products. */
+  bitmap(name: ListName): Bitmap {
+    const key = keyOf(name)
+    let bitmap = this.#bitmaps.get(key)
+    if (bitmap) return bitmap
+    bitmap = new Bitmap(this.size).addAll(this.positions(name))
+    if (this.count(name) > this.size * keptShare) this.#bitmaps.set(key, bitmap)
+    return bitmap
+  }
+
+  /** The positions of the products between two places of an order. */
+  partBitmap(order: ListOrder, from: number, to: number): Bitmap {
+    return this.#beforePlace(order, to).without(this.#beforePlace(order, from))
+  }
+
+  /**
+   * The positions of the products that pass a check. They are kept and follow changes, so that the check runs once a product.
+   * @param name names the check: it is always the same for the same object
+   */
+  kept(name: object, check: (product: Product) => boolean): Bitmap {
+    let kept = this.#kept.get(name)
+    if (kept) {
+      this.#kept.delete(name)
+    } else {
+      kept = { bitmap: new Bitmap(this.size), check }
+      for (const [position, product] of this.#products.entries()) if (check(product)) kept.bitmap.set(position, true)
+      if (this.#kept.size >= mostKept) this.#kept.delete(this.#kept.keys().next().value!)
+    }
+    this.#kept.set(name, kept)
+    return kept.bitmap
+  }
+
+  #beforePlace(order: ListOrder, place: number): Bitmap {
+    const list = this.list('all', order)
+    let before = this.#before.get(order)
+    if (!before) {
+      before = [new Bitmap(this.size)]
+      for (let i = placesInPart; i <= list.length; i += placesInPart) before.push(before.at(-1)!.copy().addAll(list.slice(i - placesInPart, i)))
+      this.#before.set(order, before)
+    }
+    const part = Math.floor(place / placesInPart)
+    return before[part]!.copy().addAll(list.slice(part * placesInPart, place))
+  }
+
   /** A zero for every position, to count with until the next one asks: new ones each time would be much to sweep up. */
   scratch(): Uint16Array {
     if (this.#scratch.length < this.size) this.#scratch = new Uint16Array(this.size)
@@ -128,6 +186,11 @@ export class SelectionIndex {
     this.#names.put(position, this.facts.nameOf(after))
     for (const [order, numbers] of this.#numbers) numbers[position] = this.#number(order, after)
     for (const [order, list] of this.#keptLists(after)) list.splice(firstIndex(list, this.#notBefore(order, position)), 0, position)
+    this.#bitmaps.clear()
+    this.#before.clear()
+    // A new product is beyond the end of those that are kept.
+    if (!before) this.#kept.clear()
+    for (const { bitmap, check } of this.#kept.values()) bitmap.set(position, check(after))
   }
 
   #number(order: NumberOrder, product: Product): number {

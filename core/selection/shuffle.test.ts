@@ -1,10 +1,11 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import type { FillStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
-import { hashOf, seedOf } from './shuffle'
+import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
 import type { Shopper } from './shop'
 
 const noon = Date.parse('2026-05-01T12:00:00Z')
@@ -64,6 +65,16 @@ describe('the shuffle', () => {
     const pool = Array.from({ length: 12 }, (_, i) => `P${i}`)
     const all = shuffled(pool, 'shuffle', 12)({ visitor: 'v' })
     expect(shuffled(pool.slice(1), 'shuffle', 12)({ visitor: 'v' })).toEqual(all.filter(sku => sku !== 'P0'))
+  })
+
+  it('finds the first of many as it would by sorting them all', () => {
+    fc.assert(fc.property(fc.array(fc.integer({ min: 0, max: 2 ** 32 - 1 }), { maxLength: 400 }), fc.array(fc.nat(9), { maxLength: 5 }), fc.integer(), (hashes, alike, seed) => {
+      // Some have the same number: then the position decides.
+      const all = [...hashes, ...alike]
+      const positions = [...all.keys()]
+      const sorted = positions.toSorted((a, b) => mixed(all[a]!, seed) - mixed(all[b]!, seed) || b - a)
+      expect([...lazilyMixed(positions, position => all[position]!, seed, (a, b) => b - a)]).toEqual(sorted)
+    }))
   })
 
   it('hashes as FNV-1a does: the 32-bit test vectors of RFC 9923, from memory', () => {
