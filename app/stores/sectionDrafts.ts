@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal'
 import type { Command, SectionCommand } from '../../core/commands/command'
-import type { PagePlan, Section, SectionSettings } from '../../core/sections/section'
+import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { Section, SectionSettings } from '../../core/sections/section'
 import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
 import { sectionsAnswer } from '../../core/sections/sectionAnswers'
 import { isUnpublished } from '../../core/sections/versions'

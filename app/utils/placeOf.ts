@@ -1,6 +1,6 @@
 import type { Finding } from '../../core/checks/check'
 import { isProductCheck } from '../../core/checks/check'
-import { pageKind } from '../../core/sections/section'
+import { pageKind } from '../../core/pagePlans/pagePlan'
 
 /** The address where a finding is mended: the product's bench, or the section, on the page that it is about. */
 export function placeOf({ check, source, kind }: Finding): string {

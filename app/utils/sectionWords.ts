@@ -1,4 +1,4 @@
-import type { PageKind } from '../../core/sections/section'
+import type { PageKind } from '../../core/pagePlans/pagePlan'
 import { leaveOutNothing, noOtherHeadings } from '../../core/sections/section'
 import type { SectionSettings } from '../../core/sections/section'
 import { guard } from '../../core/sections/section'

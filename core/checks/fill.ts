@@ -1,4 +1,5 @@
-import type { PageKind, PagePlan, Section } from '../sections/section'
+import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { Section } from '../sections/section'
 import type { Candidate } from '../selection/resolvedPage'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'

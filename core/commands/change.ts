@@ -5,7 +5,8 @@ import type { Product } from '../catalogue/product'
 import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { sameLane } from '../links/lane'
-import type { PagePlan, Section } from '../sections/section'
+import type { PagePlan } from '../pagePlans/pagePlan'
+import type { Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
 
 /** Why a finding of the checks was put aside, before and after a command; null: it is not. */

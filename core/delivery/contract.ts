@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { productStatus, sku } from '../catalogue/product'
 import { languageTag } from '../text/text'
-import { layout, pageKind } from '../sections/section'
+import { pageKind } from '../pagePlans/pagePlan'
+import { layout } from '../sections/section'
 import { guard } from '../sections/section'
 
 /*

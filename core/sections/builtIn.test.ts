@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { builtInPlans, builtInSections } from './builtIn'
-import { pageKind, pagePlan, section } from './section'
+import { builtInPlans } from '../pagePlans/builtInPlans'
+import { builtInSections } from './builtIn'
+import { pageKind, pagePlan } from '../pagePlans/pagePlan'
+import { section } from './section'
 
 describe('the built-in sections and plans', () => {
   it('are valid', () => {

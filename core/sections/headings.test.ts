@@ -4,7 +4,7 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { textIn } from '../text/text'
 import { headingOf, headingValues } from './headings'
-import { pageKind } from './section'
+import { pageKind } from '../pagePlans/pagePlan'
 
 const catalogue = new Catalogue([
   makeProduct('EX', { name: { en: 'Two-frame extractor', de: 'Zweiwabenschleuder' }, brand: 'Corrie', categories: ['extractors', 'sale'] }), makeProduct('BARE', { name: {}, categories: ['gone'] }),

@@ -1,6 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Text } from '../text/text'
-import type { PageKind, Section } from './section'
+import type { PageKind } from '../pagePlans/pagePlan'
+import type { Section } from './section'
 
 /** Words of a heading that are filled from what the page is about: `{name}`. */
 export const headingTokens = ['name', 'brand', 'category'] as const

@@ -1,5 +1,6 @@
 import { linkStep } from './fillStep'
-import type { PageKind, PagePlan, Section } from './section'
+import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { Section } from './section'
 import { guard, leaveOutNothing, noOtherHeadings } from './section'
 
 /** A plain section for tests: accessories with all guards, unless a part says otherwise. */

@@ -4,7 +4,8 @@ import { sku } from '../catalogue/product'
 import { countedPages } from '../checks/fill'
 import { pageQuery } from '../delivery/contract'
 import { rule } from '../rules/rule'
-import { pageKind, pagePlan, section, sectionKey } from './section'
+import { pageKind, pagePlan } from '../pagePlans/pagePlan'
+import { section, sectionKey } from './section'
 
 /*
  * What the studio asks and is told of sections.

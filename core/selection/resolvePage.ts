@@ -1,6 +1,7 @@
 import type { FillStep } from '../sections/fillStep'
 import { needsSubjects } from '../sections/fillStep'
-import type { PagePlan, Section } from '../sections/section'
+import type { PagePlan } from '../pagePlans/pagePlan'
+import type { Section } from '../sections/section'
 import { timeOf } from '../links/lane'
 import { inTurns } from '../sorted'
 import type { StepContext } from './candidates'

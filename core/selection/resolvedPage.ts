@@ -1,6 +1,7 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { FillStep } from '../sections/fillStep'
-import type { Guard, PagePlan, Section } from '../sections/section'
+import type { PagePlan } from '../pagePlans/pagePlan'
+import type { Guard, Section } from '../sections/section'
 
 /** Why a candidate takes no place. */
 export type HeldBackReason = Guard | 'excluded' | 'priceBand' | 'lowMargin' | 'outsideDates' | 'duplicate' | 'noRoom'

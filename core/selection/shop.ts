@@ -2,7 +2,8 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import type { NeighbourSettings } from '../catalogue/neighbours'
-import type { PageKind, PagePlan, Section } from '../sections/section'
+import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { Section } from '../sections/section'
 import type { SelectionIndex } from './selectionIndex'
 
 /** Everything that selection reads. It must not change while a page is resolved. */

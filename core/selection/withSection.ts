@@ -1,4 +1,4 @@
-import type { PageKind } from '../sections/section'
+import type { PageKind } from '../pagePlans/pagePlan'
 import type { Shop } from './shop'
 
 /**

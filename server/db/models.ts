@@ -7,7 +7,8 @@ import type { Command } from '../../core/commands/command'
 import type { Change, Changed } from '../../core/commands/change'
 import type { FileKind } from '../../core/exchange/importReport'
 import type { LinkKind } from '../../core/links/kind'
-import type { PagePlan, Section } from '../../core/sections/section'
+import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 
 type Row<M extends Model> = Model<InferAttributes<M>, InferCreationAttributes<M>>

@@ -1,6 +1,8 @@
 import type { Transaction } from 'sequelize'
-import { builtInPlans, builtInSections } from '../../core/sections/builtIn'
-import type { PagePlan, Section } from '../../core/sections/section'
+import { builtInPlans } from '../../core/pagePlans/builtInPlans'
+import { builtInSections } from '../../core/sections/builtIn'
+import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { Database } from './database'
 

@@ -1,4 +1,5 @@
-import type { PageKind, PagePlan, Section } from '../../core/sections/section'
+import type { PageKind, PagePlan } from '../../core/pagePlans/pagePlan'
+import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { Shop } from '../../core/selection/shop'
 import type { LiveShop } from './liveShop'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pageKind, zonesOf } from '../../../core/sections/section'
+import { pageKind, zonesOf } from '../../../core/pagePlans/pagePlan'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { pageWords, zoneWords } from '../../utils/sectionWords'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { planDifferences } from '../../../core/sections/planDifferences'
+import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import { listed } from '../../../core/text/sentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PageKind } from '../../../core/sections/section'
+import type { PageKind } from '../../../core/pagePlans/pagePlan'
 import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
 import { pageAnswer, shopAnswer } from '../../../core/delivery/contract'

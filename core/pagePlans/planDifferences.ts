@@ -1,4 +1,4 @@
-import type { PagePlan } from './section'
+import type { PagePlan } from './pagePlan'
 
 /**
  * What of a page plan is another, in words: “adds “Seen lately””.

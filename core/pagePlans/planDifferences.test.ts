@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
-import { makePlan } from './makeSection.testing'
-import type { PagePlan } from './section'
+import { makePlan } from '../sections/makeSection.testing'
+import type { PagePlan } from './pagePlan'
 import { planDifferences } from './planDifferences'
 
 const plan = (foot: string[], part: Partial<PagePlan> = {}) => makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells'] }, { key: 'foot', sections: foot }], ...part })
