@@ -2,6 +2,7 @@ import { LinkIndex } from '../core/links/linkIndex'
 import type { FillStep } from '../core/sections/fillStep'
 import { linkStep } from '../core/sections/fillStep'
 import { makePlan, makeSection } from '../core/sections/makeSection.testing'
+import { PlanBook } from '../core/pagePlans/planBook'
 import { makeShop, makeShopper } from '../core/selection/makeShop.testing'
 import { resolvePage } from '../core/selection/resolvePage'
 import type { Shop } from '../core/selection/shop'
@@ -44,7 +45,7 @@ export function measureResolve({ products, categories, lanes, skuOf }: ReturnTyp
   const measured = (sections: FillStep[][]) => measure({
     ...shop,
     sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
-    plans: new Map([['product', makePlan('product', sections.map((_, i) => `s${i}`))]]),
+    plans: new PlanBook([makePlan('product', sections.map((_, i) => `s${i}`))]),
   }, products, pages)
   return { links: measured(linked), rules: measured(falling), wide: measured(wide) }
 }

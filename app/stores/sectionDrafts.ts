@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal'
-import type { Command, SectionCommand } from '../../core/commands/command'
+import type { Command, PlanCommand, SectionCommand } from '../../core/commands/command'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
@@ -39,7 +39,7 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   }
 
   /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
-  function send(command: SectionCommand): Promise<string | null> {
+  function send(command: SectionCommand | PlanCommand): Promise<string | null> {
     waiting++
     edits++
     const turn = sending.then(async () => {
@@ -58,7 +58,7 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   }
 
   /** The same, and tells what was done, with a way back. */
-  async function sendAndTell(command: SectionCommand): Promise<boolean> {
+  async function sendAndTell(command: SectionCommand | PlanCommand): Promise<boolean> {
     const words = await send(command)
     if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
     return words !== null

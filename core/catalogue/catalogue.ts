@@ -41,6 +41,7 @@ export class Catalogue {
   readonly #items = new Map<string, CatalogueItem>()
   readonly #categories: ReadonlyMap<string, Category>
   readonly #articles: ReadonlyMap<string, Article>
+  readonly #paths = new Map<string, readonly string[]>()
   readonly #below = new Map<string, ReadonlySet<string>>()
 
   constructor(products: Iterable<Product>, categories: Iterable<Category>, articles: Iterable<Article>) {
@@ -92,6 +93,17 @@ export class Catalogue {
     // A set's walk also meets what is added on the way.
     for (const above of keys) for (const { key, parent } of this.#categories.values()) if (parent === above) (keys as Set<string>).add(key)
     return keys
+  }
+
+  /** The keys of a category and of those above it, the uppermost first; empty for an unknown one. */
+  categoryPath(key: string): readonly string[] {
+    let path = this.#paths.get(key)
+    if (path) return path
+    const category = this.#categories.get(key)
+    if (!category) return []
+    path = category.parent === null ? [key] : [...this.categoryPath(category.parent), key]
+    this.#paths.set(key, path)
+    return path
   }
 
   /** The keys of the categories directly below one, or beside it, in their order; none for an unknown one. */

@@ -1,4 +1,5 @@
 import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import { hasSection, sectionsOf } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Candidate } from '../selection/resolvedPage'
 import { resolvePage } from '../selection/resolvePage'
@@ -25,28 +26,31 @@ export const countedPages = ['product', 'added', 'cart'] as const satisfies read
 export type CountedPage = (typeof countedPages)[number]
 
 /**
- * Tells what a section shows on the page of each product; a cart page is one with this product alone in the cart.
+ * Tells what a section shows on the pages of products that have it; a section on no plan of these pages is tried on all of them.
+ * A cart page is one with this product alone in the cart.
  * @param page the kind of page
- * @returns what it shows for a SKU; null when there is no such section
+ * @returns what it shows for a SKU, null on a page whose plan doesn't have it; null when there is no such section
  */
-export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => readonly Candidate[]) | null {
-  const wider = withSection(shop, key, page)
-  if (!wider) return null
+export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => readonly Candidate[] | null) | null {
+  const having = new Set(shop.plans.of(page).filter(plan => hasSection(plan, key)).map(plan => plan.key))
+  const wider = having.size ? shop : withSection(shop, key, page)
+  const section = shop.sections.get(key)
+  if (!wider || !section) return null
   const counted: Shop = {
     catalogue: wider.catalogue, index: wider.index, links: wider.links, kinds: wider.kinds, sections: wider.sections,
-    plans: new Map([[page, asFarAsNeeded(wider.plans.get(page)!, wider.sections.get(key)!)]]),
+    plans: wider.plans.mapped(page, plan => hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] }),
     neighboursOf: sku => shop.neighboursOf(sku), switchedOff: sku => shop.switchedOff(sku),
   }
   return (sku, at) => {
-    const { sections } = resolvePage(counted, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
-    return sections.find(each => each.section.key === key)?.items ?? []
+    const { plan, sections } = resolvePage(counted, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
+    return hasSection(plan, key) ? sections.find(each => each.section.key === key)?.items ?? [] : null
   }
 }
 
 /** The plan without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same. */
 function asFarAsNeeded(plan: PagePlan, section: Section): PagePlan {
   const heedsEarlier = !plan.repeats && section.guards.includes('shownEarlier')
-  const keys = plan.zones.flatMap(zone => zone.sections)
+  const keys = sectionsOf(plan)
   const kept = new Set(heedsEarlier ? keys.slice(0, keys.indexOf(section.key) + 1) : [section.key])
   return { ...plan, zones: plan.zones.map(zone => ({ ...zone, sections: zone.sections.filter(each => kept.has(each)) })) }
 }

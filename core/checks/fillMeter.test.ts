@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { LinkIndex } from '../links/linkIndex'
 import { linkStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { PlanBook } from '../pagePlans/planBook'
 import { anyPlainShop, now, shopOf, skus } from '../selection/anyShop.testing'
 import { makeShopper } from '../selection/makeShop.testing'
 import { resolvePage } from '../selection/resolvePage'
@@ -21,7 +22,7 @@ function walked(shop: Shop, section = 's1'): Map<string, number> {
     [sku, resolvePage(shop, { kind: 'product', sku }, makeShopper({ at: now })).sections.find(each => each.section.key === section)?.items.length ?? 0]))
 }
 const planned = (shop: Shop, steps = [linkStep('accessory')]): Shop => ({
-  ...shop, sections: new Map([['s1', makeSection('s1', { steps, places: 2 })]]), plans: new Map([['product', makePlan('product', ['s1'])]]),
+  ...shop, sections: new Map([['s1', makeSection('s1', { steps, places: 2 })]]), plans: new PlanBook([makePlan('product', ['s1'])]),
 })
 
 describe('a fill meter', () => {

@@ -1,3 +1,4 @@
+import { sectionsOf } from '../pagePlans/pagePlan'
 import type { Candidate } from '../selection/resolvedPage'
 import type { Shop } from '../selection/shop'
 import type { CountedPage, Fill } from './fill'
@@ -75,8 +76,7 @@ export class FillMeter {
   /** Whether the change of one product can change the pages of others that are not linked to it. */
   get looksFurther(): boolean {
     const { sections, plans } = this.#shop
-    const plan = plans.get(this.#page)!
-    const keys = new Set([this.#section, ...plan.zones.flatMap(zone => zone.sections)])
+    const keys = new Set([this.#section, ...plans.of(this.#page).flatMap(sectionsOf)])
     return [...keys].some(key => sections.get(key)?.steps.some(step => !step.off && step.from !== 'links'))
   }
 

@@ -1,3 +1,4 @@
+import { hasSection } from '../pagePlans/pagePlan'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import type { CountedPage } from './fill'
@@ -9,6 +10,7 @@ export interface SameShown {
   second: string
   /** On how many of the pages looked at they would show the same products. */
   pages: number
+  /** Pages whose plan has both. */
   looked: number
 }
 
@@ -25,25 +27,35 @@ const sameShare = 0.75
 export function* sameShown(shop: Shop, page: CountedPage, at: number): Generator<void, SameShown[]> {
   const alone: Shop = {
     catalogue: shop.catalogue, index: shop.index, links: shop.links, kinds: shop.kinds, sections: shop.sections,
-    plans: new Map([[page, { ...shop.plans.get(page)!, repeats: true }]]),
+    plans: shop.plans.mapped(page, plan => ({ ...plan, repeats: true })),
     neighboursOf: sku => shop.neighboursOf(sku), switchedOff: sku => shop.switchedOff(sku),
   }
-  const pairs = new Map<string, SameShown>()
+  const pairs = new Map<string, Omit<SameShown, 'looked'>>()
+  /** How many pages of each plan were looked at. */
+  const ofPlan = new Map<string, number>()
   const looked = spread(shop.catalogue.products.filter(product => product.status === 'active'), mostPages)
   for (const [i, { sku }] of looked.entries()) {
-    const { sections } = resolvePage(alone, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
+    const { plan, sections } = resolvePage(alone, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
+    ofPlan.set(plan.key, (ofPlan.get(plan.key) ?? 0) + 1)
     const shown = sections.map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))
     for (const [at, second] of shown.entries()) {
       for (const first of shown.slice(0, at)) {
         const both = [...first.products].filter(product => second.products.has(product)).length
         if (both < sameShare * Math.min(first.products.size, second.products.size)) continue
         const key = `${first.key} ${second.key}`
-        const pair = pairs.get(key) ?? { first: first.key, second: second.key, pages: 0, looked: looked.length }
+        const pair = pairs.get(key) ?? { first: first.key, second: second.key, pages: 0 }
         pair.pages++
         pairs.set(key, pair)
       }
     }
     if (i % pagesInStep === 0) yield
   }
-  return [...pairs.values()].filter(pair => pair.pages * 2 > looked.length)
+  return [...pairs.values()]
+    .map(pair => ({ ...pair, looked: lookedWith(pair) }))
+    .filter(pair => pair.pages * 2 > pair.looked)
+
+  /** On how many pages both could show. */
+  function lookedWith({ first, second }: { first: string, second: string }): number {
+    return shop.plans.of(page).filter(plan => hasSection(plan, first) && hasSection(plan, second)).reduce((sum, plan) => sum + (ofPlan.get(plan.key) ?? 0), 0)
+  }
 }

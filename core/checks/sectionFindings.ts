@@ -1,3 +1,4 @@
+import { sectionsOf } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Shop } from '../selection/shop'
 import type { Finding } from './check'
@@ -15,10 +16,10 @@ export interface SectionFinding extends Finding {
 /** The sections that shoppers may meet, page by page, of those pages that can be counted. */
 export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): { section: Section, page: CountedPage }[] {
   return countedPages.flatMap((page) => {
-    const { zones, off } = shop.plans.get(page)!
-    return zones.flatMap(zone => zone.sections).flatMap((key) => {
+    const keys = new Set(shop.plans.of(page).flatMap(plan => sectionsOf(plan).filter(key => !plan.off.includes(key))))
+    return [...keys].flatMap((key) => {
       const section = shop.sections.get(key)
-      return section && !section.off && !off.includes(key) ? { section, page } : []
+      return section && !section.off ? { section, page } : []
     })
   })
 }

@@ -4,7 +4,9 @@ import { sku } from '../catalogue/product'
 import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'
+import { pageKind, planScope, planSettings } from '../pagePlans/pagePlan'
 import { sectionKey, sectionSettings } from '../sections/section'
+import { text } from '../text/text'
 
 /** At most this many links, or lanes, are named by one command. */
 const most = 500
@@ -70,24 +72,36 @@ export type SwitchCommand = z.infer<typeof switchCommand>
 
 const keys = z.array(sectionKey).max(most)
 
-/** Commands on sections and page plans. All but publishing change drafts alone: shoppers see nothing of it. */
+/** Commands on sections. All but publishing change drafts alone: shoppers see nothing of it. */
 const sectionCommand = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addSection'), settings: sectionSettings }),
   /** Sets parts of a section. `seen` is how its sender saw them: if they have changed since, the command is refused. */
   z.strictObject({ type: z.literal('changeSection'), key: sectionKey, settings: sectionSettings.partial(), seen: sectionSettings.partial() }),
   /** Takes a section away, also from the plans that have it. */
   z.strictObject({ type: z.literal('removeSection'), key: sectionKey }),
+  /** Makes drafts of sections and page plans live; and puts them back to what is live. */
+  z.strictObject({ type: z.literal('publish'), sections: keys, plans: keys }),
+  z.strictObject({ type: z.literal('discard'), sections: keys, plans: keys }),
+])
+export type SectionCommand = z.infer<typeof sectionCommand>
+
+/** Commands on page plans. They too change drafts alone. */
+const planCommand = z.discriminatedUnion('type', [
+  /** With the sections of another plan of this kind of page; of the default one, when none is named. */
+  z.strictObject({ type: z.literal('addPlan'), page: pageKind, name: text, scope: planScope, like: sectionKey.optional() }),
+  /** Sets parts of a plan. `seen` is how its sender saw them: if they have changed since, the command is refused. */
+  z.strictObject({ type: z.literal('changePlan'), key: sectionKey, settings: planSettings.partial(), seen: planSettings.partial() }),
+  z.strictObject({ type: z.literal('removePlan'), key: sectionKey }),
+  /** Moves a plan to a place among the plans for some pages of its kind: of equal ones, the first wins. */
+  z.strictObject({ type: z.literal('rankPlan'), key: sectionKey, place }),
   /** Puts a section into a zone of a plan, at a place or last. */
   z.strictObject({ type: z.literal('placeSection'), key: sectionKey, plan: sectionKey, zone: z.string().min(1).max(64), place: place.optional() }),
   /** Takes a section out of a plan. */
   z.strictObject({ type: z.literal('unplaceSection'), key: sectionKey, plan: sectionKey }),
   /** Switches a section off, or on again, in one plan. */
   z.strictObject({ type: z.literal('switchInPlan'), key: sectionKey, plan: sectionKey, off: z.boolean() }),
-  /** Makes drafts live; and puts them back to what is live. */
-  z.strictObject({ type: z.literal('publish'), sections: keys, plans: keys }),
-  z.strictObject({ type: z.literal('discard'), sections: keys, plans: keys }),
 ])
-export type SectionCommand = z.infer<typeof sectionCommand>
+export type PlanCommand = z.infer<typeof planCommand>
 
 /** So many findings are mended in one go. */
 export const mostMended = 2000
@@ -105,5 +119,5 @@ const checkCommand = z.discriminatedUnion('type', [
 ])
 export type CheckCommand = z.infer<typeof checkCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, checkCommand])
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, planCommand, checkCommand])
 export type Command = z.infer<typeof command>

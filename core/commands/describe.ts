@@ -1,4 +1,5 @@
 import { checkWords, mendedWords } from '../checks/checkWords'
+import { planDifferences } from '../pagePlans/planDifferences'
 import { sectionDifferences } from '../sections/sectionDifferences'
 import type { Versions } from '../sections/versions'
 import { counted, listed } from '../text/sentence'
@@ -47,6 +48,13 @@ export function describeCommand(command: Command, context: CommandContext, langu
       return `Changed ${listed(changed) || 'nothing'} of the section ${sectionName(command.key)}`
     }
     case 'removeSection': return `Removed the section ${sectionName(command.key)}`
+    case 'addPlan': return `Added the page plan “${textIn(command.name, language, language)}”`
+    case 'changePlan': {
+      const before = context.planVersions().get(command.key)!.draft!
+      return `Changed the page plan ${planName(command.key)}: it ${listed(planDifferences(before, { ...before, ...command.settings }, key => key)) || 'is as it was'}`
+    }
+    case 'removePlan': return `Removed the page plan ${planName(command.key)}`
+    case 'rankPlan': return `Moved the page plan ${planName(command.key)} to place ${command.place}`
     case 'placeSection': return `Put the section ${sectionName(command.key)} on the plan ${planName(command.plan)}`
     case 'unplaceSection': return `Took the section ${sectionName(command.key)} off the plan ${planName(command.plan)}`
     case 'switchInPlan': return `Switched the section ${sectionName(command.key)} ${command.off ? 'off' : 'on again'} in the plan ${planName(command.plan)}`

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { linkStep } from '../sections/fillStep'
+import { emptyScope } from '../pagePlans/pagePlan'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { command } from './command'
 import { describeCommand } from './describe'
@@ -19,6 +20,10 @@ it.each([
   [{ type: 'placeSection', key: 'related', plan: 'product-default', zone: 'foot' }, 'Put the section “Look around” on the plan “Product page”'],
   [{ type: 'unplaceSection', key: 'related', plan: 'product-default' }, 'Took the section “Look around” off the plan “Product page”'],
   [{ type: 'switchInPlan', key: 'related', plan: 'product-default', off: true }, 'Switched the section “Look around” off in the plan “Product page”'],
+  [{ type: 'addPlan', page: 'product', name: { en: 'Gifts' }, scope: emptyScope }, 'Added the page plan “Gifts”'],
+  [{ type: 'changePlan', key: 'product-default', settings: { name: { en: 'Everything' }, repeats: true }, seen: {} }, 'Changed the page plan “Product page”: it changes its name and shows a product again that is shown above'],
+  [{ type: 'removePlan', key: 'product-default' }, 'Removed the page plan “Product page”'],
+  [{ type: 'rankPlan', key: 'product-default', place: 2 }, 'Moved the page plan “Product page” to place 2'],
   [{ type: 'publish', sections: ['related'], plans: ['product-default'] }, 'Published the section “Look around” and the plan “Product page”'],
   [{ type: 'discard', sections: ['gone'], plans: [] }, 'Discarded the draft of the section “gone”'],
 ])('%j reads well', (given, words) => {

@@ -7,6 +7,7 @@ import { planChecks } from './planChecks'
 import { planKinds } from './planKinds'
 import type { NeighboursContext } from './planNeighbours'
 import { planNeighbours } from './planNeighbours'
+import { planPagePlans } from './planPagePlans'
 import type { SectionContext } from './planSections'
 import { planSections } from './planSections'
 import type { SwitchContext } from './planSwitch'
@@ -33,8 +34,9 @@ function plan(command: Command, context: CommandContext): Change[] {
   switch (command.type) {
     case 'addKind': case 'changeKind': case 'orderKinds': case 'retireKind': case 'restoreKind': return planKinds(command, context.kinds())
     case 'setNeighbours': return planNeighbours(command, context)
-    case 'addSection': case 'changeSection': case 'removeSection': case 'placeSection': case 'unplaceSection': case 'switchInPlan': case 'publish': case 'discard':
-      return planSections(command, context)
+    case 'addSection': case 'changeSection': case 'removeSection': case 'publish': case 'discard': return planSections(command, context)
+    case 'addPlan': case 'changePlan': case 'removePlan': case 'rankPlan': case 'placeSection': case 'unplaceSection': case 'switchInPlan':
+      return planPagePlans(command, context)
     case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
     case 'switchSection': return planSwitch(command, context)
     default: return planLanes(command, context)

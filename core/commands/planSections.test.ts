@@ -22,7 +22,6 @@ const context = {
 const settingsOf = ({ key: _, ...settings }: Section): SectionSettings => settings
 const plan = (given: object) => planSections(command.parse(given) as Parameters<typeof planSections>[0], context)
 const sectionAfter = (given: object) => (plan(given)[0] as SectionChange).after
-const zonesAfter = (given: object) => (plan(given)[0] as PlanChange).after!.draft!.zones
 
 describe('commands on sections', () => {
   it('add a draft under a key of its own', () => {
@@ -51,21 +50,6 @@ describe('commands on sections', () => {
     expect(sectionAfter({ type: 'removeSection', key: 'new' })).toBeNull()
   })
 
-  it('put a section into a zone, zones staying in page order', () => {
-    const put = (part: object) => zonesAfter({ type: 'placeSection', plan: 'product-default', key: 'new', zone: 'belowDetails', ...part })
-    expect(put({})).toEqual([{ key: 'belowDetails', sections: ['upsells', 'lately', 'new'] }])
-    expect(put({ place: 1 })).toEqual([{ key: 'belowDetails', sections: ['new', 'upsells', 'lately'] }])
-    expect(put({ zone: 'besideDetails' })).toEqual([{ key: 'besideDetails', sections: ['new'] }, { key: 'belowDetails', sections: ['upsells', 'lately'] }])
-    expect(put({ zone: 'foot', key: 'upsells' })).toEqual([{ key: 'belowDetails', sections: ['lately'] }, { key: 'foot', sections: ['upsells'] }])
-  })
-
-  it('take it out again, and switch it off in a plan', () => {
-    const of = (given: object) => (plan(given)[0] as PlanChange).after!.draft!
-    expect(of({ type: 'unplaceSection', plan: 'product-default', key: 'lately' })).toEqual({ ...product, zones: [{ key: 'belowDetails', sections: ['upsells'] }], off: [] })
-    expect(of({ type: 'switchInPlan', plan: 'product-default', key: 'upsells', off: true }).off).toEqual(['lately', 'upsells'])
-    expect(of({ type: 'switchInPlan', plan: 'product-default', key: 'lately', off: false }).off).toEqual([])
-  })
-
   it('publish and discard', () => {
     const some = { sections: ['upsells', 'new', 'leaving'], plans: ['cart-default'] }
     const after = (type: string) => plan({ type, ...some }).map(change => change.after)
@@ -79,10 +63,6 @@ describe('commands on sections', () => {
     [{ type: 'publish', sections: ['gone'], plans: [] }, 'There is no section with the key gone.'],
     [{ type: 'discard', sections: [], plans: ['gone'] }, 'There is no page plan with the key gone.'],
     [{ type: 'changeSection', key: 'leaving', settings: { places: 1 }, seen: {} }, 'is to be taken away'],
-    [{ type: 'placeSection', plan: 'product-default', key: 'new', zone: 'attic' }, 'no zone “attic”'],
-    [{ type: 'placeSection', plan: 'gone', key: 'new', zone: 'foot' }, 'no page plan'],
-    [{ type: 'unplaceSection', plan: 'product-default', key: 'new' }, 'doesn’t have the section new'],
-    [{ type: 'switchInPlan', plan: 'product-default', key: 'new', off: true }, 'doesn’t have the section new'],
   ])('%j is refused', (given, words) => {
     expect(() => plan(given)).toThrow(words)
   })

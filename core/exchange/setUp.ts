@@ -110,7 +110,7 @@ export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThing
 }
 
 function planWords(was: PagePlan, now: PagePlan, sectionName: (key: string) => string): string {
-  const words = listed(planDifferences(was, now, sectionName)) || 'changes its name'
+  const words = listed(planDifferences(was, now, sectionName))
   return words.charAt(0).toUpperCase() + words.slice(1)
 }
 

@@ -1,4 +1,6 @@
+import equal from 'fast-deep-equal'
 import type { PagePlan } from './pagePlan'
+import { sectionsOf } from './pagePlan'
 
 /**
  * What of a page plan is another, in words: “adds “Seen lately””.
@@ -6,14 +8,16 @@ import type { PagePlan } from './pagePlan'
  */
 export function planDifferences(before: PagePlan, after: PagePlan, name: (section: string) => string): string[] {
   const zoneOf = (plan: PagePlan, key: string) => plan.zones.find(zone => zone.sections.includes(key))?.key
-  const keysOf = (plan: PagePlan) => plan.zones.flatMap(zone => zone.sections)
-  const had = keysOf(before)
-  const has = keysOf(after)
+  const had = sectionsOf(before)
+  const has = sectionsOf(after)
   const stayed = has.filter(key => had.includes(key))
   const moved = stayed.filter(key => zoneOf(before, key) !== zoneOf(after, key))
   const isInOrder = had.filter(key => has.includes(key)).every((key, i) => key === stayed[i])
   const quoted = (key: string) => `“${name(key)}”`
   return [
+    ...equal(before.name, after.name) ? [] : ['changes its name'],
+    ...equal(before.scope, after.scope) ? [] : ['is for other pages'],
+    ...before.rank === after.rank ? [] : [`goes ${after.rank < before.rank ? 'before' : 'after'} plans that it went ${after.rank < before.rank ? 'after' : 'before'}`],
     ...has.filter(key => !had.includes(key)).map(key => `adds ${quoted(key)}`),
     ...had.filter(key => !has.includes(key)).map(key => `takes ${quoted(key)} out`),
     ...moved.map(key => `moves ${quoted(key)}`),

@@ -13,5 +13,5 @@ export function makeSection(key: string, part: Partial<Section> = {}): Section {
 
 /** A plan with one zone for tests. */
 export function makePlan(page: PageKind, sections: string[], part: Partial<PagePlan> = {}): PagePlan {
-  return { key: `${page}-default`, name: {}, page, repeats: false, zones: [{ key: 'all', sections }], off: [], ...part }
+  return { key: `${page}-default`, name: {}, page, scope: null, rank: 0, repeats: false, zones: [{ key: 'all', sections }], off: [], ...part }
 }

@@ -13,9 +13,10 @@ import type { Condition, ProductTest, Rule, TargetTest } from '../rules/rule'
 import type { FillStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { freeOrders, order } from '../sections/order'
-import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { PageKind, PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { pageKind } from '../pagePlans/pagePlan'
+import { PlanBook } from '../pagePlans/planBook'
 import { guard } from '../sections/section'
 import { makeIndex } from './makeShop.testing'
 import type { PlainShop } from './naiveResolve.testing'
@@ -112,6 +113,13 @@ const sectionOf = (key: string): fc.Arbitrary<Section> => fc.record({
 const planOf = (page: PageKind): fc.Arbitrary<PagePlan> => fc.record({
   repeats: fc.boolean(), first: fc.subarray(['s1', 's2'], { minLength: 1 }), second: fc.subarray(['s3', 's4'], { minLength: 1 }), off: rarely<string[]>([], subset(['s1', 's4'])),
 }).map(({ repeats, first, second, off }) => makePlan(page, [], { repeats, off, zones: [{ key: 'top', sections: first }, { key: 'foot', sections: second }] }))
+const list = <T>(some: readonly T[]) => rarely<T[]>([], fc.uniqueArray(pick(...some), { minLength: 1, maxLength: 2 }))
+const scopeOf: fc.Arbitrary<PlanScope> = fc.record({ products: list(skus), tags: list(tags), brands: list(brands), categories: list([...categoryKeys, 'gone']), price: rarely(null, rangeOf(500, 900, 1500)) })
+/** A plan for some pages of a kind. */
+const assignedPlan: fc.Arbitrary<PagePlan> = fc.tuple(pick(...pageKind.options).chain(planOf), scopeOf, fc.integer({ min: 0, max: 2 }))
+  .map(([plan, scope, rank]) => ({ ...plan, scope, rank }))
+const somePlans: fc.Arbitrary<PagePlan[]> = fc.tuple(fc.tuple(...pageKind.options.map(planOf)), fc.array(assignedPlan, { maxLength: 6 }))
+  .map(([defaults, assigned]) => [...assigned.map((plan, i) => ({ ...plan, key: `plan-${i}` })), ...defaults])
 const someNeighbours: fc.Arbitrary<NeighbourSettings> = rarely(allCount, fc.record({ ignored: fc.array(anyTrait, { maxLength: 2 }), leaveOut: subset(categoryKeys, 1) }))
 const perProduct = <T>(value: fc.Arbitrary<T>) => fc.tuple(...skus.map(() => value)).map(values => Object.fromEntries(skus.map((sku, i) => [sku, values[i]!])))
 
@@ -123,7 +131,7 @@ export const anyPlainShop: fc.Arbitrary<PlainShop> = fc.record({
     fc.uniqueArray(anyLink, { maxLength: 5, selector: link => link.target }).map(lane => ({ source, kind, lane }))))),
   retiredKinds: subset(kinds, 1),
   sections: fc.tuple(...['s1', 's2', 's3', 's4'].map(sectionOf)),
-  plans: fc.tuple(...pageKind.options.map(planOf)),
+  plans: somePlans,
   sold: perProduct(pick(0, 0, 1, 5, 9)),
   neighbours: perProduct(someNeighbours),
   switchedOff: perProduct(rarely<string[]>([], subset(['s1', 's2']))),
@@ -148,7 +156,7 @@ export function shopOf(plain: PlainShop): Shop {
     links,
     kinds: new Map(plain.retiredKinds.map(key => [key, makeKind(key, { retired: true })])),
     sections: new Map(plain.sections.map(each => [each.key, each])),
-    plans: new Map(plain.plans.map(each => [each.page, each])),
+    plans: new PlanBook(plain.plans),
     neighboursOf: sku => plain.neighbours[sku] ?? allCount,
     switchedOff: sku => new Set(plain.switchedOff[sku]),
   }

@@ -7,6 +7,7 @@ import { LinkIndex } from '../links/linkIndex'
 import { linkStep } from '../sections/fillStep'
 import { builtInSections } from '../sections/builtIn'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { PlanBook } from '../pagePlans/planBook'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
 import type { Page } from './shop'
@@ -54,7 +55,7 @@ describe('by common practice', () => {
     fc.assert(fc.property(fc.uniqueArray(fc.constantFrom(...skus.slice(1)), { minLength: 1 }), fc.integer({ min: 1, max: 6 }), (picked, places) => {
       const rule = { from: 'rule' as const, rule: { when: { all: [] }, pick: { all: [] } }, order: 'best-selling' as const, subjects: 'page' as const, cap: null, off: false }
       const section = makeSection('s', { steps: [linkStep('related'), rule], places })
-      const shop = { ...shopWith([{ source: 'A', kind: 'related', targets: picked }]), sections: new Map([['s', section]]), plans: new Map([['product' as const, makePlan('product', ['s'])]]) }
+      const shop = { ...shopWith([{ source: 'A', kind: 'related', targets: picked }]), sections: new Map([['s', section]]), plans: new PlanBook([makePlan('product', ['s'])]) }
       const shown = resolvePage(shop, { kind: 'product', sku: 'A' }, makeShopper()).sections[0]!.items.map(item => item.product.sku)
       expect(shown.slice(0, picked.length)).toEqual(picked.slice(0, places))
     }))

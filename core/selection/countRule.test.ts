@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { PlanBook } from '../pagePlans/planBook'
 import { completed } from '../steps'
 import { anyPlainShop, anyRule, now, shopOf, skus } from './anyShop.testing'
 import { countRule } from './countRule'
@@ -13,7 +14,7 @@ describe('countRule', () => {
       const shop = shopOf(plain)
       const shown = (pick: typeof rule.pick, when: typeof rule.when) => {
         const only = makeSection('only', { steps: [{ from: 'rule', rule: { when, pick }, order: 'best-selling', subjects: 'page', cap: null, off: false }], guards: [], places: 48 })
-        const there = { ...shop, switchedOff: () => new Set<string>(), sections: new Map([['only', only]]), plans: new Map([['product' as const, makePlan('product', ['only'])]]) }
+        const there = { ...shop, switchedOff: () => new Set<string>(), sections: new Map([['only', only]]), plans: new PlanBook([makePlan('product', ['only'])]) }
         return resolvePage(there, { kind: 'product', sku }, makeShopper({ at: now })).sections[0]?.items.map(item => item.product.sku) ?? []
       }
       const { counts, matches, applies } = completed(countRule(rule, sku, shop, now, 100))

@@ -5,6 +5,7 @@ import { LinkIndex } from '../links/linkIndex'
 import type { FillStep } from '../sections/fillStep'
 import { linkStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { PlanBook } from '../pagePlans/planBook'
 import type { PageKind } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { makeIndex, makeShop, makeShopper } from './makeShop.testing'
@@ -22,7 +23,7 @@ function sectionOf(part: Partial<Section>, facts: Partial<Shop> = {}) {
   const kinds: PageKind[] = ['product', 'cart', 'added', 'category', 'article']
   const shop = makeShop(products, {
     categories, index: makeIndex(products, { sold: sku => ({ F2: 9, F4: 5, SMO: 7 })[sku] ?? 0 }), sections: new Map([['s', makeSection('s', part)]]),
-    plans: new Map(kinds.map(kind => [kind, makePlan(kind, ['s'])])), ...facts,
+    plans: new PlanBook(kinds.map(kind => makePlan(kind, ['s']))), ...facts,
   })
   return (page: Page = { kind: 'product', sku: 'HIVE' }, shopper: Partial<Shopper> = {}) => {
     const found = explainPage(shop, page, makeShopper(shopper))
@@ -158,7 +159,7 @@ describe('a section', () => {
     const show = sectionOf({ steps: [category('tools')] }, facts)
     expect([show().hidden, show({ kind: 'added', sku: 'HIVE' }).hidden, show({ kind: 'product', sku: 'F1' }).shown, show({ kind: 'cart' }, { cart: ['HIVE'] }).shown])
       .toEqual(['switchedOffHere', 'switchedOffHere', ['SMO'], ['SMO']])
-    expect(sectionOf({ steps: [category('tools')] }, { plans: new Map([['product', makePlan('product', ['s'], { off: ['s'] })]]) })().hidden).toBe('off')
+    expect(sectionOf({ steps: [category('tools')] }, { plans: new PlanBook([makePlan('product', ['s'], { off: ['s'] })]) })().hidden).toBe('off')
   })
 })
 
@@ -167,7 +168,7 @@ describe('the story of a page', () => {
     const links = new LinkIndex()
     const many = Array.from({ length: 300 }, (_, i) => makeProduct(`M${String(i).padStart(3, '0')}`))
     links.setLane('HIVE', 'accessory', many.map(({ sku }) => ({ target: sku })))
-    const shop = makeShop([hive, ...many], { links, sections: new Map([['s', makeSection('s')]]), plans: new Map([['product', makePlan('product', ['s'])]]) })
+    const shop = makeShop([hive, ...many], { links, sections: new Map([['s', makeSection('s')]]), plans: new PlanBook([makePlan('product', ['s'])]) })
     const [report] = explainPage(shop, { kind: 'product', sku: 'HIVE' }, makeShopper()).steps.get('s')!
     expect([report!.taken.length, report!.heldBack.length, report!.more]).toEqual([4, 200, true])
   })

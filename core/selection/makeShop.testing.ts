@@ -5,6 +5,7 @@ import type { Product } from '../catalogue/product'
 import { Postings } from '../finding/postings'
 import { LinkIndex } from '../links/linkIndex'
 import { builtInPlans } from '../pagePlans/builtInPlans'
+import { PlanBook } from '../pagePlans/planBook'
 import { builtInSections } from '../sections/builtIn'
 import { completed } from '../steps'
 import type { IndexFacts } from './selectionIndex'
@@ -22,7 +23,7 @@ export function makeShop(products: readonly Product[], part: Partial<Shop> & { c
   const { categories = [], ...rest } = part
   return {
     catalogue: new Catalogue(products, categories, []), index: rest.index ?? makeIndex(products), links: new LinkIndex(), kinds: new Map(),
-    sections: new Map(builtInSections.map(each => [each.key, each])), plans: new Map(builtInPlans.map(each => [each.page, each])),
+    sections: new Map(builtInSections.map(each => [each.key, each])), plans: new PlanBook(builtInPlans),
     neighboursOf: () => allCount, switchedOff: () => new Set(), ...rest,
   }
 }

@@ -3,7 +3,7 @@ import type { Product, Variant } from '../catalogue/product'
 import type { Lane } from '../links/lane'
 import type { Condition, ProductTest, TargetTest } from '../rules/rule'
 import type { FillStep } from '../sections/fillStep'
-import type { PagePlan } from '../pagePlans/pagePlan'
+import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { hashOf, mixed } from './shuffle'
 import type { Page, Shopper } from './shop'
@@ -197,7 +197,28 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     }
   }
 
-  const plan = shop.plans.find(each => each.page === page.kind)!
+  const depthOf = (key: string): number => {
+    const { parent } = shop.categories.find(each => each.key === key)!
+    return parent === null ? 1 : 1 + depthOf(parent)
+  }
+  const aboutKeys = page.kind === 'category' ? [page.key] : []
+  const depthIn = (scope: PlanScope) => Math.max(0, ...scope.categories.filter(exists)
+    .filter(top => aboutKeys.some(key => isBelow(key, top)) || aboutProducts.some(sku => isIn(productOf(sku)!, top))).map(depthOf))
+  /** How much a plan says of this page: 0 is what the default says, less is nothing. */
+  const weightOf = ({ scope }: PagePlan) => {
+    if (!scope) return 0
+    const some = (test: (product: Product) => boolean) => aboutProducts.some(sku => test(productOf(sku)!))
+    if (some(each => scope.products.includes(each.sku))) return 500
+    if (some(each => common(each.tags, scope.tags).length > 0)) return 400
+    if (some(each => !!each.brand && scope.brands.includes(each.brand))) return 300
+    if (depthIn(scope)) return 200 + depthIn(scope)
+    return scope.price && some(each => each.price !== null && within(each.price, scope.price!)) ? 100 : -1
+  }
+  const ofKind = shop.plans.filter(each => each.page === page.kind && weightOf(each) >= 0)
+  const plan = ofKind.reduce((best, each) => {
+    if (weightOf(each) !== weightOf(best)) return weightOf(each) > weightOf(best) ? each : best
+    return each.rank < best.rank || (each.rank === best.rank && each.key < best.key) ? each : best
+  })
   const shownBefore: string[] = []
   const shown: { key: string, zone: string, targets: string[], steps: number[] }[] = []
   const hidden: { key: string, reason: string }[] = []

@@ -5,6 +5,7 @@ import { LinkIndex } from '../links/linkIndex'
 import { targetsOf } from '../links/lane'
 import { linkStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { PlanBook } from '../pagePlans/planBook'
 import { guard } from '../sections/section'
 import { anyPage, anyPlainShop, anyShopper, now, shopOf } from './anyShop.testing'
 import { makeShop, makeShopper } from './makeShop.testing'
@@ -79,7 +80,7 @@ describe('the turns of several subjects', () => {
     link('A', 'P', 'Q', 'R')
     link('B', 'S', 'P')
     const shop = makeShop(['A', 'B', 'P', 'Q', 'R', 'S'].map(sku => makeProduct(sku)), {
-      links, sections: new Map([['s', makeSection('s', { steps: [linkStep('cross-sell')], places: 3 })]]), plans: new Map([['cart', makePlan('cart', ['s'])]]),
+      links, sections: new Map([['s', makeSection('s', { steps: [linkStep('cross-sell')], places: 3 })]]), plans: new PlanBook([makePlan('cart', ['s'])]),
     })
     const page = explainPage(shop, { kind: 'cart' }, makeShopper({ cart: ['B', 'A'], at: now }))
     expect(page.sections[0]!.items.map(item => [item.product.sku, item.source, item.place])).toEqual([['S', 'B', 1], ['P', 'A', 1], ['Q', 'A', 2]])

@@ -33,7 +33,8 @@ export function explainPage(shop: Shop, page: Page, shopper: Shopper): Explained
 function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, StepReport[]> | null): ResolvedPage {
   const cart = cartOf(shop, shopper)
   const { subjects, products } = subjectsOf(shop, page, cart.products)
-  const plan = shop.plans.get(page.kind)!
+  const category = page.kind === 'category' ? page.key : null
+  const plan = shop.plans.planFor(page.kind, { products: products.map(sku => shop.catalogue.product(sku)!), category }, shop.catalogue)
   const shown = new Set<string>()
   const guards = { catalogue: shop.catalogue, shopper, cart: cart.skus, subjects: new Set(products), shown }
   const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [] }
@@ -46,7 +47,7 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, St
       if (!section) continue
       const closed = closedReason(section, plan, switchedOff, shopper.at)
       const context: StepContext = {
-        shop, shopper, subjects: products, category: page.kind === 'category' ? page.key : null, cart: cart.products, isCartPage: page.kind === 'cart', key,
+        shop, shopper, subjects: products, category, cart: cart.products, isCartPage: page.kind === 'cart', key,
       }
       const reports: StepReport[] | null = story && []
       const items = closed ? [] : fill(section, context, guarding(section, guards), reports)

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import type { NeighbourSettings } from '../catalogue/neighbours'
-import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { PlanBook } from '../pagePlans/planBook'
 import type { Section } from '../sections/section'
 import type { SelectionIndex } from './selectionIndex'
 
@@ -14,8 +14,8 @@ export interface Shop {
   links: { lane(source: string, kind: string): Lane }
   kinds: ReadonlyMap<string, LinkKind>
   sections: ReadonlyMap<string, Section>
-  /** The default plan of each kind of page. */
-  plans: ReadonlyMap<PageKind, PagePlan>
+  /** Which page gets which plan. */
+  plans: PlanBook
   /** Which traits of a product count for its neighbours, and which categories are left out. */
   neighboursOf(sku: string): NeighbourSettings
   /** Keys of the sections that are never shown on a product's page. */

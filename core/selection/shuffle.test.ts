@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import type { FillStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { PlanBook } from '../pagePlans/planBook'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
 import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
@@ -15,7 +16,7 @@ function shuffled(skus: string[], order: 'shuffle' | 'shuffle-every-view', place
   const products = ['SUBJECT', ...skus].map(sku => makeProduct(sku, { categories: sku === 'SUBJECT' ? [] : ['pool'] }))
   const step: FillStep = { from: 'category', category: 'pool', below: false, order, subjects: 'page', cap: null, off: false }
   const shop = makeShop(products, {
-    categories: [{ key: 'pool', name: {}, parent: null }], sections: new Map([['mix', makeSection('mix', { steps: [step], places })]]), plans: new Map([['product', makePlan('product', ['mix'])]]),
+    categories: [{ key: 'pool', name: {}, parent: null }], sections: new Map([['mix', makeSection('mix', { steps: [step], places })]]), plans: new PlanBook([makePlan('product', ['mix'])]),
   })
   return (shopper: Partial<Shopper>) => resolvePage(shop, { kind: 'product', sku: 'SUBJECT' }, makeShopper({ at: noon, ...shopper })).sections[0]!.items.map(item => item.product.sku)
 }

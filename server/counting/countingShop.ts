@@ -11,13 +11,14 @@ import type { LinkKind } from '../../core/links/kind'
 import type { PackedKind } from '../../core/links/packedLinks'
 import { PackedLinks } from '../../core/links/packedLinks'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { PlanBook } from '../../core/pagePlans/planBook'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import { SelectionIndex } from '../../core/selection/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
 import { completed } from '../../core/steps'
 import { textIn } from '../../core/text/text'
-import { defaultPlans, versionOf } from '../engine/draftedShop'
+import { planBookOf, versionOf } from '../engine/draftedShop'
 
 /** All that selection needs of a shop, in a form that another thread can be handed. */
 export interface CountingShopParts {
@@ -51,6 +52,8 @@ export class CountingShop {
   readonly #switchedOff: Map<string, Set<string>>
   readonly #sections: Map<string, Versions<Section>>
   readonly #plans: Map<string, Versions<PagePlan>>
+  /** null: to be made when it is asked for. */
+  #books: Record<'live' | 'draft', PlanBook | null> = { live: null, draft: null }
 
   constructor({ language, categories, kinds, neighbours, switchedOff, putAside, sections, plans, products, sold, links }: CountingShopParts) {
     const soldOf = new Map(products.map((product, i) => [product.sku, sold[i]!]))
@@ -100,6 +103,7 @@ export class CountingShop {
       case 'section':
         return takeVersions(this.#sections, change.kind, change.after)
       case 'plan':
+        this.#books = { live: null, draft: null }
         return takeVersions(this.#plans, change.kind, change.after)
       case 'product': return this.#replace(change.source, change.after)
       case 'category': return false
@@ -119,15 +123,16 @@ export class CountingShop {
 
   #inVersion(version: 'live' | 'draft'): Shop {
     const { links } = this
-    const [catalogue, index, kinds, neighbours, switchedOff, sections, plans] =
-      [this.#catalogue, this.#index, this.#kinds, this.#neighbours, this.#switchedOff, this.#sections, this.#plans] as const
+    const book = () => this.#books[version] ??= planBookOf(this.#plans, version)
+    const [catalogue, index, kinds, neighbours, switchedOff, sections] =
+      [this.#catalogue, this.#index, this.#kinds, this.#neighbours, this.#switchedOff, this.#sections] as const
     return {
       catalogue, index, links, kinds,
       get sections() {
         return versionOf(sections, version)
       },
       get plans() {
-        return defaultPlans(plans, version)
+        return book()
       },
       neighboursOf: sku => neighbours.get(sku) ?? allCount,
       switchedOff: sku => switchedOff.get(sku) ?? none,

@@ -53,6 +53,7 @@ export function walked(shop: Shop, section: Section, page: CountedPage, at: numb
   for (const { sku, status } of shop.catalogue.products) {
     if (status !== 'active') continue
     const items = shown(sku, at)
+    if (!items) continue
     fill.pages[items.length]!++
     for (const { step } of items) fill.steps[step]!++
   }

@@ -1,4 +1,5 @@
-import type { PageKind, PagePlan } from '../../core/pagePlans/pagePlan'
+import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import { PlanBook } from '../../core/pagePlans/planBook'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { Shop } from '../../core/selection/shop'
@@ -8,7 +9,7 @@ import type { LiveShop } from './liveShop'
 export class DraftedShop implements Shop {
   readonly #shop: LiveShop
   sections: ReadonlyMap<string, Section> = new Map()
-  plans: ReadonlyMap<PageKind, PagePlan> = new Map()
+  plans = new PlanBook([])
 
   constructor(shop: LiveShop) {
     this.#shop = shop
@@ -17,7 +18,7 @@ export class DraftedShop implements Shop {
   /** Takes the drafts as they are now. */
   takeOver(): void {
     this.sections = versionOf(this.#shop.sectionVersions, 'draft')
-    this.plans = defaultPlans(this.#shop.planVersions, 'draft')
+    this.plans = planBookOf(this.#shop.planVersions, 'draft')
   }
 
   get catalogue() {
@@ -50,7 +51,4 @@ export function versionOf<T>(things: ReadonlyMap<string, Versions<T>>, version: 
   return new Map([...things].flatMap(([key, versions]) => versions[version] === null ? [] : [[key, versions[version] as T]]))
 }
 
-/** The plan of each kind of page. */
-export function defaultPlans(plans: ReadonlyMap<string, Versions<PagePlan>>, version: keyof Versions<PagePlan>): Map<PageKind, PagePlan> {
-  return new Map([...versionOf(plans, version).values()].map(plan => [plan.page, plan]))
-}
+export const planBookOf = (plans: ReadonlyMap<string, Versions<PagePlan>>, version: keyof Versions<PagePlan>) => new PlanBook(versionOf(plans, version).values())

@@ -14,7 +14,8 @@ import type { LinkKind } from '../../core/links/kind'
 import { kindsInUse } from '../../core/links/kind'
 import { LinkIndex } from '../../core/links/linkIndex'
 import { countProblems } from '../../core/links/linkProblem'
-import type { PageKind, PagePlan } from '../../core/pagePlans/pagePlan'
+import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { PlanBook } from '../../core/pagePlans/planBook'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { IndexFacts } from '../../core/selection/selectionIndex'
@@ -30,7 +31,7 @@ import { readPutAside } from '../db/putAsideStore'
 import { readSections } from '../db/sectionStore'
 import { readSwitchedOff } from '../db/switchStore'
 import { readProductIds, readProducts } from '../db/productStore'
-import { defaultPlans, DraftedShop, versionOf } from './draftedShop'
+import { planBookOf, DraftedShop, versionOf } from './draftedShop'
 import { inTurns } from './inTurns'
 
 const none: ReadonlySet<string> = new Set()
@@ -49,7 +50,7 @@ export class LiveShop implements Shop {
   readonly dismissed = new LinkIndex()
   /** Sections and plans as shoppers get them; `drafted` has them as they will be after publishing. */
   sections: ReadonlyMap<string, Section>
-  plans: ReadonlyMap<PageKind, PagePlan>
+  plans: PlanBook
   readonly drafted = new DraftedShop(this)
   readonly putAside: PutAside
   readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
@@ -86,7 +87,7 @@ export class LiveShop implements Shop {
     this.sectionVersions = this.#sections = facts.sections
     this.planVersions = this.#plans = facts.plans
     this.sections = versionOf(this.#sections, 'live')
-    this.plans = defaultPlans(this.#plans, 'live')
+    this.plans = planBookOf(this.#plans, 'live')
     this.drafted.takeOver()
   }
 
@@ -195,7 +196,7 @@ export class LiveShop implements Shop {
     }
     if (changes.some(change => change.of === 'section' || change.of === 'plan')) {
       this.sections = versionOf(this.#sections, 'live')
-      this.plans = defaultPlans(this.#plans, 'live')
+      this.plans = planBookOf(this.#plans, 'live')
       this.drafted.takeOver()
     }
     if (products.size || categories.size) await this.#replaceProducts(products, categories, db)

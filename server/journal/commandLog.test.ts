@@ -7,6 +7,7 @@ import { productFilter } from '../../core/finding/productFilter'
 import type { KindSettings, LinkKind } from '../../core/links/kind'
 import type { Lane } from '../../core/links/lane'
 import { makeKind } from '../../core/links/makeKind.testing'
+import { emptyScope, pageKind } from '../../core/pagePlans/pagePlan'
 import { makeSection } from '../../core/sections/makeSection.testing'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/liveShop'
@@ -21,8 +22,10 @@ const kinds = ['related', 'upsell']
 const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
   [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
-const sectionsOf = ({ sectionVersions, planVersions, sections, plans, drafted }: LiveShop) =>
-  [sectionVersions, planVersions, sections, plans, drafted.sections, drafted.plans].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>))
+const sectionsOf = ({ sectionVersions, planVersions, sections, plans, drafted }: LiveShop) => [
+  ...[sectionVersions, planVersions, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
+  ...[plans, drafted.plans].map(book => pageKind.options.map(page => book.of(page))),
+]
 /** What the list's counts say. */
 const countsOf = (shop: LiveShop) => kinds.map(kind => [1, 2, 3].map(number => [...shop.finder.find(productFilter.parse({ links: `${kind}:${number}` }), null, 'name')]))
 
@@ -34,11 +37,15 @@ const on = fc.subarray(skus, { minLength: 1, maxLength: 2 }).map(sources => sour
 const targets = fc.uniqueArray(fc.constantFrom(...skus, 'D-1', 'D-2'), { minLength: 1, maxLength: 3 })
 const { key: _key, ...sectionSettings } = makeSection('x', { heading: { en: 'Seen lately' } })
 const anySection = fc.constantFrom('upsells', 'just-added', 'seen-lately', 'seen-lately-2')
-const anyPlan = fc.constantFrom('product-default', 'cart-default')
+const anyPlan = fc.constantFrom('product-default', 'cart-default', 'gifts', 'gifts-2')
 const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.constant({ type: 'addSection' as const, settings: sectionSettings }),
   fc.record({ type: fc.constant('changeSection' as const), key: anySection, settings: fc.record({ places: fc.constantFrom(1, 2), off: fc.boolean() }, { requiredKeys: [] }), seen: fc.constantFrom({}, { places: 2 }) }),
   fc.record({ type: fc.constant('removeSection' as const), key: anySection }),
+  fc.record({ type: fc.constant('addPlan' as const), page: fc.constantFrom('product' as const, 'cart' as const), name: fc.constant({ en: 'Gifts' }), scope: fc.constant({ ...emptyScope, tags: ['gift'] }) }),
+  fc.record({ type: fc.constant('changePlan' as const), key: anyPlan, settings: fc.record({ repeats: fc.boolean(), scope: fc.constantFrom(null, emptyScope) }, { requiredKeys: [] }), seen: fc.constantFrom({}, { repeats: false }) }),
+  fc.record({ type: fc.constant('removePlan' as const), key: anyPlan }),
+  fc.record({ type: fc.constant('rankPlan' as const), key: anyPlan, place: fc.integer({ min: 1, max: 3 }) }),
   fc.record({ type: fc.constant('placeSection' as const), key: anySection, plan: anyPlan, zone: fc.constantFrom('foot', 'belowLines'), place: fc.constantFrom(undefined, 1) }),
   fc.record({ type: fc.constant('unplaceSection' as const), key: anySection, plan: anyPlan }),
   fc.record({ type: fc.constant('switchInPlan' as const), key: anySection, plan: anyPlan, off: fc.boolean() }),

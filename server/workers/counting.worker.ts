@@ -9,6 +9,7 @@ import { fillFindings, sectionsOnPages } from '../../core/checks/sectionFindings
 import type { Change } from '../../core/commands/change'
 import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
+import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from '../counting/countingShop'
 import { CheckRun } from '../counting/checkRun'
@@ -186,8 +187,8 @@ function countedTwin({ name }: Kept): FillMeter | undefined {
   const twin = meters.get(keyOf({ ...name, version: name.version === 'live' ? 'draft' : 'live' }))
   if (!twin || twin.stale === 'all' || twin.stale.size || !twin.counted) return undefined
   const shown = ({ sections, plans }: Shop) => {
-    const plan = plans.get(name.page)
-    return [plan, ...new Set([name.section, ...plan?.zones.flatMap(zone => zone.sections) ?? []])].map(each => typeof each === 'string' ? sections.get(each) : each)
+    const ofPage = plans.of(name.page)
+    return [ofPage, [...new Set([name.section, ...ofPage.flatMap(sectionsOf)])].map(key => sections.get(key))]
   }
   return equal(shown(shop!.live), shown(shop!.draft)) ? twin.meter : undefined
 }

@@ -7,6 +7,7 @@ import { switchedOff } from './0006-switched-off'
 import { sections } from './0007-sections'
 import { putAside } from './0008-put-aside'
 import { otherHeadings } from './0009-other-headings'
+import { planScopes } from './0010-plan-scopes'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -14,4 +15,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes]

@@ -1,0 +1,31 @@
+import type { PagePlan } from '../pagePlans/pagePlan'
+import type { Section } from '../sections/section'
+import type { Versions } from '../sections/versions'
+import type { PlanChange, SectionChange } from './change'
+import { CommandError } from './commandError'
+
+/*
+ * What commands on sections and page plans have in common: they look for drafts, and change them.
+ */
+
+/** A thing that is neither live nor a draft is none. */
+export const settled = <T>(versions: Versions<T>): Versions<T> | null => versions.live === null && versions.draft === null ? null : versions
+
+export const sectionChange = (key: string, before: Versions<Section> | null, after: Versions<Section> | null): SectionChange => ({ of: 'section', source: '', kind: key, before, after })
+export const planChange = (key: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null): PlanChange => ({ of: 'plan', source: '', kind: key, before, after })
+
+const names = { section: ['unknownSection', 'section'], plan: ['unknownPlan', 'page plan'] } as const
+
+/** @throws CommandError when there is none */
+export function known<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: 'section' | 'plan'): Versions<T> {
+  const versions = things.get(key)
+  if (!versions) throw new CommandError(names[of][0], `There is no ${names[of][1]} with the key ${key}.`, [key])
+  return versions
+}
+
+/** @throws CommandError when there is none, or it is to be taken away */
+export function draftOf<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: 'section' | 'plan'): T {
+  const { draft } = known(things, key, of)
+  if (draft === null) throw new CommandError(names[of][0], `The ${names[of][1]} ${key} is to be taken away. Discard that first to change it.`, [key])
+  return draft
+}
