@@ -1,5 +1,6 @@
 import type { Command } from '../core/commands/command'
 import type { FillStep } from '../core/sections/fillStep'
+import { emptyScope } from '../core/pagePlans/pagePlan'
 import type { SectionSettings } from '../core/sections/section'
 import { guard, leaveOutNothing, noOtherHeadings } from '../core/sections/section'
 
@@ -33,7 +34,7 @@ const accessorySteps: FillStep[] = [
   },
 ]
 
-/** The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a change. */
+/** The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a change; and a page plan for some of its products. */
 export const sectionCommands: Command[] = [
   { type: 'addSection', settings: fromTheMaker },
   { type: 'addSection', settings: seenLately },
@@ -45,5 +46,10 @@ export const sectionCommands: Command[] = [
     settings: { heading: { en: 'More from {brand}', de: 'Mehr von {brand}' }, otherHeadings: { one: {}, without: fromTheMaker.heading } },
   },
   { type: 'publish', sections: ['more-from-the-same-workshop', 'from-the-shelves-beside-this-one'], plans: ['product-default', 'category-default'] },
+  // A packet of seed has nothing worth the step up; what else grows comes first.
+  { type: 'addPlan', page: 'product', name: { en: 'Seed and plants', de: 'Saat und Pflanzen' }, scope: { ...emptyScope, categories: ['seed'] } },
+  { type: 'unplaceSection', key: 'upsells', plan: 'seed-and-plants' },
+  { type: 'placeSection', key: 'related', plan: 'seed-and-plants', zone: 'belowDetails', place: 1 },
+  { type: 'publish', sections: [], plans: ['seed-and-plants'] },
   { type: 'changeSection', key: 'accessories', settings: { steps: accessorySteps }, seen: {} },
 ]

@@ -1,6 +1,6 @@
 import equal from 'fast-deep-equal'
 import type { Command, PlanCommand, SectionCommand } from '../../core/commands/command'
-import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
 import { sectionsAnswer } from '../../core/sections/sectionAnswers'
@@ -75,6 +75,16 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     void send({ type: 'changeSection', key, settings: Object.fromEntries(parts), seen })
   }
 
+  /** Sets parts of a plan's draft. */
+  function changePlan(key: string, settings: Partial<PlanSettings>): void {
+    const draft = planDraftOf(key)
+    if (!draft) return
+    const seen = Object.fromEntries(Object.keys(settings).map(part => [part, draft[part as keyof PagePlan]]))
+    answer.value = { ...answer.value!, plans: plans.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }
+    void send({ type: 'changePlan', key, settings, seen })
+  }
+
+  const planDraftOf = (key: string): PagePlan | null => plans.value.find(each => each.key === key)?.draft ?? null
   const draftOf = (key: string): Section | null => sections.value.find(each => each.key === key)?.draft ?? null
 
   /** The plans that have a section, with the zone it stands in. */
@@ -89,5 +99,12 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     return sections.value.find(each => !before.has(each.key))?.key ?? null
   }
 
-  return { answer, sections, plans, unpublished, edition, load, send, sendAndTell, change, draftOf, placesOf, add }
+  /** Adds a plan. Returns its key; null when it was refused. */
+  async function addPlan(plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>): Promise<string | null> {
+    const before = new Set(plans.value.map(each => each.key))
+    if (!await sendAndTell({ type: 'addPlan', ...plan })) return null
+    return plans.value.find(each => !before.has(each.key))?.key ?? null
+  }
+
+  return { answer, sections, plans, unpublished, edition, load, send, sendAndTell, change, changePlan, draftOf, planDraftOf, placesOf, add, addPlan }
 })

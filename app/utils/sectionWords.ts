@@ -6,8 +6,8 @@ import { guard } from '../../core/sections/section'
 /** Kinds of pages and their zones as people call them. */
 export const pageWords: Record<PageKind, string> = { product: 'product page', cart: 'cart', added: 'added to the cart', category: 'category page', article: 'article' }
 const zoneNames: Record<string, string> = {
-  besideDetails: 'beside the details', belowDetails: 'below the details', foot: 'foot of the page', belowLines: 'below the lines', belowAdded: 'below what was added',
-  belowProducts: 'below the products', belowText: 'below the text',
+  aboveBuy: 'above the buy button', besideDetails: 'beside the details', belowDetails: 'below the details', foot: 'foot of the page', belowLines: 'below the lines', belowTotal: 'below the total', belowAdded: 'below what was added',
+  aboveProducts: 'above the products', belowProducts: 'below the products', besideText: 'beside the text', belowText: 'below the text',
 }
 export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
 

@@ -4,6 +4,7 @@ import type { Section } from '../sections/section'
 import type { Candidate } from '../selection/resolvedPage'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
+import { visitTo } from '../selection/visit'
 import { withSection } from '../selection/withSection'
 
 /** How well a section is filled over all the pages that it serves. */
@@ -42,7 +43,7 @@ export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: str
     neighboursOf: sku => shop.neighboursOf(sku), switchedOff: sku => shop.switchedOff(sku),
   }
   return (sku, at) => {
-    const { plan, sections } = resolvePage(counted, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
+    const { plan, sections } = resolvePage(counted, ...visitTo(page, sku, at))
     return hasSection(plan, key) ? sections.find(each => each.section.key === key)?.items ?? [] : null
   }
 }

@@ -1,7 +1,8 @@
+import type { PageKind } from '../pagePlans/pagePlan'
 import { hasSection } from '../pagePlans/pagePlan'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
-import type { CountedPage } from './fill'
+import { visitTo } from '../selection/visit'
 import { spread } from './spread'
 
 /** Two sections of a page plan and how often they would show the same. */
@@ -20,11 +21,12 @@ const pagesInStep = 20
 const sameShare = 0.75
 
 /**
- * Looks for sections of a plan that would show the same products on most pages of active products, each left to itself:
+ * Looks for sections of a plan that would show the same products on most of some pages, each left to itself:
  * what the first shows is not held back from the second here, though a shopper then gets only what the first leaves over.
+ * @param subjects SKUs or keys of what the pages are about; of many, some spread over all are looked at
  * @param at milliseconds since 1970-01-01 UTC
  */
-export function* sameShown(shop: Shop, page: CountedPage, at: number): Generator<void, SameShown[]> {
+export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string[], at: number): Generator<void, SameShown[]> {
   const alone: Shop = {
     catalogue: shop.catalogue, index: shop.index, links: shop.links, kinds: shop.kinds, sections: shop.sections,
     plans: shop.plans.mapped(page, plan => ({ ...plan, repeats: true })),
@@ -33,9 +35,8 @@ export function* sameShown(shop: Shop, page: CountedPage, at: number): Generator
   const pairs = new Map<string, Omit<SameShown, 'looked'>>()
   /** How many pages of each plan were looked at. */
   const ofPlan = new Map<string, number>()
-  const looked = spread(shop.catalogue.products.filter(product => product.status === 'active'), mostPages)
-  for (const [i, { sku }] of looked.entries()) {
-    const { plan, sections } = resolvePage(alone, page === 'cart' ? { kind: 'cart' } : { kind: page, sku }, { cart: page === 'cart' ? [sku] : [], seen: [], visitor: '', view: '', at })
+  for (const [i, subject] of spread(subjects, mostPages).entries()) {
+    const { plan, sections } = resolvePage(alone, ...visitTo(page, subject, at))
     ofPlan.set(plan.key, (ofPlan.get(plan.key) ?? 0) + 1)
     const shown = sections.map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))
     for (const [at, second] of shown.entries()) {
@@ -59,3 +60,6 @@ export function* sameShown(shop: Shop, page: CountedPage, at: number): Generator
     return shop.plans.of(page).filter(plan => hasSection(plan, first) && hasSection(plan, second)).reduce((sum, plan) => sum + (ofPlan.get(plan.key) ?? 0), 0)
   }
 }
+
+/** SKUs of the products that have a page for shoppers. */
+export const activeProducts = ({ catalogue }: Pick<Shop, 'catalogue'>): string[] => catalogue.products.flatMap(({ sku, status }) => status === 'active' ? sku : [])

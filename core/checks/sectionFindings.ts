@@ -5,7 +5,7 @@ import type { Finding } from './check'
 import type { CountedPage, Fill } from './fill'
 import { countedPages, fillSummary } from './fill'
 import { nearlyAll, ruleReach } from './ruleReach'
-import { sameShown } from './sameShown'
+import { activeProducts, sameShown } from './sameShown'
 
 /** What a check found on a section: on so many pages, or for so much of the catalogue, of how many. */
 export interface SectionFinding extends Finding {
@@ -60,7 +60,7 @@ export function* sameFindings(shop: Shop, at: number): Generator<void, SectionFi
   for (const page of countedPages) {
     const checked = new Set(onPages.filter(each => each.page === page).map(each => each.section.key))
     if (checked.size < 2) continue
-    for (const { first, second, pages, looked } of yield* sameShown(shop, page, at)) {
+    for (const { first, second, pages, looked } of yield* sameShown(shop, page, activeProducts(shop), at)) {
       findings.push({ check: 'sameShown', source: second, kind: page, target: first, part: pages, whole: looked })
     }
   }

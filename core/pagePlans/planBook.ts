@@ -1,3 +1,4 @@
+import { z } from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { isWithin } from '../rules/range'
@@ -12,14 +13,16 @@ export interface PlanSubject {
 }
 
 /** Why a plan is for a page: the strongest reason it has. */
-export type PlanReason =
-  | { by: 'product', name: string }
-  | { by: 'tag', name: string }
-  | { by: 'brand', name: string }
+export const planReason = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('product'), name: z.string() }),
+  z.object({ by: z.literal('tag'), name: z.string() }),
+  z.object({ by: z.literal('brand'), name: z.string() }),
   /** `depth`: how many categories the path down to it has. */
-  | { by: 'category', name: string, depth: number }
-  | { by: 'price' }
-  | { by: 'default' }
+  z.object({ by: z.literal('category'), name: z.string(), depth: z.int() }),
+  z.object({ by: z.literal('price') }),
+  z.object({ by: z.literal('default') }),
+])
+export type PlanReason = z.infer<typeof planReason>
 
 export interface PlanMatch { plan: PagePlan, reason: PlanReason }
 

@@ -42,7 +42,7 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.constant({ type: 'addSection' as const, settings: sectionSettings }),
   fc.record({ type: fc.constant('changeSection' as const), key: anySection, settings: fc.record({ places: fc.constantFrom(1, 2), off: fc.boolean() }, { requiredKeys: [] }), seen: fc.constantFrom({}, { places: 2 }) }),
   fc.record({ type: fc.constant('removeSection' as const), key: anySection }),
-  fc.record({ type: fc.constant('addPlan' as const), page: fc.constantFrom('product' as const, 'cart' as const), name: fc.constant({ en: 'Gifts' }), scope: fc.constant({ ...emptyScope, tags: ['gift'] }) }),
+  fc.record({ type: fc.constant('addPlan' as const), page: fc.constantFrom('product' as const, 'cart' as const), name: fc.constant({ en: 'Gifts' }), scope: fc.constantFrom<string[]>(['gift'], ['oak']).map(tags => ({ ...emptyScope, tags })) }),
   fc.record({ type: fc.constant('changePlan' as const), key: anyPlan, settings: fc.record({ repeats: fc.boolean(), scope: fc.constantFrom(null, emptyScope) }, { requiredKeys: [] }), seen: fc.constantFrom({}, { repeats: false }) }),
   fc.record({ type: fc.constant('removePlan' as const), key: anyPlan }),
   fc.record({ type: fc.constant('rankPlan' as const), key: anyPlan, place: fc.integer({ min: 1, max: 3 }) }),

@@ -14,7 +14,7 @@ const checks = useChecks()
 const sections = useSectionDrafts()
 const drafts = computed(() => sections.unpublished.sections.length + sections.unpublished.plans.length)
 const history = useHistory()
-const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
+const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
 </script>
 
 <template>

@@ -113,11 +113,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
         <div class="shown">
           <div class="layouts" role="group" aria-label="Layout">
             <button v-for="[value, words] in layouts" :key="value" type="button" :aria-pressed="draft.layout === value" :aria-label="words" @click="change({ layout: value })">
-              <svg viewBox="0 0 34 24" aria-hidden="true">
-                <template v-if="value === 'grid'"><rect v-for="n in 6" :key="n" :x="((n - 1) % 3) * 12" :y="n > 3 ? 13 : 1" width="10" height="10" rx="1.5" /></template>
-                <template v-else-if="value === 'shelf'"><rect y="4" width="12" height="16" rx="1.5" /><rect x="14" y="4" width="12" height="16" rx="1.5" /><rect x="28" y="4" width="6" height="16" rx="1.5" opacity="0.45" /></template>
-                <template v-else><template v-for="n in 3" :key="n"><rect :y="n * 8 - 7" width="7" height="6" rx="1" /><rect x="10" :y="n * 8 - 5" width="24" height="2.4" rx="1" /></template></template>
-              </svg>
+              <LayoutGlyph :layout="value" />
               <v-tooltip activator="parent" location="bottom">{{ words }}</v-tooltip>
             </button>
           </div>
@@ -163,9 +159,9 @@ h2 .small { font: 12.5px/1.4 var(--text); letter-spacing: 0; }
 .shown { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 14px; }
 .layouts { display: flex; gap: 6px; }
 .layouts button { display: grid; place-items: center; width: 52px; height: 42px; border: 1px solid var(--line); border-radius: 8px; background: var(--sheet); cursor: pointer; }
-.layouts svg { width: 34px; height: 24px; fill: var(--ink-soft); }
+.layouts svg { width: 34px; height: 24px; color: var(--ink-soft); }
 .layouts [aria-pressed='true'] { border-color: var(--petrol); box-shadow: inset 0 0 0 1px var(--petrol); background: var(--petrol-wash); }
-.layouts [aria-pressed='true'] svg { fill: var(--petrol); }
+.layouts [aria-pressed='true'] svg { color: var(--petrol); }
 .numbers { display: flex; align-items: center; gap: 6px; font-size: 13px; }
 .stepper { display: inline-flex; align-items: center; height: 30px; border: 1px solid var(--line); border-radius: 8px; }
 .stepper button { width: 28px; height: 28px; border: 0; border-radius: 7px; background: none; color: var(--ink-soft); font: 15px/1 var(--text); cursor: pointer; }

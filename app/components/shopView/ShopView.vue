@@ -1,21 +1,16 @@
 <script setup lang="ts">
-import { useElementSize, useLocalStorage } from '@vueuse/core'
+import { useLocalStorage } from '@vueuse/core'
 import { useBench } from '../../stores/bench'
+import type { Device } from '../../utils/devices'
 import PhQuestion from '~icons/ph/question'
-import PhDesktop from '~icons/ph/desktop'
-import PhDeviceMobile from '~icons/ph/device-mobile'
 
 /** The real shop page of the product on the bench, kept up to date, and on demand why it shows what it shows. */
 const emit = defineEmits<{ changed: [] }>()
 const bench = useBench()
-const frame = useTemplateRef<HTMLIFrameElement>('frame')
-const stage = useTemplateRef<HTMLElement>('stage')
-const { width, height } = useElementSize(stage)
+const frame = useTemplateRef('frame')
 
 const page = ref<'product' | 'cart'>('product')
-const device = ref<'phone' | 'desktop'>('phone')
-const widths = { phone: 390, desktop: 1180 }
-const scale = computed(() => Math.min(1, (width.value || widths.phone) / widths[device.value]))
+const device = ref<Device>('phone')
 
 const sku = computed(() => bench.product?.sku ?? null)
 const address = computed(() => {
@@ -30,7 +25,7 @@ useShortcut('y', () => whyShown.value = !whyShown.value)
 
 /** Lets the page take its sections anew. */
 function update(): void {
-  frame.value?.contentWindow?.postMessage('manada:changed', location.origin)
+  frame.value?.update()
   void why.value?.update()
 }
 function switched(): void {
@@ -51,16 +46,10 @@ defineExpose({ update })
       <button type="button" class="icon-button" :class="{ on: whyShown }" :aria-pressed="whyShown" aria-label="Show why" aria-keyshortcuts="Y" @click="whyShown = !whyShown">
         <PhQuestion /><v-tooltip activator="parent" location="bottom">Why each product is shown or not<span class="key">Y</span></v-tooltip>
       </button>
-      <button type="button" class="icon-button" :class="{ on: device === 'phone' }" :aria-pressed="device === 'phone'" aria-label="Phone" @click="device = 'phone'"><PhDeviceMobile /></button>
-      <button type="button" class="icon-button" :class="{ on: device === 'desktop' }" :aria-pressed="device === 'desktop'" aria-label="Desktop" @click="device = 'desktop'"><PhDesktop /></button>
+      <DeviceChoice v-model="device" />
     </div>
-    <div ref="stage" class="stage">
-      <iframe
-        v-if="address" :key="address" ref="frame" :src="address" :title="page === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'"
-        :style="{ width: `${Math.max(widths[device], device === 'phone' ? 0 : width / scale)}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
-      />
-      <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
-    </div>
+    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="page === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'" />
+    <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
     <WhyPanel v-if="whyShown && sku" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
   </section>
 </template>
@@ -69,8 +58,6 @@ defineExpose({ update })
 .view { display: flex; flex-direction: column; height: 100%; background: var(--sunk); }
 .tools { display: flex; align-items: center; gap: 4px; padding: 8px 12px; background: var(--sheet); border-bottom: 1px solid var(--line-soft); }
 .grow { flex: 1; }
-.stage { flex: 1; min-height: 0; overflow: hidden; display: flex; justify-content: center; }
-iframe { flex: none; border: 0; background: #fdfcf9; transform-origin: top center; }
 .reasons { flex: 0 1 46%; min-height: 0; }
-.note { padding: 16px; }
+.note { flex: 1; padding: 16px; }
 </style>

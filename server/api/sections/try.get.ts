@@ -1,7 +1,7 @@
 import { pageAnswer } from '../../../core/delivery/pageAnswer'
 import { tryQuery } from '../../../core/sections/sectionAnswers'
 import { explainPage } from '../../../core/selection/resolvePage'
-import type { Page } from '../../../core/selection/shop'
+import { pageAbout } from '../../../core/selection/visit'
 import { useShop } from '../../engine/useShop'
 import { queryOf } from '../../utils/request'
 import { withSection } from '../../../core/selection/withSection'
@@ -12,7 +12,6 @@ export default api(async (event) => {
   const { shop } = await useShop()
   const tried = withSection(live ? shop : shop.drafted, section, kind)
   if (!tried) throw new Problem(404, 'unknownSection', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])
-  const page: Page = kind === 'cart' ? { kind } : kind === 'category' || kind === 'article' ? { kind, key: subject } : { kind, sku: subject }
   const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: at === undefined ? Date.now() : Date.parse(at) }
-  return pageAnswer(kind, explainPage(tried, page, shopper), shop.catalogue, shop.settings, shop.settings.language)
+  return pageAnswer(kind, explainPage(tried, pageAbout(kind, subject), shopper), shop.catalogue, shop.settings, shop.settings.language)
 })

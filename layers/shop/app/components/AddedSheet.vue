@@ -3,21 +3,30 @@ import type { LinesAnswer, PageAnswer } from '../../../../core/delivery/contract
 
 /** The moment after something went into the cart: what it was, and what goes with it. */
 const { added } = useAdding()
-const { asQuery } = useCart()
+const query = useSectionsQuery()
 const dialog = useTemplateRef<HTMLDialogElement>('dialog')
 const line = ref<LinesAnswer['lines'][0]>()
 const sections = ref<PageAnswer['sections']>([])
 
-watch([added, asQuery], async ([sku]) => {
+async function show(): Promise<void> {
+  const sku = added.value
   if (!sku) return
   const [lines, page] = await Promise.all([
     $fetch<LinesAnswer>('/api/shop/v1/catalogue/lines', { query: { skus: sku } }),
-    $fetch<PageAnswer>(`/api/shop/v1/pages/added/${encodeURIComponent(sku)}`, { query: { cart: asQuery.value } }).catch(() => null),
+    $fetch<PageAnswer>(`/api/shop/v1/pages/added/${encodeURIComponent(sku)}`, { query: query.value }).catch(() => null),
   ])
   line.value = lines.lines[0]
   sections.value = page?.sections ?? []
   await nextTick()
   if (!dialog.value?.open) dialog.value?.showModal()
+}
+watch([added, query], show)
+usePreviewChanges(show)
+// The studio looks at this moment on the page of a product: `?added=SKU`.
+const { added: asked } = useRoute().query
+const preview = usePreview()
+onMounted(() => {
+  if (preview.active && typeof asked === 'string') added.value = asked
 })
 
 function close(): void {

@@ -42,7 +42,7 @@ watch(() => props.section.items, () => nextTick(look))
 </template>
 
 <style scoped>
-.section { padding: var(--section-space, 20px) 0; min-width: 0; }
+.section { container-type: inline-size; padding: var(--section-space, 20px) 0; min-width: 0; }
 header { display: flex; align-items: center; justify-content: space-between; gap: 16px; margin-bottom: 14px; min-height: 34px; }
 h2 { margin: 0; font: 650 21px/1.2 var(--head); letter-spacing: -0.01em; }
 .items { display: grid; gap: 26px 20px; }
@@ -57,11 +57,12 @@ h2 { margin: 0; font: 650 21px/1.2 var(--head); letter-spacing: -0.01em; }
 .arrows { display: flex; gap: 6px; }
 .arrows button { width: 36px; height: 36px; border-radius: 50%; border: 1px solid #cfc5b1; background: #fff; color: inherit; font-size: 16px; cursor: pointer; }
 .arrows button:disabled { opacity: 0.4; cursor: default; }
-@media (max-width: 900px) {
+/* How much a section shows side by side follows from its own width: it can stand in a narrow column of a wide page. */
+@container (max-width: 820px) {
   .grid .items { grid-template-columns: repeat(3, minmax(0, 1fr)); }
   .shelf .items { grid-auto-columns: calc((100% - 2 * 20px) / 2.6); }
 }
-@media (max-width: 600px) {
+@container (max-width: 560px) {
   h2 { font-size: 19px; }
   .items { gap: 20px 14px; }
   .grid .items { grid-template-columns: repeat(2, minmax(0, 1fr)); }

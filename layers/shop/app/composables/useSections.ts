@@ -2,28 +2,22 @@ import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/con
 
 /** The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser. */
 export function useSections(path: string) {
-  const { asQuery } = useCart()
-  const preview = usePreview()
+  const query = useSectionsQuery()
   const { data, refresh } = useAsyncData<PageAnswer>(
     `sections ${path}`,
-    () => $fetch<PageAnswer>(`/api/shop/v1/pages${path}`, { query: asQuery.value ? { cart: asQuery.value } : {} }),
-    { watch: [asQuery] },
+    () => $fetch<PageAnswer>(`/api/shop/v1/pages${path}`, { query: query.value }),
+    { watch: [query] },
   )
   // A shop without recommendations is still a shop: when they can't be had, the page stands without them.
   const sections = computed(() => data.value?.sections ?? [])
 
-  if (preview.active && import.meta.client) {
-    const onMessage = async (event: MessageEvent) => {
-      if (event.origin !== location.origin || event.data !== 'manada:changed') return
-      const before = sections.value
-      await refresh()
-      await nextTick()
-      const changed = firstChanged(before, sections.value)
-      if (changed) document.querySelector(`[data-section="${changed}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
-    }
-    onMounted(() => window.addEventListener('message', onMessage))
-    onBeforeUnmount(() => window.removeEventListener('message', onMessage))
-  }
+  usePreviewChanges(async () => {
+    const before = sections.value
+    await refresh()
+    await nextTick()
+    const changed = firstChanged(before, sections.value)
+    if (changed) document.querySelector(`[data-section="${changed}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+  })
   return { sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
 }
 

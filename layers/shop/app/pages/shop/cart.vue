@@ -50,8 +50,11 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
         </li>
       </ul>
       <aside>
-        <div class="total"><span>Total</span><b>{{ money(total) }}</b></div>
-        <p class="shop-soft">With taxes. Delivery is free, as nothing is ever sent: this is a stand-in shop.</p>
+        <div class="sum">
+          <div class="total"><span>Total</span><b>{{ money(total) }}</b></div>
+          <p class="shop-soft">With taxes. Delivery is free, as nothing is ever sent: this is a stand-in shop.</p>
+        </div>
+        <SectionBlock v-for="section in sectionsIn('belowTotal')" :key="section.key" :section="section" />
       </aside>
     </div>
     <SectionBlock v-for="section in sectionsIn('belowLines')" :key="section.key" :section="section" />
@@ -75,9 +78,9 @@ h1 { margin-bottom: 20px; }
 .count button { width: 36px; height: 36px; border: 0; background: none; color: inherit; font: inherit; font-size: 18px; cursor: pointer; }
 .count button:disabled { color: #b9b09e; cursor: default; }
 .count span { min-width: 22px; text-align: center; font-variant-numeric: tabular-nums; }
-aside { padding: 18px 20px; border: 1px solid var(--shop-line); border-radius: 14px; background: #fff; }
+.sum { padding: 18px 20px; border: 1px solid var(--shop-line); border-radius: 14px; background: #fff; }
 .total { display: flex; justify-content: space-between; font-size: 18px; }
-aside p { margin: 8px 0 0; font-size: 13.5px; }
+.sum p { margin: 8px 0 0; font-size: 13.5px; }
 @media (max-width: 800px) {
   .cart { grid-template-columns: 1fr; gap: 20px; }
   .lines li { grid-template-columns: 64px 1fr auto; gap: 8px 14px; }

@@ -9,7 +9,7 @@ useHead({ title: () => article.value.name })
 </script>
 
 <template>
-  <article>
+  <article :class="{ beside: sectionsIn('besideText').length }">
     <div class="text">
       <h1>{{ article.name }}</h1>
       <div v-if="article.image" class="shot"><ShopPicture :src="article.image" alt="" eager /></div>
@@ -19,14 +19,20 @@ useHead({ title: () => article.value.name })
         <ProductCard v-for="card in article.products" :key="card.sku" :card="card" row />
       </aside>
     </div>
+    <div v-if="sectionsIn('besideText').length" class="side"><SectionBlock v-for="section in sectionsIn('besideText')" :key="section.key" :section="section" /></div>
     <SectionBlock v-for="section in sectionsIn('belowText')" :key="section.key" :section="section" />
   </article>
 </template>
 
 <style scoped>
+.beside { display: grid; grid-template-columns: minmax(0, 680fr) minmax(0, 320fr); gap: 0 48px; align-items: start; }
+.beside > .section { grid-column: 1 / -1; }
 .text { max-width: 680px; margin: 0 auto 28px; }
 .text p { margin: 0 0 16px; font-size: 17px; line-height: 1.65; }
 .shot { aspect-ratio: 16 / 8; border-radius: 14px; overflow: hidden; margin: 18px 0 22px; }
 aside { margin-top: 28px; padding-top: 14px; border-top: 1px solid var(--shop-line); display: grid; gap: 14px; }
 h2 { margin: 0; font: 650 16px/1.3 var(--text); }
+@media (max-width: 900px) {
+  .beside { grid-template-columns: minmax(0, 1fr); }
+}
 </style>

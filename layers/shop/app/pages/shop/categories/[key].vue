@@ -22,6 +22,7 @@ useHead({ title: () => category.value.name })
     <ul v-if="category.children.length" class="children">
       <li v-for="child in category.children" :key="child.key"><NuxtLink :to="`/shop/categories/${child.key}`">{{ child.name }}</NuxtLink></li>
     </ul>
+    <SectionBlock v-for="section in sectionsIn('aboveProducts')" :key="section.key" :section="section" class="above" />
     <div class="products">
       <ProductCard v-for="card in category.products" :key="card.sku" :card="card" />
     </div>
@@ -37,6 +38,7 @@ useHead({ title: () => category.value.name })
 .children a { display: block; padding: 7px 14px; border: 1px solid #cfc5b1; border-radius: 20px; color: inherit; text-decoration: none; background: #fff; font-size: 14px; }
 .children a:hover { border-color: var(--shop-accent); color: var(--shop-accent); }
 .products { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 28px 20px; }
+.above { margin-bottom: 26px; padding-bottom: 26px; border-bottom: 1px solid var(--shop-line); }
 .more { max-width: 260px; margin: 32px auto 0; }
 .below { margin-top: 36px; border-top: 1px solid var(--shop-line); }
 @media (max-width: 900px) {

@@ -54,6 +54,7 @@ useHead({ title: () => product.value.name })
           </button>
         </fieldset>
 
+        <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
         <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="add(variant?.sku ?? product.sku)">
           {{ !forSale ? 'Not for sale at the moment' : stock > 0 ? 'Add to the cart' : 'Out of stock' }}
         </button>
@@ -84,6 +85,7 @@ legend::first-letter { text-transform: uppercase; }
 .choice { min-height: 38px; min-width: 44px; padding: 0 14px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; cursor: pointer; }
 .choice[aria-pressed='true'] { border-color: var(--shop-accent); box-shadow: inset 0 0 0 1px var(--shop-accent); font-weight: 600; }
 .choice.out { color: var(--ink-soft); background: linear-gradient(to top right, transparent calc(50% - 0.5px), #cfc5b1 50%, transparent calc(50% + 0.5px)) #faf8f3; }
+.above { margin-bottom: 16px; }
 .stock { margin: 10px 0 0; font-size: 14px; }
 dl { margin: 16px 0 0; border-top: 1px solid var(--shop-line); }
 dl > div { display: flex; gap: 16px; padding: 7px 0; border-bottom: 1px solid var(--shop-line); font-size: 14px; }

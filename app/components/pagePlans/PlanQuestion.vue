@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core'
+import type { ProductRow } from '../../../core/bench/bench'
+import { productList } from '../../../core/bench/bench'
+import type { PageKind } from '../../../core/pagePlans/pagePlan'
+import type { PlanForAnswer } from '../../../core/pagePlans/planAnswers'
+import { planForAnswer } from '../../../core/pagePlans/planAnswers'
+import { reasonWords } from '../../../core/pagePlans/planWords'
+import type { ShopAnswer } from '../../../core/delivery/contract'
+import { shopAnswer } from '../../../core/delivery/contract'
+import { useMessages } from '../../stores/messages'
+import { useSectionDrafts } from '../../stores/sectionDrafts'
+import { useStudioShop } from '../../stores/studioShop'
+import { callApi } from '../../utils/callApi'
+
+/** Answers which plan one page gets, and why. */
+const props = defineProps<{ page: PageKind, plan: string }>()
+const emit = defineEmits<{ open: [plan: string] }>()
+const store = useSectionDrafts()
+const studio = useStudioShop()
+const names = useNames()
+const messages = useMessages()
+
+const words = ref('')
+const typed = refDebounced(words, 150)
+const found = shallowRef<{ value: string, title: string }[]>([])
+const articles = shallowRef<ShopAnswer['articles']>([])
+const asksProducts = computed(() => props.page !== 'category' && props.page !== 'article')
+const rowOf = ({ sku, name }: ProductRow) => ({ value: sku, title: name })
+watch(typed, async (q) => {
+  if (asksProducts.value) found.value = q.trim() ? ((await callApi(productList, '/api/products', { query: { q, limit: 12 } }).catch(error => messages.refuse(error)))?.rows ?? []).map(rowOf) : []
+})
+onMounted(async () => {
+  if (props.page === 'article') articles.value = (await callApi(shopAnswer, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
+})
+const items = computed(() => props.page === 'category' ? studio.categoryChoices : props.page === 'article' ? articles.value.map(each => ({ value: each.key, title: each.name })) : found.value)
+
+const about = ref<string | null>(null)
+const { answer, failed } = useAnswer(() => about.value === null ? null : JSON.stringify([about.value, store.edition]), 0, () => callApi(planForAnswer, '/api/plans/for', { query: { page: props.page, about: about.value! } }))
+const shown = computed(() => about.value === null ? null : answer.value)
+const nameOf = (key: string) => studio.words(store.planDraftOf(key)?.name ?? {}) || key
+const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.reason.by !== 'default')
+</script>
+
+<template>
+  <div class="question">
+    <v-autocomplete
+      v-model="about" v-model:search="words" :items="items" :no-filter="asksProducts" hide-no-data auto-select-first clearable
+      :placeholder="asksProducts ? 'Which plan does a product get?' : `Which plan does ${page === 'article' ? 'an article' : 'a category'} get?`" aria-label="Which plan a page gets"
+    />
+    <p v-if="failed" class="small wrong">{{ failed }}</p>
+    <div v-else-if="shown" class="small" role="status">
+      <p>It gets <b v-if="shown.plans[0]!.plan === plan">this plan</b><button v-else type="button" class="text-button" @click="emit('open', shown.plans[0]!.plan)">{{ nameOf(shown.plans[0]!.plan) }}</button>, because {{ reasonWords(shown.plans[0]!.reason, names) }}.</p>
+      <p v-for="each in others(shown)" :key="each.plan" class="soft">{{ nameOf(each.plan) }} is for it too, because {{ reasonWords(each.reason, names) }}.</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.question { margin-top: 6px; }
+p { margin: 6px 0 0; }
+.text-button { padding: 0; }
+</style>

@@ -1,0 +1,43 @@
+import type { PagePlan } from '../pagePlans/pagePlan'
+import { resolvePage } from '../selection/resolvePage'
+import type { Shop } from '../selection/shop'
+import { visitTo } from '../selection/visit'
+import type { SameShown } from './sameShown'
+import { sameShown } from './sameShown'
+import { spread } from './spread'
+
+/** How a page plan turns out on the pages that get it. */
+export interface PlanReview {
+  /** How many pages were looked at: of many, some spread over all. */
+  looked: number
+  /** Pages on which no section shows anything, by what they are about. */
+  blank: string[]
+  /** On average: how many products each section shows where it is shown, by its key. A section that shows nowhere is missing. */
+  shown: Map<string, number>
+  same: SameShown[]
+}
+
+const mostPages = 400
+const pagesInStep = 10
+
+/**
+ * Looks at some of the pages that get a plan, with pauses.
+ * @param subjects SKUs or keys of what these pages are about
+ * @param at milliseconds since 1970-01-01 UTC
+ */
+export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly string[], at: number): Generator<void, PlanReview> {
+  const looked = spread(subjects, mostPages)
+  const blank: string[] = []
+  const shown = new Map<string, { pages: number, items: number }>()
+  for (const [i, subject] of looked.entries()) {
+    const { sections } = resolvePage(shop, ...visitTo(page, subject, at))
+    if (!sections.length) blank.push(subject)
+    for (const { section, items } of sections) {
+      const { pages, items: before } = shown.get(section.key) ?? { pages: 0, items: 0 }
+      shown.set(section.key, { pages: pages + 1, items: before + items.length })
+    }
+    if (i % pagesInStep === 0) yield
+  }
+  const same = yield* sameShown(shop, page, looked, at)
+  return { looked: looked.length, blank, shown: new Map(Array.from(shown, ([key, { pages, items }]) => [key, items / pages])), same }
+}

@@ -1,0 +1,16 @@
+import type { PageKind } from '../pagePlans/pagePlan'
+import type { Page, Shopper } from './shop'
+
+/** The page of a kind about one thing; a cart page is about none. */
+export function pageAbout(kind: PageKind, subject: string): Page {
+  if (kind === 'cart') return { kind }
+  return kind === 'category' || kind === 'article' ? { kind, key: subject } : { kind, sku: subject }
+}
+
+/**
+ * A first visit of somebody to a page about one thing; on a cart page it is alone in the cart.
+ * @param at milliseconds since 1970-01-01 UTC
+ */
+export function visitTo(kind: PageKind, subject: string, at: number): [page: Page, shopper: Shopper] {
+  return [pageAbout(kind, subject), { cart: kind === 'cart' ? [subject] : [], seen: [], visitor: '', view: '', at }]
+}

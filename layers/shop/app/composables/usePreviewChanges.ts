@@ -1,0 +1,9 @@
+/** Calls back when the page stands in the studio and the studio says that something changed. */
+export function usePreviewChanges(onChange: () => void): void {
+  if (!usePreview().active || import.meta.server) return
+  const onMessage = (event: MessageEvent) => {
+    if (event.origin === location.origin && event.data === 'manada:changed') onChange()
+  }
+  onMounted(() => window.addEventListener('message', onMessage))
+  onBeforeUnmount(() => window.removeEventListener('message', onMessage))
+}

@@ -1,0 +1,15 @@
+import type { z } from 'zod'
+import type { planCountsAnswer } from '../../../core/pagePlans/planAnswers'
+import { pageKind } from '../../../core/pagePlans/pagePlan'
+import { planCounts } from '../../../core/pagePlans/planReach'
+import { inTurns } from '../../engine/inTurns'
+import { useShop } from '../../engine/useShop'
+import { plannedShop } from '../../pagePlans/usePlanReach'
+
+/** How many pages get each plan. */
+export default api(async (): Promise<z.infer<typeof planCountsAnswer>> => {
+  const { shop } = await useShop()
+  const counts: [string, number][] = []
+  for (const page of pageKind.options) counts.push(...await inTurns(planCounts(page, plannedShop(shop))))
+  return { counts: Object.fromEntries(counts) }
+})

@@ -1,0 +1,22 @@
+import { planReview } from '../../../core/checks/planReview'
+import type { PlanReviewAnswer } from '../../../core/pagePlans/planAnswers'
+import { planReviewQuery } from '../../../core/pagePlans/planAnswers'
+import { inTurns } from '../../engine/inTurns'
+import { useShop } from '../../engine/useShop'
+import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
+import { queryOf } from '../../utils/request'
+
+const mostExamples = 5
+
+/** How the draft of a plan turns out on the pages that get it. */
+export default api(async (event): Promise<PlanReviewAnswer> => {
+  const { plan: key } = queryOf(event, planReviewQuery)
+  const { shop } = await useShop()
+  const plan = draftPlan(shop, key)
+  const { gets } = await usePlanReach(plan)
+  const { looked, blank, shown, same } = await inTurns(planReview(shop.drafted, plan, gets, Date.now()))
+  return {
+    pages: gets.length, looked, blank: blank.length, blankExamples: blank.slice(0, mostExamples).map(about => pageSubjectOf(plan.page, about, shop)),
+    shown: Object.fromEntries(shown), same,
+  }
+})
