@@ -1,24 +1,25 @@
 import type { Command } from '../core/commands/command'
+import { displayFor } from '../core/sections/display'
 import type { FillStep } from '../core/sections/fillStep'
 import { emptyScope } from '../core/pagePlans/pagePlan'
 import type { SectionSettings } from '../core/sections/section'
-import { guard, leaveOutNothing, noOtherHeadings } from '../core/sections/section'
+import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from '../core/sections/section'
 
 const step = { subjects: 'page', cap: null, off: false } as const
 const plain = {
-  otherHeadings: noOtherHeadings, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 } as const
 
 const fromTheMaker: SectionSettings = {
-  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' }, layout: 'shelf', places: 6, ...plain, minimum: 2,
+  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, minimum: 2,
   steps: [{ from: 'bestSellers', of: 'brand', ...step }],
 }
 const seenLately: SectionSettings = {
-  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', places: 6, ...plain, guards: [...guard.options],
+  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guard.options],
   steps: [{ from: 'recentlyViewed', order: 'hand', ...step }],
 }
 const nextShelves: SectionSettings = {
-  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' }, layout: 'shelf', places: 6, ...plain, guards: [...guard.options],
+  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guard.options],
   steps: [{ from: 'relatedCategories', of: 'beside', order: 'best-selling', ...step }],
 }
 /** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */

@@ -62,7 +62,7 @@ test('a product with options: the choice decides what goes into the cart', async
   await expect(page.getByRole('button', { name: 'sage', exact: true }).last()).toHaveAttribute('aria-pressed', 'true')
   const add = page.getByRole('button', { name: 'Add to the cart', exact: true })
   for (const size of ['S', 'M', 'L', 'XL']) {
-    await page.locator('.choice', { hasText: new RegExp(`^${size}`) }).click()
+    await page.locator('.details > fieldset .choice', { hasText: new RegExp(`^${size}`) }).click()
     if (await add.isVisible() && await add.isEnabled()) break
   }
   await add.click()

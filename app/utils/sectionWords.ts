@@ -1,5 +1,6 @@
 import type { PageKind } from '../../core/pagePlans/pagePlan'
-import { leaveOutNothing, noOtherHeadings } from '../../core/sections/section'
+import { displayFor } from '../../core/sections/display'
+import { leaveOutNothing, noOtherHeadings, plainButtons } from '../../core/sections/section'
 import type { SectionSettings } from '../../core/sections/section'
 import { guard } from '../../core/sections/section'
 
@@ -13,6 +14,6 @@ export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
 
 /** What a new section begins with: hand-picked links, and every guard that needs no numbers. */
 export const newSection = (language: string, kind: string): SectionSettings => ({
-  heading: { [language]: 'New section' }, otherHeadings: noOtherHeadings, layout: 'grid', steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
+  heading: { [language]: 'New section' }, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), buttons: plainButtons, steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
   takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null,
 })

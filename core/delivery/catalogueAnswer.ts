@@ -39,7 +39,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: T
     ...catalogueCard({ product, variant: null }, telling),
     description: words(product.description, telling),
     categories: product.categories[0] === undefined ? [] : [...categoryPath(product.categories[0], catalogue)].map(each => namedKey(each, telling)),
-    attributes: Object.entries(product.attributes).map(([name, values]) => ({ name, values })),
+    attributes: attributesOf(product),
     stock: stockOf(product, null),
     status: product.status,
     options: optionsOf(product),
@@ -53,6 +53,11 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: T
     })),
   }
 }
+
+export const attributesOf = ({ attributes }: Product) => Object.entries(attributes).map(([name, values]) => ({ name, values }))
+
+/** The first sentence of a text. */
+export const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0] ?? ''
 
 /** The category and those above it, from the top. */
 export function categoryPath(key: string, catalogue: Catalogue): Category[] {

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { productStatus, sku } from '../catalogue/product'
 import { languageTag } from '../text/text'
 import { pageKind } from '../pagePlans/pagePlan'
-import { layout } from '../sections/section'
+import { display, layout } from '../sections/display'
 import { guard } from '../sections/section'
 
 /*
@@ -57,9 +57,12 @@ const deliveredItem = z.object({
   currency: z.string(),
   inStock: z.boolean(),
   hasOptions: z.boolean().meta({ description: 'The shopper has to choose a variant before buying.' }),
+  brand: z.string().nullable(),
+  stock: z.int().meta({ description: 'Units on hand, its variants’ together.' }),
   step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
   reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'relatedCategory', 'bundle'])
     .meta({ description: 'What kind of step brought it. linked: a merchandiser linked it by hand.' }),
+  kind: z.string().nullable().meta({ description: 'The kind of link that brought it, such as upsell or accessory; null when no link did.' }),
 })
 export type DeliveredItem = z.infer<typeof deliveredItem>
 
@@ -94,7 +97,9 @@ const deliveredSection = z.object({
   heading: z.string(),
   zone: z.string(),
   layout,
-  display: z.object({ places: z.int() }),
+  display: display.omit({ seeAll: true }).extend({ places: z.int() }).meta({ description: 'How it looks: what its cards show, and how many stand side by side on each device.' }),
+  buttons: z.object({ add: z.string(), choose: z.string() }).meta({ description: 'What its buttons say; empty: as the shop says it.' }),
+  seeAll: z.object({ of: z.enum(['brand', 'category']), key: z.string(), name: z.string() }).nullable().meta({ description: 'All products of what the page is about, to be linked to.' }),
   items: z.array(deliveredItem).min(1),
   steps,
 })
@@ -169,6 +174,9 @@ export const categoryAnswer = namedKey.extend({
 }).meta({ id: 'Category' })
 export type CategoryAnswer = z.infer<typeof categoryAnswer>
 
+export const brandAnswer = z.object({ name: z.string(), products: z.array(catalogueCard), total: z.int() }).meta({ id: 'Brand' })
+export type BrandAnswer = z.infer<typeof brandAnswer>
+
 export const articleAnswer = namedKey.extend({
   text: z.string(),
   image: z.string().nullable(),
@@ -181,6 +189,8 @@ export const linesAnswer = z.object({
   lines: z.array(catalogueCard.extend({
     line: z.string().meta({ description: 'The SKU that was asked for.' }),
     options: z.record(z.string(), z.string()),
+    text: z.string().meta({ description: 'The first sentence of its description.' }),
+    attributes: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
   })),
 }).meta({ id: 'Lines' })
 export type LinesAnswer = z.infer<typeof linesAnswer>

@@ -2,12 +2,13 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { imageOf, priceOf, stockOf } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
+import type { Section } from '../sections/section'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { DeliveredItem } from './contract'
 
 /** What a shop gets of a product wherever it is shown; why it is shown comes on top. */
-export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason'>
+export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason' | 'kind'>
 
 // Written out field by field: this runs for every product of every page, and copying objects into each other costs several times as much.
 export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, language: string): DeliveredProduct {
@@ -23,6 +24,8 @@ export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, la
     currency: settings.currency,
     inStock: stockOf(product, variant) > 0,
     hasOptions: variant === null && product.variants.length > 0,
+    brand: product.brand,
+    stock: stockOf(product, variant),
   }
 }
 
@@ -47,6 +50,7 @@ interface Texts { products: WeakMap<Product, string>, variants: WeakMap<Product,
 export class DeliveredTexts {
   readonly settings: ShopSettings
   readonly #byLanguage = new Map<string, Texts>()
+  readonly #looks = new WeakMap<Section, Map<string, string>>()
 
   constructor(settings: ShopSettings) {
     this.settings = settings
@@ -64,6 +68,18 @@ export class DeliveredTexts {
     return text
   }
 
+  /**
+   * The JSON of what is the same of a section on many pages, written once. Sections, too, are only replaced.
+   * @param name names what it depends on besides the section
+   */
+  look(section: Section, name: string, write: () => string): string {
+    let looks = this.#looks.get(section)
+    if (!looks || looks.size >= mostLooks) this.#looks.set(section, looks = new Map())
+    let look = looks.get(name)
+    if (look === undefined) looks.set(name, look = write())
+    return look
+  }
+
   #textsIn(language: string): Texts {
     let texts = this.#byLanguage.get(language)
     if (!texts) {
@@ -76,3 +92,4 @@ export class DeliveredTexts {
 }
 
 const mostLanguages = 8
+const mostLooks = 2 * mostLanguages

@@ -3,6 +3,10 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
 import { explainPage, resolvePage } from '../selection/resolvePage'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
+import { PlanBook } from '../pagePlans/planBook'
+import { displayFor, layoutFor } from '../sections/display'
+import { makePlan, makeSection } from '../sections/makeSection.testing'
+import type { Section } from '../sections/section'
 import { pageAnswer as pageAnswerSchema, pageQuery } from './contract'
 import { DeliveredTexts } from './deliveredItem'
 import { pageAnswer, pageText } from './pageAnswer'
@@ -23,7 +27,7 @@ describe('pageAnswer', () => {
     expect(answer.sections.map(each => [each.key, each.heading])).toEqual([['accessories', 'Passt dazu'], ['related', 'Auch einen Blick wert']])
     expect(answer.sections[0]!.items).toEqual([{
       sku: 'a/b ü#?', variant: 'a/b-M', name: 'Seltsam, M, red', url: '/shop/a%2Fb%20%C3%BC%23%3F?ref=manada&variant=a%2Fb-M', image: '/odd.svg', price: 1400, was: 1500, currency: 'EUR',
-      inStock: true, hasOptions: false, step: 0, reason: 'linked',
+      inStock: true, hasOptions: false, brand: null, stock: 1, step: 0, reason: 'linked', kind: 'accessory',
     }])
     // Shown above already, so not once more; and without any name the SKU has to do.
     expect(answer.sections[1]!.items.map(item => [item.sku, item.name, item.variant])).toEqual([['NAMELESS', 'NAMELESS', null]])
@@ -34,6 +38,33 @@ describe('pageAnswer', () => {
     const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', explainPage(shop, page, shopper), shop.catalogue, settings, 'en'))))
     expect(answer.hidden).toEqual([{ key: 'upsells', heading: 'Worth the step up', zone: 'besideDetails', reason: 'nothingFound', steps: [{ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false }] }])
     expect(answer.sections[1]!.steps![0]).toMatchObject({ taken: [{ sku: 'NAMELESS', source: 'SRC', place: 2 }], heldBack: [{ sku: 'a/b ü#?', place: 1, reason: 'shownEarlier' }] })
+  })
+})
+
+describe('what a section looks like', () => {
+  const laidOut = (part: Partial<Section>, subject = 'SRC') => {
+    const [branded, plainOne] = [makeProduct('SRC', { brand: 'Corrie', categories: ['hives', 'tools'] }), makeProduct('PLAIN')]
+    const lanes = new LinkIndex()
+    for (const sku of ['SRC', 'PLAIN']) lanes.setLane(sku, 'accessory', [{ target: 'NAMELESS' }])
+    const sections = new Map([['s', makeSection('s', { layout: 'shelf', buttons: { add: { en: 'Take it', de: 'Mitnehmen' }, choose: {} }, ...part })]])
+    const laid = makeShop([branded, plainOne, nameless], { links: lanes, sections, plans: new PlanBook([makePlan('product', ['s'])]), categories: [{ key: 'hives', name: { en: 'Hives', de: 'Beuten' }, parent: null }] })
+    return pageAnswer('product', resolvePage(laid, { kind: 'product', sku: subject }, shopper), laid.catalogue, settings, 'de').sections[0]!
+  }
+  it('is told with the section, in the language asked for', () => {
+    const { display, buttons } = laidOut({ layout: 'list' })
+    expect(display).toMatchObject({ places: 4, devices: { desktop: { columns: 4, rows: null } }, card: ['price', 'was', 'stock', 'button'] })
+    expect(display).not.toHaveProperty('seeAll')
+    expect(buttons).toEqual({ add: 'Mitnehmen', choose: '' })
+  })
+  it.each([['shelf', 'spotlight'], ['grid', 'spotlight'], ['comparison', 'spotlight'], ['list', 'list'], ['checklist', 'checklist']] as const)('a single product of a %s stands in a %s', (of, shown) => {
+    expect(laidOut({ layout: of }).layout).toBe(shown)
+    expect(layoutFor(of, 2)).toBe(of)
+  })
+  it('leads to all of the brand or the main category of the page, where it has one', () => {
+    const seeAll = (of: 'brand' | 'category' | 'no', subject?: string) => laidOut({ display: { ...displayFor('grid'), seeAll: of } }, subject).seeAll
+    expect(seeAll('brand')).toEqual({ of: 'brand', key: 'Corrie', name: 'Corrie' })
+    expect(seeAll('category')).toEqual({ of: 'category', key: 'hives', name: 'Beuten' })
+    expect([seeAll('no'), seeAll('brand', 'PLAIN'), seeAll('category', 'PLAIN')]).toEqual([null, null, null])
   })
 })
 

@@ -1,5 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
+import type { Product } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
+import { layoutFor } from '../sections/display'
 import type { HeadingValues } from '../sections/headings'
 import { headingOf, headingValues } from '../sections/headings'
 import type { Section } from '../sections/section'
@@ -22,16 +24,17 @@ export function pageAnswer(
   kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, catalogue: Catalogue, settings: ShopSettings, language: string,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
-  const heading = headings(kind, page, catalogue, words)
+  const told = telling(kind, page, catalogue, words)
   const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words)) : undefined
   return {
     ...pageHead(kind, page, words),
     sections: page.sections.map(shown => ({
-      ...sectionHead(shown, heading),
+      ...sectionHead(shown, told),
+      ...sectionLook(shown, words),
       items: shown.items.map(item => ({ ...deliveredProduct(item, settings, language), ...whyShown(item, shown) })),
       steps: story(shown.section.key),
     })),
-    hidden: 'steps' in page ? page.hidden.map(({ section, zone, reason }) => ({ key: section.key, heading: heading(section, 0), zone, reason, steps: story(section.key) })) : undefined,
+    hidden: 'steps' in page ? page.hidden.map(({ section, zone, reason }) => ({ key: section.key, heading: told.heading(section, 0), zone, reason, steps: story(section.key) })) : undefined,
   }
 }
 
@@ -42,37 +45,64 @@ export function pageAnswer(
  */
 export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, catalogue: Catalogue, texts: DeliveredTexts, language: string): string {
   const words: Words = text => textIn(text, language, texts.settings.language)
-  const heading = headings(kind, page, catalogue, words)
+  const told = telling(kind, page, catalogue, words)
   // Written by hand: it runs for every product of every page, and there is nothing in it to escape.
   const itemText = (item: Candidate, shown: ShownSection) => {
-    const { step, reason } = whyShown(item, shown)
-    return merged(texts.of(item, language), `{"step":${step},"reason":"${reason}"}`)
+    const { step, reason, kind } = whyShown(item, shown)
+    return merged(texts.of(item, language), `{"step":${step},"reason":"${reason}","kind":${kind === null ? 'null' : `"${kind}"`}}`)
   }
   const sectionText = (shown: ShownSection) =>
-    merged(JSON.stringify(sectionHead(shown, heading)), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
+    merged(merged(JSON.stringify(sectionHead(shown, told)), texts.look(shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, words)))), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
   return merged(JSON.stringify(pageHead(kind, page, words)), `{"sections":[${page.sections.map(sectionText).join()}]}`)
 }
 
 /** The JSON of one object with the members of both, neither of them empty. */
 const merged = (a: string, b: string) => `${a.slice(0, -1)},${b.slice(1)}`
 
-type Heading = (section: Section, count: number) => string
+/** What the sections of a page say of what the page is about; it is looked up for the first that asks. */
+interface Told {
+  heading(section: Section, count: number): string
+  seeAll(section: Section): SeeAll | null
+}
 
-/** What the sections of a page say; what headings are filled with is looked up for the first that asks. */
-function headings(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, catalogue: Catalogue, words: Words): Heading {
+type SeeAll = NonNullable<PageAnswer['sections'][0]['seeAll']>
+
+function telling(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, catalogue: Catalogue, words: Words): Told {
   let values: HeadingValues | undefined
-  return (section, count) => headingOf(section, count, () => values ??= headingValues(kind, subjects, catalogue), words)
+  return {
+    heading: (section, count) => headingOf(section, count, () => values ??= headingValues(kind, subjects, catalogue), words),
+    seeAll: ({ display: { seeAll } }) => seeAll === 'no' || subjects[0] === undefined ? null : seeAllOf(seeAll, kind === 'category' ? subjects[0] : catalogue.product(subjects[0]), catalogue, words),
+  }
+}
+
+/** @param subject the key of a category, or a product */
+function seeAllOf(of: SeeAll['of'], subject: string | Product | undefined, catalogue: Catalogue, words: Words): SeeAll | null {
+  if (of === 'brand') return typeof subject === 'object' && subject.brand !== null ? { of, key: subject.brand, name: subject.brand } : null
+  const category = catalogue.category((typeof subject === 'object' ? subject.categories[0] : subject) ?? '')
+  return category ? { of, key: category.key, name: words(category.name) || category.key } : null
 }
 
 function pageHead(kind: PageAnswer['page']['kind'], { subjects, plan }: ResolvedPage, words: Words) {
   return { page: { kind, subjects }, plan: { key: plan.key, name: words(plan.name) } }
 }
 
-function sectionHead({ section, zone, items }: ShownSection, heading: Heading) {
-  return { key: section.key, heading: heading(section, items.length), zone, layout: section.layout, display: { places: section.places } }
+function sectionHead({ section, zone, items }: ShownSection, told: Told) {
+  return { key: section.key, heading: told.heading(section, items.length), zone, seeAll: told.seeAll(section) }
 }
 
-const whyShown = ({ step }: Candidate, { section }: ShownSection): Pick<DeliveredItem, 'step' | 'reason'> => ({ step, reason: reasonOf[section.steps[step]!.from] })
+/** What of a section is the same on all pages that show one product, or several. */
+function sectionLook({ section, items }: ShownSection, words: Words) {
+  const { seeAll: _, ...display } = section.display
+  return {
+    layout: layoutFor(section.layout, items.length), display: { places: section.places, ...display },
+    buttons: { add: words(section.buttons.add), choose: words(section.buttons.choose) },
+  }
+}
+
+function whyShown({ step: number }: Candidate, { section }: ShownSection): Pick<DeliveredItem, 'step' | 'reason' | 'kind'> {
+  const step = section.steps[number]!
+  return { step: number, reason: reasonOf[step.from], kind: step.from === 'links' ? step.kind : null }
+}
 
 const reasonOf: Record<StepSource, DeliveredItem['reason']> = {
   links: 'linked', traits: 'sharedTraits', rule: 'rule', boughtTogether: 'boughtTogether', chosen: 'chosen', category: 'category',

@@ -1,12 +1,13 @@
 import { linkStep } from './fillStep'
 import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from './section'
-import { guard, leaveOutNothing, noOtherHeadings } from './section'
+import { displayFor } from './display'
+import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
 
 /** A plain section for tests: accessories with all guards, unless a part says otherwise. */
 export function makeSection(key: string, part: Partial<Section> = {}): Section {
   return {
-    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
+    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), buttons: plainButtons, steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
     lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null, ...part,
   }
 }

@@ -3,6 +3,7 @@ import { sku } from '../catalogue/product'
 import { linkDate } from '../links/lane'
 import { range } from '../rules/range'
 import { text } from '../text/text'
+import { display, layout } from './display'
 import { fillStep } from './fillStep'
 
 export const sectionKey = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(40)
@@ -10,9 +11,6 @@ export const sectionKey = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key ha
 /** What a candidate is checked for before it takes a place. */
 export const guard = z.enum(['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier'])
 export type Guard = z.infer<typeof guard>
-
-export const layout = z.enum(['grid', 'shelf', 'list'])
-export type Layout = z.infer<typeof layout>
 
 /** Products that a section never shows. */
 export const leaveOut = z.strictObject({
@@ -24,6 +22,9 @@ export const leaveOut = z.strictObject({
 })
 export type LeaveOut = z.infer<typeof leaveOut>
 
+/** Languages without a text of their own get the shop's words. */
+const buttonText = text.refine(value => Object.values(value).every(each => each.length <= 40), 'A button’s text has at most 40 characters.')
+
 const headingText = text.refine(value => Object.values(value).every(each => each.length <= 200), 'A heading has at most 200 characters.')
 
 /** What a merchandiser says of a recommendation section: its words, what fills it, and how it looks. */
@@ -33,6 +34,9 @@ export const sectionSettings = z.strictObject({
   /** For a single product, and for where a word of the heading has no value; empty: none. */
   otherHeadings: z.strictObject({ one: headingText, without: headingText }),
   layout,
+  display,
+  /** What its buttons say; empty: as the shop says it. */
+  buttons: z.strictObject({ add: buttonText, choose: buttonText }),
   /** Tried in order until the places are full. */
   steps: z.array(fillStep).min(1, 'A section has at least one fill step.').max(12),
   /** The steps take turns: the first of each, the second of each. Otherwise one after another. */
@@ -57,6 +61,8 @@ export type SectionSettings = z.infer<typeof sectionSettings>
 
 export const section = sectionSettings.extend({ key: sectionKey })
 export type Section = z.infer<typeof section>
+
+export const plainButtons: SectionSettings['buttons'] = { add: {}, choose: {} }
 
 export const noOtherHeadings: SectionSettings['otherHeadings'] = { one: {}, without: {} }
 

@@ -94,6 +94,12 @@ export async function readDescription(db: Database, sku: string): Promise<Text> 
   return row?.description ?? {}
 }
 
+/** Descriptions by SKU. */
+export async function readDescriptions(db: Database, skus: readonly string[]): Promise<Map<string, Text>> {
+  const rows = await db.models.products.findAll({ where: { sku: [...new Set(skus)] }, attributes: ['sku', 'description'] })
+  return new Map(rows.map(({ sku, description }) => [sku, description]))
+}
+
 /** Units sold by SKU, as it stands in the orders. */
 export async function readUnitsSold(db: Database): Promise<{ sku: string, units: number }[]> {
   return db.select('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku')

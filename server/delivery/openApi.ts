@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
 import {
-  articleAnswer, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, pageAnswer, pageQuery, problem, productAnswer, shopAnswer,
+  articleAnswer, brandAnswer, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, pageAnswer, pageQuery, problem, productAnswer, shopAnswer,
 } from '../../core/delivery/contract'
 
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
@@ -17,7 +17,7 @@ function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObjec
         200: { description: 'The answer, with an ETag.', content: json(answer) },
         304: { description: 'The answer that the caller has (If-None-Match) still holds.' },
         400: { description: 'A parameter is malformed.', content: problems },
-        ...(path && { 404: { description: 'There is no such product, category or article.', content: problems } }),
+        ...(path && { 404: { description: 'There is no such product, category, brand or article.', content: problems } }),
       },
     },
   }
@@ -43,6 +43,7 @@ export const openApi = createDocument({
     '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, languageQuery, shopAnswer),
     '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', sku, languageQuery, productAnswer),
     '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', key, listQuery, categoryAnswer),
+    '/api/shop/v1/catalogue/brands/{name}': route('The products of a brand', z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }), listQuery, brandAnswer),
     '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', key, languageQuery, articleAnswer),
     '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuery, linesAnswer),
   },

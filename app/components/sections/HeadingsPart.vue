@@ -6,7 +6,7 @@ import type { Text } from '../../../core/text/text'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** What a section says above its products, language by language. */
-const props = defineProps<{ heading: SectionSettings['heading'], others: SectionSettings['otherHeadings'] }>()
+const props = defineProps<{ heading: SectionSettings['heading'], others: SectionSettings['otherHeadings'], buttons: SectionSettings['buttons'] }>()
 const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
 const studio = useStudioShop()
 const language = ref(studio.shop!.settings.language)
@@ -26,11 +26,16 @@ function set(field: 'heading' | 'one' | 'without', before: Text, words: string):
   else if (Object.keys(next).length) emit('change', { heading: next })
 }
 
+function setButton(button: 'add' | 'choose', words: string): void {
+  const { [language.value]: _, ...rest } = props.buttons[button]
+  emit('change', { buttons: { ...props.buttons, [button]: words.trim() ? { ...rest, [language.value]: words.trim() } : rest } })
+}
+
 /** Puts a word into the field that had the focus last, where the caret is. */
 const root = useTemplateRef('root')
 let last: HTMLInputElement | null = null
 function remember({ target }: FocusEvent): void {
-  if (target instanceof HTMLInputElement) last = target
+  if (target instanceof HTMLInputElement && !target.closest('.buttons')) last = target
 }
 const save = (field: typeof fields.value[0], event: Event) => set(field.key, field.value, (event.target as HTMLInputElement).value)
 function insert(token: HeadingToken): void {
@@ -43,6 +48,7 @@ function insert(token: HeadingToken): void {
   field.dispatchEvent(new Event('input', { bubbles: true }))
   field.dispatchEvent(new Event('change', { bubbles: true }))
 }
+const buttonFields = [['add', 'the button that adds', 'Add'], ['choose', 'where options are to be chosen', 'Choose']] as const
 const tokenWords: Record<HeadingToken, string> = { name: 'the product’s name', brand: 'its brand', category: 'its category' }
 </script>
 
@@ -58,6 +64,12 @@ const tokenWords: Record<HeadingToken, string> = { name: 'the product’s name',
       <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? 'for a single product' : 'where a word has no value' }}</span>
       <v-text-field :model-value="field.value[language] ?? ''" :placeholder="field.hint" maxlength="200" :aria-label="field.label" @change="(event: Event) => save(field, event)" />
     </label>
+    <div class="buttons">
+      <label v-for="[button, label, hint] in buttonFields" :key="`${button} ${language}`">
+        <span class="small soft">{{ label }}</span>
+        <v-text-field :model-value="buttons[button][language] ?? ''" :placeholder="hint" maxlength="40" :aria-label="label" @change="(event: Event) => setButton(button, (event.target as HTMLInputElement).value)" />
+      </label>
+    </div>
   </div>
 </template>
 
@@ -68,4 +80,5 @@ const tokenWords: Record<HeadingToken, string> = { name: 'the product’s name',
 .token { height: 28px; padding: 0 10px; border: 1px dashed #b9b09e; border-radius: 14px; background: none; color: var(--petrol-ink); font: 550 12.5px/1 var(--text); cursor: pointer; }
 .token:hover { background: var(--petrol-wash); border-color: var(--petrol); }
 label { display: grid; gap: 3px; }
+.buttons { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; }
 </style>

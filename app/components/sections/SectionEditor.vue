@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
 import type { FillStep } from '../../../core/sections/fillStep'
-import type { Layout, SectionSettings } from '../../../core/sections/section'
+import type { Layout } from '../../../core/sections/display'
+import { displayFor, layout } from '../../../core/sections/display'
+import { layoutWords } from '../../utils/layoutWords'
+import type { SectionSettings } from '../../../core/sections/section'
 import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -56,7 +59,9 @@ function shareOf(step: number): number | null {
 }
 const problemsOf = (step: number | null) => props.stored.problems.filter(each => each.step === step)
 
-const layouts: [Layout, string][] = [['grid', 'Grid'], ['shelf', 'Shelf'], ['list', 'List']]
+const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+/** A layout brings its own numbers of columns; what was said of cards and headings stays. */
+const setLayout = (next: Layout) => change({ layout: next, display: { ...draft.value!.display, devices: displayFor(next).devices } })
 function setNumber(part: 'places' | 'minimum', by: number): void {
   const next = draft.value![part] + by
   if (next >= 1 && next <= 48) change({ [part]: next })
@@ -112,18 +117,19 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
         <h2>Shown as</h2>
         <div class="shown">
           <div class="layouts" role="group" aria-label="Layout">
-            <button v-for="[value, words] in layouts" :key="value" type="button" :aria-pressed="draft.layout === value" :aria-label="words" @click="change({ layout: value })">
+            <button v-for="value in layout.options" :key="value" type="button" :aria-pressed="draft.layout === value" :aria-label="upperFirst(layoutWords[value])" @click="setLayout(value)">
               <LayoutGlyph :layout="value" />
-              <v-tooltip activator="parent" location="bottom">{{ words }}</v-tooltip>
+              <v-tooltip activator="parent" location="bottom">{{ upperFirst(layoutWords[value]) }}</v-tooltip>
             </button>
           </div>
           <span class="numbers" role="group" aria-label="Places">places<span class="stepper"><button type="button" aria-label="Fewer places" @click="setNumber('places', -1)">−</button><b>{{ draft.places }}</b><button type="button" aria-label="More places" @click="setNumber('places', 1)">+</button></span></span>
           <span class="numbers" role="group" aria-label="Minimum">hidden under<span class="stepper"><button type="button" aria-label="Lower minimum" @click="setNumber('minimum', -1)">−</button><b>{{ draft.minimum }}</b><button type="button" aria-label="Higher minimum" @click="setNumber('minimum', 1)">+</button></span>{{ draft.minimum === 1 ? 'product' : 'products' }}</span>
         </div>
+        <DisplayPart :section="draft" @change="change" />
       </div>
       <div class="part">
         <h2>Says</h2>
-        <HeadingsPart :heading="draft.heading" :others="draft.otherHeadings" @change="change" />
+        <HeadingsPart :heading="draft.heading" :others="draft.otherHeadings" :buttons="draft.buttons" @change="change" />
       </div>
       <div class="part"><h2>Stands on</h2><PlacesPart :section-key="stored.key" /></div>
       <div class="part">

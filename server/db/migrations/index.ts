@@ -8,6 +8,7 @@ import { sections } from './0007-sections'
 import { putAside } from './0008-put-aside'
 import { otherHeadings } from './0009-other-headings'
 import { planScopes } from './0010-plan-scopes'
+import { displays } from './0011-display'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -15,4 +16,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays]

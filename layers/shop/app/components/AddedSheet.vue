@@ -23,10 +23,9 @@ async function show(): Promise<void> {
 watch([added, query], show)
 usePreviewChanges(show)
 // The studio looks at this moment on the page of a product: `?added=SKU`.
-const { added: asked } = useRoute().query
 const preview = usePreview()
 onMounted(() => {
-  if (preview.active && typeof asked === 'string') added.value = asked
+  if (preview.added) added.value = preview.added
 })
 
 function close(): void {

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { formatMoney } from '../../../../core/money/money'
 
-const props = defineProps<{ price: number | null, was?: number | null, large?: boolean }>()
+const props = defineProps<{ price: number | null, was?: number | null, large?: boolean, /** Tells how much less it is than it was. */ reduction?: { was: number, as: 'percent' | 'amount' } }>()
 
 const { currency, language } = useShopFacts()
 const reduced = computed(() => props.price !== null && props.was && props.was > props.price ? props.was : null)
-const percent = computed(() => reduced.value ? Math.round((reduced.value - props.price!) * 100 / reduced.value) : 0)
+/** How much less, in words; empty: it is not told, or no less. */
+const less = computed(() => {
+  const told = props.reduction ?? (props.large && reduced.value ? { was: reduced.value, as: 'percent' as const } : null)
+  if (!told || props.price === null || told.was <= props.price) return ''
+  const percent = Math.round((told.was - props.price) * 100 / told.was)
+  return told.as === 'amount' ? `${money(told.was - props.price)} less` : percent > 0 ? `${percent} % less` : ''
+})
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 </script>
 
@@ -14,10 +20,8 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
     <template v-if="price === null">Price on request</template>
     <template v-else>
       <b>{{ money(price) }}</b>
-      <template v-if="reduced">
-        <s><span class="shop-hidden">before </span>{{ money(reduced) }}</s>
-        <span v-if="large && percent > 0" class="less">{{ percent }} % less</span>
-      </template>
+      <s v-if="reduced"><span class="shop-hidden">before </span>{{ money(reduced) }}</s>
+      <span v-if="less" class="less">{{ less }}</span>
     </template>
   </span>
 </template>
@@ -28,5 +32,5 @@ b { font-weight: 650; }
 s { color: var(--ink-soft); font-size: 0.88em; }
 .large { font-size: 24px; align-items: center; }
 .large s { font-size: 16px; }
-.less { background: var(--moss-wash); color: var(--moss-ink); border-radius: 5px; padding: 2px 8px; font-size: 13px; font-weight: 650; }
+.less { background: var(--moss-wash); color: var(--moss-ink); border-radius: 5px; padding: 1px 7px; font-size: 12.5px; font-weight: 650; }
 </style>

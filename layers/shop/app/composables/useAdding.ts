@@ -8,5 +8,10 @@ export function useAdding() {
       put(sku)
       added.value = sku
     },
+    /** The last of them is what was just added. */
+    addAll(skus: readonly string[]): void {
+      for (const sku of skus) put(sku)
+      added.value = skus.at(-1) ?? null
+    },
   }
 }

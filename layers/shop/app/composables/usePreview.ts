@@ -5,10 +5,10 @@ import type { CartLine } from './useCart'
  * Then it takes its sections anew when the studio says that something changed.
  */
 export function usePreview() {
-  return useState<{ active: boolean, cart: CartLine[], asked: Record<string, string> }>('preview', () => {
-    const { preview, cart, ...query } = useRoute().query
+  return useState<{ active: boolean, cart: CartLine[], asked: Record<string, string>, added: string | null }>('preview', () => {
+    const { preview, cart, added, ...query } = useRoute().query
     const skus = typeof cart === 'string' ? cart.split(',').filter(Boolean) : []
-    return { active: preview === '1', cart: skus.map(sku => ({ sku, quantity: 1 })), asked: preview === '1' ? askedOf(query) : {} }
+    return { active: preview === '1', cart: skus.map(sku => ({ sku, quantity: 1 })), asked: preview === '1' ? askedOf(query) : {}, added: preview === '1' && typeof added === 'string' ? added : null }
   }).value
 }
 

@@ -18,7 +18,7 @@ export function useSections(path: string) {
     const changed = firstChanged(before, sections.value)
     if (changed) document.querySelector(`[data-section="${changed}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
   })
-  return { sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
+  return { sections, sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
 }
 
 /** The first section that shows something else than before: the one the merchandiser wants to see. */

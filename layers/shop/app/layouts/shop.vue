@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import headFont from '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2?url'
+import textFont from '@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal.woff2?url'
+import '../assets/fonts.css'
 import '../assets/shop.css'
 
 const { facts, aisles, language } = useShopFacts()
@@ -6,6 +9,7 @@ const { count } = useCart()
 const preview = usePreview()
 
 useHead({
+  link: [textFont, headFont].map(href => ({ rel: 'preload', href, as: 'font', type: 'font/woff2', crossorigin: '' })),
   htmlAttrs: { lang: language },
   titleTemplate: title => title ? `${title} · ${facts.value.name}` : facts.value.name,
 })
@@ -31,7 +35,7 @@ useHead({
     <footer class="shop-wide">
       <p>{{ facts.name }} is a stand-in: a make-believe shop that shows sections as a real one would. Nothing here is for sale.</p>
     </footer>
-    <AddedSheet v-if="!preview.active" />
+    <AddedSheet v-if="!preview.active || preview.added" />
   </div>
 </template>
 

@@ -1,4 +1,4 @@
-import { namedKey } from '../../../../../core/delivery/catalogueAnswer'
+import { firstSentence, namedKey } from '../../../../../core/delivery/catalogueAnswer'
 import type { ShopAnswer } from '../../../../../core/delivery/contract'
 import { languageQuery } from '../../../../../core/delivery/contract'
 import { textIn } from '../../../../../core/text/text'
@@ -15,7 +15,7 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
     name, currency, language, languages,
     categories: shop.categories.map(each => ({ ...namedKey(each, telling), parent: each.parent })),
     articles: shop.articles.map(({ key, title, body, image }) => ({
-      ...namedKey({ key, name: title }, telling), image, intro: textIn(body, telling.language, language).split(/(?<=[.!?])\s/)[0] ?? '',
+      ...namedKey({ key, name: title }, telling), image, intro: firstSentence(textIn(body, telling.language, language)),
     })),
   }
 })

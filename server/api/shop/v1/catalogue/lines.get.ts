@@ -1,18 +1,25 @@
-import { catalogueCard } from '../../../../../core/delivery/catalogueAnswer'
+import { attributesOf, catalogueCard, firstSentence } from '../../../../../core/delivery/catalogueAnswer'
 import type { LinesAnswer } from '../../../../../core/delivery/contract'
 import { linesQuery } from '../../../../../core/delivery/contract'
+import { textIn } from '../../../../../core/text/text'
+import { readDescriptions } from '../../../../db/catalogueStore'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../delivery/telling'
 import { useShop } from '../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const { lang, skus } = queryOf(event, linesQuery)
-  const { shop } = await useShop()
+  const { shop, db } = await useShop()
   const telling = tellingOf(shop, lang)
+  const found = skus.flatMap((line) => {
+    const item = shop.catalogue.item(line)
+    return item ? [{ line, item }] : []
+  })
+  const descriptions = await readDescriptions(db, found.map(({ item }) => item.product.sku))
   return {
-    lines: skus.flatMap((line) => {
-      const item = shop.catalogue.item(line)
-      return item ? [{ ...catalogueCard(item, telling), line, options: item.variant?.options ?? {} }] : []
-    }),
+    lines: found.map(({ line, item }) => ({
+      ...catalogueCard(item, telling), line, options: item.variant?.options ?? {}, attributes: attributesOf(item.product),
+      text: firstSentence(textIn(descriptions.get(item.product.sku) ?? {}, telling.language, telling.settings.language)),
+    })),
   }
 })

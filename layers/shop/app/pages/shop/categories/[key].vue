@@ -23,11 +23,7 @@ useHead({ title: () => category.value.name })
       <li v-for="child in category.children" :key="child.key"><NuxtLink :to="`/shop/categories/${child.key}`">{{ child.name }}</NuxtLink></li>
     </ul>
     <SectionBlock v-for="section in sectionsIn('aboveProducts')" :key="section.key" :section="section" class="above" />
-    <div class="products">
-      <ProductCard v-for="card in category.products" :key="card.sku" :card="card" />
-    </div>
-    <p v-if="!category.products.length" class="shop-soft">There is nothing on this shelf just now.</p>
-    <button v-if="category.products.length < Math.min(category.total, 200)" type="button" class="shop-button quiet more" @click="limit += pageSize">Show more</button>
+    <ProductGrid :products="category.products" :total="category.total" @more="limit += pageSize" />
     <SectionBlock v-for="section in sectionsIn('belowProducts')" :key="section.key" :section="section" class="below" />
   </div>
 </template>
@@ -37,14 +33,5 @@ useHead({ title: () => category.value.name })
 .children { display: flex; flex-wrap: wrap; gap: 8px; margin: 0 0 22px; padding: 0; list-style: none; }
 .children a { display: block; padding: 7px 14px; border: 1px solid #cfc5b1; border-radius: 20px; color: inherit; text-decoration: none; background: #fff; font-size: 14px; }
 .children a:hover { border-color: var(--shop-accent); color: var(--shop-accent); }
-.products { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: 28px 20px; }
-.above { margin-bottom: 26px; padding-bottom: 26px; border-bottom: 1px solid var(--shop-line); }
-.more { max-width: 260px; margin: 32px auto 0; }
 .below { margin-top: 36px; border-top: 1px solid var(--shop-line); }
-@media (max-width: 900px) {
-  .products { grid-template-columns: repeat(3, minmax(0, 1fr)); }
-}
-@media (max-width: 600px) {
-  .products { grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 20px 14px; }
-}
 </style>

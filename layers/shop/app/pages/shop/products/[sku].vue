@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import type { ProductAnswer } from '../../../../../../core/delivery/contract'
+import { formatMoney } from '../../../../../../core/money/money'
 
 definePageMeta({ layout: 'shop', key: route => String(route.params.sku) })
 const route = useRoute()
 const sku = encodeURIComponent(route.params.sku as string)
 const { answer: product } = await useDelivery<ProductAnswer>(`/catalogue/products/${sku}`)
-const { sectionsIn } = useSections(`/product/${sku}`)
+const { sections, sectionsIn } = useSections(`/product/${sku}`)
+useStructuredData(product, () => sections.value)
 const { variant, choose, isChosen, isOut } = useVariantChoice(product, () => route.query.variant)
-const { add } = useAdding()
+const { addAll } = useAdding()
+const { along } = provideViewed(product)
+const { currency, language } = useShopFacts()
 
 const image = computed(() => variant.value?.image ?? product.value.image)
 const stock = computed(() => variant.value?.stock ?? product.value.stock)
+/** It, and what is ticked to go with it. */
+const together = computed(() => [...Object.values(along.value).flat(), { sku: variant.value?.sku ?? product.value.sku, price: variant.value?.price ?? product.value.price ?? 0 }])
+const total = computed(() => formatMoney(together.value.reduce((sum, each) => sum + each.price, 0), currency.value, language.value))
 const forSale = computed(() => product.value.forSale && (variant.value?.forSale ?? true))
 /** One picture for each look that the product comes in. */
 const looks = computed(() => {
@@ -38,7 +45,7 @@ useHead({ title: () => product.value.name })
       <div class="details">
         <ul class="shop-crumbs">
           <li v-for="each in product.categories" :key="each.key"><NuxtLink :to="`/shop/categories/${each.key}`">{{ each.name }}</NuxtLink></li>
-          <li v-if="product.brand">{{ product.brand }}</li>
+          <li v-if="product.brand"><NuxtLink :to="`/shop/brands/${encodeURIComponent(product.brand)}`">{{ product.brand }}</NuxtLink></li>
         </ul>
         <h1>{{ product.name }}</h1>
         <p class="costs"><ShopPrice :price="variant?.price ?? product.price" :was="product.was" large /></p>
@@ -55,8 +62,8 @@ useHead({ title: () => product.value.name })
         </fieldset>
 
         <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
-        <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="add(variant?.sku ?? product.sku)">
-          {{ !forSale ? 'Not for sale at the moment' : stock > 0 ? 'Add to the cart' : 'Out of stock' }}
+        <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="addAll(together.map(each => each.sku))">
+          {{ !forSale ? 'Not for sale at the moment' : stock <= 0 ? 'Out of stock' : together.length > 1 ? `Add ${together.length} to the cart · ${total}` : 'Add to the cart' }}
         </button>
         <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? `${stock} in stock, sent within two days` : 'We are waiting for more.' }}</p>
         <dl v-if="product.attributes.length">

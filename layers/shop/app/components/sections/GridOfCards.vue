@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import type { DeliveredSection } from '../../../../../core/delivery/contract'
+import { devices } from '../../../../../core/sections/display'
+
+/** Cards in columns and rows, or, as rows, one below the other. */
+const props = defineProps<{ section: DeliveredSection, rows?: boolean }>()
+const look = computed(() => props.section.display)
+const { factsOf } = useItemFacts(() => props.section, () => look.value.card.includes('text'))
+/** The devices that have no row left for an item. */
+const beyond = (index: number) => devices.filter((device) => {
+  const { columns, rows } = look.value.devices[device]
+  return rows !== null && index >= columns * rows
+}).map(device => `beyond-${device}`)
+</script>
+
+<template>
+  <ul class="items" :class="{ rows }">
+    <li v-for="(item, i) in section.items" :key="item.variant ?? item.sku" :class="beyond(i)">
+      <ProductCard :card="item" :row="rows" :display="look" :buttons="section.buttons" :text="factsOf(item.variant ?? item.sku)?.text" />
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.items { --columns: var(--columns-desktop); display: grid; grid-template-columns: repeat(var(--columns), minmax(0, 1fr)); gap: 26px 20px; margin: 0; padding: 0; list-style: none; }
+.rows { gap: 0 28px; }
+.rows > li { padding: 11px 0; border-top: 1px solid #efe8da; }
+@container (min-width: 820.01px) { .beyond-desktop { display: none; } }
+@container (560px < width <= 820px) {
+  .items { --columns: var(--columns-tablet); }
+  .beyond-tablet { display: none; }
+}
+@container (max-width: 560px) {
+  .items { --columns: var(--columns-phone); }
+  .items:not(.rows) { gap: 20px 14px; }
+  .beyond-phone { display: none; }
+}
+</style>

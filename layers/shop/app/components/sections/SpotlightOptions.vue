@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import type { DeliveredSection, ProductAnswer } from '../../../../../core/delivery/contract'
+
+/** The options of the product in the spotlight, its price as chosen, and the button. */
+const props = defineProps<{ product: ProductAnswer, section: DeliveredSection }>()
+const { variant, choose, isChosen, isOut } = useVariantChoice(computed(() => props.product), () => props.section.items[0]!.variant)
+const { add } = useAdding()
+const canAdd = computed(() => variant.value !== undefined && variant.value.forSale && variant.value.stock > 0)
+</script>
+
+<template>
+  <div>
+    <fieldset v-for="option in product.options" :key="option.name">
+      <legend class="shop-hidden">{{ option.name }}</legend>
+      <button v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }" :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)">{{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden"> (out of stock)</span></button>
+    </fieldset>
+    <p class="buy">
+      <ShopPrice v-if="section.display.card.includes('price')" :price="variant?.price ?? product.price" :was="section.display.card.includes('was') ? product.was : null" />
+      <button v-if="section.display.card.includes('button')" type="button" class="add" :disabled="!canAdd" @click="add(variant!.sku)">{{ canAdd ? section.buttons.add || 'Add' : 'Out of stock' }}</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+fieldset { display: flex; flex-wrap: wrap; gap: 6px; margin: 8px 0 0; padding: 0; border: 0; }
+.choice { min-height: 34px; min-width: 40px; padding: 0 11px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; font-size: 14px; cursor: pointer; }
+.choice[aria-pressed='true'] { border-color: var(--shop-accent); box-shadow: inset 0 0 0 1px var(--shop-accent); font-weight: 600; }
+.choice.out { color: var(--ink-soft); background: linear-gradient(to top right, transparent calc(50% - 0.5px), #cfc5b1 50%, transparent calc(50% + 0.5px)) #faf8f3; }
+.buy { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 16px; margin: 10px 0 0; }
+.add { min-height: 38px; padding: 0 18px; border: 1px solid var(--shop-accent); border-radius: 8px; background: var(--shop-accent); color: #fff; font: inherit; font-size: 14px; font-weight: 600; cursor: pointer; }
+.add:disabled { border-color: #cfc5b1; background: #efeae0; color: var(--ink-soft); cursor: default; }
+</style>

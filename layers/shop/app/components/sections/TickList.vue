@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { DeliveredSection, ProductAnswer } from '../../../../../core/delivery/contract'
+import { formatMoney } from '../../../../../core/money/money'
+
+/**
+ * Products to tick, with a running count and total. Above the buy button of a product they go into the cart with it;
+ * anywhere else the list has a button of its own.
+ */
+const props = defineProps<{ section: DeliveredSection }>()
+const viewed = useViewed()
+const { addAll } = useAdding()
+const { currency, language } = useShopFacts()
+const { factsOf } = useItemFacts(() => props.section, () => props.section.display.card.includes('text'))
+const money = (amount: number) => formatMoney(amount, currency.value, language.value)
+const goesAlong = computed(() => viewed !== null && props.section.zone === 'aboveBuy')
+const keyOf = (item: DeliveredSection['items'][0]) => item.variant ?? item.sku
+
+/** What is ticked: the SKU that goes into the cart, by the item's own. */
+const ticked = ref<Record<string, string>>({})
+const products = shallowRef<Record<string, ProductAnswer>>({})
+const variantsOf = (item: DeliveredSection['items'][0]) => products.value[item.sku]?.variants.filter(each => each.forSale && each.stock > 0) ?? []
+async function tick(item: DeliveredSection['items'][0], isTicked: boolean): Promise<void> {
+  const { [keyOf(item)]: _, ...others } = ticked.value
+  ticked.value = others
+  if (!isTicked) return
+  if (item.hasOptions && !products.value[item.sku]) {
+    products.value = { ...products.value, [item.sku]: await $fetch<ProductAnswer>(`/api/shop/v1/catalogue/products/${encodeURIComponent(item.sku)}`) }
+  }
+  const sku = item.hasOptions ? variantsOf(item)[0]?.sku : keyOf(item)
+  if (sku) ticked.value = { ...ticked.value, [keyOf(item)]: sku }
+}
+const priceOf = (item: DeliveredSection['items'][0]) => variantsOf(item).find(each => each.sku === ticked.value[keyOf(item)])?.price ?? item.price
+const along = computed(() => props.section.items.flatMap(item => ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : []))
+watch(along, (now) => {
+  if (goesAlong.value) viewed!.along.value = { ...viewed!.along.value, [props.section.key]: now }
+})
+onBeforeUnmount(() => {
+  if (viewed) viewed.along.value = { ...viewed.along.value, [props.section.key]: [] }
+})
+const total = computed(() => along.value.reduce((sum, each) => sum + each.price, 0))
+/** The last one first: the first stands first in the cart then. */
+const add = () => addAll(along.value.map(each => each.sku).reverse())
+</script>
+
+<template>
+  <div>
+    <ul>
+      <li v-for="item in section.items" :key="keyOf(item)" :data-sku="item.sku">
+        <label>
+          <input type="checkbox" :checked="keyOf(item) in ticked" :disabled="!item.inStock" @change="tick(item, ($event.target as HTMLInputElement).checked)">
+          <span class="shot"><ShopPicture :src="item.image" alt="" /></span>
+          <span class="facts">
+            <span v-if="section.display.card.includes('brand') && item.brand" class="soft">{{ item.brand }}</span>
+            <span class="name">{{ item.name }}</span>
+            <span v-if="section.display.card.includes('text')" class="soft">{{ factsOf(keyOf(item))?.text }}</span>
+            <span v-if="!item.inStock" class="out">Out of stock</span>
+          </span>
+        </label>
+        <select v-if="keyOf(item) in ticked && variantsOf(item).length" v-model="ticked[keyOf(item)]" :aria-label="`Options of ${item.name}`">
+          <option v-for="each in variantsOf(item)" :key="each.sku" :value="each.sku">{{ Object.values(each.options).join(', ') }}</option>
+        </select>
+        <ShopPrice v-if="section.display.card.includes('price')" :price="priceOf(item)" :was="section.display.card.includes('was') ? item.was : null" />
+      </li>
+    </ul>
+    <button v-if="!goesAlong" type="button" class="shop-button" :disabled="!along.length" @click="add">{{ along.length ? `${section.buttons.add || 'Add'} ${along.length} · ${money(total)}` : 'Tick what you want to take along' }}</button>
+    <p v-else-if="along.length" class="sum" role="status">{{ along.length }} ticked, {{ money(total) }}</p>
+  </div>
+</template>
+
+<style scoped>
+ul { margin: 0; padding: 0; list-style: none; }
+li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; padding: 6px 0; border-top: 1px solid #efe8da; }
+label { flex: 1 1 200px; display: grid; grid-template-columns: 20px 44px minmax(0, 1fr); align-items: center; gap: 11px; min-height: 44px; cursor: pointer; }
+input { width: 20px; height: 20px; margin: 0; accent-color: var(--shop-accent); }
+.shot { aspect-ratio: 1; border-radius: 8px; overflow: hidden; }
+.facts { display: grid; line-height: 1.3; }
+.name { font-weight: 550; overflow-wrap: anywhere; }
+.soft { color: var(--ink-soft); font-size: 13px; }
+.out { color: var(--clay-ink); font-size: 13px; }
+select { max-width: 150px; min-height: 36px; padding: 0 6px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; font-size: 14px; }
+.shop-button { margin: 10px 0 8px; }
+.sum { margin: 6px 0 8px; color: var(--ink-soft); font-size: 14px; font-variant-numeric: tabular-nums; text-align: right; }
+</style>

@@ -1,0 +1,12 @@
+import type { DeliveredSection, LinesAnswer } from '../../../../core/delivery/contract'
+
+/** What the items of a section are told besides what the section says of them: a short text and their attributes. */
+export function useItemFacts(section: () => DeliveredSection, wanted: () => boolean) {
+  const skus = computed(() => wanted() ? section().items.map(item => item.variant ?? item.sku).join(',') : '')
+  const { data } = useAsyncData(
+    `facts ${section().zone} ${section().key}`,
+    async () => skus.value ? (await $fetch<LinesAnswer>('/api/shop/v1/catalogue/lines', { query: { skus: skus.value } })).lines : [],
+    { watch: [skus], default: (): LinesAnswer['lines'] => [] },
+  )
+  return { factsOf: (sku: string) => data.value.find(each => each.line === sku) }
+}

@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import type { BrandAnswer } from '../../../../../../core/delivery/contract'
+
+definePageMeta({ layout: 'shop' })
+const name = useRoute().params.name as string
+const pageSize = 48
+const limit = ref(pageSize)
+const { answer: brand } = await useDelivery<BrandAnswer>(`/catalogue/brands/${encodeURIComponent(name)}`, () => ({ limit: String(Math.min(limit.value, 200)) }))
+useHead({ title: () => brand.value.name })
+</script>
+
+<template>
+  <div>
+    <div class="head">
+      <h1>{{ brand.name }}</h1>
+      <span class="shop-soft">{{ brand.total }} {{ brand.total === 1 ? 'product' : 'products' }}</span>
+    </div>
+    <ProductGrid :products="brand.products" :total="brand.total" @more="limit += pageSize" />
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; flex-wrap: wrap; align-items: baseline; gap: 4px 14px; margin-bottom: 22px; }
+</style>
