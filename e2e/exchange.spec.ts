@@ -182,7 +182,7 @@ test('the set-up is taken out, changed, looked at and taken in; undo takes it ba
 })
 
 test('a set-up that contradicts itself is refused in words', async ({ request }) => {
-  const answer = await request.post('/api/exchange/set-up', { data: { format: 'manada-set-up', version: 1, plans: [{ key: 'product-default', name: {}, page: 'product', repeats: false, off: [], zones: [{ key: 'foot', sections: ['no-such'] }] }] } })
+  const answer = await request.post('/api/exchange/set-up', { data: { format: 'manada-set-up', version: 1, plans: [{ key: 'product-default', name: {}, page: 'product', scope: null, rank: 0, repeats: false, off: [], zones: [{ key: 'foot', sections: ['no-such'] }] }] } })
   expect([answer.status(), (await answer.json()).detail]).toEqual([422, 'The plan “product-default” has the section “no-such”, which is neither in the file nor in the shop. Nothing was changed.'])
   const schema = await (await request.get('/api/exchange/set-up.schema.json')).json()
   expect(schema.$schema).toBe('https://json-schema.org/draft/2020-12/schema')

@@ -37,7 +37,11 @@ async function atEveryWidth(page: Page, path: string, look: (width: number) => P
 const section = (page: Page, key: string) => page.locator(`[data-section="${key}"]`)
 const ofCart = (page: Page) => page.context().cookies().then(all => JSON.parse(decodeURIComponent(all.find(each => each.name === 'shop-cart')?.value ?? '[]')) as { sku: string }[])
 
-test.afterEach(({ page }) => undoAll(page.request))
+// The page and the request are two editors.
+test.afterEach(async ({ page, request }) => {
+  await undoAll(page.request)
+  await undoAll(request)
+})
 
 test('a section is given a layout and a look in the studio, and the shop shows it', async ({ page, request }) => {
   await page.goto('/sections/related')
@@ -187,8 +191,9 @@ test('structured data of a product says in schema.org’s words what its links s
 
   const types = await readFile('node_modules/schema-dts/dist/schema.d.ts', 'utf8')
   const membersOf = (name: string): string[] => {
-    const [, parent, body] = new RegExp(`interface ${name} extends (\\S+) \\{(.*?)\\n\\}`, 's').exec(types)!
-    return [...Array.from(body!.matchAll(/^ {4}"(\w+)"\?/gm), ([, member]) => member!), ...parent!.endsWith('Base') ? membersOf(parent!) : []]
+    const [, parents, body] = new RegExp(`^interface ${name} extends ([^{]+) \\{(.*?)\\n\\}`, 'ms').exec(types)!
+    const own = Array.from(body!.matchAll(/^ {4}"(\w+)"\?/gm), ([, member]) => member!)
+    return [...own, ...parents!.split(', ').filter(parent => /^[A-Z]\w*Base$/.test(parent)).flatMap(membersOf)]
   }
   const terms = { Product: membersOf('ProductBase'), Offer: membersOf('OfferBase'), Brand: membersOf('BrandBase') }
   const check = (thing: unknown): void => {

@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal'
-import type { Command, PlanCommand, SectionCommand } from '../../core/commands/command'
+import type { Command, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
@@ -8,6 +8,8 @@ import { isUnpublished } from '../../core/sections/versions'
 import { callApi } from '../utils/callApi'
 import { useHistory } from './history'
 import { useMessages } from './messages'
+
+type DraftCommand = SectionCommand | PlanCommand | ReleaseCommand
 
 /** All sections and page plans. Edits of a draft show at once and are sent one after another. */
 export const useSectionDrafts = defineStore('sectionDrafts', () => {
@@ -39,7 +41,7 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   }
 
   /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
-  function send(command: SectionCommand | PlanCommand): Promise<string | null> {
+  function send(command: DraftCommand): Promise<string | null> {
     waiting++
     edits++
     const turn = sending.then(async () => {
@@ -58,7 +60,7 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   }
 
   /** The same, and tells what was done, with a way back. */
-  async function sendAndTell(command: SectionCommand | PlanCommand): Promise<boolean> {
+  async function sendAndTell(command: DraftCommand): Promise<boolean> {
     const words = await send(command)
     if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
     return words !== null

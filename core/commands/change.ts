@@ -6,6 +6,7 @@ import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { sameLane } from '../links/lane'
 import type { PagePlan } from '../pagePlans/pagePlan'
+import type { Schedule } from '../releases/release'
 import type { Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
 
@@ -82,6 +83,9 @@ export interface ProductChange {
 export interface SectionChange { of: 'section', source: '', kind: string, before: Versions<Section> | null, after: Versions<Section> | null }
 export interface PlanChange { of: 'plan', source: '', kind: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null }
 
+/** What is to go live at a set time, by its key; null: nothing. */
+export interface ScheduleChange { of: 'schedule', source: '', kind: string, before: Schedule | null, after: Schedule | null }
+
 /** One category, by its key; null: there is none. */
 export interface CategoryChange {
   of: 'category'
@@ -95,7 +99,7 @@ export interface CategoryChange {
  * One thing before and after a command. `of`, `source` and `kind` say which thing it is; what was there before is kept,
  * so that it can be put back, and so that nothing is put back over something newer.
  */
-export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | PutAsideChange
+export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | ScheduleChange | PutAsideChange
 
 /** Which thing a change is about. */
 export interface Changed {

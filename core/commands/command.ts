@@ -5,6 +5,7 @@ import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'
 import { pageKind, planScope, planSettings } from '../pagePlans/pagePlan'
+import { releaseNote } from '../releases/release'
 import { sectionKey, sectionSettings } from '../sections/section'
 import { text } from '../text/text'
 
@@ -80,7 +81,7 @@ const sectionCommand = z.discriminatedUnion('type', [
   /** Takes a section away, also from the plans that have it. */
   z.strictObject({ type: z.literal('removeSection'), key: sectionKey }),
   /** Makes drafts of sections and page plans live; and puts them back to what is live. */
-  z.strictObject({ type: z.literal('publish'), sections: keys, plans: keys }),
+  z.strictObject({ type: z.literal('publish'), sections: keys, plans: keys, note: releaseNote.optional() }),
   z.strictObject({ type: z.literal('discard'), sections: keys, plans: keys }),
 ])
 export type SectionCommand = z.infer<typeof sectionCommand>
@@ -103,6 +104,17 @@ const planCommand = z.discriminatedUnion('type', [
 ])
 export type PlanCommand = z.infer<typeof planCommand>
 
+/** Commands on releases: what shoppers had, and what they are to get at a set time. */
+const releaseCommand = z.discriminatedUnion('type', [
+  /** Gives shoppers what they had with a release. Drafts stay. */
+  z.strictObject({ type: z.literal('goBack'), release: z.int().min(1) }),
+  /** Publishes drafts as they are now, at a set time. */
+  z.strictObject({ type: z.literal('schedulePublish'), at: z.iso.datetime({ offset: true }), sections: keys, plans: keys, note: releaseNote.default('') }),
+  z.strictObject({ type: z.literal('cancelSchedule'), key: z.string().min(1).max(20) }),
+  z.strictObject({ type: z.literal('runSchedule'), key: z.string().min(1).max(20) }),
+])
+export type ReleaseCommand = z.infer<typeof releaseCommand>
+
 /** So many findings are mended in one go. */
 export const mostMended = 2000
 
@@ -119,5 +131,5 @@ const checkCommand = z.discriminatedUnion('type', [
 ])
 export type CheckCommand = z.infer<typeof checkCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, planCommand, checkCommand])
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, planCommand, releaseCommand, checkCommand])
 export type Command = z.infer<typeof command>

@@ -3,7 +3,7 @@ export type CommandErrorCode =
   | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownSection' | 'unknownPlan' | 'unknownZone' | 'sourceIsVariant'
   | 'selfLink' | 'alreadyLinked' | 'retiredTarget' | 'notLinked' | 'noSuchPlace' | 'datesReversed'
   | 'retiredKind' | 'kindNameTaken' | 'lastKind' | 'inUse'
-  | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'defaultPlan' | 'otherPage' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
+  | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'defaultPlan' | 'otherPage' | 'unknownRelease' | 'unknownSchedule' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
 
 /** A command that can't be carried out. Nothing was changed. The message is for people. */
 export class CommandError extends Error {

@@ -62,6 +62,12 @@ export function describeCommand(command: Command, context: CommandContext, langu
       const things = [...command.sections.map(key => `the section ${sectionName(key)}`), ...command.plans.map(key => `the plan ${planName(key)}`)]
       return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
     }
+    case 'goBack': return `Went back to release ${command.release}`
+    case 'schedulePublish': return `Planned to publish ${counted(command.sections.length + command.plans.length, 'draft')} at ${momentWords(command.at)}`
+    case 'cancelSchedule': case 'runSchedule': {
+      const due = context.schedules().get(command.key)!
+      return `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ${momentWords(due.at)}`
+    }
     case 'putAside': return `Put aside ${findingsWords(command.findings)}: ${command.reason}`
     case 'takeUp': return `Took up again ${findingsWords(command.findings)}`
     case 'mend': return mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length)
@@ -100,3 +106,6 @@ function detailWords({ from, until, note }: Partial<LinkDetails>): string {
   const dates = [from, until].filter(date => date !== undefined).length
   return listed([...dates ? ['the dates'] : [], ...note === undefined ? [] : ['the note']])
 }
+
+/** A moment to the minute, in UTC: “2026-05-01, 10:00 UTC”. */
+const momentWords = (at: string) => new Date(at).toISOString().replace(/^(.{10})T(.{5}).*$/, '$1, $2 UTC')

@@ -8,7 +8,8 @@ import { planKinds } from './planKinds'
 import type { NeighboursContext } from './planNeighbours'
 import { planNeighbours } from './planNeighbours'
 import { planPagePlans } from './planPagePlans'
-import type { SectionContext } from './planSections'
+import type { ReleaseContext } from './planReleases'
+import { planReleases } from './planReleases'
 import { planSections } from './planSections'
 import type { SwitchContext } from './planSwitch'
 import { planSwitch } from './planSwitch'
@@ -16,7 +17,7 @@ import type { LaneContext } from './planLanes'
 import { planLanes } from './planLanes'
 
 /** What planning a command needs to know of the shop. */
-export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, SectionContext, CheckContext {
+export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, CheckContext {
   /** All kinds in their order. */
   kinds(): readonly LinkKind[]
 }
@@ -37,6 +38,7 @@ function plan(command: Command, context: CommandContext): Change[] {
     case 'addSection': case 'changeSection': case 'removeSection': case 'publish': case 'discard': return planSections(command, context)
     case 'addPlan': case 'changePlan': case 'removePlan': case 'rankPlan': case 'placeSection': case 'unplaceSection': case 'switchInPlan':
       return planPagePlans(command, context)
+    case 'goBack': case 'schedulePublish': case 'cancelSchedule': case 'runSchedule': return planReleases(command, context)
     case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
     case 'switchSection': return planSwitch(command, context)
     default: return planLanes(command, context)

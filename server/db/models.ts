@@ -8,6 +8,7 @@ import type { Change, Changed } from '../../core/commands/change'
 import type { FileKind } from '../../core/exchange/importReport'
 import type { LinkKind } from '../../core/links/kind'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
+import type { ReleaseContent, ReleaseHead, Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 
@@ -42,6 +43,8 @@ export interface SwitchedOffRow extends Row<SwitchedOffRow> { productId: number,
 export interface SectionRow extends Row<SectionRow>, Versions<Section> { key: string }
 export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string }
 export interface PutAsideRow extends Row<PutAsideRow> { source: string, finding: string, reason: string }
+export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent { number: CreationOptional<number> }
+export interface ScheduleRow extends Row<ScheduleRow>, Schedule {}
 export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
 
 /** An import of a file. The file itself is not kept; what it changed is. */
@@ -112,6 +115,8 @@ export function defineModels(sequelize: Sequelize) {
     sections: sequelize.define<SectionRow>('sections', { key: key(), live: maybeJson(), draft: maybeJson() }),
     plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
+    releases: sequelize.define<ReleaseRow>('releases', { number: { ...id(), autoIncrement: true }, at: text(), note: text(), words: text(), sections: json(), plans: json() }),
+    schedules: sequelize.define<ScheduleRow>('schedules', { key: key(), at: text(), note: text(), sections: json(), plans: json() }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
     journal: sequelize.define<JournalRow>('journal', {
       id: { ...id(), autoIncrement: true }, at: text(), editor: text(), type: text(), command: json(), words: text(), state: text(),

@@ -16,6 +16,7 @@ import { LinkIndex } from '../../core/links/linkIndex'
 import { countProblems } from '../../core/links/linkProblem'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { PlanBook } from '../../core/pagePlans/planBook'
+import type { Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { IndexFacts } from '../../core/selection/selectionIndex'
@@ -28,6 +29,7 @@ import { readKinds } from '../db/kindStore'
 import { readDismissed, readLanes } from '../db/linkStore'
 import { readNeighbours } from '../db/neighbourStore'
 import { readPutAside } from '../db/putAsideStore'
+import { readSchedules } from '../db/releaseStore'
 import { readSections } from '../db/sectionStore'
 import { readSwitchedOff } from '../db/switchStore'
 import { readProductIds, readProducts } from '../db/productStore'
@@ -54,6 +56,8 @@ export class LiveShop implements Shop {
   readonly drafted = new DraftedShop(this)
   readonly putAside: PutAside
   readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
+  /** What is to go live at a set time. */
+  readonly schedules: Map<string, Schedule>
   readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
   readonly #sections: Map<string, Versions<Section>>
   readonly #plans: Map<string, Versions<PagePlan>>
@@ -73,7 +77,7 @@ export class LiveShop implements Shop {
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
     neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[],
-    sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>, putAside: PutAside,
+    sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>, schedules: Map<string, Schedule>, putAside: PutAside,
   }) {
     this.settings = facts.settings
     this.texts = new DeliveredTexts(facts.settings)
@@ -83,6 +87,7 @@ export class LiveShop implements Shop {
     this.#neighbours = facts.neighbours
     this.#switchedOff = facts.switchedOff
     this.putAside = facts.putAside
+    this.schedules = facts.schedules
     this.#units = facts.units
     this.sectionVersions = this.#sections = facts.sections
     this.planVersions = this.#plans = facts.plans
@@ -146,6 +151,7 @@ export class LiveShop implements Shop {
       case 'category': return this.#catalogue.category(kind) ?? null
       case 'section': return this.#sections.get(kind) ?? null
       case 'plan': return this.#plans.get(kind) ?? null
+      case 'schedule': return this.schedules.get(kind) ?? null
       case 'kind': return this.#kinds.get(kind) ?? null
       case 'kindOrder': return [...this.#kinds.keys()]
       case 'product': throw new Error('A product is read from the database.')
@@ -183,6 +189,9 @@ export class LiveShop implements Shop {
           break
         case 'plan':
           setOrDelete(this.#plans, change.kind, change.after)
+          break
+        case 'schedule':
+          setOrDelete(this.schedules, change.kind, change.after)
           break
         case 'category':
           categories.set(change.kind, change.after)
@@ -292,9 +301,9 @@ function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): v
 }
 
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  const [settings, kinds, categories, articles, neighbours, switchedOff, units, { sections, plans }, putAside] = await Promise.all(
-    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readSections(db), readPutAside(db)])
-  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, sections, plans, putAside })
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, { sections, plans }, schedules, putAside] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readSections(db), readSchedules(db), readPutAside(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, sections, plans, schedules, putAside })
 
   const products: Product[] = []
   const ids: number[] = []

@@ -8,7 +8,9 @@ import { describeCommand } from '../../core/commands/describe'
 import type { CommandContext } from '../../core/commands/plan'
 import { planCommand } from '../../core/commands/plan'
 import type { Database } from '../db/database'
+import { areForShoppers, liveAfter } from '../../core/releases/release'
 import type { JournalEntry } from '../db/journalStore'
+import { addRelease, readRelease } from '../db/releaseStore'
 import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, setState } from '../db/journalStore'
 import { readProductsBySku } from '../db/productStore'
 import type { LiveShop } from '../engine/liveShop'
@@ -61,8 +63,10 @@ export class CommandLog {
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
   run(command: Command, editor: string): Promise<Done> {
     return this.#inTurn(async (transaction) => {
-      const changes = planCommand(command, this.#context)
-      const words = describeCommand(command, this.#context, this.#shop.settings.language)
+      const release = command.type === 'goBack' ? await readRelease(this.#db, command.release, transaction) : null
+      const context = { ...this.#context, release: () => release ?? undefined }
+      const changes = planCommand(command, context)
+      const words = describeCommand(command, context, this.#shop.settings.language)
       if (!changes.length) return { entry: null, type: command.type, words, changes, editor }
       await dropUndone(this.#db, editor, transaction)
       return this.#carryOut({ type: command.type, command, words }, changes, editor, transaction)
@@ -147,12 +151,22 @@ export class CommandLog {
   async #carryOut(
     what: Pick<JournalEntry, 'type' | 'command' | 'words'>, changes: Change[], editor: string, transaction: Transaction,
   ): Promise<Done> {
+    const at = new Date().toISOString()
     await writeChanges(this.#db, changes, this.#shop.settings.language, transaction)
-    const entry = await addEntry(this.#db, { at: new Date().toISOString(), editor, state: 'done', ...what }, changes, transaction)
+    if (areForShoppers(changes)) {
+      const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions }
+      await addRelease(this.#db, { at, note: this.#noteOf(what.command), words: what.words }, liveAfter(changes, versions), liveAfter([], versions), transaction)
+    }
+    const entry = await addEntry(this.#db, { at, editor, state: 'done', ...what }, changes, transaction)
     return { entry, type: what.type, words: what.words, changes, editor }
   }
 
-  get #context(): CommandContext {
+  #noteOf(command: JournalEntry['command']): string {
+    if ('type' in command && command.type === 'publish') return command.note ?? ''
+    return 'type' in command && command.type === 'runSchedule' ? this.#shop.schedules.get(command.key)?.note ?? '' : ''
+  }
+
+  get #context(): Omit<CommandContext, 'release'> {
     return {
       item: sku => this.#shop.catalogue.item(sku),
       kind: key => this.#shop.kinds.get(key),
@@ -161,6 +175,7 @@ export class CommandLog {
       neighbours: source => this.#shop.neighboursOf(source),
       sectionVersions: () => this.#shop.sectionVersions,
       planVersions: () => this.#shop.planVersions,
+      schedules: () => this.#shop.schedules,
       asideReason: finding => this.#shop.putAside.reason(finding),
       isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
       lane: (source, kind) => this.#shop.links.lane(source, kind),
@@ -194,6 +209,7 @@ function nameOf({ of }: Change): string {
     case 'putAside': return 'the same finding'
     case 'section': return 'the same section'
     case 'plan': return 'the same page plan'
+    case 'schedule': return 'the same publishing'
     case 'product': return 'the same product'
     case 'category': return 'the same category'
   }

@@ -6,6 +6,7 @@ import { writeDismissed, writeLanes } from '../db/linkStore'
 import { writeNeighbours } from '../db/neighbourStore'
 import { writeVersions } from '../db/sectionStore'
 import { writePutAside } from '../db/putAsideStore'
+import { writeSchedule } from '../db/releaseStore'
 import { writeSwitchedOff } from '../db/switchStore'
 import { deleteProducts, writeCategory, writeProducts } from '../db/productStore'
 
@@ -43,6 +44,7 @@ async function writeOne(db: Database, change: Change, transaction: Transaction):
     case 'putAside': return writePutAside(db, change.source, change.kind, change.after, transaction)
     case 'section': return writeVersions(db, 'sections', change.kind, change.after, transaction)
     case 'plan': return writeVersions(db, 'plans', change.kind, change.after, transaction)
+    case 'schedule': return writeSchedule(db, change.kind, change.after, transaction)
     case 'category': return writeCategory(db, change.kind, change.after, transaction)
     case 'kind': return writeKind(db, change.kind, change.after, transaction)
     case 'kindOrder': return writeKindOrder(db, change.after, transaction)

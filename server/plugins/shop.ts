@@ -1,6 +1,7 @@
 import { keepRecountingProblems } from '../engine/recountProblems'
 import { useShop } from '../engine/useShop'
 import { sweepReceived } from '../exchange/receiveFile'
+import { publishWhenDue } from '../journal/publishDue'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
 
@@ -20,6 +21,7 @@ export default defineNitroPlugin((nitro) => {
   process.once('SIGTERM', closeStreams)
   const closing = new AbortController()
   void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
+  void opening.then(running => closing.signal.addEventListener('abort', publishWhenDue(running)))
   nitro.hooks.hook('close', async () => {
     closing.abort()
     await stopCounting()

@@ -45,6 +45,7 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
         <v-tooltip activator="parent" location="bottom">All keys<span class="key">?</span></v-tooltip>
       </button>
       <button v-if="drafts" type="button" class="open drafts" @click="emit('publish')"><PhPaperPlaneTilt width="16" height="16" />{{ drafts }} {{ drafts === 1 ? 'draft' : 'drafts' }}<v-tooltip activator="parent" location="bottom">What shoppers don’t have yet</v-tooltip></button>
+      <button v-else type="button" class="icon-button" aria-label="Releases" @click="emit('publish')"><PhPaperPlaneTilt /><v-tooltip activator="parent" location="bottom">Shoppers have everything: releases</v-tooltip></button>
       <a class="open" href="/shop" target="_blank" aria-label="Open the shop"><PhArrowSquareOut width="16" height="16" /><span class="long">Open the shop</span></a>
     </div>
   </header>

@@ -1,0 +1,11 @@
+import type { ReleasesAnswer } from '../../../core/releases/release'
+import { readReleases } from '../../db/releaseStore'
+import { useShop } from '../../engine/useShop'
+
+const mostListed = 200
+
+/** Everything that shoppers have had, the newest first, and what is to come. */
+export default api(async (): Promise<ReleasesAnswer> => {
+  const { db, shop } = await useShop()
+  return { releases: await readReleases(db, mostListed), schedules: [...shop.schedules.values()].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)) }
+})

@@ -1,0 +1,76 @@
+import { setTimeout as pause } from 'node:timers/promises'
+import { describe, expect, it } from 'vitest'
+import { makeProduct } from '../../core/catalogue/makeProduct.testing'
+import type { Command } from '../../core/commands/command'
+import { readRelease, readReleases } from '../db/releaseStore'
+import { loadLiveShop } from '../engine/liveShop'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import { CommandLog } from './commandLog'
+import { publishWhenDue } from './publishDue'
+
+const products = [makeProduct('A')]
+const places = (count: number): Command => ({ type: 'changeSection', key: 'related', settings: { places: count }, seen: {} })
+const publish = (note: string): Command => ({ type: 'publish', sections: ['related'], plans: [], note })
+
+describe('releases', () => {
+  it('are made with everything that shoppers get anew, an undo too, and any of them can be gone back to', async () => {
+    await withDatabase({ products }, async (db) => {
+      const shop = await loadLiveShop(db)
+      const log = new CommandLog(db, shop)
+      const live = () => shop.sections.get('related')!.places
+      await log.run(places(5), 'one')
+      expect(await readReleases(db, 10)).toEqual([])
+      await log.run(publish('five of them'), 'one')
+      await log.run(places(6), 'one')
+      await log.run(publish(''), 'one')
+      await log.undo('one')
+      expect((await readReleases(db, 10)).map(({ number, note, words }) => [number, note, words])).toEqual([
+        [4, '', 'Undone: Published the section “Also worth a look”'], [3, '', 'Published the section “Also worth a look”'],
+        [2, 'five of them', 'Published the section “Also worth a look”'], [1, '', 'As it was before the first publishing'],
+      ])
+      const placesOf = async (number: number) => (await readRelease(db, number))!.sections.find(each => each.key === 'related')!.places
+      expect(await Promise.all([1, 2, 3, 4].map(placesOf))).toEqual([4, 5, 6, 5])
+
+      await log.run({ type: 'goBack', release: 1 }, 'two')
+      expect(live()).toBe(4)
+      expect((await readReleases(db, 1))[0]).toMatchObject({ number: 5, words: 'Went back to release 1' })
+      await log.run({ type: 'goBack', release: 3 }, 'two')
+      expect([live(), (await loadLiveShop(db)).sections.get('related')!.places]).toEqual([6, 6])
+      await log.undo('two')
+      expect(live()).toBe(4)
+    })
+  })
+
+  it('go out at their time, also after a restart, and a cancelled one does not', async () => {
+    await withDatabase({ products }, async (db) => {
+      const shop = await loadLiveShop(db)
+      const log = new CommandLog(db, shop)
+      const soon = (milliseconds: number) => new Date(Date.now() + milliseconds).toISOString()
+      const schedule = (at: string): Command => ({ type: 'schedulePublish', at, sections: ['related'], plans: [], note: 'planned' })
+      await log.run(places(7), 'one')
+      await log.run(schedule(soon(-60_000)), 'one')
+      await log.run(places(8), 'one')
+
+      // Nobody was there when it came due.
+      const restarted = await loadLiveShop(db)
+      const later = new CommandLog(db, restarted)
+      const stop = publishWhenDue({ shop: restarted, log: later })
+      try {
+        await expect.poll(() => restarted.sections.get('related')!.places).toBe(7)
+        expect(restarted.sectionVersions.get('related')!.draft!.places).toBe(8)
+        expect((await readReleases(db, 1))[0]).toMatchObject({ note: 'planned' })
+        expect(restarted.schedules.size).toBe(0)
+
+        await later.run(schedule(soon(150)), 'one')
+        await later.run({ type: 'cancelSchedule', key: '1' }, 'one')
+        await later.run({ type: 'changeSection', key: 'related', settings: { places: 9 }, seen: {} }, 'one')
+        await later.run(schedule(soon(100)), 'one')
+        await expect.poll(() => restarted.sections.get('related')!.places).toBe(9)
+        await pause(150)
+        expect(restarted.schedules.size).toBe(0)
+      } finally {
+        stop()
+      }
+    })
+  })
+})
