@@ -20,6 +20,30 @@ test('when the server does not answer, the edit is taken back and said to be, an
   await studio.expectTargets('Accessories', before)
 })
 
+test('whoever leaves while an edit is on its way is asked first', async ({ page }) => {
+  const studio = new Studio(page)
+  await studio.open('EX-210')
+  const [first, second, ...rest] = await studio.targets('Accessories') as [string, string, ...string[]]
+  let release = (): void => undefined
+  const held = new Promise<void>(resolve => release = resolve)
+  await page.route('**/api/commands', async (route) => {
+    await held
+    await route.continue()
+  })
+  await studio.card('Accessories', second).focus()
+  await page.keyboard.press('Alt+ArrowLeft')
+  await studio.expectTargets('Accessories', [second, first, ...rest])
+  const asking = page.waitForEvent('dialog')
+  await page.close({ runBeforeUnload: true })
+  const dialog = await asking
+  expect(dialog.type()).toBe('beforeunload')
+  await dialog.dismiss()
+  release()
+  await expect.poll(async () => (await (await page.request.get('/api/undo')).json() as { undo: string | null }).undo).toMatch(/^Moved /)
+  await page.keyboard.press('Control+z')
+  await studio.expectTargets('Accessories', [first, second, ...rest])
+})
+
 test('when a search fails, the list says so and can be tried again', async ({ page }) => {
   const studio = new Studio(page)
   await page.goto('/products')

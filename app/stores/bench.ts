@@ -22,7 +22,6 @@ export const useBench = defineStore('bench', () => {
   const problem = shallowRef<ApiProblem | null>(null)
   const loading = ref(false)
   let wanted: string[] = []
-  let sending: Promise<unknown> = Promise.resolve()
   let waiting = 0
   /** Edits begun so far. */
   let edits = 0
@@ -89,7 +88,7 @@ export const useBench = defineStore('bench', () => {
     const skus = wanted
     waiting++
     edits++
-    const turn = sending.then(() => history.send(command)).then(() => true, (error: unknown) => {
+    return history.send(command).then(() => true, (error: unknown) => {
       const changed = error instanceof ApiProblem && error.code === 'laneChanged'
       messages.refuse(error, changed && again ? { words: 'Do it here too', run: () => wanted === skus && void again() } : undefined)
       return false
@@ -97,8 +96,6 @@ export const useBench = defineStore('bench', () => {
       waiting--
       if (!waiting) await refresh()
     })
-    sending = turn
-    return turn
   }
 
   /** Links targets to the products that don't have them; says so when all have. */

@@ -16,21 +16,28 @@ export const useHistory = defineStore('history', () => {
     redo.value = answer.redo
   }
 
-  /** @throws ApiProblem when the command was refused */
-  async function send(command: Command): Promise<CommandAnswer> {
-    const answer = await callApi(commandAnswer, '/api/commands', { method: 'POST', body: command })
-    take(answer)
-    return answer
+  /** How many edits are on their way, or wait for those before them. */
+  const pending = ref(0)
+  let last: Promise<unknown> = Promise.resolve()
+  /** One edit after the other: quick ones arrive in their order. */
+  function inTurn(path: string, body: object): Promise<CommandAnswer> {
+    pending.value++
+    const turn = last.then(async () => {
+      const answer = await callApi(commandAnswer, path, { method: 'POST', body })
+      take(answer)
+      return answer
+    }).finally(() => pending.value--)
+    last = turn.catch(() => undefined)
+    return turn
   }
+
+  /** @throws ApiProblem when the command was refused */
+  const send = (command: Command) => inTurn('/api/commands', command)
 
   /** Undoes or redoes, or takes one entry of the history back. */
   async function step(to: 'undo' | 'redo' | { revert: number }): Promise<CommandAnswer | null> {
     try {
-      const answer = typeof to === 'string'
-        ? await callApi(commandAnswer, `/api/${to}`, { method: 'POST', body: {} })
-        : await callApi(commandAnswer, '/api/history/revert', { method: 'POST', body: { entry: to.revert } })
-      take(answer)
-      return answer
+      return await (typeof to === 'string' ? inTurn(`/api/${to}`, {}) : inTurn('/api/history/revert', { entry: to.revert }))
     } catch (error) {
       messages.refuse(error)
       return null
@@ -38,7 +45,7 @@ export const useHistory = defineStore('history', () => {
   }
 
   return {
-    undo, redo, send, step,
+    undo, redo, pending, send, step,
     async load(): Promise<void> {
       take(await callApi(undoState, '/api/undo'))
     },

@@ -26,7 +26,6 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   }))
   /** Grows with every change of any draft, so that what follows from drafts can follow. */
   const edition = ref(0)
-  let sending: Promise<unknown> = Promise.resolve()
   let waiting = 0
   /** Edits begun so far. */
   let edits = 0
@@ -41,22 +40,18 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   }
 
   /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
-  function send(command: DraftCommand): Promise<string | null> {
+  async function send(command: DraftCommand): Promise<string | null> {
     waiting++
     edits++
-    const turn = sending.then(async () => {
-      try {
-        return (await history.send(command as Command)).words
-      } catch (error) {
-        messages.refuse(error)
-        return null
-      } finally {
-        waiting--
-        if (!waiting) await load().catch(error => messages.refuse(error))
-      }
-    })
-    sending = turn
-    return turn
+    try {
+      return (await history.send(command as Command)).words
+    } catch (error) {
+      messages.refuse(error)
+      return null
+    } finally {
+      waiting--
+      if (!waiting) await load().catch(error => messages.refuse(error))
+    }
   }
 
   /** The same, and tells what was done, with a way back. */

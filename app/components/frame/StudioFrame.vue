@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import type { CommandAnswer } from '../../../core/bench/bench'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
@@ -22,6 +23,9 @@ async function step(to: 'undo' | 'redo' | { revert: number }): Promise<void> {
   const answer = await history.step(to)
   if (answer) emit('stepped', answer)
 }
+
+// Whoever leaves while edits are on their way is asked first.
+useEventListener(window, 'beforeunload', event => history.pending && event.preventDefault())
 
 useShortcut('z', () => step('undo'), { ctrl: true, shift: false })
 useShortcut(['z', 'Z'], () => step('redo'), { ctrl: true, shift: true })

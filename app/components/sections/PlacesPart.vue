@@ -21,7 +21,7 @@ const free = computed(() => store.plans.flatMap(({ draft }) => draft && !places.
   <div>
     <ul v-if="places.length">
       <li v-for="{ plan, zone, off } in places" :key="plan.key">
-        <span class="where" :class="{ off }">{{ planName(plan.name, plan.page) }}</span>
+        <NuxtLink :to="`/pages/${plan.key}`" class="where" :class="{ off }">{{ planName(plan.name, plan.page) }}</NuxtLink>
         <v-menu v-if="zonesOf[plan.page].length > 1" location="bottom start">
           <template #activator="{ props: menu }"><button type="button" class="dotted" v-bind="menu">{{ zoneWords(zone) }}</button></template>
           <v-list density="compact" class="studio"><v-list-item v-for="each in zonesOf[plan.page]" :key="each" :active="each === zone" color="primary" @click="each === zone || store.send({ type: 'placeSection', key: sectionKey, plan: plan.key, zone: each })"><v-list-item-title>{{ zoneWords(each) }}</v-list-item-title></v-list-item></v-list>
@@ -46,6 +46,7 @@ const free = computed(() => store.plans.flatMap(({ draft }) => draft && !places.
 <style scoped>
 ul { margin: 0 0 4px; padding: 0; list-style: none; }
 li { display: flex; align-items: baseline; gap: 8px; min-height: 32px; font-size: 13.5px; }
+.where { color: inherit; text-underline-offset: 3px; text-decoration-color: var(--line); }
 .where.off { color: var(--ink-soft); text-decoration: line-through; }
 .grow { flex: 1; }
 .out { width: 26px; height: 26px; border: 0; border-radius: 6px; background: none; color: var(--ink-soft); font: 17px/1 var(--text); cursor: pointer; }

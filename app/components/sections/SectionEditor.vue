@@ -30,6 +30,7 @@ function differsIn(plan: string): boolean {
   return placeIn(versions.live) !== placeIn(versions.draft)
 }
 const publishing = ref(false)
+const usedIn = computed(() => store.placesOf(props.stored.key).map(each => each.plan))
 
 const steps = ref<FillStep[]>([])
 watch(() => draft.value?.steps, now => steps.value = [...now ?? []], { immediate: true })
@@ -96,6 +97,10 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
       <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="publishing = true">Publish<v-tooltip activator="parent" location="bottom">{{ unpublished ? 'What shoppers don’t have yet' : 'Shoppers have all of it' }}<span class="key">P</span></v-tooltip></button>
     </header>
     <div v-if="draft" class="parts">
+      <p v-if="usedIn.length > 1" class="used small">
+        It stands on {{ usedIn.length }} page plans, and changes on all of them:
+        <template v-for="(each, i) in usedIn" :key="each.key"><template v-if="i">, </template><NuxtLink :to="`/pages/${each.key}`">{{ studio.words(each.name) || each.key }}</NuxtLink></template>
+      </p>
       <div v-if="problemsOf(null).length" class="part problems" role="status"><p v-for="each in problemsOf(null)" :key="each.words" class="wrong">{{ each.words }}</p></div>
       <div class="part">
         <h2>
@@ -156,6 +161,8 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
 header { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 18px; border-bottom: 1px solid var(--line-soft); }
 h1 { font-size: 20px; line-height: 1.3; }
 .grow { flex: 1; }
+.used { margin: 0; padding: 8px 18px; border-bottom: 1px solid var(--line-soft); background: var(--paper); color: var(--ink-soft); }
+.used a { color: var(--petrol); font-weight: 600; }
 .parts { flex: 1; overflow-y: auto; }
 .part { padding: 12px 18px 14px; border-bottom: 1px solid var(--line-soft); }
 .problems p { margin: 0; }

@@ -79,6 +79,7 @@ async function switchSection(section: string, off: boolean): Promise<void> {
 <template>
   <section class="why" aria-label="Why">
     <p v-if="problem" class="note wrong">{{ problem.message }} <button type="button" class="text-button" @click="load">Try again</button></p>
+    <p v-if="answer" class="plan small soft">This page gets the plan <NuxtLink :to="`/pages/${answer.plan.key}`">{{ answer.plan.name || answer.plan.key }}</NuxtLink>.</p>
     <article v-for="each in sections" :key="each.key" :data-why="each.key" :aria-label="each.heading">
       <header>
         <h3 class="cut">{{ each.heading || each.key }}</h3>
@@ -105,6 +106,8 @@ async function switchSection(section: string, off: boolean): Promise<void> {
 <style scoped>
 .why { overflow-y: auto; background: var(--sheet); border-top: 1px solid var(--line); }
 .note { margin: 0; padding: 12px 16px; }
+.plan { margin: 0; padding: 9px 16px; border-bottom: 1px solid var(--line-soft); }
+.plan a { color: var(--petrol); font-weight: 600; }
 article { padding: 10px 16px 12px; border-bottom: 1px solid var(--line-soft); }
 header { display: flex; align-items: baseline; gap: 10px; }
 h3 { flex: 1; min-width: 0; margin: 0; font: 650 14.5px/1.3 var(--head); }

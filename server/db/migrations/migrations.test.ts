@@ -4,11 +4,52 @@ import { join } from 'node:path'
 import { Sequelize } from 'sequelize'
 import sqlite3 from 'sqlite3'
 import { describe, expect, it } from 'vitest'
+import { builtInPlans } from '../../../core/pagePlans/builtInPlans'
+import { builtInSections } from '../../../core/sections/builtIn'
+import { readSections } from '../sectionStore'
 import { readChanges, readHistory } from '../journalStore'
 import { openDatabase } from '../database'
+import { migrations } from './index'
 import { firstTables } from './0001-first-tables'
 
+/** A database as it was after the migrations up to one of them. */
+async function oldDatabase(file: string, until: string): Promise<Sequelize> {
+  const old = new Sequelize({ dialect: 'sqlite', dialectModule: sqlite3, storage: file, logging: false })
+  await old.query(`CREATE TABLE SequelizeMeta (name TEXT PRIMARY KEY)`)
+  for (const { name, statements } of migrations.slice(0, migrations.findIndex(each => each.name === until) + 1)) {
+    for (const statement of statements) await old.query(statement)
+    await old.query(`INSERT INTO SequelizeMeta VALUES ('${name}')`)
+  }
+  return old
+}
+
 describe('the migrations', () => {
+  it('give sections and page plans of before, also those in the journal, what they have by now', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
+    const file = join(folder, 'manada.sqlite')
+    const old = await oldDatabase(file, '0009-other-headings')
+    const { display: _, buttons: __, ...section } = builtInSections.find(each => each.layout === 'list')!
+    const { scope: ___, rank: ____, ...plan } = builtInPlans[0]!
+    const insert = (table: string, thing: { key: string }) => old.query(`INSERT INTO ${table} (key, live, draft) VALUES ($key, $thing, NULL)`, { bind: { key: thing.key, thing: JSON.stringify(thing) } })
+    await insert('sections', section)
+    await insert('plans', plan)
+    await old.query(`INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'publish', '{}', 'Published', 'done')`)
+    for (const [part, of, thing] of [[0, 'section', section], [1, 'plan', plan]] as const) {
+      await old.query(`INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, $part, $of, '', $key, $before, 'null')`, { bind: { part, of, key: thing.key, before: JSON.stringify({ live: null, draft: thing }) } })
+    }
+    await old.close()
+
+    const db = await openDatabase(file)
+    const { sections, plans } = await readSections(db)
+    expect(sections.get(section.key)!.live).toEqual(builtInSections.find(each => each.key === section.key))
+    expect(plans.get(plan.key)!.live).toEqual(builtInPlans[0])
+    const [ofSection, ofPlan] = await readChanges(db, 1)
+    expect(ofSection).toMatchObject({ before: { live: null, draft: builtInSections.find(each => each.key === section.key) }, after: null })
+    expect(ofPlan).toMatchObject({ before: { live: null, draft: builtInPlans[0] }, after: null })
+    await db.close()
+    await rm(folder, { recursive: true, force: true })
+  })
+
   it('bring a database of the first structure up to date, with its links and its journal', async () => {
     const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
     const file = join(folder, 'manada.sqlite')
