@@ -70,6 +70,18 @@ test('a product with options: the choice decides what goes into the cart', async
   expect(JSON.parse(cart)).toEqual([{ sku: expect.stringMatching(/^JKT-SAG-/), quantity: 1 }])
 })
 
+test('a shopper changes the language, and everything is told in it', async ({ page }) => {
+  await page.goto('/shop/products/EX-210')
+  await page.getByRole('group', { name: 'Language' }).getByRole('button', { name: 'Deutsch' }).click()
+  await expect(page.locator('html')).toHaveAttribute('lang', 'de')
+  await expect(page.getByRole('button', { name: 'In den Warenkorb', exact: true })).toBeVisible()
+  await expect(page.locator('[data-section="accessories"] h2')).toHaveText('Passt dazu')
+  await expectShown(page, 'accessories', ['STR-240', 'GATE-40', 'UF-21'])
+  await expect(page.locator('.price b').first()).toHaveText(/^\d+,\d\d\s€$/)
+  await page.getByRole('group', { name: 'Sprache' }).getByRole('button', { name: 'English' }).click()
+  await expect(page.getByRole('button', { name: 'Add to the cart', exact: true })).toBeVisible()
+})
+
 test('an unknown page says so in words', async ({ page }) => {
   const answer = await page.goto('/shop/products/NO-SUCH-THING')
   expect(answer!.status()).toBe(404)

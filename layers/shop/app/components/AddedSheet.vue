@@ -4,6 +4,8 @@ import type { LinesAnswer, PageAnswer } from '../../../../core/delivery/contract
 /** The moment after something went into the cart: what it was, and what goes with it. */
 const { added } = useAdding()
 const query = useSectionsQuery()
+const words = useWords()
+const deliver = useDeliver()
 const dialog = useTemplateRef<HTMLDialogElement>('dialog')
 const line = ref<LinesAnswer['lines'][0]>()
 const sections = ref<PageAnswer['sections']>([])
@@ -12,8 +14,8 @@ async function show(): Promise<void> {
   const sku = added.value
   if (!sku) return
   const [lines, page] = await Promise.all([
-    $fetch<LinesAnswer>('/api/shop/v1/catalogue/lines', { query: { skus: sku } }),
-    $fetch<PageAnswer>(`/api/shop/v1/pages/added/${encodeURIComponent(sku)}`, { query: query.value }).catch(() => null),
+    deliver<LinesAnswer>('/catalogue/lines', { skus: sku }),
+    deliver<PageAnswer>(`/pages/added/${encodeURIComponent(sku)}`, query.value).catch(() => null),
   ])
   line.value = lines.lines[0]
   sections.value = page?.sections ?? []
@@ -38,8 +40,8 @@ useRouter().afterEach(close)
   <dialog v-if="line" ref="dialog" class="added" aria-labelledby="added-title" @close="added = null" @click.self="close">
     <div class="sheet">
       <header>
-        <h2 id="added-title">In your cart</h2>
-        <button type="button" class="close" aria-label="Close" @click="close"><span aria-hidden="true">×</span></button>
+        <h2 id="added-title">{{ words.inYourCart }}</h2>
+        <button type="button" class="close" :aria-label="words.close" @click="close"><span aria-hidden="true">×</span></button>
       </header>
       <div class="line">
         <div class="shot"><ShopPicture :src="line.image" alt="" eager /></div>
@@ -51,8 +53,8 @@ useRouter().afterEach(close)
       </div>
       <SectionBlock v-for="section in sections" :key="section.key" :section="section" />
       <div class="ways">
-        <NuxtLink class="shop-button" to="/shop/cart">To the cart</NuxtLink>
-        <button type="button" class="shop-button quiet" @click="close">Keep looking</button>
+        <NuxtLink class="shop-button" to="/shop/cart">{{ words.toCart }}</NuxtLink>
+        <button type="button" class="shop-button quiet" @click="close">{{ words.keepLooking }}</button>
       </div>
     </div>
   </dialog>

@@ -3,6 +3,7 @@ import type { CatalogueCard } from '../../../../core/delivery/contract'
 
 /** The products of a category or a brand. */
 defineProps<{ products: readonly CatalogueCard[], total: number }>()
+const words = useWords()
 const emit = defineEmits<{ more: [] }>()
 const most = 200
 </script>
@@ -10,8 +11,8 @@ const most = 200
 <template>
   <div>
     <div class="products"><ProductCard v-for="card in products" :key="card.sku" :card="card" /></div>
-    <p v-if="!products.length" class="shop-soft">There is nothing on this shelf just now.</p>
-    <button v-if="products.length < Math.min(total, most)" type="button" class="shop-button quiet more" @click="emit('more')">Show more</button>
+    <p v-if="!products.length" class="shop-soft">{{ words.emptyShelf }}</p>
+    <button v-if="products.length < Math.min(total, most)" type="button" class="shop-button quiet more" @click="emit('more')">{{ words.showMore }}</button>
   </div>
 </template>
 

@@ -4,23 +4,24 @@ import { formatMoney } from '../../../../core/money/money'
 const props = defineProps<{ price: number | null, was?: number | null, large?: boolean, /** Tells how much less it is than it was. */ reduction?: { was: number, as: 'percent' | 'amount' } }>()
 
 const { currency, language } = useShopFacts()
+const words = useWords()
 const reduced = computed(() => props.price !== null && props.was && props.was > props.price ? props.was : null)
 /** How much less, in words; empty: it is not told, or no less. */
 const less = computed(() => {
   const told = props.reduction ?? (props.large && reduced.value ? { was: reduced.value, as: 'percent' as const } : null)
   if (!told || props.price === null || told.was <= props.price) return ''
   const percent = Math.round((told.was - props.price) * 100 / told.was)
-  return told.as === 'amount' ? `${money(told.was - props.price)} less` : percent > 0 ? `${percent} % less` : ''
+  return told.as === 'amount' ? words.value.less(money(told.was - props.price)) : percent > 0 ? words.value.less(`${percent} %`) : ''
 })
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 </script>
 
 <template>
   <span class="price" :class="{ large }">
-    <template v-if="price === null">Price on request</template>
+    <template v-if="price === null">{{ words.onRequest }}</template>
     <template v-else>
       <b>{{ money(price) }}</b>
-      <s v-if="reduced"><span class="shop-hidden">before </span>{{ money(reduced) }}</s>
+      <s v-if="reduced"><span class="shop-hidden">{{ words.before }}</span>{{ money(reduced) }}</s>
       <span v-if="less" class="less">{{ less }}</span>
     </template>
   </span>

@@ -3,9 +3,10 @@ import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/con
 /** The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser. */
 export function useSections(path: string) {
   const query = useSectionsQuery()
+  const deliver = useDeliver()
   const { data, refresh } = useAsyncData<PageAnswer>(
     `sections ${path}`,
-    () => $fetch<PageAnswer>(`/api/shop/v1/pages${path}`, { query: query.value }),
+    () => deliver<PageAnswer>(`/pages${path}`, query.value),
     { watch: [query] },
   )
   // A shop without recommendations is still a shop: when they can't be had, the page stands without them.

@@ -2,19 +2,30 @@ import type { ShopAnswer } from '../../../../core/delivery/contract'
 
 const unnamed: ShopAnswer = { name: '', currency: 'EUR', language: 'en', languages: ['en'], categories: [], articles: [] }
 
-/** The shop's name, currency and aisles, which the layout has loaded. */
+/** The shop's name, currency and aisles, which the layout has loaded, and the language that the shopper has chosen. */
 export function useShopFacts() {
   const facts = useState<ShopAnswer>('shop-facts', () => unnamed)
+  const chosen = useChosenLanguage()
   return {
     facts,
     currency: computed(() => facts.value.currency),
-    language: computed(() => facts.value.language),
+    language: computed(() => chosen.value ?? facts.value.language),
     aisles: computed(() => facts.value.categories.filter(each => each.parent === null)),
   }
+}
+
+/** The language chosen in this shop, or, in the studio's shop view, by the studio; null: the shop's own. */
+export function useChosenLanguage() {
+  const cookie = useCookie<string | null>('shop-language', { default: () => null, maxAge: 365 * 24 * 3600, sameSite: 'lax' })
+  const { asked } = usePreview()
+  return computed({
+    get: () => asked.lang ?? (typeof cookie.value === 'string' && /^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/.test(cookie.value) ? cookie.value : null),
+    set: language => cookie.value = language,
+  })
 }
 
 /** Loads the shop's facts once. */
 export async function loadShopFacts(): Promise<void> {
   const { facts } = useShopFacts()
-  if (!facts.value.name) facts.value = await $fetch<ShopAnswer>('/api/shop/v1/catalogue')
+  if (!facts.value.name) facts.value = await useDeliver()<ShopAnswer>('/catalogue')
 }

@@ -6,11 +6,13 @@ import type { Card } from './ProductCard.vue'
 /** The button of a card: it adds to the cart, or lets the shopper choose a variant right there. */
 const props = defineProps<{ card: Card, buttons?: { add: string, choose: string } }>()
 const { add } = useAdding()
+const words = useWords()
+const deliver = useDeliver()
 const { currency, language } = useShopFacts()
 
 // What a button says stands in the name that a screen reader tells.
-const addLabel = computed(() => props.buttons?.add ? `${props.buttons.add}: ${props.card.name}` : `Add ${props.card.name} to the cart`)
-const chooseLabel = computed(() => props.buttons?.choose ? `${props.buttons.choose}: ${props.card.name}` : `Choose the options of ${props.card.name}`)
+const addLabel = computed(() => props.buttons?.add ? `${props.buttons.add}: ${props.card.name}` : words.value.addOne(props.card.name))
+const chooseLabel = computed(() => props.buttons?.choose ? `${props.buttons.choose}: ${props.card.name}` : words.value.chooseOne(props.card.name))
 const canAdd = computed(() => !props.card.hasOptions && props.card.inStock && props.card.price !== null)
 const product = shallowRef<ProductAnswer | null>(null)
 const loading = ref(false)
@@ -18,12 +20,12 @@ const chosen = ref('')
 const select = useTemplateRef<HTMLSelectElement>('select')
 const variants = computed(() => (product.value?.variants ?? []).map(each => ({
   sku: each.sku, isOut: !each.forSale || each.stock <= 0,
-  words: [Object.values(each.options).join(', '), ...each.price !== props.card.price && each.price !== null ? [formatMoney(each.price, currency.value, language.value)] : []].join(' · '),
+  label: [Object.values(each.options).join(', '), ...each.price !== props.card.price && each.price !== null ? [formatMoney(each.price, currency.value, language.value)] : []].join(' · '),
 })))
 async function choose(): Promise<void> {
   loading.value = true
   try {
-    product.value = await $fetch<ProductAnswer>(`/api/shop/v1/catalogue/products/${encodeURIComponent(props.card.sku)}`)
+    product.value = await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(props.card.sku)}`)
   } catch {
     // Its own page can do without this answer.
     await navigateTo(props.card.url)
@@ -38,12 +40,12 @@ async function choose(): Promise<void> {
 </script>
 
 <template>
-  <button v-if="canAdd" class="add" type="button" :aria-label="addLabel" @click="add(card.variant ?? card.sku)">{{ buttons?.add || 'Add' }}</button>
+  <button v-if="canAdd" class="add" type="button" :aria-label="addLabel" @click="add(card.variant ?? card.sku)">{{ buttons?.add || words.add }}</button>
   <form v-else-if="product" class="pick" @submit.prevent="chosen && add(chosen)">
-    <select ref="select" v-model="chosen" :aria-label="`Options of ${card.name}`"><option v-for="each in variants" :key="each.sku" :value="each.sku" :disabled="each.isOut">{{ each.words }}{{ each.isOut ? ' (out of stock)' : '' }}</option></select>
-    <button class="add" type="submit" :disabled="!chosen" :aria-label="addLabel">{{ buttons?.add || 'Add' }}</button>
+    <select ref="select" v-model="chosen" :aria-label="words.optionsOf(card.name)"><option v-for="each in variants" :key="each.sku" :value="each.sku" :disabled="each.isOut">{{ each.label }}{{ each.isOut ? words.outOfStockToo : '' }}</option></select>
+    <button class="add" type="submit" :disabled="!chosen" :aria-label="addLabel">{{ buttons?.add || words.add }}</button>
   </form>
-  <button v-else-if="card.hasOptions && card.inStock" class="add" type="button" :disabled="loading" :aria-label="chooseLabel" @click="choose">{{ buttons?.choose || 'Choose' }}</button>
+  <button v-else-if="card.hasOptions && card.inStock" class="add" type="button" :disabled="loading" :aria-label="chooseLabel" @click="choose">{{ buttons?.choose || words.choose }}</button>
 </template>
 
 <style scoped>

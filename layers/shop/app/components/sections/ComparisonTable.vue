@@ -4,6 +4,7 @@ import type { DeliveredSection } from '../../../../../core/delivery/contract'
 /** Products side by side, attribute by attribute, the one whose page it is first. */
 const props = defineProps<{ section: DeliveredSection }>()
 const viewed = useViewed()
+const words = useWords()
 const { factsOf } = useItemFacts(() => props.section, () => true)
 const look = computed(() => props.section.display)
 
@@ -31,7 +32,7 @@ const rows = computed(() => {
         <tr>
           <td class="names" />
           <th v-for="column in columns" :key="column.card.sku" scope="col" :class="{ viewed: column.isViewed }" :data-sku="column.card.sku">
-            <span v-if="column.isViewed" class="this">This one</span>
+            <span v-if="column.isViewed" class="this">{{ words.thisOne }}</span>
             <div class="shot" :class="look.picture"><ShopPicture :src="column.card.image" alt="" /></div>
             <p v-if="look.card.includes('brand') && column.card.brand" class="brand">{{ column.card.brand }}</p>
             <NuxtLink v-if="!column.isViewed" :to="column.card.url">{{ column.card.name }}</NuxtLink><span v-else>{{ column.card.name }}</span>
@@ -39,10 +40,10 @@ const rows = computed(() => {
         </tr>
       </thead>
       <tbody>
-        <tr v-if="look.card.includes('price')"><th scope="row" class="names">price</th><td v-for="{ card, isViewed } in columns" :key="card.sku" :class="{ viewed: isViewed }"><ShopPrice :price="card.price" :was="look.card.includes('was') ? card.was : null" /></td></tr>
+        <tr v-if="look.card.includes('price')"><th scope="row" class="names">{{ words.price }}</th><td v-for="{ card, isViewed } in columns" :key="card.sku" :class="{ viewed: isViewed }"><ShopPrice :price="card.price" :was="look.card.includes('was') ? card.was : null" /></td></tr>
         <tr v-for="row in rows" :key="row.name" :class="{ differs: row.differs }"><th scope="row" class="names">{{ row.name }}</th><td v-for="(value, i) in row.values" :key="columns[i]!.card.sku" :class="{ viewed: columns[i]!.isViewed }">{{ value || '–' }}</td></tr>
-        <tr v-if="look.card.includes('text')"><th scope="row" class="names">in short</th><td v-for="column in columns" :key="column.card.sku" :class="{ viewed: column.isViewed }">{{ column.text }}</td></tr>
-        <tr v-if="look.card.includes('button')"><th scope="row" class="names"><span class="shop-hidden">buy</span></th><td v-for="{ card, isViewed } in columns" :key="card.sku" :class="{ viewed: isViewed }"><CardBuy v-if="!isViewed" :card="card" :buttons="section.buttons" /></td></tr>
+        <tr v-if="look.card.includes('text')"><th scope="row" class="names">{{ words.inShort }}</th><td v-for="column in columns" :key="column.card.sku" :class="{ viewed: column.isViewed }">{{ column.text }}</td></tr>
+        <tr v-if="look.card.includes('button')"><th scope="row" class="names"><span class="shop-hidden">{{ words.buy }}</span></th><td v-for="{ card, isViewed } in columns" :key="card.sku" :class="{ viewed: isViewed }"><CardBuy v-if="!isViewed" :card="card" :buttons="section.buttons" /></td></tr>
       </tbody>
     </table>
   </div>

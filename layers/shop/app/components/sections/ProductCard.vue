@@ -17,6 +17,7 @@ export interface Card {
 }
 
 const props = defineProps<{ card: Card, row?: boolean, display?: DeliveredSection['display'], buttons?: DeliveredSection['buttons'], text?: string }>()
+const words = useWords()
 const shows = (part: DeliveredSection['display']['card'][0]) => props.display ? props.display.card.includes(part) : ['price', 'was', 'stock', 'button'].includes(part)
 </script>
 
@@ -29,8 +30,8 @@ const shows = (part: DeliveredSection['display']['card'][0]) => props.display ? 
       <p v-if="shows('text') && text" class="text">{{ text }}</p>
       <p class="foot">
         <ShopPrice v-if="shows('price')" :price="card.price" :was="shows('was') ? card.was : null" :reduction="shows('reduction') && card.was !== null ? { was: card.was, as: display!.reduction } : undefined" />
-        <span v-if="!card.inStock" class="out">Out of stock</span>
-        <span v-else-if="display && shows('stock') && card.stock !== undefined && card.stock <= 5" class="few">{{ card.stock }} left</span>
+        <span v-if="!card.inStock" class="out">{{ words.outOfStock }}</span>
+        <span v-else-if="display && shows('stock') && card.stock !== undefined && card.stock <= 5" class="few">{{ words.left(card.stock) }}</span>
       </p>
     </div>
     <CardBuy v-if="shows('button')" :card="card" :buttons="buttons" />

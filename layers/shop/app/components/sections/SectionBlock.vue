@@ -5,11 +5,12 @@ import { devices } from '../../../../../core/sections/display'
 /** A recommendation section as shoppers see it. It is rendered only when there is something to show. */
 const props = defineProps<{ section: DeliveredSection }>()
 
+const words = useWords()
 const look = computed(() => props.section.display)
 const style = computed(() => Object.fromEntries(devices.map(device => [`--columns-${device}`, look.value.devices[device].columns])))
 const seeAll = computed(() => {
   const { seeAll } = props.section
-  return seeAll && { to: seeAll.of === 'brand' ? `/shop/brands/${encodeURIComponent(seeAll.key)}` : `/shop/categories/${seeAll.key}`, words: `See all of ${seeAll.name}` }
+  return seeAll && { to: seeAll.of === 'brand' ? `/shop/brands/${encodeURIComponent(seeAll.key)}` : `/shop/categories/${seeAll.key}`, label: words.value.seeAll(seeAll.name) }
 })
 const boxed = computed(() => ['list', 'checklist', 'spotlight'].includes(props.section.layout))
 const id = computed(() => `section-${props.section.key}`)
@@ -21,7 +22,7 @@ const id = computed(() => `section-${props.section.key}`)
       <component :is="look.fold === 'no' ? 'header' : 'summary'" class="head">
         <svg v-if="look.fold !== 'no'" class="caret" viewBox="0 0 16 16" aria-hidden="true"><path d="m6 3.5 4.5 4.5L6 12.5" /></svg>
         <h2 :id="id">{{ section.heading }}</h2>
-        <NuxtLink v-if="seeAll" :to="seeAll.to" class="all">{{ seeAll.words }}</NuxtLink>
+        <NuxtLink v-if="seeAll" :to="seeAll.to" class="all">{{ seeAll.label }}</NuxtLink>
       </component>
       <ShelfOfCards v-if="section.layout === 'shelf'" :section="section" />
       <ComparisonTable v-else-if="section.layout === 'comparison'" :section="section" />

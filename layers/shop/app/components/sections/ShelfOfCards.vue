@@ -3,6 +3,7 @@ import type { DeliveredSection } from '../../../../../core/delivery/contract'
 
 /** One row of cards that scrolls: by swiping, with the keyboard, and with arrows, dots or numbers. */
 const props = defineProps<{ section: DeliveredSection }>()
+const words = useWords()
 const look = computed(() => props.section.display)
 const { factsOf } = useItemFacts(() => props.section, () => look.value.card.includes('text'))
 
@@ -38,11 +39,11 @@ watch(() => props.section, () => nextTick(measure))
     </ul>
     <div v-if="pages > 1" class="turn" :class="look.turn">
       <template v-if="look.turn === 'arrows'">
-        <button type="button" :disabled="at === 0" :aria-label="`Back in ${section.heading}`" @click="turnTo(at - 1)"><span aria-hidden="true">←</span></button>
-        <button type="button" :disabled="at === pages - 1" :aria-label="`Further in ${section.heading}`" @click="turnTo(at + 1)"><span aria-hidden="true">→</span></button>
+        <button type="button" :disabled="at === 0" :aria-label="words.back(section.heading)" @click="turnTo(at - 1)"><span aria-hidden="true">←</span></button>
+        <button type="button" :disabled="at === pages - 1" :aria-label="words.further(section.heading)" @click="turnTo(at + 1)"><span aria-hidden="true">→</span></button>
       </template>
       <template v-else>
-        <button v-for="page in pages" :key="page" type="button" :aria-current="at === page - 1 || undefined" :aria-label="`${section.heading}, part ${page} of ${pages}`" @click="turnTo(page - 1)">{{ look.turn === 'numbers' ? page : '' }}</button>
+        <button v-for="page in pages" :key="page" type="button" :aria-current="at === page - 1 || undefined" :aria-label="words.part(section.heading, page, pages)" @click="turnTo(page - 1)">{{ look.turn === 'numbers' ? page : '' }}</button>
       </template>
     </div>
   </div>

@@ -5,9 +5,11 @@ import type { DeliveredSection, ProductAnswer } from '../../../../../core/delive
 const props = defineProps<{ section: DeliveredSection, item: DeliveredSection['items'][0] }>()
 const look = computed(() => props.section.display)
 const { factsOf } = useItemFacts(() => props.section, () => look.value.card.includes('text'))
+const words = useWords()
+const deliver = useDeliver()
 const { data: product } = useAsyncData(
   `spotlight ${props.section.zone} ${props.section.key}`,
-  () => props.item.hasOptions ? $fetch<ProductAnswer>(`/api/shop/v1/catalogue/products/${encodeURIComponent(props.item.sku)}`) : Promise.resolve(null),
+  () => props.item.hasOptions ? deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(props.item.sku)}`) : Promise.resolve(null),
   { watch: [() => props.item.sku] },
 )
 </script>
@@ -21,7 +23,7 @@ const { data: product } = useAsyncData(
       <p v-if="look.card.includes('text')" class="text">{{ factsOf(item.variant ?? item.sku)?.text }}</p>
       <SpotlightOptions v-if="product?.variants.length" :product="product" :section="section" />
       <template v-else>
-        <p class="price"><ShopPrice v-if="look.card.includes('price')" :price="item.price" :was="look.card.includes('was') ? item.was : null" :reduction="look.card.includes('reduction') && item.was !== null ? { was: item.was, as: look.reduction } : undefined" /><span v-if="!item.inStock" class="out">Out of stock</span></p>
+        <p class="price"><ShopPrice v-if="look.card.includes('price')" :price="item.price" :was="look.card.includes('was') ? item.was : null" :reduction="look.card.includes('reduction') && item.was !== null ? { was: item.was, as: look.reduction } : undefined" /><span v-if="!item.inStock" class="out">{{ words.outOfStock }}</span></p>
         <CardBuy v-if="look.card.includes('button')" :card="item" :buttons="section.buttons" />
       </template>
     </div>

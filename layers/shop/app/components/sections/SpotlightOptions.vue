@@ -5,6 +5,7 @@ import type { DeliveredSection, ProductAnswer } from '../../../../../core/delive
 const props = defineProps<{ product: ProductAnswer, section: DeliveredSection }>()
 const { variant, choose, isChosen, isOut } = useVariantChoice(computed(() => props.product), () => props.section.items[0]!.variant)
 const { add } = useAdding()
+const words = useWords()
 const canAdd = computed(() => variant.value !== undefined && variant.value.forSale && variant.value.stock > 0)
 </script>
 
@@ -12,11 +13,11 @@ const canAdd = computed(() => variant.value !== undefined && variant.value.forSa
   <div>
     <fieldset v-for="option in product.options" :key="option.name">
       <legend class="shop-hidden">{{ option.name }}</legend>
-      <button v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }" :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)">{{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden"> (out of stock)</span></button>
+      <button v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }" :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)">{{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden">{{ words.outOfStockToo }}</span></button>
     </fieldset>
     <p class="buy">
       <ShopPrice v-if="section.display.card.includes('price')" :price="variant?.price ?? product.price" :was="section.display.card.includes('was') ? product.was : null" />
-      <button v-if="section.display.card.includes('button')" type="button" class="add" :disabled="!canAdd" @click="add(variant!.sku)">{{ canAdd ? section.buttons.add || 'Add' : 'Out of stock' }}</button>
+      <button v-if="section.display.card.includes('button')" type="button" class="add" :disabled="!canAdd" @click="add(variant!.sku)">{{ canAdd ? section.buttons.add || words.add : words.outOfStock }}</button>
     </p>
   </div>
 </template>

@@ -9,6 +9,8 @@ import { formatMoney } from '../../../../../core/money/money'
 const props = defineProps<{ section: DeliveredSection }>()
 const viewed = useViewed()
 const { addAll } = useAdding()
+const words = useWords()
+const deliver = useDeliver()
 const { currency, language } = useShopFacts()
 const { factsOf } = useItemFacts(() => props.section, () => props.section.display.card.includes('text'))
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
@@ -24,7 +26,7 @@ async function tick(item: DeliveredSection['items'][0], isTicked: boolean): Prom
   ticked.value = others
   if (!isTicked) return
   if (item.hasOptions && !products.value[item.sku]) {
-    products.value = { ...products.value, [item.sku]: await $fetch<ProductAnswer>(`/api/shop/v1/catalogue/products/${encodeURIComponent(item.sku)}`) }
+    products.value = { ...products.value, [item.sku]: await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(item.sku)}`) }
   }
   const sku = item.hasOptions ? variantsOf(item)[0]?.sku : keyOf(item)
   if (sku) ticked.value = { ...ticked.value, [keyOf(item)]: sku }
@@ -53,17 +55,17 @@ const add = () => addAll(along.value.map(each => each.sku).reverse())
             <span v-if="section.display.card.includes('brand') && item.brand" class="soft">{{ item.brand }}</span>
             <span class="name">{{ item.name }}</span>
             <span v-if="section.display.card.includes('text')" class="soft">{{ factsOf(keyOf(item))?.text }}</span>
-            <span v-if="!item.inStock" class="out">Out of stock</span>
+            <span v-if="!item.inStock" class="out">{{ words.outOfStock }}</span>
           </span>
         </label>
-        <select v-if="keyOf(item) in ticked && variantsOf(item).length" v-model="ticked[keyOf(item)]" :aria-label="`Options of ${item.name}`">
+        <select v-if="keyOf(item) in ticked && variantsOf(item).length" v-model="ticked[keyOf(item)]" :aria-label="words.optionsOf(item.name)">
           <option v-for="each in variantsOf(item)" :key="each.sku" :value="each.sku">{{ Object.values(each.options).join(', ') }}</option>
         </select>
         <ShopPrice v-if="section.display.card.includes('price')" :price="priceOf(item)" :was="section.display.card.includes('was') ? item.was : null" />
       </li>
     </ul>
-    <button v-if="!goesAlong" type="button" class="shop-button" :disabled="!along.length" @click="add">{{ along.length ? `${section.buttons.add || 'Add'} ${along.length} · ${money(total)}` : 'Tick what you want to take along' }}</button>
-    <p v-else-if="along.length" class="sum" role="status">{{ along.length }} ticked, {{ money(total) }}</p>
+    <button v-if="!goesAlong" type="button" class="shop-button" :disabled="!along.length" @click="add">{{ along.length ? `${section.buttons.add || words.add} ${along.length} · ${money(total)}` : words.tickFirst }}</button>
+    <p v-else-if="along.length" class="sum" role="status">{{ words.ticked(along.length, money(total)) }}</p>
   </div>
 </template>
 

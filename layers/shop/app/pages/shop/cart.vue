@@ -3,15 +3,17 @@ import type { LinesAnswer } from '../../../../../core/delivery/contract'
 import { formatMoney } from '../../../../../core/money/money'
 
 definePageMeta({ layout: 'shop' })
-useHead({ title: 'Cart' })
+const words = useWords()
+useHead({ title: () => words.value.cart })
 const { lines, change, remove } = useCart()
 const { currency, language, aisles } = useShopFacts()
 const { sectionsIn } = useSections('/cart')
 
+const deliver = useDeliver()
 const skus = computed(() => lines.value.map(line => line.sku).join(','))
 const { data: facts } = await useAsyncData(
   'cart lines',
-  async () => skus.value ? (await $fetch<LinesAnswer>('/api/shop/v1/catalogue/lines', { query: { skus: skus.value } })).lines : [],
+  async () => skus.value ? (await deliver<LinesAnswer>('/catalogue/lines', { skus: skus.value })).lines : [],
   { watch: [skus], default: () => [] },
 )
 const rows = computed(() => lines.value.flatMap((line) => {
@@ -24,11 +26,11 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
 
 <template>
   <div>
-    <h1>Cart</h1>
+    <h1>{{ words.cart }}</h1>
     <div v-if="!lines.length" class="empty">
-      <p>Your cart is empty.</p>
+      <p>{{ words.cartEmpty }}</p>
       <p class="shop-soft">
-        Look around in
+        {{ words.lookAround }}
         <template v-for="(aisle, i) in aisles.slice(0, 3)" :key="aisle.key"><template v-if="i">, </template><NuxtLink :to="`/shop/categories/${aisle.key}`">{{ aisle.name }}</NuxtLink></template>.
       </p>
     </div>
@@ -39,20 +41,20 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
           <div class="what">
             <NuxtLink :to="row.url">{{ row.name }}</NuxtLink>
             <span v-if="row.options" class="shop-soft">{{ row.options }}</span>
-            <button type="button" class="remove" :aria-label="`Remove ${row.name}`" @click="remove(row.line)">Remove</button>
+            <button type="button" class="remove" :aria-label="words.removeOne(row.name)" @click="remove(row.line)">{{ words.remove }}</button>
           </div>
           <div class="count">
-            <button type="button" :aria-label="`One less of ${row.name}`" :disabled="row.quantity <= 1" @click="change(row.line, row.quantity - 1)">−</button>
-            <span :aria-label="`Quantity ${row.quantity}`">{{ row.quantity }}</span>
-            <button type="button" :aria-label="`One more of ${row.name}`" @click="change(row.line, row.quantity + 1)">+</button>
+            <button type="button" :aria-label="words.oneLess(row.name)" :disabled="row.quantity <= 1" @click="change(row.line, row.quantity - 1)">−</button>
+            <span :aria-label="words.quantity(row.quantity)">{{ row.quantity }}</span>
+            <button type="button" :aria-label="words.oneMore(row.name)" @click="change(row.line, row.quantity + 1)">+</button>
           </div>
           <b>{{ money(row.quantity * (row.price ?? 0)) }}</b>
         </li>
       </ul>
       <aside>
         <div class="sum">
-          <div class="total"><span>Total</span><b>{{ money(total) }}</b></div>
-          <p class="shop-soft">With taxes. Delivery is free, as nothing is ever sent: this is a stand-in shop.</p>
+          <div class="total"><span>{{ words.total }}</span><b>{{ money(total) }}</b></div>
+          <p class="shop-soft">{{ words.delivery }}</p>
         </div>
         <SectionBlock v-for="section in sectionsIn('belowTotal')" :key="section.key" :section="section" />
       </aside>

@@ -3,10 +3,12 @@ import type { CategoryAnswer } from '../../../../../core/delivery/contract'
 
 definePageMeta({ layout: 'shop' })
 const { facts, aisles } = useShopFacts()
+const words = useWords()
+const deliver = useDeliver()
 
 // The first product of each aisle lends it its picture.
 const { data: pictures } = await useAsyncData('aisle pictures', async () => Object.fromEntries(await Promise.all(aisles.value.map(async ({ key }) => {
-  const aisle = await $fetch<CategoryAnswer>(`/api/shop/v1/catalogue/categories/${key}`, { query: { limit: 1 } })
+  const aisle = await deliver<CategoryAnswer>(`/catalogue/categories/${key}`, { limit: 1 })
   return [key, aisle.products[0]?.image ?? null] as const
 }))))
 </script>
@@ -15,8 +17,8 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () => Obje
   <div>
     <section class="welcome">
       <h1>{{ facts.name }}</h1>
-      <p v-if="aisles.length">Everything for the hive, the harvest and the garden around them.</p>
-      <p v-else>There is nothing in this shop yet. Products that Manada knows appear here.</p>
+      <p v-if="aisles.length">{{ words.welcome }}</p>
+      <p v-else>{{ words.emptyShop }}</p>
     </section>
     <ul class="aisles">
       <li v-for="aisle in aisles" :key="aisle.key">
@@ -27,7 +29,7 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () => Obje
       </li>
     </ul>
     <section v-if="facts.articles.length" aria-labelledby="journal">
-      <h2 id="journal">From the journal</h2>
+      <h2 id="journal">{{ words.fromJournal }}</h2>
       <ArticleCards :articles="facts.articles.slice(0, 3)" />
     </section>
   </div>

@@ -4,6 +4,7 @@ import type { ArticleAnswer } from '../../../../../../core/delivery/contract'
 definePageMeta({ layout: 'shop' })
 const key = useRoute().params.key as string
 const { answer: article } = await useDelivery<ArticleAnswer>(`/catalogue/articles/${encodeURIComponent(key)}`)
+const words = useWords()
 const { sectionsIn } = useSections(`/article/${encodeURIComponent(key)}`)
 useHead({ title: () => article.value.name })
 </script>
@@ -15,7 +16,7 @@ useHead({ title: () => article.value.name })
       <div v-if="article.image" class="shot"><ShopPicture :src="article.image" alt="" eager /></div>
       <p v-for="(paragraph, i) in article.text.split('\n\n')" :key="i">{{ paragraph }}</p>
       <aside v-if="article.products.length" aria-labelledby="named">
-        <h2 id="named">What this article names</h2>
+        <h2 id="named">{{ words.named }}</h2>
         <ProductCard v-for="card in article.products" :key="card.sku" :card="card" row />
       </aside>
     </div>

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 definePageMeta({ layout: 'shop' })
-useHead({ title: 'Journal' })
+const words = useWords()
+useHead({ title: () => words.value.journal })
 const { facts } = useShopFacts()
 </script>
 
 <template>
   <div>
-    <h1>Journal</h1>
-    <p class="shop-soft lead">Notes from the apiary, month by month.</p>
+    <h1>{{ words.journal }}</h1>
+    <p class="shop-soft lead">{{ words.journalLead }}</p>
     <ArticleCards v-if="facts.articles.length" :articles="facts.articles" />
-    <p v-else class="shop-soft">Nothing has been written yet.</p>
+    <p v-else class="shop-soft">{{ words.noArticles }}</p>
   </div>
 </template>
 

@@ -3,6 +3,7 @@ import type { BrandAnswer } from '../../../../../../core/delivery/contract'
 
 definePageMeta({ layout: 'shop' })
 const name = useRoute().params.name as string
+const words = useWords()
 const pageSize = 48
 const limit = ref(pageSize)
 const { answer: brand } = await useDelivery<BrandAnswer>(`/catalogue/brands/${encodeURIComponent(name)}`, () => ({ limit: String(Math.min(limit.value, 200)) }))
@@ -13,7 +14,7 @@ useHead({ title: () => brand.value.name })
   <div>
     <div class="head">
       <h1>{{ brand.name }}</h1>
-      <span class="shop-soft">{{ brand.total }} {{ brand.total === 1 ? 'product' : 'products' }}</span>
+      <span class="shop-soft">{{ words.products(brand.total) }}</span>
     </div>
     <ProductGrid :products="brand.products" :total="brand.total" @more="limit += pageSize" />
   </div>

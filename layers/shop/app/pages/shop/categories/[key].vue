@@ -3,6 +3,7 @@ import type { CategoryAnswer } from '../../../../../../core/delivery/contract'
 
 definePageMeta({ layout: 'shop' })
 const key = useRoute().params.key as string
+const words = useWords()
 const pageSize = 48
 const limit = ref(pageSize)
 const { answer: category } = await useDelivery<CategoryAnswer>(`/catalogue/categories/${encodeURIComponent(key)}`, () => ({ limit: String(Math.min(limit.value, 200)) }))
@@ -17,7 +18,7 @@ useHead({ title: () => category.value.name })
     </ul>
     <div class="head">
       <h1>{{ category.name }}</h1>
-      <span class="shop-soft">{{ category.total }} {{ category.total === 1 ? 'product' : 'products' }}</span>
+      <span class="shop-soft">{{ words.products(category.total) }}</span>
     </div>
     <ul v-if="category.children.length" class="children">
       <li v-for="child in category.children" :key="child.key"><NuxtLink :to="`/shop/categories/${child.key}`">{{ child.name }}</NuxtLink></li>

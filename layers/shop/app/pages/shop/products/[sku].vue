@@ -12,6 +12,7 @@ const { variant, choose, isChosen, isOut } = useVariantChoice(product, () => rou
 const { addAll } = useAdding()
 const { along } = provideViewed(product)
 const { currency, language } = useShopFacts()
+const words = useWords()
 
 const image = computed(() => variant.value?.image ?? product.value.image)
 const stock = computed(() => variant.value?.stock ?? product.value.stock)
@@ -57,15 +58,15 @@ useHead({ title: () => product.value.name })
             v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }"
             :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)"
           >
-            {{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden"> (out of stock)</span>
+            {{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden">{{ words.outOfStockToo }}</span>
           </button>
         </fieldset>
 
         <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
         <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="addAll(together.map(each => each.sku))">
-          {{ !forSale ? 'Not for sale at the moment' : stock <= 0 ? 'Out of stock' : together.length > 1 ? `Add ${together.length} to the cart · ${total}` : 'Add to the cart' }}
+          {{ !forSale ? words.notForSale : stock <= 0 ? words.outOfStock : together.length > 1 ? words.addTogether(together.length, total) : words.addToCart }}
         </button>
-        <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? `${stock} in stock, sent within two days` : 'We are waiting for more.' }}</p>
+        <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
         <dl v-if="product.attributes.length">
           <div v-for="fact in product.attributes" :key="fact.name"><dt>{{ fact.name }}</dt><dd>{{ fact.values.join(', ') }}</dd></div>
         </dl>
