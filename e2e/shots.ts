@@ -96,6 +96,43 @@ test('kinds', async ({ page }) => {
   await take(page, 'kinds')
 })
 
+/** A draft of a plan that shares products with another, with a checklist above the buy button. */
+async function draftPlan(page: Page): Promise<void> {
+  const plain = { products: [], tags: [], brands: [], categories: [], price: null }
+  const { sections } = await (await page.request.get('/api/sections')).json() as { sections: { key: string, draft: { display: object } }[] }
+  const display = { ...sections.find(each => each.key === 'accessories')!.draft.display, devices: { desktop: { columns: 1, rows: null }, tablet: { columns: 1, rows: null }, phone: { columns: 1, rows: null } }, card: ['price', 'was', 'stock', 'text', 'button'] }
+  for (const command of [
+    { type: 'addPlan', page: 'product', name: { en: 'Extractors and tanks' }, scope: { ...plain, categories: ['extraction'] } },
+    { type: 'addPlan', page: 'product', name: { en: 'First year' }, scope: { ...plain, tags: ['beginner'] } },
+    { type: 'changeSection', key: 'accessories', settings: { layout: 'checklist', display, places: 3 }, seen: {} },
+    { type: 'changeSection', key: 'upsells', settings: { layout: 'comparison' }, seen: {} },
+    { type: 'placeSection', key: 'accessories', plan: 'extractors-and-tanks', zone: 'aboveBuy' },
+    { type: 'placeSection', key: 'upsells', plan: 'extractors-and-tanks', zone: 'belowDetails' },
+  ]) await page.request.post('/api/commands', { data: command })
+}
+async function undoAll(page: Page): Promise<void> {
+  const next = async () => ((await (await page.request.get('/api/undo')).json()) as { undo: string | null }).undo
+  while (await next()) await page.request.post('/api/undo', { data: {} })
+}
+
+test('pages', async ({ page }) => {
+  await draftPlan(page)
+  await page.goto('/pages/extractors-and-tanks')
+  await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('a tag says more than a category')
+  await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('the buy button is')
+  await take(page, 'pages')
+  await page.keyboard.press('v')
+  await page.getByRole('button', { name: 'Beside what is live' }).click()
+  for (const title of ['The page as it is', 'The page as it will be']) await expect(page.frameLocator(`iframe[title="${title}"]`).getByRole('heading', { level: 1 })).toBeVisible()
+  await take(page, 'pages-view')
+  await page.keyboard.press('p')
+  const dialog = page.getByRole('dialog')
+  await expect(dialog).toContainText(/\d+ full/)
+  await dialog.getByLabel('A note to this release').fill('accessories to tick, above the buy button')
+  await take(page, 'publish')
+  await undoAll(page)
+})
+
 test('checks', async ({ page }) => {
   await page.goto('/checks/dearerThanSource')
   await expect(page.getByRole('region', { name: 'Checks', exact: true })).toContainText('Everything is looked at')

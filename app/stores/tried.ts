@@ -14,6 +14,8 @@ export const useTried = defineStore('tried', () => {
   const visitor = ref('')
   /** A day, ISO 8601; empty: now. */
   const day = ref('')
+  /** BCP 47; empty: the shop's own. */
+  const language = ref('')
 
   /** How a section is filled on the pages that it is tried on; null while that is not known. */
   const fill = shallowRef<{ section: string, fill: Fill } | null>(null)
@@ -31,5 +33,5 @@ export const useTried = defineStore('tried', () => {
     if (sku.value) await choose(sku.value)
     if (!product.value) product.value = (await callApi(productList, '/api/products', { query: { sort: 'best-selling', limit: 1 } })).rows[0] ?? null
   }
-  return { product, cart, seen, visitor, day, fill, choose, load }
+  return { product, cart, seen, visitor, day, language, fill, choose, load }
 })

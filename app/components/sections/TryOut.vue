@@ -10,7 +10,6 @@ import { useStudioShop } from '../../stores/studioShop'
 import { useTried } from '../../stores/tried'
 import { callApi } from '../../utils/callApi'
 import { pageWords } from '../../utils/sectionWords'
-import PhSlidersHorizontal from '~icons/ph/sliders-horizontal'
 
 /** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not. */
 const props = defineProps<{ stored: StoredSection }>()
@@ -83,16 +82,12 @@ const idle = computed(() => steps.value.flatMap((step, i) => {
 const mostTold = 8
 const unfolded = ref(false)
 
-const finding = ref<'product' | 'cart' | 'seen' | null>(null)
+const finding = ref(false)
 function found(sku: string): void {
-  const target = finding.value
-  finding.value = null
-  if (target === 'cart') tried.cart = [sku, ...tried.cart.filter(each => each !== sku)]
-  else if (target === 'seen') tried.seen = [sku, ...tried.seen.filter(each => each !== sku)]
-  else void tried.choose(sku)
+  finding.value = false
+  void tried.choose(sku)
 }
-const circumstances = computed(() => [tried.cart.length ? `cart: ${tried.cart.length}` : '', tried.seen.length ? `seen: ${tried.seen.length}` : '', tried.day, tried.visitor].filter(Boolean).join(' · '))
-useShortcut('t', () => finding.value = 'product')
+useShortcut('t', () => finding.value = true)
 </script>
 
 <template>
@@ -101,23 +96,13 @@ useShortcut('t', () => finding.value = 'product')
       <b>Try it on</b>
       <v-select v-if="page === 'category'" v-model="category" class="pick" :items="studio.categories.map(each => ({ value: each.key, title: each.name }))" aria-label="Category" />
       <v-select v-else-if="page === 'article'" v-model="article" class="pick" :items="(overview?.articles ?? []).map(each => ({ value: each.key, title: each.name }))" aria-label="Article" />
-      <button v-else type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = 'product'">{{ tried.product?.name ?? 'choose a product' }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip></button>
+      <button v-else type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = true">{{ tried.product?.name ?? 'choose a product' }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip></button>
       <v-menu v-if="pages.length > 1" location="bottom start">
         <template #activator="{ props: menu }"><button type="button" class="chip" v-bind="menu">{{ pageWords[page] }}</button></template>
         <v-list density="compact" class="studio"><v-list-item v-for="each in pages" :key="each" :active="each === page" color="primary" @click="page = each"><v-list-item-title>{{ pageWords[each] }}</v-list-item-title></v-list-item></v-list>
       </v-menu>
       <span class="grow" />
-      <v-menu location="bottom end" :offset="6" :close-on-content-click="false">
-        <template #activator="{ props: menu }"><button type="button" class="chip" v-bind="menu"><PhSlidersHorizontal width="14" height="14" />{{ circumstances || 'Who and when' }}</button></template>
-        <v-card class="studio who" rounded="lg" role="dialog" aria-label="Who and when">
-          <div v-for="[part, label] in ([['cart', 'In the cart, last added first'], ['seen', 'Viewed before, latest first']] as const)" :key="part" class="field">
-            <span>{{ label }}</span>
-            <div class="list"><button v-for="sku in tried[part]" :key="sku" type="button" class="chip" :aria-label="`Take ${sku} out`" @click="tried[part] = tried[part].filter(each => each !== sku)">{{ sku }} ×</button><button type="button" class="text-button" @click="finding = part">Add</button></div>
-          </div>
-          <label>Day<v-text-field v-model="tried.day" type="date" /></label>
-          <label>Visitor, for what is mixed<v-text-field v-model="tried.visitor" maxlength="64" placeholder="anyone" /></label>
-        </v-card>
-      </v-menu>
+      <WhoAndWhen />
     </div>
     <p v-if="failed" class="note wrong" role="alert">{{ failed }}</p>
     <div v-if="answer" class="result">
@@ -146,7 +131,7 @@ useShortcut('t', () => finding.value = 'product')
       </div>
     </div>
     <FillMeter v-if="page === 'product' || page === 'added' || page === 'cart'" :stored="stored" :page="page" class="fill" />
-    <QuickFind :model-value="finding !== null" @update:model-value="now => now || (finding = null)" @choose="found" />
+    <QuickFind v-model="finding" @choose="found" />
   </section>
 </template>
 
@@ -180,7 +165,4 @@ ol li { display: grid; grid-template-rows: auto auto auto 1fr; align-content: st
 .held li .cut { flex: 0 1 auto; font-weight: 550; }
 .held li .soft { flex: none; max-width: 70%; }
 .held p { margin: 2px 0 0; }
-.who { display: grid; gap: 12px; width: 300px; padding: 16px; }
-.who label, .field { display: grid; gap: 4px; color: var(--ink-soft); font-size: 13px; }
-.list { display: flex; flex-wrap: wrap; gap: 6px; }
 </style>

@@ -45,7 +45,7 @@ const shows = (part: DeliveredSection['display']['card'][0]) => props.display ? 
 .portrait .shot { aspect-ratio: 4 / 5; }
 .facts { padding: 10px 0 10px; }
 .brand { margin: 0 0 1px; color: var(--ink-soft); font-size: 13px; }
-.name { display: block; font-weight: 550; line-height: 1.3; color: inherit; text-decoration: none; text-wrap: balance; overflow-wrap: anywhere; }
+.name { display: block; font-weight: 550; line-height: 1.3; color: inherit; text-decoration: none; text-wrap: balance; overflow-wrap: anywhere; hyphens: auto; }
 .name::after { content: ''; position: absolute; inset: 0; border-radius: var(--section-corner, 12px); }
 .name:hover { text-decoration: underline; text-underline-offset: 3px; text-decoration-thickness: 1px; }
 .text { margin: 3px 0 0; color: var(--ink-soft); font-size: 13.5px; line-height: 1.4; }
