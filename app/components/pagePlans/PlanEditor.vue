@@ -83,7 +83,7 @@ useShortcut('v', () => viewed.value = !viewed.value)
 .editor { display: flex; flex-direction: column; height: 100%; background: var(--paper); }
 header { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 18px; border-bottom: 1px solid var(--line-soft); background: var(--sheet); }
 h1 { font-size: 20px; line-height: 1.3; }
-.kind { flex: none; white-space: nowrap; }
+.kind { flex: 0 4 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .grow { flex: 1; }
 .view { display: flex; align-items: center; gap: 7px; padding: 6px 8px; white-space: nowrap; }
 .leaving:not(.state) { display: grid; justify-items: start; gap: 12px; padding: 18px; }

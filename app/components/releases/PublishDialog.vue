@@ -138,7 +138,7 @@ ul { margin: 0; padding: 0; list-style: none; }
 .planned { margin-bottom: 10px; padding: 4px 12px; border-radius: 8px; background: var(--petrol-wash); }
 .planned li { display: flex; align-items: baseline; gap: 10px; padding: 3px 0; font-size: 13.5px; }
 .grow { flex: 1; }
-.fills { display: grid; gap: 2px; padding: 0 0 9px 25px; }
+.fills { display: grid; gap: 2px; padding: 0 0 9px 32px; }
 .note { margin-top: 12px; }
 .when { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 12px; margin-top: 10px; }
 .when .v-text-field { flex: 0 0 214px; }

@@ -1,8 +1,5 @@
 <script setup lang="ts">
 import { Pane, Splitpanes } from 'splitpanes'
-import type { CommandAnswer } from '../../../core/bench/bench'
-import { useHistory } from '../../stores/history'
-import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { tellWidths } from '../../utils/tellWidths'
@@ -12,37 +9,22 @@ definePageMeta({ key: 'sections' })
 
 const route = useRoute()
 const studio = useStudioShop()
-const history = useHistory()
-const messages = useMessages()
 const store = useSectionDrafts()
 
 const key = computed(() => String(route.params.key ?? '') || null)
 const chosen = computed(() => store.sections.find(each => each.key === key.value) ?? null)
 useHead({ title: () => chosen.value ? `${studio.words((chosen.value.draft ?? chosen.value.live)!.heading)} · Sections · Manada` : 'Sections · Manada' })
 
-const load = () => Promise.all([studio.load(), history.load(), store.load()])
+const { load, ready, stepped } = useDraftWorkspace()
 // Without a section in the address, the first is opened.
 watch([key, () => store.sections], () => {
   if (!key.value && store.sections.length) void navigateTo(`/sections/${store.sections[0]!.key}`, { replace: true })
 }, { immediate: true })
 
-/** Takes anew what a change, here or in another window, may have changed. */
-async function changed(things: { of: string }[] | null): Promise<void> {
-  if (!things || things.some(each => ['kind', 'kindOrder', 'category', 'product'].includes(each.of))) await studio.refresh()
-  await store.load()
-}
-function stepped(done: CommandAnswer): void {
-  messages.tell(done.words)
-  void changed(done.changes)
-}
-useChangeEvents((change) => {
-  void changed(change && change.changes)
-  void history.load()
-})
 </script>
 
 <template>
-  <StudioFrame :load="load" :ready="studio.shop !== null && store.answer !== null" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
+  <StudioFrame :load="load" :ready="ready" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
     <Splitpanes @ready="tellWidths" @resized="tellWidths">
       <Pane :size="21" :min-size="15"><SectionsPane :chosen="key" @open="next => navigateTo(`/sections/${next}`)" /></Pane>
       <Pane :size="42" :min-size="28">
