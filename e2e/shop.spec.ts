@@ -70,6 +70,17 @@ test('a product with options: the choice decides what goes into the cart', async
   expect(JSON.parse(cart)).toEqual([{ sku: expect.stringMatching(/^JKT-SAG-/), quantity: 1 }])
 })
 
+test('what was viewed before is offered again, the latest first', async ({ page, request }) => {
+  await request.post('/api/commands', { data: { type: 'placeSection', key: 'seen-lately', plan: 'product-default', zone: 'foot' } })
+  await request.post('/api/commands', { data: { type: 'publish', sections: ['seen-lately'], plans: ['product-default'] } })
+  for (const sku of ['SMO-M', 'JKT', 'EX-210']) {
+    await page.goto(`/shop/products/${sku}`)
+    await expect.poll(() => page.context().cookies().then(all => decodeURIComponent(all.find(each => each.name === 'shop-seen')?.value ?? ''))).toMatch(new RegExp(`^\\["${sku}"`))
+  }
+  await expectShown(page, 'seen-lately', ['JKT', 'SMO-M'])
+  for (let i = 0; i < 2; i++) await request.post('/api/undo', { data: {} })
+})
+
 test('a shopper changes the language, and everything is told in it', async ({ page }) => {
   await page.goto('/shop/products/EX-210')
   await page.getByRole('group', { name: 'Language' }).getByRole('button', { name: 'Deutsch' }).click()

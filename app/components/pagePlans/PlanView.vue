@@ -30,7 +30,7 @@ const addresses = computed(() => {
   const path = { product: `products/${about}`, added: `products/${about}`, cart: 'cart', category: `categories/${about}`, article: `articles/${about}` }[props.plan.page]
   const cart = props.plan.page === 'cart' ? [...tried.cart.filter(sku => sku !== row.value!.about), row.value.about] : tried.cart
   const query = {
-    preview: '1', ...cart.length && { cart: cart.join() }, ...tried.seen.length && { seen: tried.seen.map(encodeURIComponent).join() }, ...props.plan.page === 'added' && { added: row.value.about },
+    preview: '1', ...cart.length && { cart: cart.join() }, ...tried.seen.length && { seen: tried.seen.join() }, ...props.plan.page === 'added' && { added: row.value.about },
     ...tried.visitor && { visitor: tried.visitor }, ...tried.day && { at: `${tried.day}T12:00:00Z` }, ...tried.language && { lang: tried.language },
   }
   const address = (more: Record<string, string>) => `/shop/${path}?${new URLSearchParams({ ...query, ...more })}`

@@ -50,7 +50,7 @@ const query = computed(() => {
   // A cart page is tried with what is in the cart, or else with the product.
   const cart = page.value === 'cart' && !tried.cart.length ? [tried.product?.product ?? ''] : tried.cart
   return {
-    section: props.stored.key, page: page.value, subject, cart: cart.map(encodeURIComponent).join(), seen: tried.seen.map(encodeURIComponent).join(),
+    section: props.stored.key, page: page.value, subject, cart: cart.join(), seen: tried.seen.join(),
     ...tried.visitor && { visitor: tried.visitor }, ...tried.day && { at: `${tried.day}T12:00:00Z` }, ...!props.stored.draft && { live: '1' },
   }
 })

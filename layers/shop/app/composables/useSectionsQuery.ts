@@ -1,6 +1,8 @@
-/** What the shop asks of the delivery with every page: the cart, and in the studio's shop view what is previewed. */
+/** What the shop asks of the delivery with every page: the cart, what was viewed before, and in the studio's shop view what is previewed. */
 export function useSectionsQuery() {
   const { asQuery } = useCart()
   const preview = usePreview()
-  return computed((): Record<string, string> => ({ ...asQuery.value && { cart: asQuery.value }, ...preview.asked }))
+  // As it was when the page was opened: noting this page must not ask for its sections once more.
+  const seen = preview.active ? '' : useSeen().skus().join()
+  return computed((): Record<string, string> => ({ ...asQuery.value && { cart: asQuery.value }, ...seen && { seen }, ...preview.asked }))
 }

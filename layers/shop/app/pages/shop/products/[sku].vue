@@ -14,6 +14,9 @@ const { along } = provideViewed(product)
 const { currency, language } = useShopFacts()
 const words = useWords()
 
+const { note } = useSeen()
+onMounted(() => note(product.value.sku))
+
 const image = computed(() => variant.value?.image ?? product.value.image)
 const stock = computed(() => variant.value?.stock ?? product.value.stock)
 /** It, and what is ticked to go with it. */
