@@ -64,10 +64,20 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
 
   await test.step('a section is dragged into a zone, and others are moved by key', async () => {
     const handle = sideOf(page).locator('[data-at-hand="seen-lately"] .handle')
-    const [from, to] = [await middleOf(handle), await middleOf(zone(page, 'above the buy button'))]
+    // What is said before publishing stands above it, and comes a moment later.
+    await expect(sideOf(page)).toContainText('no page of this plan is left blank')
+    await handle.scrollIntoViewIfNeeded()
+    const target = zone(page, 'above the buy button')
+    const from = await middleOf(handle)
     await page.mouse.move(from.x, from.y)
     await page.mouse.down()
-    await page.mouse.move(to.x, to.y, { steps: 12 })
+    // A slow machine takes the drag up, and the zone takes notice, only after some moves.
+    await expect(async () => {
+      await page.mouse.move(from.x, from.y - 12, { steps: 4 })
+      const to = await middleOf(target)
+      await page.mouse.move(to.x, to.y, { steps: 12 })
+      await expect(target.locator('.sortable-ghost')).toBeVisible({ timeout: 500 })
+    }).toPass()
     await page.mouse.up()
     await expect(zone(page, 'above the buy button').locator('[data-placed="seen-lately"]')).toBeVisible()
     await expect(sideOf(page).locator('[data-at-hand="seen-lately"]')).toHaveCount(0)
