@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import jsonld from 'jsonld'
 import { expect, test } from './test'
+import { undoAll } from './undoAll'
 
 const widths = [{ width: 1280, height: 800 }, { width: 820, height: 1100 }, { width: 390, height: 844 }]
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
@@ -17,10 +18,6 @@ async function lay(request: APIRequestContext, key: string, layout: string, look
   await run(request, { type: 'changeSection', key, settings: { layout, display: { ...before, ...look }, ...settings }, seen: {} })
   await run(request, { type: 'placeSection', key, plan: 'product-default', zone })
   await run(request, { type: 'publish', sections: [key], plans: ['product-default'] })
-}
-async function undoAll(request: APIRequestContext): Promise<void> {
-  const next = async (): Promise<string | null> => (await (await request.get('/api/undo')).json()).undo
-  while (await next()) await request.post('/api/undo', { data: {} })
 }
 /** Looks at a page of the shop at three widths: nothing sticks out, and nobody is shut out. */
 async function atEveryWidth(page: Page, path: string, look: (width: number) => Promise<void>): Promise<void> {

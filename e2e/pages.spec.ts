@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Locator, Page } from '@playwright/test'
 import { Studio } from './studio'
 import { expect, test } from './test'
+import { undoAll } from './undoAll'
 
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Page plan', exact: true })
 const sideOf = (page: Page) => page.getByRole('complementary', { name: 'Of this page plan' })
@@ -39,10 +40,6 @@ async function delivered(request: APIRequestContext, sku: string, query = ''): P
 async function middleOf(thing: Locator): Promise<{ x: number, y: number }> {
   const { x, y, width, height } = (await thing.boundingBox())!
   return { x: x + width / 2, y: y + height / 2 }
-}
-async function undoAll(page: Page): Promise<void> {
-  const next = async (): Promise<string | null> => (await (await page.request.get('/api/undo')).json()).undo
-  while (await next()) await page.request.post('/api/undo', { data: {} })
 }
 
 test('a plan for some products is set up from nothing, looked at in the shop, published and taken back', async ({ page, request }) => {
@@ -132,7 +129,7 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
   })
 
   await test.step('undo all of it', async () => {
-    await undoAll(page)
+    await undoAll(page.request)
     expect((await delivered(request, 'EX-210')).plan).toBe('product-default')
     await expect(plansOf(page).getByText('Extraction', { exact: true })).toHaveCount(0)
   })
@@ -181,7 +178,7 @@ test('the more specific plan wins, and the interface says which and why', async 
     }
     await expect(sideOf(page)).toContainText('gets this plan, not For beginners: it stands higher in the list of plans')
   })
-  await undoAll(page)
+  await undoAll(page.request)
 })
 
 test('a plan in use is renamed, removed and kept; the default plan stays', async ({ page }) => {
@@ -201,7 +198,7 @@ test('a plan in use is renamed, removed and kept; the default plan stays', async
   await open(page, 'product-default')
   await more.click()
   await expect(page.locator('.v-list-item', { hasText: 'Remove' })).toHaveClass(/disabled/)
-  await undoAll(page)
+  await undoAll(page.request)
 })
 
 test('the workspace has no serious accessibility problem, and every kind of page its zones', async ({ page }) => {

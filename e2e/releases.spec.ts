@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import { Studio } from './studio'
 import { expect, test } from './test'
+import { undoAll } from './undoAll'
 
 const dialogOf = (page: Page) => page.getByRole('dialog')
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
@@ -9,17 +10,12 @@ async function placesOf(request: APIRequestContext, key: string): Promise<number
   const { sections } = await (await request.get('/api/shop/v1/pages/product/EX-210')).json() as { sections: { key: string, display: { places: number } }[] }
   return sections.find(each => each.key === key)?.display.places
 }
-async function undoAll(page: Page): Promise<void> {
-  const next = async (): Promise<string | null> => (await (await page.request.get('/api/undo')).json()).undo
-  // What went out by itself since can't be undone over.
-  while (await next()) if (!(await page.request.post('/api/undo', { data: {} })).ok()) break
-}
 async function setPlaces(page: Page, verb: 'More' | 'Fewer'): Promise<void> {
   await editorOf(page).getByRole('button', { name: `${verb} places` }).click()
   await expect(editorOf(page).getByText('changed', { exact: true })).toBeVisible()
 }
 
-test.afterEach(({ page }) => undoAll(page))
+test.afterEach(({ page }) => undoAll(page.request))
 
 test('a release goes out with a note, and shoppers get an earlier one back', async ({ page, request }) => {
   const studio = new Studio(page)

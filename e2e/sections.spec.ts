@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import { Studio } from './studio'
 import { expect, test } from './test'
+import { undoAll } from './undoAll'
 
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
 const tryOf = (page: Page) => page.getByRole('region', { name: 'Try it' })
@@ -16,10 +17,6 @@ async function open(page: Page, key: string, sku = 'SMO-M'): Promise<void> {
 async function delivered(request: APIRequestContext, query = '', section?: string): Promise<string[]> {
   const { sections } = await (await request.get(`/api/shop/v1/pages/product/SMO-M${query}`)).json() as { sections: { key: string, items: { sku: string }[] }[] }
   return section ? sections.find(each => each.key === section)?.items.map(item => item.sku) ?? [] : sections.map(each => each.key)
-}
-async function undoAll(page: Page): Promise<void> {
-  const next = async (): Promise<string | null> => (await (await page.request.get('/api/undo')).json()).undo
-  while (await next()) await page.request.post('/api/undo', { data: {} })
 }
 
 test('a section is filled by steps that read as sentences, tried, published and undone', async ({ page, request }) => {
@@ -74,7 +71,7 @@ test('a section is filled by steps that read as sentences, tried, published and 
     await page.keyboard.press('Control+z')
     await expect(studio.message).toContainText('Undone: Published')
     expect(await delivered(request, '', 'related')).toEqual(before)
-    await undoAll(page)
+    await undoAll(page.request)
     await expect(stepsOf(page)).toHaveCount(1)
   })
 })
@@ -116,7 +113,7 @@ test('a matching rule is built with counts beside each condition and samples for
   await dialog.getByRole('button', { name: 'Take this rule' }).click()
   await expect(stepsOf(page).nth(1)).toHaveText(/priced 80 % to 60 % of this one and of the same category, when it is in Books/)
   await expect(stepsOf(page).nth(1)).toContainText('From 80 % to 60 % there is nothing')
-  await undoAll(page)
+  await undoAll(page.request)
   await expect(stepsOf(page).nth(1)).toHaveText(/whose fits contains this product’s standard/)
 })
 
@@ -134,7 +131,7 @@ test('a section is switched off everywhere, or on one plan: then it is in no ans
   expect(await delivered(request)).toContain('upsells')
   await publish()
   await expect.poll(() => delivered(request)).not.toContain('upsells')
-  await undoAll(page)
+  await undoAll(page.request)
   await expect.poll(() => delivered(request)).toContain('upsells')
   // The window follows what was undone beside it.
   await expect(tryOf(page)).not.toContainText('Not on this page')
@@ -143,7 +140,7 @@ test('a section is switched off everywhere, or on one plan: then it is in no ans
   await expect(tryOf(page)).toContainText('Not on this page: switched off')
   await publish()
   await expect.poll(() => delivered(request)).not.toContain('upsells')
-  await undoAll(page)
+  await undoAll(page.request)
   await expect.poll(() => delivered(request)).toContain('upsells')
 })
 
@@ -182,7 +179,7 @@ test('a new section is made, guarded, put on a page, and taken away again', asyn
   await dialog.getByRole('button', { name: 'Publish 2' }).click()
   await expect(studio.message).toContainText('Published')
   await expect.poll(() => delivered(request)).toContain('new-section')
-  await undoAll(page)
+  await undoAll(page.request)
   await expect.poll(() => delivered(request)).not.toContain('new-section')
 })
 
@@ -220,7 +217,7 @@ test('a heading is filled from the product, is another for a single one, and nev
 
   const shown = async (language: string) => (await (await request.get(`/api/shop/v1/pages/product/SMO-M?draft=1&lang=${language}`)).json() as { sections: { key: string, heading: string }[] }).sections.find(each => each.key === 'accessories')!.heading
   await expect.poll(() => shown('de')).toBe(`The one thing for your ${await nameIn('de')}`)
-  await undoAll(page)
+  await undoAll(page.request)
 })
 
 test('a draft that another window has changed is not overwritten', async ({ page, request }) => {

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { Studio } from './studio'
+import { undoAll } from './undoAll'
 
 /** Waits for pictures and fonts, then takes the window as it stands. */
 async function take(page: Page, name: string): Promise<void> {
@@ -110,10 +111,6 @@ async function draftPlan(page: Page): Promise<void> {
     { type: 'placeSection', key: 'upsells', plan: 'extractors-and-tanks', zone: 'belowDetails' },
   ]) await page.request.post('/api/commands', { data: command })
 }
-async function undoAll(page: Page): Promise<void> {
-  const next = async () => ((await (await page.request.get('/api/undo')).json()) as { undo: string | null }).undo
-  while (await next()) await page.request.post('/api/undo', { data: {} })
-}
 
 test('pages', async ({ page }) => {
   await draftPlan(page)
@@ -130,7 +127,7 @@ test('pages', async ({ page }) => {
   await expect(dialog).toContainText(/\d+ full/)
   await dialog.getByLabel('A note to this release').fill('accessories to tick, above the buy button')
   await take(page, 'publish')
-  await undoAll(page)
+  await undoAll(page.request)
 })
 
 test('checks', async ({ page }) => {

@@ -24,6 +24,16 @@ describe('the catalogue', () => {
     }
   })
 
+  it('knows the way down to a category, and does not run in circles', () => {
+    const catalogue = new Catalogue([], [...categories, ...[['one', 'two'], ['two', 'one']].map(([key, parent]) => ({ key: key!, parent: parent!, name: {} }))], [])
+    for (let i = 0; i < 2; i++) {
+      expect(catalogue.categoryPath('long')).toEqual(['wear', 'gloves', 'long'])
+      expect(catalogue.categoryPath('wear')).toEqual(['wear'])
+      expect(catalogue.categoryPath('gone')).toEqual([])
+      expect(catalogue.categoryPath('one')).toEqual(['two', 'one'])
+    }
+  })
+
   it('forgets the variants of a product that is replaced, and takes a new one at the end', () => {
     const catalogue = new Catalogue([gloves, makeProduct('SMO')], [], [])
     const fewer = { ...gloves, variants: [gloves.variants[0]!] }

@@ -97,12 +97,12 @@ export class Catalogue {
 
   /** The keys of a category and of those above it, the uppermost first; empty for an unknown one. */
   categoryPath(key: string): readonly string[] {
-    let path = this.#paths.get(key)
-    if (path) return path
-    const category = this.#categories.get(key)
-    if (!category) return []
-    path = category.parent === null ? [key] : [...this.categoryPath(category.parent), key]
-    this.#paths.set(key, path)
+    const known = this.#paths.get(key)
+    if (known) return known
+    const path: string[] = []
+    // Categories that stand below each other in a circle are walked through once.
+    for (let at = this.#categories.get(key); at && !path.includes(at.key); at = this.#categories.get(at.parent ?? '')) path.unshift(at.key)
+    if (path.length) this.#paths.set(key, path)
     return path
   }
 

@@ -33,10 +33,10 @@ export type CountedPage = (typeof countedPages)[number]
  * @returns what it shows for a SKU, null on a page whose plan doesn't have it; null when there is no such section
  */
 export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => readonly Candidate[] | null) | null {
-  const having = new Set(shop.plans.of(page).filter(plan => hasSection(plan, key)).map(plan => plan.key))
-  const wider = having.size ? shop : withSection(shop, key, page)
   const section = shop.sections.get(key)
-  if (!wider || !section) return null
+  if (!section) return null
+  const isPlanned = shop.plans.of(page).some(plan => hasSection(plan, key))
+  const wider = isPlanned ? shop : withSection(shop, key, page)!
   const counted: Shop = {
     catalogue: wider.catalogue, index: wider.index, links: wider.links, kinds: wider.kinds, sections: wider.sections,
     plans: wider.plans.mapped(page, plan => hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] }),

@@ -38,7 +38,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: T
   return {
     ...catalogueCard({ product, variant: null }, telling),
     description: words(product.description, telling),
-    categories: product.categories[0] === undefined ? [] : [...categoryPath(product.categories[0], catalogue)].map(each => namedKey(each, telling)),
+    categories: product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, telling)),
     attributes: attributesOf(product),
     stock: stockOf(product, null),
     status: product.status,
@@ -60,11 +60,7 @@ export const attributesOf = ({ attributes }: Product) => Object.entries(attribut
 export const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0] ?? ''
 
 /** The category and those above it, from the top. */
-export function categoryPath(key: string, catalogue: Catalogue): Category[] {
-  const path: Category[] = []
-  for (let at = catalogue.category(key); at && !path.includes(at); at = at.parent === null ? undefined : catalogue.category(at.parent)) path.unshift(at)
-  return path
-}
+export const categoryPath = (key: string, catalogue: Catalogue): Category[] => catalogue.categoryPath(key).map(each => catalogue.category(each)!)
 
 export function namedKey({ key, name }: { key: string, name: Text }, telling: Telling): { key: string, name: string } {
   return { key, name: words(name, telling) || key }

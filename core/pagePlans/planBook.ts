@@ -26,10 +26,10 @@ export type PlanReason = z.infer<typeof planReason>
 
 export interface PlanMatch { plan: PagePlan, reason: PlanReason }
 
-/** From the least to the most specific. */
-const strengths: PlanReason['by'][] = ['default', 'price', 'category', 'brand', 'tag', 'product']
-const strengthOf = (reason: PlanReason) => reason.by === 'category' ? strengthOfDepth(reason.depth) : strengths.indexOf(reason.by)
-const strengthOfDepth = (depth: number) => strengths.indexOf('category') + depth / 1000
+/** How specific assignments are. */
+const strengths: Record<PlanReason['by'], number> = { default: 0, price: 1, category: 2, brand: 3, tag: 4, product: 5 }
+const strengthOf = (reason: PlanReason) => reason.by === 'category' ? strengthOfDepth(reason.depth) : strengths[reason.by]
+const strengthOfDepth = (depth: number) => strengths.category + depth / 1000
 const isDefault = (plan: PagePlan) => plan.scope === null
 
 type Categories = Pick<Catalogue, 'categoryPath'>
@@ -113,11 +113,11 @@ export class PlanBook {
       for (const [i, each] of categories.categoryPath(key).entries()) offer(shelf.category.get(each), strengthOfDepth(i + 1))
     }
     for (const { sku, tags, brand, categories: keys, price } of products) {
-      offer(shelf.product.get(sku), strengths.indexOf('product'))
-      for (const tag of tags) offer(shelf.tag.get(tag), strengths.indexOf('tag'))
-      if (brand !== null) offer(shelf.brand.get(brand), strengths.indexOf('brand'))
+      offer(shelf.product.get(sku), strengths.product)
+      for (const tag of tags) offer(shelf.tag.get(tag), strengths.tag)
+      if (brand !== null) offer(shelf.brand.get(brand), strengths.brand)
       for (const key of keys) offerCategory(key)
-      if (price !== null) offer(shelf.priced.find(plan => isWithin(price, plan.scope!.price!)), strengths.indexOf('price'))
+      if (price !== null) offer(shelf.priced.find(plan => isWithin(price, plan.scope!.price!)), strengths.price)
     }
     if (category !== null) offerCategory(category)
     return best

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest'
 import { makePlan } from '../sections/makeSection.testing'
 import type { PagePlan } from './pagePlan'
+import { emptyScope } from './pagePlan'
 import { planDifferences } from './planDifferences'
 
 const plan = (foot: string[], part: Partial<PagePlan> = {}) => makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells'] }, { key: 'foot', sections: foot }], ...part })
@@ -8,6 +9,9 @@ const before = plan(['a', 'b'])
 
 it.each<[PagePlan, string[]]>([
   [before, []],
+  [plan(['a', 'b'], { name: { en: 'Gifts' } }), ['changes its name']],
+  [plan(['a', 'b'], { scope: { ...emptyScope, tags: ['gift'] } }), ['is for other pages']],
+  [plan(['a', 'b'], { rank: 3 }), ['goes after plans that it went before']],
   [plan(['a', 'b', 'c']), ['adds “C”']],
   [plan(['b']), ['takes “A” out']],
   [plan(['b', 'a']), ['puts its sections in another order']],

@@ -22,8 +22,8 @@ const kinds = ['related', 'upsell']
 const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
   [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
-const sectionsOf = ({ sectionVersions, planVersions, sections, plans, drafted }: LiveShop) => [
-  ...[sectionVersions, planVersions, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
+const sectionsOf = ({ sectionVersions, planVersions, schedules, sections, plans, drafted }: LiveShop) => [
+  ...[sectionVersions, planVersions, schedules, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
   ...[plans, drafted.plans].map(book => pageKind.options.map(page => book.of(page))),
 ]
 /** What the list's counts say. */
@@ -49,6 +49,9 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.record({ type: fc.constant('placeSection' as const), key: anySection, plan: anyPlan, zone: fc.constantFrom('foot', 'belowLines'), place: fc.constantFrom(undefined, 1) }),
   fc.record({ type: fc.constant('unplaceSection' as const), key: anySection, plan: anyPlan }),
   fc.record({ type: fc.constant('switchInPlan' as const), key: anySection, plan: anyPlan, off: fc.boolean() }),
+  fc.record({ type: fc.constant('goBack' as const), release: fc.integer({ min: 1, max: 4 }) }),
+  fc.record({ type: fc.constant('schedulePublish' as const), at: fc.constant('2026-05-01T10:00:00Z'), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan), note: fc.constantFrom('', 'spring') }),
+  fc.record({ type: fc.constantFrom('cancelSchedule' as const, 'runSchedule' as const), key: fc.constantFrom('1', '2') }),
   fc.record({ type: fc.constantFrom('publish' as const, 'discard' as const), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan) }),
 ]
 const finding = fc.record({ check: fc.constantFrom('returnMissing' as const, 'linkOver' as const, 'overCeiling' as const), source: fc.constantFrom(...skus), kind, target: fc.constantFrom(...skus) })
