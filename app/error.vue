@@ -3,7 +3,7 @@ import type { NuxtError } from '#app'
 
 /** What stands in the place of a page that can't be shown. */
 const props = defineProps<{ error: NuxtError }>()
-const inShop = computed(() => useRequestURL().pathname.startsWith('/shop'))
+const inShop = computed(() => useRoute().path.startsWith('/shop'))
 const words = computed(() => props.error.status === 404 ? 'This page is not here' : 'This page can’t be shown just now')
 useHead({ title: words })
 </script>

@@ -1,4 +1,5 @@
 import type { Command } from '../core/commands/command'
+import { plainLook } from '../core/looks/look'
 import { displayFor } from '../core/sections/display'
 import type { FillStep } from '../core/sections/fillStep'
 import { emptyScope } from '../core/pagePlans/pagePlan'
@@ -7,7 +8,7 @@ import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from '../core/s
 
 const step = { subjects: 'page', cap: null, off: false } as const
 const plain = {
-  otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  look: plainLook, otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 } as const
 
 const fromTheMaker: SectionSettings = {

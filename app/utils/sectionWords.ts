@@ -1,4 +1,5 @@
 import type { PageKind } from '../../core/pagePlans/pagePlan'
+import { plainLook } from '../../core/looks/look'
 import { displayFor } from '../../core/sections/display'
 import { leaveOutNothing, noOtherHeadings, plainButtons } from '../../core/sections/section'
 import type { SectionSettings } from '../../core/sections/section'
@@ -14,6 +15,6 @@ export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
 
 /** What a new section begins with: hand-picked links, and every guard that needs no numbers. */
 export const newSection = (language: string, kind: string): SectionSettings => ({
-  heading: { [language]: 'New section' }, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), buttons: plainButtons, steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
+  heading: { [language]: 'New section' }, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), look: plainLook, buttons: plainButtons, steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
   takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null,
 })

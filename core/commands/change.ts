@@ -4,6 +4,7 @@ import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { Product } from '../catalogue/product'
 import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
+import type { Look } from '../looks/look'
 import { sameLane } from '../links/lane'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Schedule } from '../releases/release'
@@ -79,9 +80,10 @@ export interface ProductChange {
   after: Product | null
 }
 
-/** One section or page plan, live and as a draft; null: there is none. */
+/** One section, page plan or look, live and as a draft; null: there is none. */
 export interface SectionChange { of: 'section', source: '', kind: string, before: Versions<Section> | null, after: Versions<Section> | null }
 export interface PlanChange { of: 'plan', source: '', kind: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null }
+export interface LookChange { of: 'look', source: '', kind: string, before: Versions<Look> | null, after: Versions<Look> | null }
 
 /** What is to go live at a set time, by its key; null: nothing. */
 export interface ScheduleChange { of: 'schedule', source: '', kind: string, before: Schedule | null, after: Schedule | null }
@@ -99,7 +101,7 @@ export interface CategoryChange {
  * One thing before and after a command. `of`, `source` and `kind` say which thing it is; what was there before is kept,
  * so that it can be put back, and so that nothing is put back over something newer.
  */
-export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | ScheduleChange | PutAsideChange
+export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | PutAsideChange
 
 /** Which thing a change is about. */
 export interface Changed {

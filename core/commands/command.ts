@@ -4,9 +4,11 @@ import { sku } from '../catalogue/product'
 import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'
+import { lookSettings } from '../looks/look'
 import { pageKind, planScope, planSettings } from '../pagePlans/pagePlan'
 import { releaseNote } from '../releases/release'
-import { sectionKey, sectionSettings } from '../sections/section'
+import { sectionSettings } from '../sections/section'
+import { sectionKey } from '../sections/sectionKey'
 import { text } from '../text/text'
 
 /** At most this many links, or lanes, are named by one command. */
@@ -72,6 +74,8 @@ const switchCommand = z.strictObject({ type: z.literal('switchSection'), source:
 export type SwitchCommand = z.infer<typeof switchCommand>
 
 const keys = z.array(sectionKey).max(most)
+/** Keys of what has drafts. */
+const drafts = { sections: keys, plans: keys, looks: keys.optional() }
 
 /** Commands on sections. All but publishing change drafts alone: shoppers see nothing of it. */
 const sectionCommand = z.discriminatedUnion('type', [
@@ -80,9 +84,9 @@ const sectionCommand = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('changeSection'), key: sectionKey, settings: sectionSettings.partial(), seen: sectionSettings.partial() }),
   /** Takes a section away, also from the plans that have it. */
   z.strictObject({ type: z.literal('removeSection'), key: sectionKey }),
-  /** Makes drafts of sections and page plans live; and puts them back to what is live. */
-  z.strictObject({ type: z.literal('publish'), sections: keys, plans: keys, note: releaseNote.optional() }),
-  z.strictObject({ type: z.literal('discard'), sections: keys, plans: keys }),
+  /** Makes drafts live; and puts them back to what is live. */
+  z.strictObject({ type: z.literal('publish'), ...drafts, note: releaseNote.optional() }),
+  z.strictObject({ type: z.literal('discard'), ...drafts }),
 ])
 export type SectionCommand = z.infer<typeof sectionCommand>
 
@@ -104,12 +108,22 @@ const planCommand = z.discriminatedUnion('type', [
 ])
 export type PlanCommand = z.infer<typeof planCommand>
 
+/** Commands on looks. They too change drafts alone. */
+const lookCommand = z.discriminatedUnion('type', [
+  z.strictObject({ type: z.literal('addLook'), settings: lookSettings }),
+  /** Sets parts of a look. `seen` is how its sender saw them: if they have changed since, the command is refused. */
+  z.strictObject({ type: z.literal('changeLook'), key: sectionKey, settings: lookSettings.partial(), seen: lookSettings.partial() }),
+  /** Takes a look away that no section has. */
+  z.strictObject({ type: z.literal('removeLook'), key: sectionKey }),
+])
+export type LookCommand = z.infer<typeof lookCommand>
+
 /** Commands on releases: what shoppers had, and what they are to get at a set time. */
 const releaseCommand = z.discriminatedUnion('type', [
   /** Gives shoppers what they had with a release. Drafts stay. */
   z.strictObject({ type: z.literal('goBack'), release: z.int().min(1) }),
   /** Publishes drafts as they are now, at a set time. */
-  z.strictObject({ type: z.literal('schedulePublish'), at: z.iso.datetime({ offset: true }), sections: keys, plans: keys, note: releaseNote.default('') }),
+  z.strictObject({ type: z.literal('schedulePublish'), at: z.iso.datetime({ offset: true }), ...drafts, note: releaseNote.default('') }),
   z.strictObject({ type: z.literal('cancelSchedule'), key: z.string().min(1).max(20) }),
   z.strictObject({ type: z.literal('runSchedule'), key: z.string().min(1).max(20) }),
 ])
@@ -131,5 +145,5 @@ const checkCommand = z.discriminatedUnion('type', [
 ])
 export type CheckCommand = z.infer<typeof checkCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, planCommand, releaseCommand, checkCommand])
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, planCommand, lookCommand, releaseCommand, checkCommand])
 export type Command = z.infer<typeof command>

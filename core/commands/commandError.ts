@@ -1,9 +1,9 @@
 /** Why a command was refused. */
 export type CommandErrorCode =
-  | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownSection' | 'unknownPlan' | 'unknownZone' | 'sourceIsVariant'
+  | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownSection' | 'unknownPlan' | 'unknownLook' | 'unknownZone' | 'sourceIsVariant'
   | 'selfLink' | 'alreadyLinked' | 'retiredTarget' | 'notLinked' | 'noSuchPlace' | 'datesReversed'
   | 'retiredKind' | 'kindNameTaken' | 'lastKind' | 'inUse'
-  | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'defaultPlan' | 'otherPage' | 'unknownRelease' | 'unknownSchedule' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
+  | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'lookChanged' | 'lookInUse' | 'houseLook' | 'defaultPlan' | 'otherPage' | 'unknownRelease' | 'unknownSchedule' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
 
 /** A command that can't be carried out. Nothing was changed. The message is for people. */
 export class CommandError extends Error {

@@ -1,4 +1,5 @@
 import { checkWords, mendedWords } from '../checks/checkWords'
+import { lookDifferences } from '../looks/lookWords'
 import { planDifferences } from '../pagePlans/planDifferences'
 import { sectionDifferences } from '../sections/sectionDifferences'
 import type { Versions } from '../sections/versions'
@@ -31,6 +32,7 @@ export function describeCommand(command: Command, context: CommandContext, langu
   }
   const sectionName = (key: string) => called(context.sectionVersions().get(key), key)
   const planName = (key: string) => called(context.planVersions().get(key), key)
+  const lookName = (key: string) => called(context.lookVersions().get(key), key)
   const plural = (key: string) => textIn(context.kind(key)!.plural, language, language).toLowerCase()
 
   switch (command.type) {
@@ -58,12 +60,20 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'placeSection': return `Put the section ${sectionName(command.key)} on the plan ${planName(command.plan)}`
     case 'unplaceSection': return `Took the section ${sectionName(command.key)} off the plan ${planName(command.plan)}`
     case 'switchInPlan': return `Switched the section ${sectionName(command.key)} ${command.off ? 'off' : 'on again'} in the plan ${planName(command.plan)}`
+    case 'addLook': return `Added the look “${textIn(command.settings.name, language, language)}”`
+    case 'changeLook': {
+      const before = context.lookVersions().get(command.key)!.draft!
+      return `Changed ${listed(lookDifferences(before, { ...before, ...command.settings })) || 'nothing'} of the look ${lookName(command.key)}`
+    }
+    case 'removeLook': return `Removed the look ${lookName(command.key)}`
     case 'publish': case 'discard': {
-      const things = [...command.sections.map(key => `the section ${sectionName(key)}`), ...command.plans.map(key => `the plan ${planName(key)}`)]
+      const things = [
+        ...command.sections.map(key => `the section ${sectionName(key)}`), ...command.plans.map(key => `the plan ${planName(key)}`), ...(command.looks ?? []).map(key => `the look ${lookName(key)}`),
+      ]
       return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
     }
     case 'goBack': return `Went back to release ${command.release}`
-    case 'schedulePublish': return `Planned to publish ${counted(command.sections.length + command.plans.length, 'draft')} at ${momentWords(command.at)}`
+    case 'schedulePublish': return `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ${momentWords(command.at)}`
     case 'cancelSchedule': case 'runSchedule': {
       const due = context.schedules().get(command.key)!
       return `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ${momentWords(due.at)}`

@@ -1,11 +1,12 @@
+import type { Look } from '../looks/look'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
-import type { PlanChange, SectionChange } from './change'
+import type { LookChange, PlanChange, SectionChange } from './change'
 import { CommandError } from './commandError'
 
 /*
- * What commands on sections and page plans have in common: they look for drafts, and change them.
+ * What commands on sections, page plans and looks have in common: they look for drafts, and change them.
  */
 
 /** A thing that is neither live nor a draft is none. */
@@ -14,17 +15,20 @@ export const settled = <T>(versions: Versions<T>): Versions<T> | null => version
 export const sectionChange = (key: string, before: Versions<Section> | null, after: Versions<Section> | null): SectionChange => ({ of: 'section', source: '', kind: key, before, after })
 export const planChange = (key: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null): PlanChange => ({ of: 'plan', source: '', kind: key, before, after })
 
-const names = { section: ['unknownSection', 'section'], plan: ['unknownPlan', 'page plan'] } as const
+export const lookChange = (key: string, before: Versions<Look> | null, after: Versions<Look> | null): LookChange => ({ of: 'look', source: '', kind: key, before, after })
+
+const names = { section: ['unknownSection', 'section'], plan: ['unknownPlan', 'page plan'], look: ['unknownLook', 'look'] } as const
+type Drafted = keyof typeof names
 
 /** @throws CommandError when there is none */
-export function known<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: 'section' | 'plan'): Versions<T> {
+export function known<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: Drafted): Versions<T> {
   const versions = things.get(key)
   if (!versions) throw new CommandError(names[of][0], `There is no ${names[of][1]} with the key ${key}.`, [key])
   return versions
 }
 
 /** @throws CommandError when there is none, or it is to be taken away */
-export function draftOf<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: 'section' | 'plan'): T {
+export function draftOf<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: Drafted): T {
   const { draft } = known(things, key, of)
   if (draft === null) throw new CommandError(names[of][0], `The ${names[of][1]} ${key} is to be taken away. Discard that first to change it.`, [key])
   return draft

@@ -5,6 +5,7 @@ import type { Command } from './command'
 import type { CheckContext } from './planChecks'
 import { planChecks } from './planChecks'
 import { planKinds } from './planKinds'
+import { planLooks } from './planLooks'
 import type { NeighboursContext } from './planNeighbours'
 import { planNeighbours } from './planNeighbours'
 import { planPagePlans } from './planPagePlans'
@@ -38,6 +39,7 @@ function plan(command: Command, context: CommandContext): Change[] {
     case 'addSection': case 'changeSection': case 'removeSection': case 'publish': case 'discard': return planSections(command, context)
     case 'addPlan': case 'changePlan': case 'removePlan': case 'rankPlan': case 'placeSection': case 'unplaceSection': case 'switchInPlan':
       return planPagePlans(command, context)
+    case 'addLook': case 'changeLook': case 'removeLook': return planLooks(command, context)
     case 'goBack': case 'schedulePublish': case 'cancelSchedule': case 'runSchedule': return planReleases(command, context)
     case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
     case 'switchSection': return planSwitch(command, context)

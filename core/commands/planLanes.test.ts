@@ -32,7 +32,7 @@ function contextOf(targets: string[]): CommandContext {
     lane: (source, kind) => links.lane(source, kind),
     category: () => undefined,
     neighbours: () => allCount,
-    sectionVersions: () => new Map(), planVersions: () => new Map(), release: () => undefined, schedules: () => new Map(), isSwitchedOff: () => false, asideReason: () => null, dismissed: () => [{ target: 'E' }],
+    sectionVersions: () => new Map(), planVersions: () => new Map(), lookVersions: () => new Map(), release: () => undefined, schedules: () => new Map(), isSwitchedOff: () => false, asideReason: () => null, dismissed: () => [{ target: 'E' }],
   }
 }
 

@@ -11,6 +11,7 @@ const gifts = makePlan('product', ['lately'], { key: 'gifts', scope: { ...emptyS
 const hives = makePlan('product', [], { key: 'hives', scope: { ...emptyScope, categories: ['hives'] }, rank: 2 })
 const context = {
   sectionVersions: () => new Map(['upsells', 'lately', 'new'].map(key => [key, { live: null, draft: makeSection(key) }])),
+  lookVersions: () => new Map(),
   planVersions: () => new Map<string, Versions<PagePlan>>([
     ...[product, gifts, makePlan('cart', [])].map(each => [each.key, { live: each, draft: each }] as const), ['hives', { live: null, draft: hives }], ['leaving', { live: hives, draft: null }],
   ]),

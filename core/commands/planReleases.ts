@@ -5,7 +5,7 @@ import { isUnpublished } from '../sections/versions'
 import type { Change } from './change'
 import type { ReleaseCommand } from './command'
 import { CommandError } from './commandError'
-import { known, planChange, sectionChange, settled } from './drafts'
+import { known, lookChange, planChange, sectionChange, settled } from './drafts'
 import type { SectionContext } from './planSections'
 
 /** What planning a command on releases needs to know of the shop. */
@@ -19,6 +19,7 @@ export interface ReleaseContext extends SectionContext {
 export function planReleases(command: ReleaseCommand, context: ReleaseContext): Change[] {
   const sections = context.sectionVersions()
   const plans = context.planVersions()
+  const looks = context.lookVersions()
   switch (command.type) {
     case 'goBack': {
       const release = context.release(command.release)
@@ -26,17 +27,21 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
       const changes = [
         ...wentBack(sections, release.sections).map(([key, after]) => sectionChange(key, sections.get(key) ?? null, after)),
         ...wentBack(plans, release.plans).map(([key, after]) => planChange(key, plans.get(key) ?? null, after)),
+        ...release.looks ? wentBack(looks, release.looks).map(([key, after]) => lookChange(key, looks.get(key) ?? null, after)) : [],
       ]
       if (changes.every(change => equal(change.before, change.after))) throw new CommandError('nothingToPublish', `Shoppers have all of release ${command.release} already.`)
       return changes
     }
     case 'schedulePublish': {
-      const drafts = <T>(things: ReadonlyMap<string, Versions<T>>, keys: readonly string[], of: 'section' | 'plan') => Object.fromEntries(keys.map(key => [key, known(things, key, of).draft]))
-      const pending = [...command.sections.map(key => known(sections, key, 'section')), ...command.plans.map(key => known(plans, key, 'plan'))]
+      const drafts = <T>(things: ReadonlyMap<string, Versions<T>>, keys: readonly string[], of: 'section' | 'plan' | 'look') => Object.fromEntries(keys.map(key => [key, known(things, key, of).draft]))
+      const pending = [...command.sections.map(key => known(sections, key, 'section')), ...command.plans.map(key => known(plans, key, 'plan')), ...(command.looks ?? []).map(key => known(looks, key, 'look'))]
       if (!pending.some(each => isUnpublished<unknown>(each))) throw new CommandError('nothingToPublish', 'Nothing of this is unpublished: shoppers have it already.')
       const numbers = [...context.schedules().keys()].map(Number)
       const key = String(Math.max(0, ...numbers) + 1)
-      return [scheduleChange(key, null, { key, at: command.at, note: command.note, sections: drafts(sections, command.sections, 'section'), plans: drafts(plans, command.plans, 'plan') })]
+      return [scheduleChange(key, null, {
+        key, at: command.at, note: command.note,
+        sections: drafts(sections, command.sections, 'section'), plans: drafts(plans, command.plans, 'plan'), looks: drafts(looks, command.looks ?? [], 'look'),
+      })]
     }
     case 'cancelSchedule': return [scheduleChange(command.key, scheduled(context, command.key), null)]
     case 'runSchedule': {
@@ -46,6 +51,7 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
       return [
         ...Object.entries(due.sections).map(([key, frozen]) => sectionChange(key, sections.get(key) ?? null, live(sections.get(key), frozen))),
         ...Object.entries(due.plans).map(([key, frozen]) => planChange(key, plans.get(key) ?? null, live(plans.get(key), frozen))),
+        ...Object.entries(due.looks).map(([key, frozen]) => lookChange(key, looks.get(key) ?? null, live(looks.get(key), frozen))),
         scheduleChange(command.key, due, null),
       ]
     }

@@ -17,6 +17,7 @@ const context = {
     ['new', { live: null, draft: makeSection('new') }],
     ['leaving', { live: makeSection('leaving'), draft: null }],
   ]),
+  lookVersions: () => new Map(),
   planVersions: () => new Map([['product-default', { live: product, draft: product }], ['cart-default', { live: null, draft: cart }]]),
 }
 const settingsOf = ({ key: _, ...settings }: Section): SectionSettings => settings

@@ -46,6 +46,9 @@ const hiddenReason = z.enum(['off', 'outsideDates', 'switchedOffHere', 'cartEmpt
 const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'noCategory', 'retiredKind', 'noSuchCategory', 'noData'])
 const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'relatedCategories', 'bundles'])
 
+const style = z.record(z.string(), z.string())
+const houseStyle = 'The shop’s own look as CSS custom properties, to be set on the page.'
+
 const deliveredItem = z.object({
   sku: z.string().meta({ description: 'The product.' }),
   variant: z.string().nullable().meta({ description: 'The variant’s SKU when one variant is meant.' }),
@@ -98,6 +101,7 @@ const deliveredSection = z.object({
   zone: z.string(),
   layout,
   display: display.omit({ seeAll: true }).extend({ places: z.int() }).meta({ description: 'How it looks: what its cards show, and how many stand side by side on each device.' }),
+  style: style.meta({ description: 'CSS custom properties to be set on it: what is not as the page’s.' }),
   buttons: z.object({ add: z.string(), choose: z.string() }).meta({ description: 'What its buttons say; empty: as the shop says it.' }),
   seeAll: z.object({ of: z.enum(['brand', 'category']), key: z.string(), name: z.string() }).nullable().meta({ description: 'All products of what the page is about, to be linked to.' }),
   items: z.array(deliveredItem).min(1),
@@ -108,6 +112,7 @@ export type DeliveredSection = z.infer<typeof deliveredSection>
 export const pageAnswer = z.object({
   page: z.object({ kind: pageKind, subjects: z.array(z.string()) }),
   plan: z.object({ key: z.string(), name: z.string() }),
+  style: style.meta({ description: houseStyle }),
   sections: z.array(deliveredSection),
   hidden: z.array(z.object({ key: z.string(), heading: z.string(), zone: z.string(), reason: hiddenReason, steps })).optional().meta({ description: 'Only with explain=1.' }),
 }).meta({ id: 'Page' })
@@ -148,6 +153,7 @@ export const shopAnswer = z.object({
   currency: z.string(),
   language: z.string(),
   languages: z.array(z.string()),
+  style: style.meta({ description: houseStyle }),
   categories: z.array(namedKey.extend({ parent: z.string().nullable() })),
   articles: z.array(namedKey.extend({ image: z.string().nullable(), intro: z.string().meta({ description: 'Its first sentence.' }) })),
 }).meta({ id: 'Shop' })
@@ -196,6 +202,7 @@ export const linesAnswer = z.object({
 export type LinesAnswer = z.infer<typeof linesAnswer>
 
 export const languageQuery = z.object({ lang: pageQuery.shape.lang })
+export const overviewQuery = languageQuery.extend({ draft: pageQuery.shape.draft })
 export const listQuery = languageQuery.extend({
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(60),

@@ -2,6 +2,7 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { imageOf, priceOf, stockOf } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
+import type { LookBook } from '../looks/lookBook'
 import type { Section } from '../sections/section'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
@@ -41,6 +42,7 @@ export function itemUrl({ product, variant }: CatalogueItem, settings: ShopSetti
   return variant ? `${url}${url.includes('?') ? '&' : '?'}variant=${encodeURIComponent(variant.sku)}` : url
 }
 
+interface LookTexts { house: string, sections: WeakMap<Section, Map<string, string>> }
 interface Texts { products: WeakMap<Product, string>, variants: WeakMap<Product, Map<string, string>> }
 
 /**
@@ -50,7 +52,7 @@ interface Texts { products: WeakMap<Product, string>, variants: WeakMap<Product,
 export class DeliveredTexts {
   readonly settings: ShopSettings
   readonly #byLanguage = new Map<string, Texts>()
-  readonly #looks = new WeakMap<Section, Map<string, string>>()
+  readonly #looks = new WeakMap<LookBook, LookTexts>()
 
   constructor(settings: ShopSettings) {
     this.settings = settings
@@ -69,15 +71,27 @@ export class DeliveredTexts {
   }
 
   /**
-   * The JSON of what is the same of a section on many pages, written once. Sections, too, are only replaced.
+   * The JSON of what is the same of a section on many pages, written once. Sections and looks, too, are only replaced.
    * @param name names what it depends on besides the section
    */
-  look(section: Section, name: string, write: () => string): string {
-    let looks = this.#looks.get(section)
-    if (!looks || looks.size >= mostLooks) this.#looks.set(section, looks = new Map())
+  look(book: LookBook, section: Section, name: string, write: () => string): string {
+    const { sections } = this.#looksIn(book)
+    let looks = sections.get(section)
+    if (!looks || looks.size >= mostLooks) sections.set(section, looks = new Map())
     let look = looks.get(name)
     if (look === undefined) looks.set(name, look = write())
     return look
+  }
+
+  /** The JSON of the shop's own look. */
+  houseStyle(book: LookBook): string {
+    return this.#looksIn(book).house
+  }
+
+  #looksIn(book: LookBook): LookTexts {
+    let texts = this.#looks.get(book)
+    if (!texts) this.#looks.set(book, texts = { house: JSON.stringify(book.houseStyle), sections: new WeakMap() })
+    return texts
   }
 
   #textsIn(language: string): Texts {

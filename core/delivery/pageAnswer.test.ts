@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
+import { builtInLooks } from '../looks/builtInLooks'
+import { LookBook } from '../looks/lookBook'
 import { explainPage, resolvePage } from '../selection/resolvePage'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { PlanBook } from '../pagePlans/planBook'
@@ -20,10 +22,12 @@ const shop = makeShop([makeProduct('SRC'), odd, nameless], { links })
 const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/{sku}?ref=manada' }
 const page = { kind: 'product', sku: 'SRC' } as const
 const shopper = makeShopper()
+const looks = new LookBook(builtInLooks)
+const told = ({ catalogue }: typeof shop) => ({ catalogue, looks })
 
 describe('pageAnswer', () => {
   it('encodes SKUs in addresses, names variants by their options, and falls back from a language that is not there', () => {
-    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', resolvePage(shop, page, shopper), shop.catalogue, settings, 'de-AT'))))
+    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', resolvePage(shop, page, shopper), told(shop), settings, 'de-AT'))))
     expect(answer.sections.map(each => [each.key, each.heading])).toEqual([['accessories', 'Passt dazu'], ['related', 'Auch einen Blick wert']])
     expect(answer.sections[0]!.items).toEqual([{
       sku: 'a/b ü#?', variant: 'a/b-M', name: 'Seltsam, M, red', url: '/shop/a%2Fb%20%C3%BC%23%3F?ref=manada&variant=a%2Fb-M', image: '/odd.svg', price: 1400, was: 1500, currency: 'EUR',
@@ -35,7 +39,7 @@ describe('pageAnswer', () => {
   })
 
   it('tells the story only when it is asked for', () => {
-    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', explainPage(shop, page, shopper), shop.catalogue, settings, 'en'))))
+    const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', explainPage(shop, page, shopper), told(shop), settings, 'en'))))
     expect(answer.hidden).toEqual([{ key: 'upsells', heading: 'Worth the step up', zone: 'besideDetails', reason: 'nothingFound', steps: [{ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false }] }])
     expect(answer.sections[1]!.steps![0]).toMatchObject({ taken: [{ sku: 'NAMELESS', source: 'SRC', place: 2 }], heldBack: [{ sku: 'a/b ü#?', place: 1, reason: 'shownEarlier' }] })
   })
@@ -48,7 +52,7 @@ describe('what a section looks like', () => {
     for (const sku of ['SRC', 'PLAIN']) lanes.setLane(sku, 'accessory', [{ target: 'NAMELESS' }])
     const sections = new Map([['s', makeSection('s', { layout: 'shelf', buttons: { add: { en: 'Take it', de: 'Mitnehmen' }, choose: {} }, ...part })]])
     const laid = makeShop([branded, plainOne, nameless], { links: lanes, sections, plans: new PlanBook([makePlan('product', ['s'])]), categories: [{ key: 'hives', name: { en: 'Hives', de: 'Beuten' }, parent: null }] })
-    return pageAnswer('product', resolvePage(laid, { kind: 'product', sku: subject }, shopper), laid.catalogue, settings, 'de').sections[0]!
+    return pageAnswer('product', resolvePage(laid, { kind: 'product', sku: subject }, shopper), told(laid), settings, 'de').sections[0]!
   }
   it('is told with the section, in the language asked for', () => {
     const { display, buttons } = laidOut({ layout: 'list' })
@@ -74,7 +78,7 @@ describe('pageText', () => {
     for (const language of ['en', 'de', 'en', 'fr', 'pt-BR']) {
       for (const cart of [[], ['NAMELESS'], ['a/b-M', 'NAMELESS', 'SRC']]) {
         const resolved = resolvePage(shop, page, makeShopper({ cart }))
-        expect(pageText('product', resolved, shop.catalogue, texts, language)).toBe(JSON.stringify(pageAnswer('product', resolved, shop.catalogue, settings, language)))
+        expect(pageText('product', resolved, told(shop), texts, language)).toBe(JSON.stringify(pageAnswer('product', resolved, told(shop), settings, language)))
       }
     }
   })

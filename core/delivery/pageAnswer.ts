@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import { layoutFor } from '../sections/display'
+import type { LookBook } from '../looks/lookBook'
 import type { HeadingValues } from '../sections/headings'
 import { headingOf, headingValues } from '../sections/headings'
 import type { Section } from '../sections/section'
@@ -15,22 +16,29 @@ import { deliveredProduct, itemName } from './deliveredItem'
 
 type Words = (text: Text) => string
 
+/** What an answer is told from besides the page. */
+export interface ToldShop {
+  catalogue: Catalogue
+  looks: LookBook
+}
+
 /**
  * A resolved page as a shop gets it. With the steps of an explained page it tells the reasons too.
  * @param page what explainPage or resolvePage found
  * @param language BCP 47 tag
  */
 export function pageAnswer(
-  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, catalogue: Catalogue, settings: ShopSettings, language: string,
+  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, { catalogue, looks }: ToldShop, settings: ShopSettings, language: string,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
   const told = telling(kind, page, catalogue, words)
   const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words)) : undefined
   return {
     ...pageHead(kind, page, words),
+    style: looks.houseStyle,
     sections: page.sections.map(shown => ({
       ...sectionHead(shown, told),
-      ...sectionLook(shown, words),
+      ...sectionLook(shown, looks, words),
       items: shown.items.map(item => ({ ...deliveredProduct(item, settings, language), ...whyShown(item, shown) })),
       steps: story(shown.section.key),
     })),
@@ -43,7 +51,7 @@ export function pageAnswer(
  * so it is put together from texts of products that are written once.
  * @param language BCP 47 tag
  */
-export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, catalogue: Catalogue, texts: DeliveredTexts, language: string): string {
+export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, { catalogue, looks }: ToldShop, texts: DeliveredTexts, language: string): string {
   const words: Words = text => textIn(text, language, texts.settings.language)
   const told = telling(kind, page, catalogue, words)
   // Written by hand: it runs for every product of every page, and there is nothing in it to escape.
@@ -52,8 +60,8 @@ export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, c
     return merged(texts.of(item, language), `{"step":${step},"reason":"${reason}","kind":${kind === null ? 'null' : `"${kind}"`}}`)
   }
   const sectionText = (shown: ShownSection) =>
-    merged(merged(JSON.stringify(sectionHead(shown, told)), texts.look(shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, words)))), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
-  return merged(JSON.stringify(pageHead(kind, page, words)), `{"sections":[${page.sections.map(sectionText).join()}]}`)
+    merged(merged(JSON.stringify(sectionHead(shown, told)), texts.look(looks, shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, looks, words)))), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
+  return merged(JSON.stringify(pageHead(kind, page, words)), `{"style":${texts.houseStyle(looks)},"sections":[${page.sections.map(sectionText).join()}]}`)
 }
 
 /** The JSON of one object with the members of both, neither of them empty. */
@@ -91,10 +99,10 @@ function sectionHead({ section, zone, items }: ShownSection, told: Told) {
 }
 
 /** What of a section is the same on all pages that show one product, or several. */
-function sectionLook({ section, items }: ShownSection, words: Words) {
+function sectionLook({ section, items }: ShownSection, looks: LookBook, words: Words) {
   const { seeAll: _, ...display } = section.display
   return {
-    layout: layoutFor(section.layout, items.length), display: { places: section.places, ...display },
+    layout: layoutFor(section.layout, items.length), display: { places: section.places, ...display }, style: looks.styleOf(section.look),
     buttons: { add: words(section.buttons.add), choose: words(section.buttons.choose) },
   }
 }

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
+import { builtInLooks } from '../looks/builtInLooks'
+import { LookBook } from '../looks/lookBook'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { explainPage } from '../selection/resolvePage'
 import { pageAnswer } from './pageAnswer'
@@ -15,7 +17,7 @@ describe('the words for why', () => {
     links.setLane('SRC', 'related', [{ target: 'BRUSH' }])
     const shop = makeShop([makeProduct('SRC'), makeProduct('BRUSH'), makeProduct('SOLD-OUT', { stock: 0 })], { links, switchedOff: () => new Set(['upsells']) })
     const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' }
-    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), shop.catalogue, settings, 'en')
+    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), { catalogue: shop.catalogue, looks: new LookBook(builtInLooks) }, settings, 'en')
 
     const [accessories] = page.sections
     const [step] = accessories!.steps!
@@ -46,7 +48,7 @@ describe('the words for why', () => {
   it('have words for every code that an answer can have, and no two the same', () => {
     const section = pageAnswerSchema.shape.sections.element
     const step = section.shape.steps.unwrap().element
-    const empty: PageAnswer = { page: { kind: 'cart', subjects: [] }, plan: { key: 'p', name: '' }, sections: [] }
+    const empty: PageAnswer = { page: { kind: 'cart', subjects: [] }, plan: { key: 'p', name: '' }, style: {}, sections: [] }
     const all = (codes: readonly string[], words: (code: string) => string) => {
       const said = codes.map(words)
       expect(said.filter(each => !each)).toEqual([])

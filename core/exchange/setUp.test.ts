@@ -2,6 +2,8 @@ import Ajv2020 from 'ajv/dist/2020'
 import addFormats from 'ajv-formats'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { basePage, builtInLooks } from '../looks/builtInLooks'
+import { LookBook } from '../looks/lookBook'
 import { z } from 'zod'
 import { makeKind } from '../links/makeKind.testing'
 import { anyPlainShop } from '../selection/anyShop.testing'
@@ -14,11 +16,11 @@ import { planSetUp, setUp, writeSetUp } from './setUp'
 
 const known = {
   kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String,
-  isKnown: () => true, hasAttribute: () => true, isRetired: (kind: string) => kind === 'gone' ? null : false, isProductRetired: () => false,
+  isKnown: () => true, hasAttribute: () => true, isRetired: (kind: string) => kind === 'gone' ? null : false, isProductRetired: () => false, looks: new LookBook(builtInLooks),
 }
 const published = <T extends { key: string }>(things: readonly T[]) => new Map(things.map(each => [each.key, { live: each, draft: each }]))
 const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) =>
-  ({ kinds: () => kinds, sectionVersions: () => published(sections), planVersions: () => published(plans) })
+  ({ kinds: () => kinds, sectionVersions: () => published(sections), planVersions: () => published(plans), lookVersions: () => published(builtInLooks) })
 const shop = contextOf([makeSection('upsells', { heading: { en: 'Better' } }), makeSection('related')], [makePlan('product', [], { zones: [{ key: 'foot', sections: ['upsells', 'related'] }] })])
 const read = (part: Partial<SetUp>, publish = false) => planSetUp(setUp.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
 
@@ -31,11 +33,11 @@ describe('a set-up', () => {
     const stored = anyPlainShop.map(({ sections, plans }) => JSON.parse(JSON.stringify({ sections, plans })) as { sections: Section[], plans: PagePlan[] })
     fc.assert(fc.property(stored, ({ sections, plans }) => {
       const context = contextOf(sections, plans.map(plan => ({ ...plan, zones: [] })))
-      const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'plans'], 'live'))) as SetUp
+      const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'plans', 'looks'], 'live'))) as SetUp
       expect(isAsTheSchemaSays(written)).toBe(true)
       const { changes, report } = planSetUp(setUp.parse(written), context, known, 'en', true)
       expect(changes).toEqual([])
-      expect(report).toMatchObject({ created: 0, updated: 0, unchanged: 2 + sections.length + plans.length, changes: [] })
+      expect(report).toMatchObject({ created: 0, updated: 0, unchanged: 2 + sections.length + plans.length + builtInLooks.length, changes: [] })
     }), { numRuns: 100 })
     expect(isAsTheSchemaSays({ format: 'manada-set-up', version: 1, sections: [{ key: 'x' }] })).toBe(false)
   })
@@ -67,6 +69,9 @@ describe('a set-up', () => {
 
   it('warns of what will not do what it seems to', () => {
     expect(read({ sections: [makeSection('related', { heading: { en: 'Look' }, steps: [linkStep('accessory'), linkStep('gone')] })] }).report.warnings).toEqual(['“Look”, step 2: There is no kind of link “gone”.'])
+    const pale = { key: 'pale', name: { en: 'Pale' }, parts: { ink: '#999999' }, page: null }
+    const looking = (preset: string) => read({ looks: [pale], sections: [makeSection('related', { heading: { en: 'Look' }, look: { preset, own: {} } })] }).report.warnings
+    expect([looking('pale'), looking('gone'), looking('plain')]).toEqual([[expect.stringContaining('“Look”: The text has a contrast of 2.7 to 1')], ['“Look”: Its look “gone” is gone. It looks like the shop itself.'], []])
   })
 
   it.each<[Partial<SetUp>, string]>([
@@ -74,6 +79,7 @@ describe('a set-up', () => {
     [{ kinds: [makeKind('refill', { name: { en: 'Upsell' } })] }, 'The kinds “refill” and “upsell” are both called “Upsell”.'],
     [{ kinds: [makeKind('accessory', { retired: true }), makeKind('upsell', { retired: true })] }, 'All kinds of links would be retired.'],
     [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['gone'] }] })] }, 'has the section “gone”, which is neither in the file nor in the shop.'],
+    [{ looks: [{ key: 'tray', name: { en: 'Tray' }, parts: {}, page: basePage }] }, 'The look “tray” says which fonts and ground pages have'],
     [{ plans: [makePlan('cart', [], { zones: [{ key: 'foot', sections: [] }] })] }, 'has the zone “foot”'],
     [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['related', 'related'] }] })] }, 'has the section “related” twice.'],
   ])('%j is refused', (part, words) => {

@@ -3,6 +3,10 @@ import { z } from 'zod'
 import type { Change } from '../commands/change'
 import type { LinkKind } from '../links/kind'
 import { linkKind } from '../links/kind'
+import { houseKey, look } from '../looks/look'
+import type { Look } from '../looks/look'
+import { LookBook } from '../looks/lookBook'
+import { lookDifferences } from '../looks/lookWords'
 import { planDifferences } from '../pagePlans/planDifferences'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
@@ -24,10 +28,11 @@ export const setUp = z.strictObject({
   kinds: z.array(linkKind).max(200).optional().meta({ description: 'Kinds of links, in their order.' }),
   sections: z.array(section).max(2000).optional().meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
   plans: z.array(pagePlan).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
+  looks: z.array(look).max(500).optional().meta({ description: 'What sections look like: the shop’s own look, and those that sections share.' }),
 }).meta({ title: 'Manada set-up' })
 export type SetUp = z.infer<typeof setUp>
 
-export const setUpParts = ['kinds', 'sections', 'plans'] as const
+export const setUpParts = ['kinds', 'sections', 'plans', 'looks'] as const
 export type SetUpPart = (typeof setUpParts)[number]
 
 /** What reading a set-up does, or, dry, would do. */
@@ -58,19 +63,21 @@ export function writeSetUp(context: SetUpContext, parts: readonly SetUpPart[], v
     ...parts.includes('kinds') && { kinds: [...context.kinds()] },
     ...parts.includes('sections') && { sections: of(context.sectionVersions()) },
     ...parts.includes('plans') && { plans: of(context.planVersions()) },
+    ...parts.includes('looks') && { looks: of(context.lookVersions()) },
   }
 }
 
 /**
- * Works out what reading a set-up does. Kinds take effect at once; sections and plans become drafts, or live too.
+ * Works out what reading a set-up does. Kinds take effect at once; sections, plans and looks become drafts, or live too.
  * @param language BCP 47 tag of the names in the report
  * @throws SetUpError when the document contradicts itself or the shop
  */
 export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThings, language: string, publish: boolean): { changes: Change[], report: Omit<SetUpReport, 'entry'> } {
-  const { kinds = [], sections = [], plans = [] } = given
+  const { kinds = [], sections = [], plans = [], looks = [] } = given
   const name = (text: Text, key: string) => textIn(text, language, language) || key
-  for (const [part, things] of [['kinds', kinds], ['sections', sections], ['plans', plans]] as const) checkKeys(part, things)
+  for (const [part, things] of [['kinds', kinds], ['sections', sections], ['plans', plans], ['looks', looks]] as const) checkKeys(part, things)
   checkKindNames(kinds, context.kinds())
+  checkLooks(looks)
   checkPlans(plans, new Set([...sections.map(each => each.key), ...[...context.sectionVersions()].filter(([, each]) => each.draft).map(([key]) => key)]))
 
   const changes: Change[] = []
@@ -90,7 +97,7 @@ export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThing
   const ordered = orderOf(kinds.map(each => each.key), order)
   if (!equal(order, ordered)) changes.push({ of: 'kindOrder', source: '', kind: '', before: order, after: ordered })
 
-  const takeVersions = <T extends { key: string }>(of: 'section' | 'plan', part: SetUpPart, thing: T, called: string, before: Versions<T> | null, words: (was: T) => string) => {
+  const takeVersions = <T extends { key: string }>(of: 'section' | 'plan' | 'look', part: SetUpPart, thing: T, called: string, before: Versions<T> | null, words: (was: T) => string) => {
     const after: Versions<T> = { live: publish ? thing : before?.live ?? null, draft: thing }
     const isSame = equal(before, after)
     const was = before?.draft ?? before?.live ?? null
@@ -98,9 +105,14 @@ export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThing
     if (!isSame) changes.push({ of, source: '', kind: thing.key, before, after } as unknown as Change)
   }
   const sectionName = (key: string) => name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)
+  const lookDrafts = new Map([...context.lookVersions()].flatMap(([key, { draft }]) => draft ? [[key, draft]] : []))
+  for (const each of looks) {
+    takeVersions<Look>('look', 'looks', each, name(each.name, each.key), context.lookVersions().get(each.key) ?? null, was => `Changes ${listed(lookDifferences(was, each))}`)
+    lookDrafts.set(each.key, each)
+  }
+  const willBeKnown: KnownThings = { ...known, isRetired: key => kinds.find(kind => kind.key === key)?.retired ?? known.isRetired(key), looks: new LookBook(lookDrafts.values()) }
   for (const each of sections) {
     takeVersions<Section>('section', 'sections', each, name(each.heading, each.key), context.sectionVersions().get(each.key) ?? null, was => `Changes ${listed(sectionDifferences(was, each))}`)
-    const willBeKnown: KnownThings = { ...known, isRetired: key => kinds.find(kind => kind.key === key)?.retired ?? known.isRetired(key) }
     report.warnings.push(...sectionProblems(each, willBeKnown).map(({ step, words }) => `“${name(each.heading, each.key)}”${step === null ? '' : `, step ${step + 1}`}: ${words}`))
   }
   for (const each of plans) {
@@ -141,6 +153,11 @@ function checkKindNames(given: readonly LinkKind[], known: readonly LinkKind[]):
     }
   }
   if (all.length && all.every(each => each.retired)) throw new SetUpError('All kinds of links would be retired. One has to stay.')
+}
+
+function checkLooks(looks: readonly Look[]): void {
+  const wrong = looks.find(each => (each.page !== null) !== (each.key === houseKey))
+  if (wrong) throw new SetUpError(`The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and ground pages have: that is said once, in the look “${houseKey}”.`)
 }
 
 function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>): void {

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { sku } from '../catalogue/product'
 import { range } from '../rules/range'
-import { sectionKey } from '../sections/section'
+import { sectionKey } from '../sections/sectionKey'
 import { text } from '../text/text'
 
 export const pageKind = z.enum(['product', 'cart', 'added', 'category', 'article'])

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sectionKey } from '../sections/section'
+import { sectionKey } from '../sections/sectionKey'
 import { pageKind } from './pagePlan'
 import { planReason } from './planBook'
 

@@ -1,16 +1,21 @@
 import equal from 'fast-deep-equal'
 import { z } from 'zod'
 import type { Change } from '../commands/change'
+import { look } from '../looks/look'
+import type { Look } from '../looks/look'
 import { pagePlan } from '../pagePlans/pagePlan'
 import type { PagePlan } from '../pagePlans/pagePlan'
-import { section, sectionKey } from '../sections/section'
+import { section } from '../sections/section'
+import { sectionKey } from '../sections/sectionKey'
 import type { Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
 
-/** Everything that shoppers get of sections and page plans. */
+/** Everything that shoppers get of sections, page plans and looks. */
 export interface ReleaseContent {
   sections: Section[]
   plans: PagePlan[]
+  /** null: it was published before looks were kept. */
+  looks: Look[] | null
 }
 
 /** One of the states that shoppers have had, one after the other. */
@@ -35,19 +40,25 @@ export const schedule = z.object({
   /** By key; null: it is to be taken away. */
   sections: z.record(sectionKey, section.nullable()),
   plans: z.record(sectionKey, pagePlan.nullable()),
+  looks: z.record(sectionKey, look.nullable()),
 })
 export type Schedule = z.infer<typeof schedule>
 
 /** All releases, the newest first, and what is still to come. */
 export const releasesAnswer = z.object({ releases: z.array(releaseHead), schedules: z.array(schedule) })
 export type ReleasesAnswer = z.infer<typeof releasesAnswer>
-export const releaseAnswer = releaseHead.extend({ sections: z.array(section), plans: z.array(pagePlan) })
+export const releaseAnswer = releaseHead.extend({ sections: z.array(section), plans: z.array(pagePlan), looks: z.array(look).nullable() })
 
-interface AllVersions { sections: ReadonlyMap<string, Versions<Section>>, plans: ReadonlyMap<string, Versions<PagePlan>> }
+const drafted = ['section', 'plan', 'look'] as const
+type Drafted = (typeof drafted)[number]
+type DraftedChange = Extract<Change, { of: Drafted }>
+const isDrafted = (change: Change): change is DraftedChange => (drafted as readonly string[]).includes(change.of)
+
+interface AllVersions { sections: ReadonlyMap<string, Versions<Section>>, plans: ReadonlyMap<string, Versions<PagePlan>>, looks: ReadonlyMap<string, Versions<Look>> }
 
 /** What shoppers get after changes. */
-export function liveAfter(changes: readonly Change[], { sections, plans }: AllVersions): ReleaseContent {
-  const after = <T>(of: 'section' | 'plan', things: ReadonlyMap<string, Versions<T>>): T[] => {
+export function liveAfter(changes: readonly Change[], { sections, plans, looks }: AllVersions): ReleaseContent {
+  const after = <T>(of: Drafted, things: ReadonlyMap<string, Versions<T>>): T[] => {
     const all = new Map(things)
     for (const change of changes) {
       if (change.of !== of) continue
@@ -56,9 +67,9 @@ export function liveAfter(changes: readonly Change[], { sections, plans }: AllVe
     }
     return [...all.values()].flatMap(({ live }) => live === null ? [] : [live])
   }
-  return { sections: after('section', sections), plans: after('plan', plans) }
+  return { sections: after('section', sections), plans: after('plan', plans), looks: after('look', looks) }
 }
 
 /** Whether changes give shoppers anything else. */
 export const areForShoppers = (changes: readonly Change[]) =>
-  changes.some(change => (change.of === 'section' || change.of === 'plan') && !equal(change.before?.live ?? null, change.after?.live ?? null))
+  changes.some(change => isDrafted(change) && !equal(change.before?.live ?? null, change.after?.live ?? null))

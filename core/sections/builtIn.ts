@@ -1,5 +1,7 @@
 import { displayFor } from './display'
 import { linkStep } from './fillStep'
+import type { SectionLook } from '../looks/look'
+import { plainLook } from '../looks/look'
 import type { Section } from './section'
 import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
 
@@ -8,34 +10,36 @@ const plain = {
   otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 }
 
+const framed: SectionLook = { preset: 'framed', own: {} }
+
 /** The sections that Manada starts with. */
 export const builtInSections: Section[] = [
   {
-    key: 'upsells', heading: { en: 'Worth the step up', de: 'Eine Stufe besser' }, layout: 'list', display: displayFor('list'),
+    key: 'upsells', heading: { en: 'Worth the step up', de: 'Eine Stufe besser' }, layout: 'list', display: displayFor('list'), look: framed,
     steps: [linkStep('upsell')], places: 2, ...plain,
   },
   {
-    key: 'accessories', heading: { en: 'Goes with it', de: 'Passt dazu' }, layout: 'shelf', display: displayFor('shelf'),
+    key: 'accessories', heading: { en: 'Goes with it', de: 'Passt dazu' }, layout: 'shelf', display: displayFor('shelf'), look: plainLook,
     steps: [linkStep('accessory')], places: 6, ...plain,
   },
   {
-    key: 'related', heading: { en: 'Also worth a look', de: 'Auch einen Blick wert' }, layout: 'grid', display: displayFor('grid'),
+    key: 'related', heading: { en: 'Also worth a look', de: 'Auch einen Blick wert' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
     steps: [linkStep('related')], places: 4, ...plain,
   },
   {
-    key: 'cart-cross-sells', heading: { en: 'Often needed on the same day', de: 'Wird oft am selben Tag gebraucht' }, layout: 'grid', display: displayFor('grid'),
+    key: 'cart-cross-sells', heading: { en: 'Often needed on the same day', de: 'Wird oft am selben Tag gebraucht' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
     steps: [linkStep('cross-sell', 'cart')], places: 4, ...plain,
   },
   {
-    key: 'cart-accessories', heading: { en: 'Goes with what is in your cart', de: 'Passt zu Ihrem Warenkorb' }, layout: 'shelf', display: displayFor('shelf'),
+    key: 'cart-accessories', heading: { en: 'Goes with what is in your cart', de: 'Passt zu Ihrem Warenkorb' }, layout: 'shelf', display: displayFor('shelf'), look: plainLook,
     steps: [linkStep('accessory', 'cart')], places: 6, ...plain,
   },
   {
-    key: 'just-added', heading: { en: 'Goes with it', de: 'Passt dazu' }, layout: 'list', display: displayFor('list'),
+    key: 'just-added', heading: { en: 'Goes with it', de: 'Passt dazu' }, layout: 'list', display: displayFor('list'), look: framed,
     steps: [linkStep('accessory'), linkStep('cross-sell')], places: 3, ...plain,
   },
   {
-    key: 'article-accessories', heading: { en: 'Useful for the job', de: 'Nützlich dabei' }, layout: 'grid', display: displayFor('grid'),
+    key: 'article-accessories', heading: { en: 'Useful for the job', de: 'Nützlich dabei' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
     steps: [linkStep('accessory'), linkStep('cross-sell')], places: 4, ...plain,
   },
 ]

@@ -13,6 +13,10 @@ const fit = z.strictObject({ columns: z.int().min(1).max(6), rows: z.int().min(1
 export const cardPart = z.enum(['brand', 'price', 'was', 'reduction', 'stock', 'text', 'button'])
 export type CardPart = z.infer<typeof cardPart>
 
+/** What stands beside a heading: a picture, or the mark of the brand that the page is about. */
+export const headingIcon = z.enum(['star', 'heart', 'gift', 'wrench', 'leaf', 'tag', 'bag', 'clock', 'sun', 'truck', 'book', 'brand'])
+export type HeadingIcon = z.infer<typeof headingIcon>
+
 /** How a section and its cards look, apart from colours and the like. */
 export const display = z.strictObject({
   devices: z.strictObject({ desktop: fit, tablet: fit, phone: fit }),
@@ -25,7 +29,7 @@ export const display = z.strictObject({
   card: z.array(cardPart),
   /** How a reduction is told. */
   reduction: z.enum(['percent', 'amount']),
-  heading: z.strictObject({ size: z.enum(['small', 'medium', 'large']), align: z.enum(['start', 'center']) }),
+  heading: z.strictObject({ size: z.enum(['small', 'medium', 'large']), align: z.enum(['start', 'center']), icon: headingIcon.nullable() }),
   /** Whether a section can be folded away, and how it begins. */
   fold: z.enum(['no', 'open', 'closed']),
   /** A link beside the heading to all products of the brand or category that the page is about. */
@@ -33,13 +37,16 @@ export const display = z.strictObject({
 })
 export type Display = z.infer<typeof display>
 
+/** Layouts that take little room, and have a smaller heading. */
+const compact: readonly Layout[] = ['list', 'checklist', 'spotlight']
+
 /** How a section of a layout looks as long as nobody says otherwise. */
 export function displayFor(of: Layout): Display {
   const columns = { grid: [4, 3, 2], shelf: [4, 2, 2], list: [1, 1, 1], comparison: [3, 2, 2], checklist: [1, 1, 1], spotlight: [1, 1, 1] }[of]
   const [desktop, tablet, phone] = columns.map(each => ({ columns: each, rows: null })) as [z.infer<typeof fit>, z.infer<typeof fit>, z.infer<typeof fit>]
   return {
     devices: { desktop, tablet, phone }, peek: true, turn: 'arrows', picture: 'landscape', card: ['price', 'was', 'stock', 'button'], reduction: 'percent',
-    heading: { size: 'medium', align: 'start' }, fold: 'no', seeAll: 'no',
+    heading: { size: compact.includes(of) ? 'small' : 'medium', align: 'start', icon: null }, fold: 'no', seeAll: 'no',
   }
 }
 

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest'
+import { builtInLooks } from '../looks/builtInLooks'
+import { LookBook } from '../looks/lookBook'
 import { makeSection } from './makeSection.testing'
 import type { Section } from './section'
 import type { KnownThings } from './sectionProblems'
 import { sectionProblems } from './sectionProblems'
 
 const known: KnownThings = {
-  kind: key => key, category: key => key, product: sku => sku, money: String, isKnown: () => true, hasAttribute: () => true, isRetired: () => false, isProductRetired: () => false,
+  kind: key => key, category: key => key, product: sku => sku, money: String, isKnown: () => true, hasAttribute: () => true, isRetired: () => false, isProductRetired: () => false, looks: new LookBook(builtInLooks),
 }
 const none = { one: {}, without: {} }
 const said = (heading: Section['heading'], otherHeadings: Section['otherHeadings'] = none) => sectionProblems(makeSection('s', { heading, otherHeadings }), known).map(each => each.words)

@@ -1,4 +1,5 @@
 import { linkStep } from './fillStep'
+import { plainLook } from '../looks/look'
 import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from './section'
 import { displayFor } from './display'
@@ -7,7 +8,7 @@ import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from './section
 /** A plain section for tests: accessories with all guards, unless a part says otherwise. */
 export function makeSection(key: string, part: Partial<Section> = {}): Section {
   return {
-    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), buttons: plainButtons, steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
+    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), look: plainLook, buttons: plainButtons, steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
     lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null, ...part,
   }
 }

@@ -1,12 +1,12 @@
 import { z } from 'zod'
 import { sku } from '../catalogue/product'
 import { linkDate } from '../links/lane'
+import { sectionLook } from '../looks/look'
 import { range } from '../rules/range'
 import { text } from '../text/text'
 import { display, layout } from './display'
 import { fillStep } from './fillStep'
-
-export const sectionKey = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(40)
+import { sectionKey } from './sectionKey'
 
 /** What a candidate is checked for before it takes a place. */
 export const guard = z.enum(['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier'])
@@ -35,6 +35,7 @@ export const sectionSettings = z.strictObject({
   otherHeadings: z.strictObject({ one: headingText, without: headingText }),
   layout,
   display,
+  look: sectionLook,
   /** What its buttons say; empty: as the shop says it. */
   buttons: z.strictObject({ add: buttonText, choose: buttonText }),
   /** Tried in order until the places are full. */

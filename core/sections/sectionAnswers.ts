@@ -3,17 +3,19 @@ import { productRow } from '../bench/bench'
 import { sku } from '../catalogue/product'
 import { countedPages } from '../checks/fill'
 import { pageQuery } from '../delivery/contract'
+import { look } from '../looks/look'
 import { rule } from '../rules/rule'
 import { pageKind, pagePlan } from '../pagePlans/pagePlan'
-import { section, sectionKey } from './section'
+import { section } from './section'
+import { sectionKey } from './sectionKey'
 
 /*
  * What the studio asks and is told of sections.
  */
 
-const sectionProblem = z.object({ step: z.int().nullable(), path: z.string().optional(), words: z.string() })
+const sectionProblem = z.object({ step: z.int().nullable(), path: z.string().optional(), of: z.literal('look').optional(), words: z.string() })
 
-/** All sections and plans, live and as drafts. */
+/** All sections, plans and looks, live and as drafts. */
 export const sectionsAnswer = z.object({
   sections: z.array(z.object({
     key: z.string(), live: section.nullable(), draft: section.nullable(),
@@ -21,12 +23,14 @@ export const sectionsAnswer = z.object({
     problems: z.array(sectionProblem),
   })),
   plans: z.array(z.object({ key: z.string(), live: pagePlan.nullable(), draft: pagePlan.nullable() })),
+  looks: z.array(z.object({ key: z.string(), live: look.nullable(), draft: look.nullable() })),
   /** What rules can speak of. */
   attributes: z.array(z.string()),
 })
 export type SectionsAnswer = z.infer<typeof sectionsAnswer>
 export type StoredSection = SectionsAnswer['sections'][0]
 export type StoredPlan = SectionsAnswer['plans'][0]
+export type StoredLook = SectionsAnswer['looks'][0]
 
 /** Where a section is tried: the page, what it is about, and who looks at it. */
 export const tryQuery = pageQuery.pick({ cart: true, seen: true, visitor: true, at: true }).extend({

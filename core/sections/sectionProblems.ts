@@ -1,4 +1,6 @@
 import type { Trait } from '../catalogue/traits'
+import type { LookBook } from '../looks/lookBook'
+import { lookProblems } from '../looks/lookProblems'
 import type { KnownTraits } from '../rules/ruleProblems'
 import { isReversed, ruleProblems } from '../rules/ruleProblems'
 import { counted, listed } from '../text/sentence'
@@ -12,6 +14,8 @@ export interface SectionProblem {
   step: number | null
   /** Where in the step's rule. */
   path?: string
+  /** It is about what the section looks like. */
+  of?: 'look'
   words: string
 }
 
@@ -21,6 +25,7 @@ export interface KnownThings extends KnownTraits {
   isRetired(kind: string): boolean | null
   /** null: there is no such product */
   isProductRetired(sku: string): boolean | null
+  looks: LookBook
 }
 
 /** What is wrong with a section, step by step, then as a whole. Pages go on without what can't be found. */
@@ -37,6 +42,14 @@ export function sectionProblems(section: Section, known: KnownThings): SectionPr
   return [
     ...steps.flatMap((step, i) => stepProblems(step, known).map(problem => ({ step: i, ...problem }))),
     ...whole.map(words => ({ step: null, words })),
+    ...lookWords(section, known.looks).map(words => ({ step: null, of: 'look' as const, words })),
+  ]
+}
+
+function lookWords({ look }: Section, looks: LookBook): string[] {
+  return [
+    ...looks.has(look.preset) ? [] : [`Its look “${look.preset}” is gone. It looks like the shop itself.`],
+    ...lookProblems(looks.partsOf(look), looks.page).map(each => each.words),
   ]
 }
 

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { builtInLooks } from '../looks/builtInLooks'
+import { LookBook } from '../looks/lookBook'
 import type { FillStep } from './fillStep'
 import { fillStep, linkStep } from './fillStep'
 import { makeSection } from './makeSection.testing'
@@ -9,7 +11,7 @@ import { stepSentence, stepWords } from './stepSentence'
 const known = {
   kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String,
   isKnown: ({ name }: { name: string }) => name !== 'gone', hasAttribute: (name: string) => name !== 'gone',
-  isRetired: (kind: string) => kind === 'gone' ? null : kind === 'retired', isProductRetired: (sku: string) => sku === 'GONE' ? null : sku === 'OLD',
+  isRetired: (kind: string) => kind === 'gone' ? null : kind === 'retired', isProductRetired: (sku: string) => sku === 'GONE' ? null : sku === 'OLD', looks: new LookBook(builtInLooks),
 }
 const step = (part: object): FillStep => fillStep.parse({ subjects: 'page', cap: null, off: false, ...part })
 

@@ -7,6 +7,7 @@ import type { Command } from '../../core/commands/command'
 import type { Change, Changed } from '../../core/commands/change'
 import type { FileKind } from '../../core/exchange/importReport'
 import type { LinkKind } from '../../core/links/kind'
+import type { Look } from '../../core/looks/look'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { ReleaseContent, ReleaseHead, Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
@@ -42,6 +43,7 @@ export interface NeighboursRow extends Row<NeighboursRow>, NeighbourSettings { p
 export interface SwitchedOffRow extends Row<SwitchedOffRow> { productId: number, section: string }
 export interface SectionRow extends Row<SectionRow>, Versions<Section> { key: string }
 export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string }
+export interface LookRow extends Row<LookRow>, Versions<Look> { key: string }
 export interface PutAsideRow extends Row<PutAsideRow> { source: string, finding: string, reason: string }
 export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent { number: CreationOptional<number> }
 export interface ScheduleRow extends Row<ScheduleRow>, Schedule {}
@@ -114,9 +116,10 @@ export function defineModels(sequelize: Sequelize) {
     switchedOff: sequelize.define<SwitchedOffRow>('switched_off', { productId: part(), section: key() }),
     sections: sequelize.define<SectionRow>('sections', { key: key(), live: maybeJson(), draft: maybeJson() }),
     plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
+    looks: sequelize.define<LookRow>('looks', { key: key(), live: maybeJson(), draft: maybeJson() }),
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
-    releases: sequelize.define<ReleaseRow>('releases', { number: { ...id(), autoIncrement: true }, at: text(), note: text(), words: text(), sections: json(), plans: json() }),
-    schedules: sequelize.define<ScheduleRow>('schedules', { key: key(), at: text(), note: text(), sections: json(), plans: json() }),
+    releases: sequelize.define<ReleaseRow>('releases', { number: { ...id(), autoIncrement: true }, at: text(), note: text(), words: text(), sections: json(), plans: json(), looks: maybeJson() }),
+    schedules: sequelize.define<ScheduleRow>('schedules', { key: key(), at: text(), note: text(), sections: json(), plans: json(), looks: json() }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
     journal: sequelize.define<JournalRow>('journal', {
       id: { ...id(), autoIncrement: true }, at: text(), editor: text(), type: text(), command: json(), words: text(), state: text(),

@@ -27,8 +27,8 @@ export const pageRoute = publicAnswer(async (event) => {
   const shown = draft ? shop.drafted : shop
   const language = lang ?? shop.settings.language
   return explain
-    ? pageAnswer(page.kind, explainPage(shown, page, shopper), shop.catalogue, shop.settings, language)
-    : pageText(page.kind, resolvePage(shown, page, shopper), shop.catalogue, shop.texts, language)
+    ? pageAnswer(page.kind, explainPage(shown, page, shopper), shown, shop.settings, language)
+    : pageText(page.kind, resolvePage(shown, page, shopper), shown, shop.texts, language)
 })
 
 /** Queries repeat (most shoppers' carts are empty), and checking one takes longer than filling a section. */

@@ -1,3 +1,5 @@
+import { LookBook } from '../../core/looks/lookBook'
+import type { Look } from '../../core/looks/look'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import { PlanBook } from '../../core/pagePlans/planBook'
 import type { Section } from '../../core/sections/section'
@@ -5,11 +7,12 @@ import type { Versions } from '../../core/sections/versions'
 import type { Shop } from '../../core/selection/shop'
 import type { LiveShop } from './liveShop'
 
-/** The live shop with its sections and page plans as they will be after publishing. */
+/** The live shop with its sections, page plans and looks as they will be after publishing. */
 export class DraftedShop implements Shop {
   readonly #shop: LiveShop
   sections: ReadonlyMap<string, Section> = new Map()
   plans = new PlanBook([])
+  looks = new LookBook([])
 
   constructor(shop: LiveShop) {
     this.#shop = shop
@@ -19,6 +22,7 @@ export class DraftedShop implements Shop {
   takeOver(): void {
     this.sections = versionOf(this.#shop.sectionVersions, 'draft')
     this.plans = planBookOf(this.#shop.planVersions, 'draft')
+    this.looks = lookBookOf(this.#shop.lookVersions, 'draft')
   }
 
   get catalogue() {
@@ -52,3 +56,4 @@ export function versionOf<T>(things: ReadonlyMap<string, Versions<T>>, version: 
 }
 
 export const planBookOf = (plans: ReadonlyMap<string, Versions<PagePlan>>, version: keyof Versions<PagePlan>) => new PlanBook(versionOf(plans, version).values())
+export const lookBookOf = (looks: ReadonlyMap<string, Versions<Look>>, version: keyof Versions<Look>) => new LookBook(versionOf(looks, version).values())

@@ -14,6 +14,8 @@ import type { LinkKind } from '../../core/links/kind'
 import { kindsInUse } from '../../core/links/kind'
 import { LinkIndex } from '../../core/links/linkIndex'
 import { countProblems } from '../../core/links/linkProblem'
+import type { Look } from '../../core/looks/look'
+import type { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { PlanBook } from '../../core/pagePlans/planBook'
 import type { Schedule } from '../../core/releases/release'
@@ -30,10 +32,11 @@ import { readDismissed, readLanes } from '../db/linkStore'
 import { readNeighbours } from '../db/neighbourStore'
 import { readPutAside } from '../db/putAsideStore'
 import { readSchedules } from '../db/releaseStore'
-import { readSections } from '../db/sectionStore'
+import type { AllDrafted } from '../db/sectionStore'
+import { readDrafted } from '../db/sectionStore'
 import { readSwitchedOff } from '../db/switchStore'
 import { readProductIds, readProducts } from '../db/productStore'
-import { planBookOf, DraftedShop, versionOf } from './draftedShop'
+import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
 import { inTurns } from './inTurns'
 
 const none: ReadonlySet<string> = new Set()
@@ -50,17 +53,20 @@ export class LiveShop implements Shop {
   readonly links = new LinkIndex()
   /** Targets that are not to be suggested. */
   readonly dismissed = new LinkIndex()
-  /** Sections and plans as shoppers get them; `drafted` has them as they will be after publishing. */
+  /** Sections, plans and looks as shoppers get them; `drafted` has them as they will be after publishing. */
   sections: ReadonlyMap<string, Section>
   plans: PlanBook
+  looks: LookBook
   readonly drafted = new DraftedShop(this)
   readonly putAside: PutAside
   readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
   /** What is to go live at a set time. */
   readonly schedules: Map<string, Schedule>
   readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
+  readonly lookVersions: ReadonlyMap<string, Versions<Look>>
   readonly #sections: Map<string, Versions<Section>>
   readonly #plans: Map<string, Versions<PagePlan>>
+  readonly #looks: Map<string, Versions<Look>>
   readonly #kinds: Map<string, LinkKind>
   readonly #neighbours: Map<string, NeighbourSettings>
   readonly #switchedOff: Map<string, Set<string>>
@@ -77,8 +83,8 @@ export class LiveShop implements Shop {
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
     neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[],
-    sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>, schedules: Map<string, Schedule>, putAside: PutAside,
-  }) {
+    schedules: Map<string, Schedule>, putAside: PutAside,
+  } & AllDrafted) {
     this.settings = facts.settings
     this.texts = new DeliveredTexts(facts.settings)
     this.articles = facts.articles
@@ -91,8 +97,10 @@ export class LiveShop implements Shop {
     this.#units = facts.units
     this.sectionVersions = this.#sections = facts.sections
     this.planVersions = this.#plans = facts.plans
+    this.lookVersions = this.#looks = facts.looks
     this.sections = versionOf(this.#sections, 'live')
     this.plans = planBookOf(this.#plans, 'live')
+    this.looks = lookBookOf(this.#looks, 'live')
     this.drafted.takeOver()
   }
 
@@ -151,6 +159,7 @@ export class LiveShop implements Shop {
       case 'category': return this.#catalogue.category(kind) ?? null
       case 'section': return this.#sections.get(kind) ?? null
       case 'plan': return this.#plans.get(kind) ?? null
+      case 'look': return this.#looks.get(kind) ?? null
       case 'schedule': return this.schedules.get(kind) ?? null
       case 'kind': return this.#kinds.get(kind) ?? null
       case 'kindOrder': return [...this.#kinds.keys()]
@@ -190,6 +199,9 @@ export class LiveShop implements Shop {
         case 'plan':
           setOrDelete(this.#plans, change.kind, change.after)
           break
+        case 'look':
+          setOrDelete(this.#looks, change.kind, change.after)
+          break
         case 'schedule':
           setOrDelete(this.schedules, change.kind, change.after)
           break
@@ -203,9 +215,10 @@ export class LiveShop implements Shop {
           this.#orderKinds(change.after)
       }
     }
-    if (changes.some(change => change.of === 'section' || change.of === 'plan')) {
+    if (changes.some(change => change.of === 'section' || change.of === 'plan' || change.of === 'look')) {
       this.sections = versionOf(this.#sections, 'live')
       this.plans = planBookOf(this.#plans, 'live')
+      this.looks = lookBookOf(this.#looks, 'live')
       this.drafted.takeOver()
     }
     if (products.size || categories.size) await this.#replaceProducts(products, categories, db)
@@ -301,9 +314,9 @@ function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): v
 }
 
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  const [settings, kinds, categories, articles, neighbours, switchedOff, units, { sections, plans }, schedules, putAside] = await Promise.all(
-    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readSections(db), readSchedules(db), readPutAside(db)])
-  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, sections, plans, schedules, putAside })
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside })
 
   const products: Product[] = []
   const ids: number[] = []

@@ -22,8 +22,9 @@ const kinds = ['related', 'upsell']
 const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
   [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
-const sectionsOf = ({ sectionVersions, planVersions, schedules, sections, plans, drafted }: LiveShop) => [
-  ...[sectionVersions, planVersions, schedules, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
+const sectionsOf = ({ sectionVersions, planVersions, lookVersions, schedules, sections, plans, looks, drafted }: LiveShop) => [
+  ...[sectionVersions, planVersions, lookVersions, schedules, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
+  ...[looks, drafted.looks].map(book => [book.houseStyle, ...['framed', 'calm'].map(preset => book.styleOf({ preset, own: {} }))]),
   ...[plans, drafted.plans].map(book => pageKind.options.map(page => book.of(page))),
 ]
 /** What the list's counts say. */
@@ -38,9 +39,10 @@ const targets = fc.uniqueArray(fc.constantFrom(...skus, 'D-1', 'D-2'), { minLeng
 const { key: _key, ...sectionSettings } = makeSection('x', { heading: { en: 'Seen lately' } })
 const anySection = fc.constantFrom('upsells', 'just-added', 'seen-lately', 'seen-lately-2')
 const anyPlan = fc.constantFrom('product-default', 'cart-default', 'gifts', 'gifts-2')
+const anyLook = fc.constantFrom('house', 'framed', 'calm', 'calm-2')
 const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.constant({ type: 'addSection' as const, settings: sectionSettings }),
-  fc.record({ type: fc.constant('changeSection' as const), key: anySection, settings: fc.record({ places: fc.constantFrom(1, 2), off: fc.boolean() }, { requiredKeys: [] }), seen: fc.constantFrom({}, { places: 2 }) }),
+  fc.record({ type: fc.constant('changeSection' as const), key: anySection, settings: fc.record({ places: fc.constantFrom(1, 2), off: fc.boolean(), look: anyLook.map(preset => ({ preset, own: {} })) }, { requiredKeys: [] }), seen: fc.constantFrom({}, { places: 2 }) }),
   fc.record({ type: fc.constant('removeSection' as const), key: anySection }),
   fc.record({ type: fc.constant('addPlan' as const), page: fc.constantFrom('product' as const, 'cart' as const), name: fc.constant({ en: 'Gifts' }), scope: fc.constantFrom<string[]>(['gift'], ['oak']).map(tags => ({ ...emptyScope, tags })) }),
   fc.record({ type: fc.constant('changePlan' as const), key: anyPlan, settings: fc.record({ repeats: fc.boolean(), scope: fc.constantFrom(null, emptyScope) }, { requiredKeys: [] }), seen: fc.constantFrom({}, { repeats: false }) }),
@@ -49,10 +51,13 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.record({ type: fc.constant('placeSection' as const), key: anySection, plan: anyPlan, zone: fc.constantFrom('foot', 'belowLines'), place: fc.constantFrom(undefined, 1) }),
   fc.record({ type: fc.constant('unplaceSection' as const), key: anySection, plan: anyPlan }),
   fc.record({ type: fc.constant('switchInPlan' as const), key: anySection, plan: anyPlan, off: fc.boolean() }),
+  fc.constant({ type: 'addLook' as const, settings: { name: { en: 'Calm' }, parts: { gap: 30 }, page: null } }),
+  fc.record({ type: fc.constant('changeLook' as const), key: anyLook, settings: fc.record({ parts: fc.constantFrom({}, { corner: 3 }) }), seen: fc.constantFrom({}, { parts: {} }) }),
+  fc.record({ type: fc.constant('removeLook' as const), key: anyLook }),
   fc.record({ type: fc.constant('goBack' as const), release: fc.integer({ min: 1, max: 4 }) }),
-  fc.record({ type: fc.constant('schedulePublish' as const), at: fc.constant('2026-05-01T10:00:00Z'), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan), note: fc.constantFrom('', 'spring') }),
+  fc.record({ type: fc.constant('schedulePublish' as const), at: fc.constant('2026-05-01T10:00:00Z'), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan), looks: fc.uniqueArray(anyLook), note: fc.constantFrom('', 'spring') }),
   fc.record({ type: fc.constantFrom('cancelSchedule' as const, 'runSchedule' as const), key: fc.constantFrom('1', '2') }),
-  fc.record({ type: fc.constantFrom('publish' as const, 'discard' as const), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan) }),
+  fc.record({ type: fc.constantFrom('publish' as const, 'discard' as const), sections: fc.uniqueArray(anySection), plans: fc.uniqueArray(anyPlan), looks: fc.uniqueArray(anyLook) }),
 ]
 const finding = fc.record({ check: fc.constantFrom('returnMissing' as const, 'linkOver' as const, 'overCeiling' as const), source: fc.constantFrom(...skus), kind, target: fc.constantFrom(...skus) })
 const findings = fc.array(finding, { minLength: 1, maxLength: 3 })

@@ -154,7 +154,7 @@ export class CommandLog {
     const at = new Date().toISOString()
     await writeChanges(this.#db, changes, this.#shop.settings.language, transaction)
     if (areForShoppers(changes)) {
-      const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions }
+      const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
       await addRelease(this.#db, { at, note: this.#noteOf(what.command), words: what.words }, liveAfter(changes, versions), liveAfter([], versions), transaction)
     }
     const entry = await addEntry(this.#db, { at, editor, state: 'done', ...what }, changes, transaction)
@@ -175,6 +175,7 @@ export class CommandLog {
       neighbours: source => this.#shop.neighboursOf(source),
       sectionVersions: () => this.#shop.sectionVersions,
       planVersions: () => this.#shop.planVersions,
+      lookVersions: () => this.#shop.lookVersions,
       schedules: () => this.#shop.schedules,
       asideReason: finding => this.#shop.putAside.reason(finding),
       isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
@@ -209,6 +210,7 @@ function nameOf({ of }: Change): string {
     case 'putAside': return 'the same finding'
     case 'section': return 'the same section'
     case 'plan': return 'the same page plan'
+    case 'look': return 'the same look'
     case 'schedule': return 'the same publishing'
     case 'product': return 'the same product'
     case 'category': return 'the same category'

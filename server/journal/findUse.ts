@@ -39,6 +39,11 @@ function useOf(change: Change, shop: LiveShop, changed: ReadonlySet<string>, rem
       const inside = shop.catalogue.products.find(product => product.categories.includes(change.kind) && !changed.has(product.sku))
       return inside ? { about: change.kind, words: `its category “${change.kind}” has ${inside.sku} by now.` } : null
     }
+    case 'look': {
+      if (change.after) return null
+      const user = [...shop.sectionVersions].find(([, { live, draft }]) => live?.look.preset === change.kind || draft?.look.preset === change.kind)
+      return user ? { about: change.kind, words: `the section “${user[0]}” has this look by now.` } : null
+    }
     default: return null
   }
 }

@@ -44,6 +44,7 @@ async function writeOne(db: Database, change: Change, transaction: Transaction):
     case 'putAside': return writePutAside(db, change.source, change.kind, change.after, transaction)
     case 'section': return writeVersions(db, 'sections', change.kind, change.after, transaction)
     case 'plan': return writeVersions(db, 'plans', change.kind, change.after, transaction)
+    case 'look': return writeVersions(db, 'looks', change.kind, change.after, transaction)
     case 'schedule': return writeSchedule(db, change.kind, change.after, transaction)
     case 'category': return writeCategory(db, change.kind, change.after, transaction)
     case 'kind': return writeKind(db, change.kind, change.after, transaction)

@@ -21,6 +21,7 @@ export function knownThings(shop: LiveShop): KnownThings {
     },
     hasAttribute: name => postings.attributeValues.has(name),
     isRetired: kind => shop.kinds.get(kind)?.retired ?? null,
+    looks: shop.drafted.looks,
     isProductRetired: sku => shop.catalogue.item(sku) ? shop.catalogue.item(sku)!.product.status === 'retired' : null,
   }
 }

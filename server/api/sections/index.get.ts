@@ -3,13 +3,14 @@ import { sectionProblems } from '../../../core/sections/sectionProblems'
 import { useShop } from '../../engine/useShop'
 import { knownThings } from '../../sections/knownThings'
 
-/** All sections and page plans, live and as drafts, with what is wrong with them. */
+/** All sections, page plans and looks, live and as drafts, with what is wrong with them. */
 export default api(async (): Promise<SectionsAnswer> => {
   const { shop } = await useShop()
   const known = knownThings(shop)
   return {
     sections: [...shop.sectionVersions].map(([key, { live, draft }]) => ({ key, live, draft, problems: draft ? sectionProblems(draft, known) : [] })),
     plans: [...shop.planVersions].map(([key, { live, draft }]) => ({ key, live, draft })),
+    looks: [...shop.lookVersions].map(([key, { live, draft }]) => ({ key, live, draft })),
     attributes: [...shop.finder.postings.attributeValues.keys()].sort(),
   }
 })

@@ -10,6 +10,7 @@ import { otherHeadings } from './0009-other-headings'
 import { planScopes } from './0010-plan-scopes'
 import { displays } from './0011-display'
 import { releases } from './0012-releases'
+import { looks } from './0013-looks'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -17,4 +18,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks]

@@ -6,8 +6,9 @@ import sqlite3 from 'sqlite3'
 import { describe, expect, it } from 'vitest'
 import { builtInPlans } from '../../../core/pagePlans/builtInPlans'
 import { builtInSections } from '../../../core/sections/builtIn'
-import { readSections } from '../sectionStore'
+import { readDrafted } from '../sectionStore'
 import { readChanges, readHistory } from '../journalStore'
+import { readRelease, readSchedules } from '../releaseStore'
 import { openDatabase } from '../database'
 import { migrations } from './index'
 import { firstTables } from './0001-first-tables'
@@ -28,7 +29,7 @@ describe('the migrations', () => {
     const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
     const file = join(folder, 'manada.sqlite')
     const old = await oldDatabase(file, '0009-other-headings')
-    const { display: _, buttons: __, ...section } = builtInSections.find(each => each.layout === 'list')!
+    const { display: _, buttons: __, look: _____, ...section } = builtInSections.find(each => each.layout === 'list')!
     const { scope: ___, rank: ____, ...plan } = builtInPlans[0]!
     const insert = (table: string, thing: { key: string }) => old.query(`INSERT INTO ${table} (key, live, draft) VALUES ($key, $thing, NULL)`, { bind: { key: thing.key, thing: JSON.stringify(thing) } })
     await insert('sections', section)
@@ -40,12 +41,29 @@ describe('the migrations', () => {
     await old.close()
 
     const db = await openDatabase(file)
-    const { sections, plans } = await readSections(db)
+    const { sections, plans } = await readDrafted(db)
     expect(sections.get(section.key)!.live).toEqual(builtInSections.find(each => each.key === section.key))
     expect(plans.get(plan.key)!.live).toEqual(builtInPlans[0])
     const [ofSection, ofPlan] = await readChanges(db, 1)
     expect(ofSection).toMatchObject({ before: { live: null, draft: builtInSections.find(each => each.key === section.key) }, after: null })
     expect(ofPlan).toMatchObject({ before: { live: null, draft: builtInPlans[0] }, after: null })
+    await db.close()
+    await rm(folder, { recursive: true, force: true })
+  })
+
+  it('give the sections of releases and of planned publishings their looks too', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
+    const file = join(folder, 'manada.sqlite')
+    const old = await oldDatabase(file, '0012-releases')
+    const before = builtInSections.map(({ look: _, display: { heading: { icon: __, ...heading }, ...display }, ...section }) => ({ ...section, display: { ...display, heading: { ...heading, size: 'medium' } } }))
+    const planned = { [before[0]!.key]: before[0], gone: null }
+    await old.query(`INSERT INTO releases (at, note, words, sections, plans) VALUES ('2026-01-01T00:00:00Z', '', '', $sections, '[]')`, { bind: { sections: JSON.stringify(before) } })
+    await old.query(`INSERT INTO schedules (key, at, note, sections, plans) VALUES ('1', '2026-01-01T00:00:00Z', '', $sections, '{}')`, { bind: { sections: JSON.stringify(planned) } })
+    await old.close()
+
+    const db = await openDatabase(file)
+    expect(await readRelease(db, 1)).toMatchObject({ sections: builtInSections, plans: [], looks: null })
+    expect((await readSchedules(db)).get('1')).toMatchObject({ sections: { [before[0]!.key]: builtInSections[0], gone: null }, plans: {}, looks: {} })
     await db.close()
     await rm(folder, { recursive: true, force: true })
   })

@@ -30,8 +30,8 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
 <style scoped>
 .price { display: inline-flex; flex-wrap: wrap; align-items: baseline; gap: 0 8px; font-variant-numeric: tabular-nums; }
 b { font-weight: 650; }
-s { color: var(--ink-soft); font-size: 0.88em; }
+s { color: var(--section-soft); font-size: 0.88em; }
 .large { font-size: 24px; align-items: center; }
 .large s { font-size: 16px; }
-.less { background: var(--moss-wash); color: var(--moss-ink); border-radius: 5px; padding: 1px 7px; font-size: 12.5px; font-weight: 650; }
+.less { border: 1px solid var(--badge-line); border-radius: 5px; background: var(--badge-ground); color: var(--badge-ink); padding: 1px 7px; font-size: 12.5px; font-weight: 650; }
 </style>

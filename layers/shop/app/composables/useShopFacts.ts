@@ -1,6 +1,6 @@
 import type { ShopAnswer } from '../../../../core/delivery/contract'
 
-const unnamed: ShopAnswer = { name: '', currency: 'EUR', language: 'en', languages: ['en'], categories: [], articles: [] }
+const unnamed: ShopAnswer = { name: '', currency: 'EUR', language: 'en', languages: ['en'], style: {}, categories: [], articles: [] }
 
 /** The shop's name, currency and aisles, which the layout has loaded, and the language that the shopper has chosen. */
 export function useShopFacts() {
@@ -24,8 +24,12 @@ export function useChosenLanguage() {
   })
 }
 
-/** Loads the shop's facts once. */
-export async function loadShopFacts(): Promise<void> {
+/** Loads the shop's facts, in the studio's shop view those of its drafts. */
+export function useShopFactsLoader(): () => Promise<void> {
   const { facts } = useShopFacts()
-  if (!facts.value.name) facts.value = await useDeliver()<ShopAnswer>('/catalogue')
+  const { asked } = usePreview()
+  const deliver = useDeliver()
+  return async () => {
+    facts.value = await deliver<ShopAnswer>('/catalogue', asked.draft ? { draft: asked.draft } : {})
+  }
 }

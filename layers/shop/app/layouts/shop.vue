@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import headFont from '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2?url'
-import textFont from '@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal.woff2?url'
+import bricolageGrotesque from '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2?url'
+import figtree from '@fontsource-variable/figtree/files/figtree-latin-wght-normal.woff2?url'
+import instrumentSans from '@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal.woff2?url'
+import sourceSerif from '@fontsource-variable/source-serif-4/files/source-serif-4-latin-wght-normal.woff2?url'
 import '../assets/fonts.css'
 import '../assets/shop.css'
 
@@ -16,16 +18,21 @@ function speak(tag: string): void {
 /** A language as it calls itself. */
 const nameOf = (tag: string) => new Intl.DisplayNames([tag], { type: 'language' }).of(tag) ?? tag
 const preview = usePreview()
+usePreviewChanges(useShopFactsLoader())
+
+/** The files of the fonts that the shop has, to be there early. */
+const files = [['Instrument Sans', instrumentSans], ['Figtree', figtree], ['Bricolage Grotesque', bricolageGrotesque], ['Source Serif', sourceSerif]] as const
+const fonts = computed(() => files.filter(([family]) => [facts.value.style['--page-text'], facts.value.style['--page-head']].some(each => each?.includes(family))).map(([, href]) => href))
 
 useHead({
-  link: [textFont, headFont].map(href => ({ rel: 'preload', href, as: 'font', type: 'font/woff2', crossorigin: '' })),
+  link: () => fonts.value.map(href => ({ rel: 'preload', href, as: 'font', type: 'font/woff2', crossorigin: '' })),
   htmlAttrs: { lang: language },
   titleTemplate: title => title ? `${title} · ${facts.value.name}` : facts.value.name,
 })
 </script>
 
 <template>
-  <div class="shop">
+  <div class="shop" :style="facts.style">
     <a class="skip" href="#main">{{ words.toContents }}</a>
     <header class="shop-wide">
       <div class="bar">
@@ -51,7 +58,7 @@ useHead({
 
 <style scoped>
 .skip { position: absolute; left: -999px; }
-.skip:focus { left: 12px; top: 8px; z-index: 9; padding: 8px 12px; background: #fff; }
+.skip:focus { left: 12px; top: 8px; z-index: 9; padding: 8px 12px; background: var(--shop-ground); }
 .bar { display: flex; align-items: center; gap: 10px 22px; min-height: 64px; border-bottom: 1px solid var(--shop-line); }
 .name { font: 650 20px/1.1 var(--head); letter-spacing: -0.02em; color: inherit; text-decoration: none; margin-right: 6px; white-space: nowrap; }
 nav { display: flex; gap: 4px 18px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
@@ -59,7 +66,7 @@ nav a { padding: 8px 0; color: var(--ink-soft); text-decoration: none; white-spa
 nav a:hover, nav a.router-link-active { color: var(--ink); text-decoration: underline; text-underline-offset: 6px; }
 .cart { position: relative; display: grid; place-items: center; width: 44px; height: 44px; color: inherit; }
 .cart svg { width: 25px; fill: none; stroke: currentColor; stroke-width: 1.6; stroke-linejoin: round; }
-.count { position: absolute; top: 3px; right: 0; min-width: 19px; padding: 0 5px; border-radius: 10px; background: var(--shop-accent); color: #fff; font: 650 11.5px/19px var(--text); text-align: center; }
+.count { position: absolute; top: 3px; right: 0; min-width: 19px; padding: 0 5px; border-radius: 10px; background: var(--shop-accent); color: var(--shop-on-accent); font: 650 11.5px/19px var(--text); text-align: center; }
 main { flex: 1; padding-top: 26px; padding-bottom: 56px; }
 footer { display: flex; flex-wrap: wrap; align-items: baseline; justify-content: space-between; gap: 0 24px; color: var(--ink-soft); font-size: 13px; }
 footer::before { content: ''; flex: 0 0 100%; border-top: 1px solid var(--shop-line); }

@@ -49,10 +49,10 @@ async function choose(): Promise<void> {
 </template>
 
 <style scoped>
-.add { position: relative; z-index: 1; justify-self: start; display: inline-flex; align-items: center; min-height: 34px; padding: 0 14px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: var(--shop-accent); font: inherit; font-size: 14px; font-weight: 600; cursor: pointer; transition: background 150ms, border-color 150ms; }
-.add:hover:not(:disabled) { background: var(--shop-accent); border-color: var(--shop-accent); color: #fff; }
+.add { position: relative; z-index: 1; justify-self: start; display: inline-flex; align-items: center; min-height: 34px; padding: 0 14px; border: 1px solid var(--button-line); border-radius: var(--button-corner); background: var(--button-ground); color: var(--button-ink); font: inherit; font-size: 0.94em; font-weight: 600; cursor: pointer; transition: background 150ms, border-color 150ms; }
+.add:hover:not(:disabled) { background: var(--section-accent); border-color: var(--section-accent); color: var(--section-on-accent); }
 .pick { position: relative; z-index: 1; display: flex; flex-wrap: wrap; gap: 6px; min-width: 0; }
-select { flex: 1 1 90px; min-width: 0; min-height: 34px; padding: 0 6px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; font-size: 14px; }
+select { flex: 1 1 90px; min-width: 0; min-height: 34px; padding: 0 6px; border: 1px solid var(--section-line); border-radius: min(8px, var(--button-corner)); background: var(--card-solid); color: inherit; font: inherit; font-size: 0.94em; }
 @media (max-width: 600px) {
   .add, select { min-height: 40px; }
 }

@@ -50,20 +50,20 @@ const rows = computed(() => {
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; border: 1px solid #e6decd; border-radius: 14px; background: #fff; }
-table { width: 100%; min-width: calc(96px + var(--count) * 152px); border-collapse: separate; border-spacing: 0; table-layout: fixed; font-size: 14px; }
-.names { position: sticky; left: 0; z-index: 2; width: 112px; padding: 9px 8px 9px 16px; background: #fff; color: var(--ink-soft); font-weight: 500; text-align: left; vertical-align: top; }
+.scroll { overflow-x: auto; border: 1px solid var(--section-line); border-radius: var(--section-corner); background: var(--card-solid); }
+table { width: 100%; min-width: calc(96px + var(--count) * 152px); border-collapse: separate; border-spacing: 0; table-layout: fixed; font-size: 0.94em; }
+.names { position: sticky; left: 0; z-index: 2; width: 112px; padding: 9px 8px 9px 16px; background: var(--card-solid); color: var(--section-soft); font-weight: 500; text-align: left; vertical-align: top; }
 .names::first-letter { text-transform: uppercase; }
 th[scope='col'] { padding: 14px 12px 10px; font-weight: 600; text-align: left; vertical-align: bottom; }
 td { padding: 9px 12px; vertical-align: top; overflow-wrap: anywhere; }
-tbody > tr > * { border-top: 1px solid #efe8da; }
+tbody > tr > * { border-top: 1px solid color-mix(in srgb, var(--section-line) 60%, var(--card-solid)); }
 .differs td { font-weight: 600; }
-.viewed { background: #f8f4ec; }
-.this { display: block; margin-bottom: 6px; color: var(--ink-soft); font-size: 12.5px; font-weight: 600; }
-.shot { aspect-ratio: 4 / 3; margin-bottom: 8px; border-radius: 9px; overflow: hidden; }
+.viewed { background: color-mix(in srgb, var(--section-ink) 4%, var(--card-solid)); }
+.this { display: block; margin-bottom: 6px; color: var(--section-soft); font-size: 12.5px; font-weight: 600; }
+.shot { aspect-ratio: 4 / 3; margin-bottom: 8px; border-radius: min(9px, var(--picture-corner)); overflow: hidden; }
 .shot.square { aspect-ratio: 1; }
 .shot.portrait { aspect-ratio: 4 / 5; }
-.brand { margin: 0; color: var(--ink-soft); font-size: 13px; font-weight: 400; }
+.brand { margin: 0; color: var(--section-soft); font-size: 13px; font-weight: 400; }
 a { color: inherit; text-underline-offset: 3px; }
 @container (max-width: 560px) {
   .names { width: 84px; padding-left: 12px; font-size: 13px; }

@@ -22,9 +22,9 @@ const beyond = (index: number) => devices.filter((device) => {
 </template>
 
 <style scoped>
-.items { --columns: var(--columns-desktop); display: grid; grid-template-columns: repeat(var(--columns), minmax(0, 1fr)); gap: 26px 20px; margin: 0; padding: 0; list-style: none; }
-.rows { gap: 0 28px; }
-.rows > li { padding: 11px 0; border-top: 1px solid #efe8da; }
+.items { --columns: var(--columns-desktop); display: grid; grid-template-columns: repeat(var(--columns), minmax(0, 1fr)); gap: calc(var(--section-gap) * 1.3) var(--section-gap); margin: 0; padding: 0; list-style: none; }
+.rows { margin-bottom: min(0px, 8px - var(--section-inset)); gap: 0 calc(var(--section-gap) * 1.4); }
+.rows > li { padding: 11px 0; border-top: var(--row-line); }
 @container (min-width: 820.01px) { .beyond-desktop { display: none; } }
 @container (560px < width <= 820px) {
   .items { --columns: var(--columns-tablet); }
@@ -32,7 +32,7 @@ const beyond = (index: number) => devices.filter((device) => {
 }
 @container (max-width: 560px) {
   .items { --columns: var(--columns-phone); }
-  .items:not(.rows) { gap: 20px 14px; }
+  .items:not(.rows) { gap: var(--section-gap) min(14px, var(--section-gap)); }
   .beyond-phone { display: none; }
 }
 </style>

@@ -39,21 +39,21 @@ const shows = (part: DeliveredSection['display']['card'][0]) => props.display ? 
 </template>
 
 <style scoped>
-.card { position: relative; display: grid; grid-template: auto 1fr auto / minmax(0, 1fr); min-width: 0; height: 100%; }
-.shot { display: block; aspect-ratio: 4 / 3; border-radius: var(--section-corner, 12px); overflow: hidden; background: var(--sunk); }
+.card { position: relative; display: grid; grid-template: auto 1fr auto / minmax(0, 1fr); min-width: 0; height: 100%; padding: var(--card-inset); border: var(--card-border); border-radius: var(--section-corner); background: var(--card-ground); color: var(--section-ink); }
+.shot { display: block; aspect-ratio: 4 / 3; border-radius: var(--picture-corner); overflow: hidden; background: var(--sunk); }
 .square .shot { aspect-ratio: 1; }
 .portrait .shot { aspect-ratio: 4 / 5; }
 .facts { padding: 10px 0 10px; }
-.brand { margin: 0 0 1px; color: var(--ink-soft); font-size: 13px; }
+.brand { margin: 0 0 1px; color: var(--section-soft); font-size: 0.87em; }
 .name { display: block; font-weight: 550; line-height: 1.3; color: inherit; text-decoration: none; text-wrap: balance; overflow-wrap: anywhere; hyphens: auto; }
-.name::after { content: ''; position: absolute; inset: 0; border-radius: var(--section-corner, 12px); }
+.name::after { content: ''; position: absolute; inset: 0; border-radius: var(--section-corner); }
 .name:hover { text-decoration: underline; text-underline-offset: 3px; text-decoration-thickness: 1px; }
-.text { margin: 3px 0 0; color: var(--ink-soft); font-size: 13.5px; line-height: 1.4; }
+.text { margin: 3px 0 0; color: var(--section-soft); font-size: 0.9em; line-height: 1.4; }
 .foot { display: flex; flex-wrap: wrap; gap: 2px 10px; align-items: baseline; margin: 4px 0 0; }
 .foot:empty { display: none; }
-.out { color: var(--clay-ink); font-size: 13px; }
-.few { color: var(--saffron-ink); font-size: 13px; }
+.out { color: var(--section-out); font-size: 0.87em; }
+.few { color: var(--section-few); font-size: 0.87em; }
 .row { grid-template: auto / 64px minmax(0, 1fr) auto; align-items: center; gap: 14px; }
-.row .shot { aspect-ratio: 1; border-radius: 9px; }
+.row .shot { aspect-ratio: 1; border-radius: min(9px, var(--picture-corner)); }
 .row .facts { padding: 0; }
 </style>

@@ -7,20 +7,20 @@ const props = defineProps<{ section: DeliveredSection }>()
 
 const words = useWords()
 const look = computed(() => props.section.display)
-const style = computed(() => Object.fromEntries(devices.map(device => [`--columns-${device}`, look.value.devices[device].columns])))
+const style = computed(() => ({ ...props.section.style, ...Object.fromEntries(devices.map(device => [`--columns-${device}`, look.value.devices[device].columns])) }))
 const seeAll = computed(() => {
   const { seeAll } = props.section
   return seeAll && { to: seeAll.of === 'brand' ? `/shop/brands/${encodeURIComponent(seeAll.key)}` : `/shop/categories/${seeAll.key}`, label: words.value.seeAll(seeAll.name) }
 })
-const boxed = computed(() => ['list', 'checklist', 'spotlight'].includes(props.section.layout))
 const id = computed(() => `section-${props.section.key}`)
 </script>
 
 <template>
-  <section class="section" :class="[section.layout, `heading-${look.heading.size}`, { boxed, centered: look.heading.align === 'center' }]" :style="style" :data-section="section.key" :aria-labelledby="id">
+  <section class="section" :class="[section.layout, `heading-${look.heading.size}`, { centered: look.heading.align === 'center' }]" :style="style" :data-section="section.key" :aria-labelledby="id">
     <component :is="look.fold === 'no' ? 'div' : 'details'" class="frame" :open="look.fold === 'open' || undefined">
       <component :is="look.fold === 'no' ? 'header' : 'summary'" class="head">
         <svg v-if="look.fold !== 'no'" class="caret" viewBox="0 0 16 16" aria-hidden="true"><path d="m6 3.5 4.5 4.5L6 12.5" /></svg>
+        <HeadingIcon v-if="look.heading.icon" :icon="look.heading.icon" class="mark" />
         <h2 :id="id">{{ section.heading }}</h2>
         <NuxtLink v-if="seeAll" :to="seeAll.to" class="all">{{ seeAll.label }}</NuxtLink>
       </component>
@@ -35,27 +35,25 @@ const id = computed(() => `section-${props.section.key}`)
 
 <style scoped>
 /* How much a section shows side by side follows from its own width: it can stand in a narrow column of a wide page. */
-.section { container-type: inline-size; padding: var(--section-space, 20px) 0; min-width: 0; }
+.section { container-type: inline-size; padding: var(--section-space) 0; min-width: 0; color: var(--section-ink); font-size: var(--section-size); }
+.frame { padding: var(--section-inset); border: var(--section-border); border-radius: var(--section-corner); background: var(--section-ground); }
 .head { display: flex; align-items: baseline; gap: 4px 16px; margin-bottom: 14px; }
 h2 { flex: 1; margin: 0; font: 650 21px/1.25 var(--head); letter-spacing: -0.01em; overflow-wrap: anywhere; }
 .heading-small h2 { font-size: 17px; }
 .heading-large h2 { font-size: 28px; }
 .centered .head { flex-direction: column; align-items: center; text-align: center; }
-.all { flex: none; color: var(--shop-accent); font-size: 14.5px; font-weight: 600; text-underline-offset: 3px; }
+.all { flex: none; color: var(--section-accent); font-size: 0.97em; font-weight: 600; text-underline-offset: 3px; }
 summary { cursor: pointer; list-style: none; }
 summary::-webkit-details-marker { display: none; }
 .caret { align-self: center; flex: none; width: 16px; height: 16px; fill: none; stroke: currentColor; stroke-width: 1.8; stroke-linecap: round; stroke-linejoin: round; transition: transform 150ms; }
 [open] > .head > .caret { transform: rotate(90deg); }
 .frame:not([open]):is(details) > .head { margin-bottom: 0; }
-.boxed > .frame { padding: 14px 18px; border: 1px solid #e6decd; border-radius: 14px; background: #fff; }
-.boxed.list > .frame, .boxed.checklist > .frame { padding-bottom: 6px; }
-.boxed .head { margin-bottom: 8px; }
-.boxed h2 { font: 650 16px/1.4 var(--text); letter-spacing: 0; }
-.boxed.heading-small h2 { font-size: 14.5px; }
-.boxed.heading-large h2 { font-size: 20px; }
+.heading-small .head { margin-bottom: 8px; }
+.mark { align-self: center; flex: none; width: 1.5em; height: 1.5em; }
 @container (max-width: 560px) {
   .head { flex-wrap: wrap; }
-  h2 { flex-basis: 60%; font-size: 19px; }
+  h2 { flex-basis: 60%; }
+  .heading-medium h2 { font-size: 19px; }
   .heading-large h2 { font-size: 23px; }
 }
 </style>

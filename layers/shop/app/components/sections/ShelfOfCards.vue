@@ -50,22 +50,22 @@ watch(() => props.section, () => nextTick(measure))
 </template>
 
 <style scoped>
-.turned { --columns: var(--columns-desktop); --gap: 20px; --part: 0; }
+.turned { --columns: var(--columns-desktop); --gap: var(--section-gap); --part: 0; }
 .peek { --part: 0.35; }
 .items { display: grid; grid-auto-flow: column; grid-auto-columns: calc((100% - (var(--columns) - 1) * var(--gap)) / (var(--columns) + var(--part))); gap: var(--gap); margin: 0; padding: 0; overflow-x: auto; scroll-snap-type: x proximity; scrollbar-width: none; list-style: none; }
 .items > li { scroll-snap-align: start; min-width: 0; }
 .turn { display: flex; justify-content: flex-end; gap: 6px; margin-top: 12px; }
-.turn button { display: grid; place-items: center; width: 36px; height: 36px; border-radius: 50%; border: 1px solid #cfc5b1; background: #fff; color: inherit; font: 600 14px/1 var(--text); cursor: pointer; }
+.turn button { display: grid; place-items: center; width: 36px; height: 36px; border-radius: 50%; border: 1px solid var(--section-line); background: var(--card-solid); color: inherit; font: 600 14px/1 var(--text); cursor: pointer; }
 .turn button:disabled { opacity: 0.4; cursor: default; }
 .dots, .numbers { justify-content: center; }
 .dots { gap: 0; }
 .dots button { width: 28px; height: 28px; border: 0; background: none; }
-.dots button::before { content: ''; width: 9px; height: 9px; border-radius: 50%; background: #c3b9a5; }
-.dots [aria-current]::before { background: var(--shop-accent); transform: scale(1.25); }
-.numbers [aria-current] { border-color: var(--shop-accent); background: var(--shop-accent); color: #fff; }
+.dots button::before { content: ''; width: 9px; height: 9px; border-radius: 50%; background: color-mix(in srgb, var(--section-soft) 55%, transparent); }
+.dots [aria-current]::before { background: var(--section-accent); transform: scale(1.25); }
+.numbers [aria-current] { border-color: var(--section-accent); background: var(--section-accent); color: var(--section-on-accent); }
 @container (max-width: 820px) { .turned { --columns: var(--columns-tablet); } .peek { --part: 0.5; } }
 @container (max-width: 560px) {
-  .turned { --columns: var(--columns-phone); --gap: 14px; }
+  .turned { --columns: var(--columns-phone); --gap: min(14px, var(--section-gap)); }
   .peek { --part: 0.25; }
   .arrows { display: none; }
 }

@@ -31,16 +31,16 @@ const { data: product } = useAsyncData(
 </template>
 
 <style scoped>
-.spot { display: grid; grid-template-columns: minmax(0, 240px) minmax(0, 1fr); gap: 22px; align-items: center; padding-bottom: 4px; }
-.shot { display: block; aspect-ratio: 4 / 3; border-radius: 12px; overflow: hidden; }
+.spot { display: grid; grid-template-columns: minmax(0, 240px) minmax(0, 1fr); gap: 22px; align-items: center; padding: var(--card-inset); border: var(--card-border); border-radius: var(--section-corner); background: var(--card-ground); }
+.shot { display: block; aspect-ratio: 4 / 3; border-radius: var(--picture-corner); overflow: hidden; }
 .shot.square { aspect-ratio: 1; }
 .shot.portrait { aspect-ratio: 4 / 5; }
-.brand { margin: 0; color: var(--ink-soft); font-size: 13px; }
-.name { color: inherit; font: 650 18px/1.3 var(--head); text-decoration: none; }
+.brand { margin: 0; color: var(--section-soft); font-size: 0.87em; }
+.name { color: inherit; font: 650 1.2em/1.3 var(--head); text-decoration: none; }
 .name:hover { text-decoration: underline; text-underline-offset: 3px; }
-.text { margin: 4px 0 0; color: var(--ink-soft); font-size: 14px; max-width: 56ch; }
+.text { margin: 4px 0 0; color: var(--section-soft); font-size: 0.94em; max-width: 56ch; }
 .price { display: flex; align-items: baseline; gap: 10px; margin: 6px 0 10px; }
-.out { color: var(--clay-ink); font-size: 13px; }
+.out { color: var(--section-out); font-size: 0.87em; }
 @container (max-width: 560px) {
   .spot { grid-template-columns: minmax(0, 112px) minmax(0, 1fr); gap: 14px; align-items: start; }
   .shot { aspect-ratio: 1; }

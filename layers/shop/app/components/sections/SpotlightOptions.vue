@@ -24,10 +24,10 @@ const canAdd = computed(() => variant.value !== undefined && variant.value.forSa
 
 <style scoped>
 fieldset { display: flex; flex-wrap: wrap; gap: 6px; margin: 8px 0 0; padding: 0; border: 0; }
-.choice { min-height: 34px; min-width: 40px; padding: 0 11px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; font-size: 14px; cursor: pointer; }
-.choice[aria-pressed='true'] { border-color: var(--shop-accent); box-shadow: inset 0 0 0 1px var(--shop-accent); font-weight: 600; }
-.choice.out { color: var(--ink-soft); background: linear-gradient(to top right, transparent calc(50% - 0.5px), #cfc5b1 50%, transparent calc(50% + 0.5px)) #faf8f3; }
+.choice { min-height: 34px; min-width: 40px; padding: 0 11px; border: 1px solid var(--section-line); border-radius: min(8px, var(--button-corner)); background: var(--card-solid); color: inherit; font: inherit; font-size: 0.94em; cursor: pointer; }
+.choice[aria-pressed='true'] { border-color: var(--section-accent); box-shadow: inset 0 0 0 1px var(--section-accent); font-weight: 600; }
+.choice.out { color: var(--section-soft); background: linear-gradient(to top right, transparent calc(50% - 0.5px), var(--section-line) 50%, transparent calc(50% + 0.5px)) var(--card-solid); }
 .buy { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 16px; margin: 10px 0 0; }
-.add { min-height: 38px; padding: 0 18px; border: 1px solid var(--shop-accent); border-radius: 8px; background: var(--shop-accent); color: #fff; font: inherit; font-size: 14px; font-weight: 600; cursor: pointer; }
-.add:disabled { border-color: #cfc5b1; background: #efeae0; color: var(--ink-soft); cursor: default; }
+.add { min-height: 38px; padding: 0 18px; border: 1px solid var(--section-accent); border-radius: var(--button-corner); background: var(--section-accent); color: var(--section-on-accent); font: inherit; font-size: 0.94em; font-weight: 600; cursor: pointer; }
+.add:disabled { border-color: var(--section-line); background: var(--card-solid); color: var(--section-soft); cursor: default; }
 </style>

@@ -71,15 +71,16 @@ const add = () => addAll(along.value.map(each => each.sku).reverse())
 
 <style scoped>
 ul { margin: 0; padding: 0; list-style: none; }
-li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; padding: 6px 0; border-top: 1px solid #efe8da; }
+li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; padding: 6px 0; border-top: var(--row-line); }
 label { flex: 1 1 200px; display: grid; grid-template-columns: 20px 44px minmax(0, 1fr); align-items: center; gap: 11px; min-height: 44px; cursor: pointer; }
-input { width: 20px; height: 20px; margin: 0; accent-color: var(--shop-accent); }
-.shot { aspect-ratio: 1; border-radius: 8px; overflow: hidden; }
+input { width: 20px; height: 20px; margin: 0; accent-color: var(--section-accent); }
+.shot { aspect-ratio: 1; border-radius: min(8px, var(--picture-corner)); overflow: hidden; }
 .facts { display: grid; line-height: 1.3; }
 .name { font-weight: 550; overflow-wrap: anywhere; }
-.soft { color: var(--ink-soft); font-size: 13px; }
-.out { color: var(--clay-ink); font-size: 13px; }
-select { max-width: 150px; min-height: 36px; padding: 0 6px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; font-size: 14px; }
-.shop-button { margin: 10px 0 8px; }
-.sum { margin: 6px 0 8px; color: var(--ink-soft); font-size: 14px; font-variant-numeric: tabular-nums; text-align: right; }
+.soft { color: var(--section-soft); font-size: 0.87em; }
+.out { color: var(--section-out); font-size: 0.87em; }
+select { max-width: 150px; min-height: 36px; padding: 0 6px; border: 1px solid var(--section-line); border-radius: min(8px, var(--button-corner)); background: var(--card-solid); color: inherit; font: inherit; font-size: 0.94em; }
+.shop-button { margin: 10px 0 8px; border-color: var(--section-accent); border-radius: var(--button-corner); background: var(--section-accent); color: var(--section-on-accent); }
+.shop-button:disabled { border-color: var(--section-line); background: var(--card-solid); color: var(--section-soft); }
+.sum { margin: 6px 0 8px; color: var(--section-soft); font-size: 0.94em; font-variant-numeric: tabular-nums; text-align: right; }
 </style>
