@@ -25,6 +25,8 @@ export default defineNuxtConfig({
     '/exchange': { ssr: false },
     '/sections': { ssr: false },
     '/sections/**': { ssr: false },
+    '/looks': { ssr: false },
+    '/looks/**': { ssr: false },
     '/pages': { ssr: false },
     '/pages/**': { ssr: false },
     '/checks': { ssr: false },

@@ -1,5 +1,7 @@
 import equal from 'fast-deep-equal'
-import type { Command, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
+import type { Command, LookCommand, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
+import type { Look, LookSettings } from '../../core/looks/look'
+import { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
@@ -9,9 +11,9 @@ import { callApi } from '../utils/callApi'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 
-type DraftCommand = SectionCommand | PlanCommand | ReleaseCommand
+type DraftCommand = SectionCommand | PlanCommand | LookCommand | ReleaseCommand
 
-/** All sections and page plans. Edits of a draft show at once and are sent one after another. */
+/** All sections, page plans and looks. Edits of a draft show at once and are sent one after another. */
 export const useSectionDrafts = defineStore('sectionDrafts', () => {
   const history = useHistory()
   const messages = useMessages()
@@ -19,11 +21,16 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   const answer = shallowRef<SectionsAnswer | null>(null)
   const sections = computed(() => answer.value?.sections ?? [])
   const plans = computed(() => answer.value?.plans ?? [])
+  const looks = computed(() => answer.value?.looks ?? [])
+  /** The looks as they will be after publishing. */
+  const lookBook = computed(() => new LookBook(looks.value.flatMap(each => each.draft ?? [])))
   /** Keys of what shoppers don't get yet. */
   const unpublished = computed(() => ({
     sections: sections.value.filter(each => isUnpublished(each)).map(each => each.key),
     plans: plans.value.filter(each => isUnpublished(each)).map(each => each.key),
+    looks: looks.value.filter(each => isUnpublished(each)).map(each => each.key),
   }))
+  const unpublishedCount = computed(() => unpublished.value.sections.length + unpublished.value.plans.length + unpublished.value.looks.length)
   /** Grows with every change of any draft, so that what follows from drafts can follow. */
   const edition = ref(0)
   let waiting = 0
@@ -81,6 +88,16 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     void send({ type: 'changePlan', key, settings, seen })
   }
 
+  /** Sets parts of a look's draft. */
+  function changeLook(key: string, settings: Partial<LookSettings>): void {
+    const draft = lookDraftOf(key)
+    if (!draft) return
+    const seen = Object.fromEntries(Object.keys(settings).map(part => [part, draft[part as keyof Look]]))
+    answer.value = { ...answer.value!, looks: looks.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }
+    void send({ type: 'changeLook', key, settings, seen })
+  }
+
+  const lookDraftOf = (key: string): Look | null => looks.value.find(each => each.key === key)?.draft ?? null
   const planDraftOf = (key: string): PagePlan | null => plans.value.find(each => each.key === key)?.draft ?? null
   const draftOf = (key: string): Section | null => sections.value.find(each => each.key === key)?.draft ?? null
 
@@ -96,6 +113,16 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     return sections.value.find(each => !before.has(each.key))?.key ?? null
   }
 
+  /** Adds a look. Returns its key; null when it was refused. */
+  async function addLook(settings: LookSettings): Promise<string | null> {
+    const before = new Set(looks.value.map(each => each.key))
+    if (!await sendAndTell({ type: 'addLook', settings })) return null
+    return looks.value.find(each => !before.has(each.key))?.key ?? null
+  }
+
+  /** The sections that have a look, as drafts. */
+  const sectionsWith = (look: string): Section[] => sections.value.flatMap(({ draft }) => draft?.look.preset === look ? draft : [])
+
   /** Adds a plan. Returns its key; null when it was refused. */
   async function addPlan(plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>): Promise<string | null> {
     const before = new Set(plans.value.map(each => each.key))
@@ -103,5 +130,5 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     return plans.value.find(each => !before.has(each.key))?.key ?? null
   }
 
-  return { answer, sections, plans, unpublished, edition, load, send, sendAndTell, change, changePlan, draftOf, planDraftOf, placesOf, add, addPlan }
+  return { answer, sections, plans, looks, lookBook, unpublished, unpublishedCount, edition, load, send, sendAndTell, change, changePlan, changeLook, draftOf, planDraftOf, lookDraftOf, placesOf, sectionsWith, add, addPlan, addLook }
 })

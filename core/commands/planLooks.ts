@@ -40,5 +40,5 @@ export function planLooks(command: LookCommand, context: SectionContext): LookCh
 }
 
 function checkPage({ page }: Pick<Look, 'page'>, isHouse: boolean): void {
-  if ((page !== null) !== isHouse) throw new CommandError('houseLook', 'Fonts and the ground of pages are said once, in the shop’s own look.', [houseKey])
+  if ((page !== null) !== isHouse) throw new CommandError('houseLook', 'Fonts and the background of pages are said once, in the shop’s own look.', [houseKey])
 }

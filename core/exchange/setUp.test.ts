@@ -79,7 +79,7 @@ describe('a set-up', () => {
     [{ kinds: [makeKind('refill', { name: { en: 'Upsell' } })] }, 'The kinds “refill” and “upsell” are both called “Upsell”.'],
     [{ kinds: [makeKind('accessory', { retired: true }), makeKind('upsell', { retired: true })] }, 'All kinds of links would be retired.'],
     [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['gone'] }] })] }, 'has the section “gone”, which is neither in the file nor in the shop.'],
-    [{ looks: [{ key: 'tray', name: { en: 'Tray' }, parts: {}, page: basePage }] }, 'The look “tray” says which fonts and ground pages have'],
+    [{ looks: [{ key: 'tray', name: { en: 'Tray' }, parts: {}, page: basePage }] }, 'The look “tray” says which fonts and background pages have'],
     [{ plans: [makePlan('cart', [], { zones: [{ key: 'foot', sections: [] }] })] }, 'has the zone “foot”'],
     [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['related', 'related'] }] })] }, 'has the section “related” twice.'],
   ])('%j is refused', (part, words) => {

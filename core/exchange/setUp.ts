@@ -157,7 +157,7 @@ function checkKindNames(given: readonly LinkKind[], known: readonly LinkKind[]):
 
 function checkLooks(looks: readonly Look[]): void {
   const wrong = looks.find(each => (each.page !== null) !== (each.key === houseKey))
-  if (wrong) throw new SetUpError(`The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and ground pages have: that is said once, in the look “${houseKey}”.`)
+  if (wrong) throw new SetUpError(`The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and background pages have: that is said once, in the look “${houseKey}”.`)
 }
 
 function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>): void {

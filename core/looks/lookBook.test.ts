@@ -83,8 +83,8 @@ describe('the problems of a look', () => {
 describe('what of a look is another', () => {
   it('is told in words', () => {
     const [own, , framed] = builtInLooks as [Look, Look, Look]
-    expect(lookDifferences(framed, { ...framed, name: { en: 'Boxed' }, parts: { border: 'section', corner: 3, gap: 8 } })).toEqual(['the name', 'the ground', 'the corners', 'the gaps'])
-    expect(lookDifferences(own, { ...own, page: { ...own.page!, headFont: 'figtree', ground: '#ffffff' } })).toEqual(['the ground of the pages', 'the fonts'])
+    expect(lookDifferences(framed, { ...framed, name: { en: 'Boxed' }, parts: { border: 'section', corner: 3, gap: 8 } })).toEqual(['the name', 'the background', 'the corners', 'the gaps'])
+    expect(lookDifferences(own, { ...own, page: { ...own.page!, headFont: 'figtree', ground: '#ffffff' } })).toEqual(['the background of pages', 'the fonts'])
     expect(lookDifferences(own, own)).toEqual([])
   })
 })

@@ -69,7 +69,7 @@ async function take(): Promise<void> {
   <article aria-label="Set-up">
     <div>
       <h3>Set-up</h3>
-      <p class="small soft">Kinds of links, sections with their rules, and page plans: to keep under version control, or to carry to another shop.</p>
+      <p class="small soft">Kinds of links, sections with their rules, page plans and looks: to keep under version control, or to carry to another shop.</p>
     </div>
     <div class="ways">
       <a class="plain-button get" href="/api/exchange/set-up" download="set-up.json"><PhDownloadSimple width="16" height="16" />set-up.json</a>
@@ -81,7 +81,7 @@ async function take(): Promise<void> {
       <p><b>{{ chosen.name }}</b> {{ chosen.report.changes.length ? `would change ${chosen.report.changes.length}, and leave ${chosen.report.unchanged} as they are:` : `changes nothing: all ${chosen.report.unchanged} are so already.` }}</p>
       <ul v-if="chosen.report.changes.length"><li v-for="each in chosen.report.changes" :key="`${each.of} ${each.key}`"><b>{{ each.name }}</b> <span class="soft">{{ each.words }}</span></li></ul>
       <p v-for="each in chosen.report.warnings" :key="each" class="small wrong">{{ each }}</p>
-      <label class="small"><input v-model="publish" type="checkbox">Show sections and plans to shoppers at once; otherwise they become drafts</label>
+      <label class="small"><input v-model="publish" type="checkbox">Show sections, plans and looks to shoppers at once; otherwise they become drafts</label>
       <div class="act">
         <button type="button" class="plain-button" @click="chosen = null">Leave it</button>
         <button type="button" class="main-button" :disabled="busy || !chosen.report.changes.length" @click="take">Take it</button>

@@ -43,7 +43,7 @@ defineExpose({ step })
     <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
     <QuickFind v-model="quickFind" @choose="sku => emit('choose', sku)" />
     <KeySheet v-model="keySheet" />
-    <PublishDialog v-if="publishing" :sections="sections.unpublished.sections" :plans="sections.unpublished.plans" @close="publishing = false" />
+    <PublishDialog v-if="publishing" :sections="sections.unpublished.sections" :plans="sections.unpublished.plans" :looks="sections.unpublished.looks" @close="publishing = false" />
     <MessageBar />
   </div>
 </template>

@@ -12,9 +12,12 @@ import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 const emit = defineEmits<{ undo: [], redo: [], find: [], keys: [], publish: [] }>()
 const checks = useChecks()
 const sections = useSectionDrafts()
-const drafts = computed(() => sections.unpublished.sections.length + sections.unpublished.plans.length)
+const drafts = computed(() => sections.unpublishedCount)
 const history = useHistory()
-const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
+/** Looks are of the sections' workspace. */
+const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections', also: '/looks' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
+const route = useRoute()
+const isOn = (...paths: (string | undefined)[]) => paths.some(path => path && route.path.startsWith(path))
 </script>
 
 <template>
@@ -27,7 +30,7 @@ const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', na
       manada
     </NuxtLink>
     <nav class="tabs" aria-label="Workspaces">
-      <NuxtLink v-for="{ to, name } in workspaces" :key="to" :to="to" class="tab" :class="{ on: $route.path.startsWith(to) }" :aria-current="$route.path.startsWith(to) ? 'page' : undefined">{{ name }}<span v-if="to === '/checks' && checks.open" class="found">{{ checks.open > 999 ? '999+' : checks.open }}</span></NuxtLink>
+      <NuxtLink v-for="{ to, name, also } in workspaces" :key="to" :to="to" class="tab" :class="{ on: isOn(to, also) }" :aria-current="isOn(to, also) ? 'page' : undefined">{{ name }}<span v-if="to === '/checks' && checks.open" class="found">{{ checks.open > 999 ? '999+' : checks.open }}</span></NuxtLink>
     </nav>
     <span class="grow" />
     <div class="right">

@@ -75,7 +75,7 @@ useShortcut('v', () => viewed.value = !viewed.value)
     <AskDialog v-if="renaming" title="Rename the page plan" verb="Rename" :possible="newName.trim() !== ''" :width="380" @close="renaming = false" @go="store.changePlan(plan.key, { name: { ...plan.name, [language]: newName.trim() } })">
       <v-text-field v-model="newName" maxlength="100" autofocus aria-label="Name" />
     </AskDialog>
-    <PublishDialog v-if="publishing" :sections="unpublishedSections" :plans="isUnpublished(stored) ? [stored.key] : []" @close="publishing = false" />
+    <PublishDialog v-if="publishing" :sections="unpublishedSections" :plans="isUnpublished(stored) ? [stored.key] : []" :looks="[]" @close="publishing = false" />
   </section>
 </template>
 

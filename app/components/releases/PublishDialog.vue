@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lookDifferences } from '../../../core/looks/lookWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import type { CountedPage } from '../../../core/checks/fill'
@@ -12,7 +13,7 @@ import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** What shoppers don't have yet: all of it, with what is to go out with this publishing chosen; and what they had, release by release. */
-const props = defineProps<{ sections: readonly string[], plans: readonly string[] }>()
+const props = defineProps<{ sections: readonly string[], plans: readonly string[], looks: readonly string[] }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
@@ -21,6 +22,10 @@ const messages = useMessages()
 const nameOf = (key: string) => {
   const stored = store.sections.find(each => each.key === key)
   return studio.words((stored?.draft ?? stored?.live)?.heading ?? {}) || key
+}
+const lookName = (key: string) => {
+  const stored = store.looks.find(each => each.key === key)
+  return studio.words((stored?.draft ?? stored?.live)?.name ?? {}) || key
 }
 const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 const rows = computed(() => [
@@ -32,6 +37,10 @@ const rows = computed(() => [
     const { live, draft } = store.plans.find(each => each.key === key)!
     return { of: 'plans' as const, key, name: studio.words((draft ?? live)!.name), words: !draft ? 'Removed' : !live ? 'New' : upperFirst(listed(planDifferences(live, draft, nameOf))) }
   }),
+  ...store.unpublished.looks.map((key) => {
+    const { live, draft } = store.looks.find(each => each.key === key)!
+    return { of: 'looks' as const, key, name: `${lookName(key)} (look)`, words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(lookDifferences(live, draft))}` }
+  }),
 ])
 /** Sections that a plan to be published names, and that shoppers would still not have. */
 const missing = computed(() => {
@@ -40,12 +49,15 @@ const missing = computed(() => {
   const named = new Set(plans.flatMap(({ draft }) => draft!.zones.flatMap(zone => zone.sections)))
   return store.sections.filter(({ key, live, draft }) => named.has(key) && (going('sections', key) && store.unpublished.sections.includes(key) ? !draft : !live))
 })
-const chosen = ref(new Set([...props.sections.map(key => `sections ${key}`), ...props.plans.map(key => `plans ${key}`)]))
+/** Looks that a section to be published has, and that shoppers would have as they were, or not at all. */
+const staleLooks = computed(() => store.unpublished.looks.filter(key => !chosen.value.has(`looks ${key}`)
+  && store.sections.some(({ key: section, draft }) => draft?.look.preset === key && store.unpublished.sections.includes(section) && chosen.value.has(`sections ${section}`))))
+const chosen = ref(new Set([...props.sections.map(key => `sections ${key}`), ...props.plans.map(key => `plans ${key}`), ...props.looks.map(key => `looks ${key}`)]))
 const idOf = (row: { of: string, key: string }) => `${row.of} ${row.key}`
 function toggle(id: string): void {
   if (!chosen.value.delete(id)) chosen.value.add(id)
 }
-const keysOf = (of: 'sections' | 'plans') => rows.value.filter(row => row.of === of && chosen.value.has(idOf(row))).map(row => row.key)
+const keysOf = (of: 'sections' | 'plans' | 'looks') => rows.value.filter(row => row.of === of && chosen.value.has(idOf(row))).map(row => row.key)
 const count = computed(() => rows.value.filter(row => chosen.value.has(idOf(row))).length)
 
 const note = ref('')
@@ -54,22 +66,22 @@ const time = ref('')
 const isLater = ref(false)
 const isPast = computed(() => isLater.value && (!time.value || Date.parse(time.value) <= Date.now()))
 async function publish(): Promise<void> {
-  const what = { sections: keysOf('sections'), plans: keysOf('plans'), note: note.value.trim() }
+  const what = { sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks'), note: note.value.trim() }
   if (await store.sendAndTell(isLater.value ? { type: 'schedulePublish', at: new Date(time.value).toISOString(), ...what } : { type: 'publish', ...what })) emit('close')
 }
 async function discard(): Promise<void> {
-  if (await store.sendAndTell({ type: 'discard', sections: keysOf('sections'), plans: keysOf('plans') })) emit('close')
+  if (await store.sendAndTell({ type: 'discard', sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks') })) emit('close')
 }
 
 const releases = useReleases()
-const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.length ? 'publish' : 'releases')
+const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.length + props.looks.length ? 'publish' : 'releases')
 const loadReleases = () => releases.load().catch(error => messages.refuse(error))
 onMounted(loadReleases)
 async function settleSchedule(type: 'cancelSchedule' | 'runSchedule', key: string): Promise<void> {
   await store.sendAndTell({ type, key })
   await loadReleases()
 }
-const countOf = ({ sections, plans }: Schedule) => counted(Object.keys(sections).length + Object.keys(plans).length, 'draft')
+const countOf = ({ sections, plans, looks }: Schedule) => counted([sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0), 'draft')
 /** On which pages a section is counted before and after. */
 const countedPagesOf = (key: string): CountedPage[] => {
   const { draft } = store.sections.find(each => each.key === key)!
@@ -111,6 +123,10 @@ const countedPagesOf = (key: string): CountedPage[] => {
         <p v-for="{ key, draft } in missing" :key="key" class="warning" role="status">
           “{{ nameOf(key) }}” stands on a page that goes out, but {{ draft ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see it.
           <button v-if="draft" type="button" class="text-button" @click="toggle(`sections ${key}`)">Publish it too</button>
+        </p>
+        <p v-for="key in staleLooks" :key="`look ${key}`" class="warning" role="status">
+          A section that goes out has the look “{{ lookName(key) }}”, which is not ticked itself.
+          <button type="button" class="text-button" @click="toggle(`looks ${key}`)">Publish it too</button>
         </p>
         <template v-if="rows.length">
           <v-text-field v-model="note" class="note" maxlength="300" placeholder="A note to this release" aria-label="A note to this release" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lookDifferences } from '../../../core/looks/lookWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import type { ReleaseContent, ReleaseHead } from '../../../core/releases/release'
 import { releaseAnswer } from '../../../core/releases/release'
@@ -47,6 +48,7 @@ function wordsOf(then: ReleaseContent): string[] {
   return [
     ...changed(store.sections.flatMap(each => each.live ?? []), then.sections, each => `“${studio.words(each.heading) || each.key}”`, (a, b) => listed(sectionDifferences(a, b))),
     ...changed(store.plans.flatMap(each => each.live ?? []), then.plans, each => studio.words(each.name) || each.key, (a, b) => listed(planDifferences(a, b, headingOf))),
+    ...then.looks ? changed(store.looks.flatMap(each => each.live ?? []), then.looks, each => `The look ${studio.words(each.name) || each.key}`, (a, b) => listed(lookDifferences(a, b))) : [],
   ]
 }
 async function goBack(number: number): Promise<void> {

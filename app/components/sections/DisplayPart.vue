@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Component } from 'vue'
-import type { CardPart, Device, Display, Layout } from '../../../core/sections/display'
-import { cardPart, devices } from '../../../core/sections/display'
+import type { CardPart, Device, Display, HeadingIcon as Icon, Layout } from '../../../core/sections/display'
+import { cardPart, devices, headingIcon } from '../../../core/sections/display'
 import type { Section, SectionSettings } from '../../../core/sections/section'
 import PhDesktop from '~icons/ph/desktop'
 import PhDeviceMobile from '~icons/ph/device-mobile'
@@ -28,6 +28,9 @@ const cardWords: Record<CardPart, string> = { brand: 'brand', price: 'price', wa
 function toggle(part: CardPart): void {
   set({ card: cardPart.options.filter(each => (each === part) !== look.value.card.includes(each)) })
 }
+const iconWords: Record<Icon, string> = {
+  star: 'a star', heart: 'a heart', gift: 'a present', wrench: 'a spanner', leaf: 'a leaf', tag: 'a label', bag: 'a bag', clock: 'a clock', sun: 'a sun', truck: 'a lorry', book: 'a book', brand: 'the brand’s mark',
+}
 type Choice<T> = readonly (readonly [T, string])[]
 const pictures: Choice<Display['picture']> = [['landscape', 'wide'], ['square', 'square'], ['portrait', 'tall']]
 const sizes: Choice<Display['heading']['size']> = [['small', 'small'], ['medium', 'medium'], ['large', 'large']]
@@ -51,7 +54,15 @@ const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value
       </span>
     </div>
     <p class="say">
-      <template v-if="section.layout === 'shelf'"><button type="button" class="dotted" @click="set({ peek: !look.peek })">{{ look.peek ? 'with a part of the next card' : 'whole cards only' }}</button>, turned by <button type="button" class="dotted" @click="set({ turn: after(turns, look.turn) })">{{ words(turns, look.turn) }}</button>, </template>pictures <button type="button" class="dotted" @click="set({ picture: after(pictures, look.picture) })">{{ words(pictures, look.picture) }}</button>, heading <button type="button" class="dotted" @click="set({ heading: { ...look.heading, size: after(sizes, look.heading.size) } })">{{ words(sizes, look.heading.size) }}</button> and <button type="button" class="dotted" @click="set({ heading: { ...look.heading, align: after(aligns, look.heading.align) } })">{{ words(aligns, look.heading.align) }}</button>, <button type="button" class="dotted" @click="set({ fold: after(folds, look.fold) })">{{ words(folds, look.fold) }}</button>, <button type="button" class="dotted" @click="set({ seeAll: after(alls, look.seeAll) })">{{ words(alls, look.seeAll) }}</button>
+      <template v-if="section.layout === 'shelf'"><button type="button" class="dotted" @click="set({ peek: !look.peek })">{{ look.peek ? 'with a part of the next card' : 'whole cards only' }}</button>, turned by <button type="button" class="dotted" @click="set({ turn: after(turns, look.turn) })">{{ words(turns, look.turn) }}</button>, </template>pictures <button type="button" class="dotted" @click="set({ picture: after(pictures, look.picture) })">{{ words(pictures, look.picture) }}</button>, heading <button type="button" class="dotted" @click="set({ heading: { ...look.heading, size: after(sizes, look.heading.size) } })">{{ words(sizes, look.heading.size) }}</button> and <button type="button" class="dotted" @click="set({ heading: { ...look.heading, align: after(aligns, look.heading.align) } })">{{ words(aligns, look.heading.align) }}</button><v-menu location="bottom start">
+        <template #activator="{ props: menu }">, with <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : 'no picture' }}</button> beside it</template>
+        <v-list density="compact" class="studio" aria-label="Beside the heading">
+          <v-list-item :active="look.heading.icon === null" color="primary" @click="set({ heading: { ...look.heading, icon: null } })"><v-list-item-title>no picture</v-list-item-title></v-list-item>
+          <v-list-item v-for="icon in headingIcon.options" :key="icon" :active="look.heading.icon === icon" color="primary" @click="set({ heading: { ...look.heading, icon } })">
+            <template #prepend><HeadingIcon :icon="icon" class="icon" /></template><v-list-item-title>{{ iconWords[icon] }}</v-list-item-title>
+          </v-list-item>
+        </v-list>
+      </v-menu>, <button type="button" class="dotted" @click="set({ fold: after(folds, look.fold) })">{{ words(folds, look.fold) }}</button>, <button type="button" class="dotted" @click="set({ seeAll: after(alls, look.seeAll) })">{{ words(alls, look.seeAll) }}</button>
     </p>
     <div class="chips" role="group" aria-label="Each product shows">
       <span class="small soft">each product shows</span>
@@ -70,6 +81,7 @@ const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value
 .stepper button:hover { background: var(--sunk); }
 .stepper b { min-width: 20px; text-align: center; font-variant-numeric: tabular-nums; }
 .say { margin: 0; font-size: 13.5px; line-height: 1.75; }
+.icon { width: 20px; height: 20px; margin-right: 12px; }
 .chips { display: flex; flex-wrap: wrap; align-items: center; gap: 6px; }
 .chip { height: 28px; padding: 0 11px; border: 1px solid var(--line); border-radius: 14px; background: var(--sheet); color: var(--ink-soft); font: 13px/1 var(--text); cursor: pointer; }
 .chip:hover { border-color: #b9b09e; }

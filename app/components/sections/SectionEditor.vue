@@ -58,7 +58,9 @@ function shareOf(step: number): number | null {
   const pages = fill?.pages.reduce((sum, each) => sum + each, 0)
   return fill && pages && section === props.stored.key && fill.steps.length === steps.value.length ? fill.steps[step]! * 100 / (fill.places * pages) : null
 }
-const problemsOf = (step: number | null) => props.stored.problems.filter(each => each.step === step)
+const problemsOf = (step: number) => props.stored.problems.filter(each => each.step === step)
+/** Of the section as a whole; what is about its look is told there. */
+const problems = computed(() => props.stored.problems.filter(each => each.step === null && each.of !== 'look'))
 
 const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 /** A layout brings its own numbers of columns; what was said of cards and headings stays. */
@@ -101,7 +103,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
         It stands on {{ usedIn.length }} page plans, and changes on all of them:
         <template v-for="(each, i) in usedIn" :key="each.key"><template v-if="i">, </template><NuxtLink :to="`/pages/${each.key}`">{{ studio.words(each.name) || each.key }}</NuxtLink></template>
       </p>
-      <div v-if="problemsOf(null).length" class="part problems" role="status"><p v-for="each in problemsOf(null)" :key="each.words" class="wrong">{{ each.words }}</p></div>
+      <div v-if="problems.length" class="part problems" role="status"><p v-for="each in problems" :key="each.words" class="wrong">{{ each.words }}</p></div>
       <div class="part">
         <h2>
           Filled by
@@ -132,6 +134,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
         </div>
         <DisplayPart :section="draft" @change="change" />
       </div>
+      <div class="part"><h2>Looks like</h2><LookPart :look="draft.look" @change="look => change({ look })" /></div>
       <div class="part">
         <h2>Says</h2>
         <HeadingsPart :heading="draft.heading" :others="draft.otherHeadings" :buttons="draft.buttons" @change="change" />
@@ -152,7 +155,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
       <button type="button" class="plain-button" @click="store.sendAndTell({ type: 'discard', sections: [stored.key], plans: store.unpublished.plans.filter(differsIn) })">Keep it</button>
     </div>
     <RuleDialog v-if="editedStep" :rule="editedStep.rule" @close="ruleOf = null" @save="rule => setSteps(steps.with(ruleOf!, { ...editedStep!, rule }))" />
-    <PublishDialog v-if="publishing" :sections="isUnpublished(stored) ? [stored.key] : []" :plans="store.unpublished.plans.filter(differsIn)" @close="publishing = false" />
+    <PublishDialog v-if="publishing" :sections="isUnpublished(stored) ? [stored.key] : []" :plans="store.unpublished.plans.filter(differsIn)" :looks="[]" @close="publishing = false" />
   </section>
 </template>
 

@@ -60,11 +60,11 @@ useShortcut('n', add)
 
 <template>
   <section class="pane" aria-label="Sections">
+    <SectionsOrLooks on="sections"><button type="button" class="icon-button add" aria-label="Add a section" aria-keyshortcuts="N" @click="add"><PhPlus /><v-tooltip activator="parent" location="bottom">Add a section<span class="key">N</span></v-tooltip></button></SectionsOrLooks>
     <div class="tools">
       <v-text-field v-model="words" :placeholder="`${store.sections.length} sections`" aria-label="Find a section" type="search">
         <template #prepend-inner><PhMagnifyingGlass /></template>
       </v-text-field>
-      <button type="button" class="icon-button add" aria-label="Add a section" aria-keyshortcuts="N" @click="add"><PhPlus /><v-tooltip activator="parent" location="bottom">Add a section<span class="key">N</span></v-tooltip></button>
     </div>
     <ul @keydown="step">
       <li v-for="each in rows" :key="each.key">
@@ -81,7 +81,7 @@ useShortcut('n', add)
 
 <style scoped>
 .pane { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.tools { display: flex; gap: 8px; padding: 12px; border-bottom: 1px solid var(--line-soft); }
+.tools { display: flex; gap: 8px; padding: 8px 12px; border-bottom: 1px solid var(--line-soft); }
 .add { width: 36px; height: 36px; border: 1px solid var(--line); }
 ul { flex: 1; margin: 0; padding: 0; overflow-y: auto; list-style: none; }
 .row { display: flex; align-items: center; gap: 8px; width: 100%; height: 54px; padding: 0 12px 0 14px; border: 0; border-bottom: 1px solid var(--line-soft); box-shadow: inset 3px 0 transparent; background: none; color: inherit; font: inherit; text-align: left; cursor: pointer; }

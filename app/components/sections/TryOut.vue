@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
 import type { PageKind } from '../../../core/pagePlans/pagePlan'
 import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
@@ -11,12 +12,15 @@ import { useTried } from '../../stores/tried'
 import { callApi } from '../../utils/callApi'
 import { pageWords } from '../../utils/sectionWords'
 
-/** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not. */
-const props = defineProps<{ stored: StoredSection }>()
+/** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not; or the shop's page with it. */
+const props = defineProps<{ stored: StoredSection, /** Only the shop's page. */ pageOnly?: boolean }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
 const tried = useTried()
 const wordsOf = useShownWords()
+
+const kept = useLocalStorage<'why' | 'page'>('manada-try-view', 'why')
+const view = computed(() => props.pageOnly ? 'page' : kept.value)
 
 const messages = useMessages()
 onMounted(() => tried.load().catch(error => messages.refuse(error)))
@@ -44,19 +48,23 @@ watch(page, async (now) => {
   }
 }, { immediate: true })
 
+/** What the page is about. A cart page is tried with what is in the cart, or else with the product. */
+const subject = computed(() => {
+  const product = tried.product?.product ?? null
+  return { product, added: product, category: category.value, article: article.value, cart: tried.cart.length ? '' : product }[page.value]
+})
 const query = computed(() => {
-  const subject = { product: tried.product?.product, added: tried.product?.product, category: category.value, article: article.value, cart: '' }[page.value]
-  if (subject === undefined || subject === null) return null
-  // A cart page is tried with what is in the cart, or else with the product.
-  const cart = page.value === 'cart' && !tried.cart.length ? [tried.product?.product ?? ''] : tried.cart
+  if (subject.value === null) return null
+  const cart = page.value === 'cart' && !tried.cart.length ? [subject.value] : tried.cart
   return {
-    section: props.stored.key, page: page.value, subject, cart: cart.join(), seen: tried.seen.join(),
+    section: props.stored.key, page: page.value, subject: page.value === 'cart' ? '' : subject.value, cart: cart.join(), seen: tried.seen.join(),
     ...tried.visitor && { visitor: tried.visitor }, ...tried.day && { at: `${tried.day}T12:00:00Z` }, ...!props.stored.draft && { live: '1' },
   }
 })
 const { answer, failed } = useAnswer(() => query.value && JSON.stringify([query.value, store.edition]), 60,
   question => callApi(pageAnswer, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0] }))
 
+const isPlaced = computed(() => store.placesOf(props.stored.key).some(each => each.plan.page === page.value))
 const shown = computed<DeliveredSection | null>(() => answer.value?.sections.find(each => each.key === props.stored.key) ?? null)
 const hidden = computed(() => answer.value?.hidden?.find(each => each.key === props.stored.key) ?? null)
 const steps = computed(() => shown.value?.steps ?? hidden.value?.steps ?? [])
@@ -93,7 +101,7 @@ useShortcut('t', () => finding.value = true)
 <template>
   <section class="try" aria-label="Try it">
     <div class="tools">
-      <b>Try it on</b>
+      <slot><div class="choice" role="group" aria-label="What is shown"><button type="button" :aria-pressed="view === 'why'" @click="kept = 'why'">Why</button><button type="button" :aria-pressed="view === 'page'" @click="kept = 'page'">Page</button></div></slot>
       <v-select v-if="page === 'category'" v-model="category" class="pick" :items="studio.categories.map(each => ({ value: each.key, title: each.name }))" aria-label="Category" />
       <v-select v-else-if="page === 'article'" v-model="article" class="pick" :items="(overview?.articles ?? []).map(each => ({ value: each.key, title: each.name }))" aria-label="Article" />
       <button v-else type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = true">{{ tried.product?.name ?? 'choose a product' }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip></button>
@@ -102,10 +110,13 @@ useShortcut('t', () => finding.value = true)
         <v-list density="compact" class="studio"><v-list-item v-for="each in pages" :key="each" :active="each === page" color="primary" @click="page = each"><v-list-item-title>{{ pageWords[each] }}</v-list-item-title></v-list-item></v-list>
       </v-menu>
       <span class="grow" />
-      <WhoAndWhen />
+      <WhoAndWhen :with-language="view === 'page'" />
     </div>
     <p v-if="failed" class="note wrong" role="alert">{{ failed }}</p>
-    <div v-if="answer" class="result">
+    <PagePreview v-if="view === 'page'" :page="page" :about="subject" :section="stored.key" of="try">
+      <span class="small told"><template v-if="hidden"><b class="wrong">Not on this page:</b> {{ hiddenWords(hidden.reason) }}</template><template v-else-if="!isPlaced">It stands on no page yet</template><template v-else-if="shown">{{ shown.items.length }} of {{ shown.display.places }} places</template></span>
+    </PagePreview>
+    <div v-else-if="answer" class="result">
       <div class="stage">
         <div v-if="shown" class="sheet" data-try="shown">
           <h2>{{ shown.heading }}</h2>
@@ -130,7 +141,7 @@ useShortcut('t', () => finding.value = true)
         <p v-if="withoutRoom" class="small soft">{{ more ? `more than ${withoutRoom}` : withoutRoom }} more had no place left</p>
       </div>
     </div>
-    <FillMeter v-if="page === 'product' || page === 'added' || page === 'cart'" :stored="stored" :page="page" class="fill" />
+    <FillMeter v-if="view === 'why' && (page === 'product' || page === 'added' || page === 'cart')" :stored="stored" :page="page" class="fill" />
     <QuickFind v-model="finding" @choose="found" />
   </section>
 </template>

@@ -76,7 +76,7 @@ async function changed(things: { of: string, source: string }[] | null): Promise
     if (kind.value && !studio.kinds.some(each => each.key === kind.value)) kind.value = null
     await bench.refresh()
   }
-  if (!things || things.some(each => each.of === 'section' || each.of === 'plan')) void sections.load()
+  if (!things || things.some(each => each.of === 'section' || each.of === 'plan' || each.of === 'look')) void sections.load()
   shopView.value?.update()
   void historyPane.value?.refresh()
   void suggested.value?.refresh()

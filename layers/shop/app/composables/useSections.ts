@@ -22,8 +22,8 @@ export function useSections(path: string) {
   return { sections, sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
 }
 
-/** The first section that shows something else than before: the one the merchandiser wants to see. */
+/** The first section that shows something else than before, or the same in another way: the one the merchandiser wants to see. */
 function firstChanged(before: DeliveredSection[], now: DeliveredSection[]): string | undefined {
-  const shows = (section?: DeliveredSection) => section?.items.map(item => item.variant ?? item.sku).join()
+  const shows = (section?: DeliveredSection) => section && JSON.stringify([section.items.map(item => item.variant ?? item.sku), section.layout, section.display, section.style, section.heading])
   return now.find(section => shows(section) !== shows(before.find(each => each.key === section.key)))?.key
 }

@@ -1,0 +1,24 @@
+<script setup lang="ts">
+import type { Font, PageStyle } from '../../../core/looks/look'
+import { font } from '../../../core/looks/look'
+import { fontNames } from '../../../core/looks/lookWords'
+
+/** What only the shop as a whole has: its fonts, and what is behind its pages. */
+defineProps<{ page: PageStyle }>()
+const emit = defineEmits<{ change: [page: Partial<PageStyle>] }>()
+const fonts = font.options.map(value => ({ value, title: fontNames[value] }))
+</script>
+
+<template>
+  <div class="house">
+    <label><span>font of texts</span><v-select :model-value="page.textFont" :items="fonts" aria-label="Font of texts" @update:model-value="(value: Font) => emit('change', { textFont: value })" /></label>
+    <label><span>font of headings</span><v-select :model-value="page.headFont" :items="fonts" aria-label="Font of headings" @update:model-value="(value: Font) => emit('change', { headFont: value })" /></label>
+    <div class="field"><span>background of pages</span><ColourField :value="page.ground" label="Background of pages" @change="colour => colour && emit('change', { ground: colour })" /></div>
+  </div>
+</template>
+
+<style scoped>
+.house { display: flex; flex-wrap: wrap; gap: 8px 14px; }
+label, .field { display: grid; gap: 4px; color: var(--ink-soft); font-size: 12.5px; }
+label { flex: 0 1 190px; }
+</style>
