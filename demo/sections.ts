@@ -36,6 +36,9 @@ const accessorySteps: FillStep[] = [
   },
 ]
 
+/** Where it leads further than the shelves beside it. */
+const related: Record<string, string[]> = { hives: ['kits', 'frames', 'hive-tools'], extractors: ['uncapping', 'straining', 'jars'], jars: ['labels', 'straining'], queens: ['hive-parts', 'feeding'] }
+
 /** The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a change; and a page plan for some of its products. */
 export const sectionCommands: Command[] = [
   { type: 'addSection', settings: fromTheMaker },
@@ -53,5 +56,6 @@ export const sectionCommands: Command[] = [
   { type: 'unplaceSection', key: 'upsells', plan: 'seed-and-plants' },
   { type: 'placeSection', key: 'related', plan: 'seed-and-plants', zone: 'belowDetails', place: 1 },
   { type: 'publish', sections: [], plans: ['seed-and-plants'] },
+  ...Object.entries(related).map(([key, targets]): Command => ({ type: 'link', kind: 'related-categories', on: [{ source: `category:${key}` }], targets })),
   { type: 'changeSection', key: 'accessories', settings: { steps: accessorySteps }, seen: {} },
 ]

@@ -48,7 +48,7 @@ test('a section is given a look and a word of its own on it, and shoppers get th
   await expect(sectionEditor(page).getByLabel('Text, typed', { exact: true })).toHaveValue('#1f2933')
 
   await page.goto('/shop/products/EX-210')
-  expect(await styleOf(section(page, 'related').locator('.frame'), 'border-radius')).toBe('0px')
+  expect(await styleOf(section(page, 'related').locator('.frame'), 'border-radius')).toBe('12px')
   await page.goto('/sections/related')
   await publish(page)
   await page.goto('/shop/products/EX-210')

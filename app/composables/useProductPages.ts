@@ -1,8 +1,15 @@
 import { productList } from '../../core/bench/bench'
+import type { LanePage } from '../../core/links/pageLanes'
 import type { ListQuery } from '../utils/listQuery'
 import { callApi } from '../utils/callApi'
 
-/** The products that match a query, page by page. @param query what to look for */
-export function useProductPages(query: () => ListQuery) {
-  return useRowPages(query, (asked, page, signal) => callApi(productList, '/api/products', { query: { ...asked, ...page }, signal }))
+/**
+ * The products that match a query, page by page; or the articles or categories that have its words.
+ * @param query what to look for
+ * @param of what is looked for instead of products
+ */
+export function useProductPages(query: () => ListQuery, of: () => LanePage | null = () => null) {
+  return useRowPages(() => ({ of: of(), asked: query() }), ({ of, asked }, page, signal) => of === null
+    ? callApi(productList, '/api/products', { query: { ...asked, ...page }, signal })
+    : callApi(productList, '/api/pageRows', { query: { page: of, q: asked.q ?? '', ...page }, signal }))
 }

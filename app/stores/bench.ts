@@ -4,10 +4,13 @@ import type { MergedRow } from '../../core/bench/mergedLane'
 import { mergeLanes } from '../../core/bench/mergedLane'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import type { Command } from '../../core/commands/command'
+import type { LinkKind } from '../../core/links/kind'
+import { pageLaneKinds } from '../../core/links/pageLanes'
 import type { LinkDetails } from '../../core/links/lane'
 import { ApiProblem, callApi } from '../utils/callApi'
 import { useHistory } from './history'
 import { useMessages } from './messages'
+import { useStudioShop } from './studioShop'
 
 /** What is done to the links of a lane. */
 type OnLanes<C> = C extends { type: 'dismiss' | 'bringBack' } ? never : C extends { kind: string, on: unknown } ? Omit<C, 'kind' | 'on'> : never
@@ -136,8 +139,14 @@ export const useBench = defineStore('bench', () => {
     return edit(kind, { type: 'detail', targets: [target], details }, null, () => setDetails(kind, target, details))
   }
 
+  const studio = useStudioShop()
+  /** The article or category that is on the bench; null: products are. */
+  const page = computed(() => products.value[0]?.page ?? null)
+  /** The kinds that what is on the bench has lanes of. */
+  const kinds = computed((): readonly LinkKind[] => page.value ? [pageLaneKinds[page.value]] : studio.kinds)
+
   return {
-    products, problem, loading, lanes, open, refresh, lane, link, unlink, move, arrange, setDetails,
+    page, kinds, products, problem, loading, lanes, open, refresh, lane, link, unlink, move, arrange, setDetails,
     /** The first product on the bench; the only one, mostly. */
     product: computed(() => products.value[0] ?? null),
     several: computed(() => products.value.length > 1),

@@ -8,6 +8,7 @@ const heights: Record<Layout, (places: number) => number> = {
   comparison: () => 520,
   checklist: places => 90 + places * 57,
   spotlight: () => 300,
+  tiles: places => 68 + Math.ceil(places / 2) * 190,
 }
 const screen = 844
 /** Where the button ends on the page of half the products, without a section above it. */

@@ -7,9 +7,11 @@ import { neighbourSettings } from '../catalogue/neighbours'
 import { itemName } from '../delivery/deliveredItem'
 import type { Trait } from '../catalogue/traits'
 import { sharedTraits } from '../catalogue/traits'
+import { lanePages } from '../links/pageLanes'
 import { kindsInUse, linkKind } from '../links/kind'
 import type { LinkKind } from '../links/kind'
 import type { LinkIndex } from '../links/linkIndex'
+import type { Link } from '../links/lane'
 import { timeOf } from '../links/lane'
 import { linkProblem, linkProblems } from '../links/linkProblem'
 import { percentDifference } from '../money/money'
@@ -72,8 +74,10 @@ export const laneRow = z.object({
 })
 export type LaneRow = z.infer<typeof laneRow>
 
-/** A product on the bench: its facts and its lane of every kind. */
+/** A product on the bench: its facts and its lane of every kind; or an article or category, with the one lane it has. */
 export const benchProduct = productRow.extend({
+  /** null: it is a product. The SKU is then what lanes know the article or category by. */
+  page: z.enum(lanePages).nullable(),
   was: z.int().nullable(),
   categories: z.array(z.string()),
   categoryKeys: z.array(z.string()),
@@ -147,7 +151,7 @@ export type HistoryEntry = z.infer<typeof historyAnswer>['entries'][0]
 export const changeEvent = commandAnswer.pick({ words: true, changes: true }).extend({ editor: z.string() })
 export type ChangeEvent = z.infer<typeof changeEvent>
 
-interface BenchShop extends Pick<Shop, 'catalogue' | 'kinds' | 'neighboursOf'> {
+export interface BenchShop extends Pick<Shop, 'catalogue' | 'kinds' | 'neighboursOf'> {
   settings: ShopSettings
   sold: ReadonlyMap<string, number>
   links: LinkIndex
@@ -190,6 +194,7 @@ export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: number)
   const { product } = item
   return {
     ...toProductRow({ product, variant: null }, shop, at),
+    page: null,
     was: product.was,
     categories: product.categories.map(key => textIn(shop.catalogue.category(key)?.name ?? {}, shop.settings.language, shop.settings.language)),
     categoryKeys: product.categories,
@@ -201,29 +206,34 @@ export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: number)
 }
 
 function toLaneRows(source: string, kind: LinkKind, shop: BenchShop, at: number): LaneRow[] {
-  const product = shop.catalogue.product(source)!
-  return shop.links.lane(source, kind.key).flatMap((link) => {
-    const { target } = link
-    const item = shop.catalogue.item(target)
-    if (!item) return []
-    const price = priceOf(item.product, item.variant)
-    return [{
-      target,
-      sku: item.product.sku,
-      name: nameOf(item, shop),
-      image: imageOf(item.product, item.variant),
-      price,
-      difference: percentDifference(price, product.price),
-      stock: stockOf(item.product, item.variant),
-      sold: shop.sold.get(item.product.sku) ?? 0,
-      problem: linkProblem(link, kind, product, item, at),
-      from: link.from ?? null,
-      until: link.until ?? null,
-      note: link.note ?? null,
-      later: timeOf(link, at) === 'later',
-      returned: kind.mutual ? shop.links.lane(item.product.sku, kind.key).some(back => shop.catalogue.item(back.target)?.product === product) : null,
-    }]
-  })
+  return shop.links.lane(source, kind.key).flatMap(link => toLaneRow(link, kind, shop, at, shop.catalogue.product(source)!) ?? [])
+}
+
+/**
+ * A link as it stands in a lane; null: the shop no longer has what it leads to.
+ * @param product whose lane it is; none: an article's
+ */
+export function toLaneRow(link: Link, kind: LinkKind, shop: BenchShop, at: number, product?: Product): LaneRow | null {
+  const { target } = link
+  const item = shop.catalogue.item(target)
+  if (!item) return null
+  const price = priceOf(item.product, item.variant)
+  return {
+    target,
+    sku: item.product.sku,
+    name: nameOf(item, shop),
+    image: imageOf(item.product, item.variant),
+    price,
+    difference: product ? percentDifference(price, product.price) : null,
+    stock: stockOf(item.product, item.variant),
+    sold: shop.sold.get(item.product.sku) ?? 0,
+    problem: linkProblem(link, kind, product ?? item.product, item, at),
+    from: link.from ?? null,
+    until: link.until ?? null,
+    note: link.note ?? null,
+    later: timeOf(link, at) === 'later',
+    returned: kind.mutual ? shop.links.lane(item.product.sku, kind.key).some(back => shop.catalogue.item(back.target)?.product === product) : null,
+  }
 }
 
 function nameOf(item: CatalogueItem, { settings }: BenchShop): string {

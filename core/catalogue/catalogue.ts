@@ -40,7 +40,7 @@ export class Catalogue {
   readonly #products: Product[]
   readonly #items = new Map<string, CatalogueItem>()
   readonly #categories: ReadonlyMap<string, Category>
-  readonly #articles: ReadonlyMap<string, Article>
+  readonly #articles: Map<string, Article>
   readonly #paths = new Map<string, readonly string[]>()
   readonly #below = new Map<string, ReadonlySet<string>>()
 
@@ -112,6 +112,11 @@ export class Catalogue {
     if (!category) return []
     const parent = where === 'below' ? key : category.parent
     return [...this.#categories.values()].filter(each => each.parent === parent && each.key !== key).map(each => each.key)
+  }
+
+  /** Takes over that an article has become another one. */
+  setArticle(article: Article): void {
+    this.#articles.set(article.key, article)
   }
 
   article(key: string): Article | undefined {

@@ -4,6 +4,7 @@ import type { Section } from '../sections/section'
 import type { Candidate } from '../selection/resolvedPage'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
+import { shopWith } from '../selection/shopWith'
 import { visitTo } from '../selection/visit'
 import { withSection } from '../selection/withSection'
 
@@ -37,11 +38,7 @@ export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: str
   if (!section) return null
   const isPlanned = shop.plans.of(page).some(plan => hasSection(plan, key))
   const wider = isPlanned ? shop : withSection(shop, key, page)!
-  const counted: Shop = {
-    catalogue: wider.catalogue, index: wider.index, links: wider.links, kinds: wider.kinds, sections: wider.sections,
-    plans: wider.plans.mapped(page, plan => hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] }),
-    neighboursOf: sku => shop.neighboursOf(sku), switchedOff: sku => shop.switchedOff(sku),
-  }
+  const counted = shopWith(wider, { plans: wider.plans.mapped(page, plan => hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] }) })
   return (sku, at) => {
     const { plan, sections } = resolvePage(counted, ...visitTo(page, sku, at))
     return hasSection(plan, key) ? sections.find(each => each.section.key === key)?.items ?? [] : null

@@ -32,9 +32,9 @@ export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly s
   for (const [i, subject] of looked.entries()) {
     const { sections } = resolvePage(shop, ...visitTo(page, subject, at))
     if (!sections.length) blank.push(subject)
-    for (const { section, items } of sections) {
+    for (const { section, items, tiles } of sections) {
       const { pages, items: before } = shown.get(section.key) ?? { pages: 0, items: 0 }
-      shown.set(section.key, { pages: pages + 1, items: before + items.length })
+      shown.set(section.key, { pages: pages + 1, items: before + items.length + tiles.length })
     }
     if (i % pagesInStep === 0) yield
   }

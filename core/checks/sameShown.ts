@@ -2,6 +2,7 @@ import type { PageKind } from '../pagePlans/pagePlan'
 import { hasSection } from '../pagePlans/pagePlan'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
+import { shopWith } from '../selection/shopWith'
 import { visitTo } from '../selection/visit'
 import { spread } from './spread'
 
@@ -27,18 +28,14 @@ const sameShare = 0.75
  * @param at milliseconds since 1970-01-01 UTC
  */
 export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string[], at: number): Generator<void, SameShown[]> {
-  const alone: Shop = {
-    catalogue: shop.catalogue, index: shop.index, links: shop.links, kinds: shop.kinds, sections: shop.sections,
-    plans: shop.plans.mapped(page, plan => ({ ...plan, repeats: true })),
-    neighboursOf: sku => shop.neighboursOf(sku), switchedOff: sku => shop.switchedOff(sku),
-  }
+  const alone = shopWith(shop, { plans: shop.plans.mapped(page, plan => ({ ...plan, repeats: true })) })
   const pairs = new Map<string, Omit<SameShown, 'looked'>>()
   /** How many pages of each plan were looked at. */
   const ofPlan = new Map<string, number>()
   for (const [i, subject] of spread(subjects, mostPages).entries()) {
     const { plan, sections } = resolvePage(alone, ...visitTo(page, subject, at))
     ofPlan.set(plan.key, (ofPlan.get(plan.key) ?? 0) + 1)
-    const shown = sections.map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))
+    const shown = sections.filter(({ items }) => items.length).map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))
     for (const [at, second] of shown.entries()) {
       for (const first of shown.slice(0, at)) {
         const both = [...first.products].filter(product => second.products.has(product)).length

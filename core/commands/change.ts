@@ -22,10 +22,10 @@ export interface PutAsideChange {
   after: string | null
 }
 
-/** One lane before and after a command: of links, or of the targets that were dismissed from the suggestions. */
+/** One lane before and after a command: of links, of the targets that were dismissed from the suggestions, or of an article or category. */
 export interface LaneChange {
-  of: 'links' | 'dismissed'
-  /** SKU of the product whose lane it is. */
+  of: 'links' | 'dismissed' | 'pageLinks'
+  /** What the lane stands on; see links/pageLanes.ts. */
   source: string
   kind: string
   before: Lane
@@ -121,7 +121,7 @@ export function isAs(change: Change, now: Change['before']): boolean {
   return equal(change.before, now)
 }
 
-export const isOfLane = (change: Change): change is LaneChange => change.of === 'links' || change.of === 'dismissed'
+export const isOfLane = (change: Change): change is LaneChange => change.of === 'links' || change.of === 'dismissed' || change.of === 'pageLinks'
 
 /** What takes changes back: the last one first, for a later one may stand on an earlier. */
 export function backwards(changes: readonly Change[]): Change[] {

@@ -4,6 +4,7 @@ import { sku } from '../catalogue/product'
 import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'
+import { laneSource } from '../links/pageLanes'
 import { lookSettings } from '../looks/look'
 import { pageKind, planScope, planSettings } from '../pagePlans/pagePlan'
 import { releaseNote } from '../releases/release'
@@ -18,12 +19,12 @@ const targets = z.array(sku).min(1, 'Name at least one target.').max(most)
 const place = z.int().min(1, 'Places count from 1.')
 
 /**
- * Which lanes a command is about: one kind, on one or several products. `seen` are the target SKUs that its sender saw there:
+ * Which lanes a command is about: one kind, on one or several products, or on articles or categories. `seen` are the target SKUs that its sender saw there:
  * an edit of a lane that has changed since is refused. Without it the lane is taken as it is.
  */
 const onLanes = {
   kind: kindKey,
-  on: z.array(z.strictObject({ source: sku, seen: z.array(sku).optional() })).min(1, 'Name at least one product.').max(most),
+  on: z.array(z.strictObject({ source: laneSource, seen: z.array(sku).optional() })).min(1, 'Name at least one product.').max(most),
 }
 
 /** Commands on lanes of links, or of dismissed targets. */

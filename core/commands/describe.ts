@@ -9,7 +9,9 @@ import { textIn } from '../text/text'
 import type { Finding } from '../checks/check'
 import type { KindSettings } from '../links/kind'
 import type { LinkDetails } from '../links/lane'
-import type { Command } from './command'
+import type { LanePage } from '../links/pageLanes'
+import { pageOfSource } from '../links/pageLanes'
+import type { Command, LaneCommand } from './command'
 import type { CommandContext } from './plan'
 import { canStillBeMended } from './planChecks'
 
@@ -87,6 +89,8 @@ export function describeCommand(command: Command, context: CommandContext, langu
     const lanes = listed(command.kinds.map(plural))
     return `Copied the ${lanes} of ${name(command.from)} to ${things(command.to)}${command.replace ? ', in the place of what stood there' : ''}`
   }
+  const page = pageOfSource(command.on[0]!.source)
+  if (page) return describePageLane(command, page.page, context, language)
   const on = things(command.on.map(each => each.source))
   const as = kind(command.kind)
   switch (command.type) {
@@ -97,6 +101,24 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'move': return `Moved ${name(command.target)} to place ${command.place} as ${as} of ${on}`
     case 'arrange': return `Put the ${plural(command.kind)} of ${on} in order`
     case 'detail': return `Set ${detailWords(command.details)} of ${things(command.targets)} as ${as} of ${on}`
+  }
+}
+
+/** “Added Gloves to the article ‘Spring’”, “Moved Smokers to place 1 of the categories related to ‘Hives’” */
+function describePageLane(command: Extract<LaneCommand, { on: unknown }>, page: LanePage, context: CommandContext, language: string): string {
+  const words = (text: Text | undefined, key: string) => (text && textIn(text, language, language)) || key
+  const nameOf = (target: string) => page === 'article' ? words(context.item(target)?.product.name, target) : words(context.category(target)?.name, target)
+  const names = command.on.map(({ source }) => {
+    const { key } = pageOfSource(source)!
+    return `“${words(page === 'article' ? context.article(key)?.title : context.category(key)?.name, key)}”`
+  })
+  const lane = page === 'article' ? `the article ${listed(names)}` : `the categories related to ${listed(names)}`
+  const things = (targets: readonly string[]) => targets.length === 1 ? nameOf(targets[0]!) : page === 'article' ? `${targets.length} products` : `${targets.length} categories`
+  switch (command.type) {
+    case 'link': return `Added ${things(command.targets)} to ${lane}`
+    case 'unlink': return `Took ${things(command.targets)} out of ${lane}`
+    case 'move': return `Moved ${nameOf(command.target)} to place ${command.place} of ${lane}`
+    default: return page === 'article' ? `Put the products of ${lane} in order` : `Put ${lane} in order`
   }
 }
 

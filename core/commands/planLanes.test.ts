@@ -20,7 +20,8 @@ const catalogue = new Catalogue([
   ...['A', 'B', 'C', 'D', 'E'].map(sku => makeProduct(sku)),
   makeProduct('GLO', { name: { en: 'Gloves' }, variants: [makeVariant('GLO-M', { options: { size: 'M' } }), makeVariant('GLO-X', { status: 'retired' })] }),
   makeProduct('OLD', { status: 'retired' }),
-], [], [])
+], ['hives', 'frames', 'tools'].map(key => ({ key, name: { en: key.toUpperCase() }, parent: null })), [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['A', 'B'] }])
+const pageLanes: Record<string, string[]> = { 'article:spring': ['A', 'B'], 'category:hives': ['frames'] }
 
 function contextOf(targets: string[]): CommandContext {
   const links = new LinkIndex()
@@ -30,7 +31,9 @@ function contextOf(targets: string[]): CommandContext {
     kind: key => key === 'accessory' ? accessory : undefined,
     kinds: () => [accessory],
     lane: (source, kind) => links.lane(source, kind),
-    category: () => undefined,
+    category: key => catalogue.category(key),
+    article: key => catalogue.article(key),
+    pageLane: source => pageLanes[source]!.map(target => ({ target })),
     neighbours: () => allCount,
     sectionVersions: () => new Map(), planVersions: () => new Map(), lookVersions: () => new Map(), release: () => undefined, schedules: () => new Map(), isSwitchedOff: () => false, asideReason: () => null, dismissed: () => [{ target: 'E' }],
   }
@@ -149,6 +152,45 @@ describe('planCommand on suggestions', () => {
     expect(plan('bringBack', 'E')).toEqual([{ of: 'dismissed', source: 'S', kind: 'accessory', before: [{ target: 'E' }], after: [] }])
     expect(plan('dismiss', 'E')).toEqual([])
     expect(() => plan('dismiss', 'NOPE')).toThrow('no product with the SKU NOPE')
+  })
+})
+
+describe('planCommand on what an article names, and on related categories', () => {
+  const article = { kind: 'named', on: [{ source: 'article:spring' }] }
+  const hives = { kind: 'related-categories', on: [{ source: 'category:hives', seen: ['frames'] }] }
+  const plan = (edit: object) => {
+    const [change] = planCommand(command.parse(edit), contextOf([])) as LaneChange[]
+    return change && [change.of, change.source, ...targetsOf(change.after)]
+  }
+  const words = (edit: object) => describeCommand(command.parse(edit), contextOf([]), 'en')
+  it('adds, removes, moves and puts in order', () => {
+    expect(plan({ ...article, type: 'link', targets: ['C'], place: 1 })).toEqual(['pageLinks', 'article:spring', 'C', 'A', 'B'])
+    expect(plan({ ...article, type: 'unlink', targets: ['A'] })).toEqual(['pageLinks', 'article:spring', 'B'])
+    expect(plan({ ...article, type: 'move', target: 'B', place: 1 })).toEqual(['pageLinks', 'article:spring', 'B', 'A'])
+    expect(plan({ ...hives, type: 'link', targets: ['tools'] })).toEqual(['pageLinks', 'category:hives', 'frames', 'tools'])
+  })
+  it.each([
+    [{ ...article, type: 'link', targets: ['NOPE'] }, 'no product with the SKU NOPE'],
+    [{ ...article, type: 'link', targets: ['A'] }, 'stands in this lane already'],
+    [{ ...article, type: 'link', targets: ['OLD'] }, 'retired'],
+    [{ ...article, type: 'link', targets: ['GLO-M'] }, 'GLO-M is a variant. Articles name products: GLO.'],
+    [{ ...article, type: 'link', targets: ['C'], bothWays: true }, 'Only links of products have'],
+    [{ ...article, type: 'detail', targets: ['A'], details: { note: 'x' } }, 'Only links of products have'],
+    [{ ...article, on: [{ source: 'article:autumn' }], type: 'unlink', targets: ['A'] }, 'There is no article with the key autumn.'],
+    [{ ...article, kind: 'accessory', type: 'unlink', targets: ['A'] }, 'The lane of an article is “named”'],
+    [{ ...article, on: [{ source: 'article:spring' }, { source: 'S' }], type: 'unlink', targets: ['A'] }, 'not edited together'],
+    [{ ...hives, type: 'link', targets: ['hives'] }, 'A category can’t be related to itself.'],
+    [{ ...hives, type: 'link', targets: ['A'] }, 'no category with the key A'],
+    [{ ...hives, on: [{ source: 'category:hives', seen: [] }], type: 'unlink', targets: ['frames'] }, 'changed elsewhere'],
+  ])('refuses %j', (edit, words) => {
+    expect(() => plan(edit)).toThrow(words)
+  })
+  it('says it in plain words', () => {
+    expect(words({ ...article, type: 'link', targets: ['GLO'] })).toBe('Added Gloves to the article “In spring”')
+    expect(words({ ...article, type: 'unlink', targets: ['A', 'B'] })).toBe('Took 2 products out of the article “In spring”')
+    expect(words({ ...hives, type: 'move', target: 'frames', place: 1 })).toBe('Moved FRAMES to place 1 of the categories related to “HIVES”')
+    expect(words({ ...hives, type: 'arrange', order: ['frames'] })).toBe('Put the categories related to “HIVES” in order')
+    expect(words({ ...article, type: 'arrange', order: ['B'] })).toBe('Put the products of the article “In spring” in order')
   })
 })
 

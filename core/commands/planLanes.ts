@@ -1,8 +1,10 @@
-import type { CatalogueItem } from '../catalogue/catalogue'
+import type { Article, CatalogueItem, Category } from '../catalogue/catalogue'
 import { isRetired } from '../catalogue/catalogue'
 import type { Lane } from '../links/lane'
 import { arrangeLinks, detailLinks, insertLinks, isNever, moveLink, removeLinks, targetsOf } from '../links/lane'
 import type { LinkKind } from '../links/kind'
+import type { LanePage } from '../links/pageLanes'
+import { pageLaneKinds, pageOfSource, sourceOfPage } from '../links/pageLanes'
 import type { LaneChange } from './change'
 import type { LaneCommand } from './command'
 import { CommandError } from './commandError'
@@ -13,11 +15,25 @@ export interface LaneContext {
   item(sku: string): CatalogueItem | undefined
   kind(key: string): LinkKind | undefined
   lane(source: string, kind: string): Lane
+  article(key: string): Article | undefined
+  category(key: string): Category | undefined
+  /** The lane of an article or category. */
+  pageLane(source: string): Lane
   /** Targets that are not to be suggested, as a lane of their own. */
   dismissed(source: string, kind: string): Lane
 }
 
 type OnLanes = Exclude<LaneCommand, { type: 'copy' }>
+
+/** What lanes stand on and lead to: products, or what one of the pages has that have lanes too. */
+interface Ends {
+  of: LaneChange['of']
+  page: LanePage | null
+  lane(source: string): Lane
+  isKnown(target: string): boolean
+  /** Whether a link from this source to this target would lead to itself. */
+  leadsTo(source: string, target: string): boolean
+}
 
 /** Works out what a command on lanes does. @throws CommandError when it can't be carried out as asked */
 export function planLanes(command: LaneCommand, context: LaneContext): LaneChange[] {
@@ -26,24 +42,49 @@ export function planLanes(command: LaneCommand, context: LaneContext): LaneChang
 
 function planOnLanes(command: OnLanes, context: LaneContext): LaneChange[] {
   const { kind, on } = command
-  const of = command.type === 'dismiss' || command.type === 'bringBack' ? 'dismissed' : 'links'
-  checkSources(on.map(each => each.source), context)
-  checkKind(kind, context)
-  const lanes = new Map(on.map(({ source }) => [source, of === 'links' ? context.lane(source, kind) : context.dismissed(source, kind)]))
+  const ends = endsOf(command, context)
+  const lanes = new Map(on.map(({ source }) => [source, ends.lane(source)]))
   for (const { source, seen } of on) if (seen) checkSeen(seen, lanes.get(source)!)
-  check(command, lanes, context)
+  check(command, lanes, ends, context)
 
-  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of, source, kind, before, after: changedLane(command, source, before, context) }))
+  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of: ends.of, source, kind, before, after: changedLane(command, source, before, ends) }))
   return command.type === 'link' && command.bothWays ? [...changes, ...planReturns(changes, context)] : changes
 }
 
+/** @throws CommandError when the sources are not all of one sort, are unknown, or have no such lane */
+function endsOf(command: OnLanes, context: LaneContext): Ends {
+  const { type, kind, on } = command
+  const pages = new Set(on.map(({ source }) => pageOfSource(source)?.page ?? null))
+  const [page = null] = pages
+  if (pages.size > 1) throw new CommandError('unknownKind', 'Products, articles and categories have lanes of their own each; they are not edited together.')
+  if (page === null) {
+    checkSources(on.map(each => each.source), context)
+    checkKind(kind, context)
+    const of = type === 'dismiss' || type === 'bringBack' ? 'dismissed' : 'links'
+    return {
+      of, page, lane: source => of === 'links' ? context.lane(source, kind) : context.dismissed(source, kind),
+      isKnown: sku => context.item(sku) !== undefined, leadsTo: (source, target) => leadsTo(source, target, context),
+    }
+  }
+  if (type === 'dismiss' || type === 'bringBack' || type === 'detail' || (type === 'link' && command.bothWays)) throw new CommandError('notOnPages', 'Only links of products have dates, notes, a way back and suggestions.')
+  if (kind !== pageLaneKinds[page].key) throw new CommandError('unknownKind', `The lane of ${page === 'article' ? 'an article' : 'a category'} is “${pageLaneKinds[page].key}”; there is none of “${kind}”.`, [kind])
+  const keys = on.map(({ source }) => pageOfSource(source)!.key)
+  const unknown = keys.filter(key => !context[page](key))
+  if (unknown.length) throw new CommandError(page === 'article' ? 'unknownArticle' : 'unknownCategory', `There is no ${page} with the key ${listed(unknown)}.`, unknown)
+  return {
+    of: 'pageLinks', page, lane: source => context.pageLane(source),
+    isKnown: page === 'article' ? sku => context.item(sku) !== undefined : key => context.category(key) !== undefined,
+    leadsTo: (source, target) => page === 'category' && source === sourceOfPage('category', target),
+  }
+}
+
 /** What holds for all the lanes together: a command that is about something that none of them has is refused. */
-function check(command: OnLanes, lanes: ReadonlyMap<string, Lane>, context: LaneContext): void {
+function check(command: OnLanes, lanes: ReadonlyMap<string, Lane>, ends: Ends, context: LaneContext): void {
   const all = [...lanes.values()]
   const longest = Math.max(...all.map(lane => lane.length))
   switch (command.type) {
     case 'link':
-      checkTargets(command.targets, lanes, context)
+      checkTargets(command.targets, lanes, ends, context)
       checkPlace(command.place ?? 1, longest + 1)
       break
     case 'unlink': case 'detail':
@@ -61,10 +102,10 @@ function check(command: OnLanes, lanes: ReadonlyMap<string, Lane>, context: Lane
   }
 }
 
-function changedLane(command: OnLanes, source: string, before: Lane, context: LaneContext): Lane {
+function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends): Lane {
   switch (command.type) {
     case 'link': {
-      const missing = command.targets.filter(target => !leadsTo(source, target, context) && !has(before, target))
+      const missing = command.targets.filter(target => !ends.leadsTo(source, target) && !has(before, target))
       return insertLinks(before, missing.map(target => ({ target })), command.place && Math.min(command.place, before.length + 1))
     }
     case 'dismiss': return insertLinks(before, command.targets.filter(target => !has(before, target)).map(target => ({ target })))
@@ -143,20 +184,24 @@ function checkSeen(seen: readonly string[], lane: Lane): void {
   }
 }
 
-function checkTargets(targets: readonly string[], lanes: ReadonlyMap<string, Lane>, context: LaneContext): void {
-  checkKnown(targets, context)
+function checkTargets(targets: readonly string[], lanes: ReadonlyMap<string, Lane>, ends: Ends, context: LaneContext): void {
+  const unknown = targets.filter(target => !ends.isKnown(target))
+  if (unknown.length) throw ends.page === 'category' ? new CommandError('unknownCategory', `There is no category with the key ${listed(unknown)}.`, unknown) : unknownProducts(unknown)
   const sources = [...lanes.keys()]
-  const self = targets.filter(target => sources.every(source => leadsTo(source, target, context)))
-  if (self.length) throw new CommandError('selfLink', 'A product can’t be linked to itself or to one of its own variants.', self)
+  const self = targets.filter(target => sources.every(source => ends.leadsTo(source, target)))
+  if (self.length) throw new CommandError('selfLink', ends.page === 'category' ? 'A category can’t be related to itself.' : 'A product can’t be linked to itself or to one of its own variants.', self)
 
   const twice = targets.filter((target, i) => targets.indexOf(target) !== i)
-  const everywhere = targets.filter(target => sources.every(source => leadsTo(source, target, context) || has(lanes.get(source)!, target)))
+  const everywhere = targets.filter(target => sources.every(source => ends.leadsTo(source, target) || has(lanes.get(source)!, target)))
   if (twice.length || everywhere.length) {
     const about = [...new Set([...twice, ...everywhere])]
     throw new CommandError('alreadyLinked',
       `${listed(about)} ${about.length > 1 ? 'stand' : 'stands'} in ${sources.length > 1 ? 'all of these lanes' : 'this lane'} already.`, about)
   }
 
+  if (ends.page === 'category') return
+  const variant = ends.page === 'article' && targets.find(target => context.item(target)!.variant)
+  if (variant) throw new CommandError('targetIsVariant', `${variant} is a variant. Articles name products: ${context.item(variant)!.product.sku}.`, [variant])
   const retired = targets.filter(target => isRetired(context.item(target)!))
   if (retired.length) {
     throw new CommandError('retiredTarget',

@@ -43,8 +43,8 @@ export type PageQuery = z.infer<typeof pageQuery>
 
 const heldBackReason = z.enum([...guard.options, 'excluded', 'priceBand', 'lowMargin', 'outsideDates', 'duplicate', 'noRoom'])
 const hiddenReason = z.enum(['off', 'outsideDates', 'switchedOffHere', 'cartEmpty', 'nothingFound', 'belowMinimum'])
-const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'noCategory', 'retiredKind', 'noSuchCategory', 'noData'])
-const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'relatedCategories', 'bundles'])
+const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'noCategory', 'noArticle', 'noTiles', 'retiredKind', 'noSuchCategory', 'noData'])
+const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'named', 'relatedCategories', 'bundles'])
 
 const style = z.record(z.string(), z.string())
 const houseStyle = 'The shop’s own look as CSS custom properties, to be set on the page.'
@@ -63,7 +63,7 @@ const deliveredItem = z.object({
   brand: z.string().nullable(),
   stock: z.int().meta({ description: 'Units on hand, its variants’ together.' }),
   step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
-  reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'relatedCategory', 'bundle'])
+  reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'named', 'relatedCategory', 'bundle'])
     .meta({ description: 'What kind of step brought it. linked: a merchandiser linked it by hand.' }),
   kind: z.string().nullable().meta({ description: 'The kind of link that brought it, such as upsell or accessory; null when no link did.' }),
 })
@@ -78,6 +78,8 @@ const explainedCandidate = z.object({
   strength: z.int().nullable().meta({ description: 'How many traits it shares with that product, where that was counted.' }),
   alternatives: z.array(z.string()).optional().meta({ description: 'Of a rule with alternatives: which of them it passes, by where they stand in the second half of the rule.' }),
 })
+const tileHeldBack = z.enum(['emptyCategory', 'duplicate', 'noRoom'])
+
 const stepStory = z.object({
   from: stepSource,
   kind: z.string().optional().meta({ description: 'Of a step of links.' }),
@@ -86,11 +88,13 @@ const stepStory = z.object({
   taken: z.array(explainedCandidate),
   heldBack: z.array(explainedCandidate.extend({ reason: heldBackReason })),
   more: z.boolean().meta({ description: 'There were still more candidates, for which there was no room.' }),
+  categories: z.array(z.object({ key: z.string(), name: z.string(), reason: tileHeldBack.nullable() })).optional().meta({ description: 'Of a section of tiles: the categories that it brought, with the reason for each that is not shown.' }),
 })
 export type StepStory = z.infer<typeof stepStory>
 export type ExplainedCandidate = z.infer<typeof explainedCandidate>
 export type HiddenReason = z.infer<typeof hiddenReason>
 export type HeldBackReason = z.infer<typeof heldBackReason>
+export type TileReason = z.infer<typeof tileHeldBack>
 export type IdleReason = z.infer<typeof idleReason>
 
 const steps = z.array(stepStory).optional().meta({ description: 'Only with explain=1.' })
@@ -104,7 +108,8 @@ const deliveredSection = z.object({
   style: style.meta({ description: 'CSS custom properties to be set on it: what is not as the page’s.' }),
   buttons: z.object({ add: z.string(), choose: z.string() }).meta({ description: 'What its buttons say; empty: as the shop says it.' }),
   seeAll: z.object({ of: z.enum(['brand', 'category']), key: z.string(), name: z.string() }).nullable().meta({ description: 'All products of what the page is about, to be linked to.' }),
-  items: z.array(deliveredItem).min(1),
+  items: z.array(deliveredItem).meta({ description: 'The products, in their order. Empty in a section of tiles.' }),
+  categories: z.array(z.object({ key: z.string(), name: z.string(), image: z.string().nullable() })).meta({ description: 'Of a section of tiles: the categories, in their order, each with the picture of its best seller. Otherwise empty.' }),
   steps,
 })
 export type DeliveredSection = z.infer<typeof deliveredSection>

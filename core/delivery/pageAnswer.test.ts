@@ -84,6 +84,27 @@ describe('pageText', () => {
   })
 })
 
+describe('a section of tiles', () => {
+  const categories = ['hives', 'frames', 'tools', 'jars'].map(key => ({ key, name: { en: `The ${key}` }, parent: null }))
+  const steps: Section['steps'] = [{ from: 'relatedCategories', of: 'chosen', order: 'best-selling', subjects: 'page', cap: null, off: false }, { from: 'bestSellers', of: 'all', subjects: 'page', cap: null, off: false }, { from: 'relatedCategories', of: 'beside', order: 'best-selling', subjects: 'page', cap: null, off: false }]
+  const tiled = makeShop([makeProduct('T', { categories: ['tools'], image: '/t.svg' }), makeProduct('F', { categories: ['frames'], image: null })], {
+    categories, relatedCategories: key => key === 'hives' ? ['tools', 'gone'] : [],
+    sections: new Map([['tiles', makeSection('tiles', { layout: 'tiles', steps })]]), plans: new PlanBook([makePlan('category', ['tiles'])]),
+  })
+  const about = { kind: 'category', key: 'hives' } as const
+
+  it('delivers categories with the picture of their best seller, chosen ones first, each once, and tells why others are missing', () => {
+    const [tiles] = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('category', explainPage(tiled, about, shopper), told(tiled), settings, 'en')))).sections
+    expect(tiles).toMatchObject({ layout: 'tiles', items: [], categories: [{ key: 'tools', name: 'The tools', image: '/t.svg' }, { key: 'frames', name: 'The frames', image: null }] })
+    expect(tiles!.steps!.map(step => [step.idle, step.categories])).toEqual([
+      [null, [{ key: 'tools', name: 'The tools', reason: null }]], ['noTiles', []],
+      [null, [{ key: 'frames', name: 'The frames', reason: null }, { key: 'tools', name: 'The tools', reason: 'duplicate' }, { key: 'jars', name: 'The jars', reason: 'emptyCategory' }]],
+    ])
+    const resolved = resolvePage(tiled, about, shopper)
+    expect(pageText('category', resolved, told(tiled), new DeliveredTexts(settings), 'en')).toBe(JSON.stringify(pageAnswer('category', resolved, told(tiled), settings, 'en')))
+  })
+})
+
 describe('pageQuery', () => {
   it('reads cart lines, most recent first, and leaves quantities out as one', () => {
     expect(pageQuery.parse({ cart: 'VEIL-S:2,SMK-10,', seen: 'A,B', explain: '1' })).toMatchObject({ cart: [{ sku: 'VEIL-S', quantity: 2 }, { sku: 'SMK-10', quantity: 1 }], seen: ['A', 'B'], explain: true, draft: false })

@@ -1,5 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
+import { imageOf } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import { layoutFor } from '../sections/display'
 import type { LookBook } from '../looks/lookBook'
@@ -32,7 +33,7 @@ export function pageAnswer(
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
   const told = telling(kind, page, catalogue, words)
-  const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words)) : undefined
+  const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words, told.category)) : undefined
   return {
     ...pageHead(kind, page, words),
     style: looks.houseStyle,
@@ -40,6 +41,7 @@ export function pageAnswer(
       ...sectionHead(shown, told),
       ...sectionLook(shown, looks, words),
       items: shown.items.map(item => ({ ...deliveredProduct(item, settings, language), ...whyShown(item, shown) })),
+      categories: told.tiles(shown),
       steps: story(shown.section.key),
     })),
     hidden: 'steps' in page ? page.hidden.map(({ section, zone, reason }) => ({ key: section.key, heading: told.heading(section, 0), zone, reason, steps: story(section.key) })) : undefined,
@@ -60,7 +62,7 @@ export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, {
     return merged(texts.of(item, language), `{"step":${step},"reason":"${reason}","kind":${kind === null ? 'null' : `"${kind}"`}}`)
   }
   const sectionText = (shown: ShownSection) =>
-    merged(merged(JSON.stringify(sectionHead(shown, told)), texts.look(looks, shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, looks, words)))), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}]}`)
+    merged(merged(JSON.stringify(sectionHead(shown, told)), texts.look(looks, shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, looks, words)))), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}],"categories":${shown.tiles.length ? JSON.stringify(told.tiles(shown)) : '[]'}}`)
   return merged(JSON.stringify(pageHead(kind, page, words)), `{"style":${texts.houseStyle(looks)},"sections":[${page.sections.map(sectionText).join()}]}`)
 }
 
@@ -71,13 +73,19 @@ const merged = (a: string, b: string) => `${a.slice(0, -1)},${b.slice(1)}`
 interface Told {
   heading(section: Section, count: number): string
   seeAll(section: Section): SeeAll | null
+  /** The name of a category. */
+  category(key: string): string
+  tiles(shown: ShownSection): PageAnswer['sections'][0]['categories']
 }
 
 type SeeAll = NonNullable<PageAnswer['sections'][0]['seeAll']>
 
 function telling(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, catalogue: Catalogue, words: Words): Told {
   let values: HeadingValues | undefined
+  const category = (key: string) => words(catalogue.category(key)?.name ?? {}) || key
   return {
+    category,
+    tiles: ({ tiles }) => tiles.map(({ key, product }) => ({ key, name: category(key), image: imageOf(product, null) })),
     heading: (section, count) => headingOf(section, count, () => values ??= headingValues(kind, subjects, catalogue), words),
     seeAll: ({ display: { seeAll } }) => seeAll === 'no' || subjects[0] === undefined ? null : seeAllOf(seeAll, kind === 'category' ? subjects[0] : catalogue.product(subjects[0]), catalogue, words),
   }
@@ -114,10 +122,10 @@ function whyShown({ step: number }: Candidate, { section }: ShownSection): Pick<
 
 const reasonOf: Record<StepSource, DeliveredItem['reason']> = {
   links: 'linked', traits: 'sharedTraits', rule: 'rule', boughtTogether: 'boughtTogether', chosen: 'chosen', category: 'category',
-  bestSellers: 'bestSeller', newest: 'newest', recentlyViewed: 'recentlyViewed', relatedCategories: 'relatedCategory', bundles: 'bundle',
+  bestSellers: 'bestSeller', newest: 'newest', recentlyViewed: 'recentlyViewed', named: 'named', relatedCategories: 'relatedCategory', bundles: 'bundle',
 }
 
-function stepStory({ step, idle, taken, heldBack, alternatives, more }: StepReport, words: Words) {
+function stepStory({ step, idle, taken, heldBack, alternatives, more, tiles }: StepReport, words: Words, category: (key: string) => string) {
   const told = (candidate: Candidate) => ({
     sku: candidate.product.sku,
     variant: candidate.variant?.sku ?? null,
@@ -135,5 +143,6 @@ function stepStory({ step, idle, taken, heldBack, alternatives, more }: StepRepo
     taken: taken.map(told),
     heldBack: heldBack.map(({ candidate, reason }) => ({ ...told(candidate), reason })),
     more,
+    ...tiles && { categories: [...tiles.taken.map(({ key }) => ({ key, name: category(key), reason: null })), ...tiles.heldBack.map(({ key, reason }) => ({ key, name: category(key), reason }))] },
   }
 }

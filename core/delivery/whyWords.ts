@@ -1,4 +1,4 @@
-import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, StepStory } from './contract'
+import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, StepStory, TileReason } from './contract'
 
 /*
  * The reasons that a page's answer gives as codes, in plain words for the studio.
@@ -19,6 +19,7 @@ export function shownWords(step: StepStory, { place, strength }: ExplainedCandid
     case 'bestSellers': return place === 1 ? 'the best seller' : `best seller number ${place}`
     case 'newest': return place === 1 ? 'the newest' : `number ${place} of the newest`
     case 'recentlyViewed': return 'viewed before'
+    case 'named': return 'named in the article'
     case 'relatedCategories': return 'from a related category'
     case 'bundles': return 'a bundle with it'
   }
@@ -37,7 +38,8 @@ export function stepWords(step: StepStory, kindName: KindName): string {
     case 'bestSellers': return 'best sellers'
     case 'newest': return 'the newest products'
     case 'recentlyViewed': return 'what was viewed before'
-    case 'relatedCategories': return 'products of related categories'
+    case 'named': return 'what the article names'
+    case 'relatedCategories': return 'related categories'
     case 'bundles': return 'bundles with the product'
   }
 }
@@ -62,6 +64,15 @@ export function heldBackWords(reason: HeldBackReason, sku: string, page: PageAns
   }
 }
 
+/** Why a category of a section of tiles is not shown. */
+export function tileWords(reason: TileReason): string {
+  switch (reason) {
+    case 'emptyCategory': return 'nothing in it is for sale'
+    case 'duplicate': return 'already shown in this section'
+    case 'noRoom': return 'no place left'
+  }
+}
+
 /** Why a section is not on the page. */
 export function hiddenWords(reason: HiddenReason): string {
   switch (reason) {
@@ -82,6 +93,8 @@ export function idleWords(reason: IdleReason): string {
     case 'noSubject': return 'the page is about no product'
     case 'retiredKind': return 'this kind of link is retired'
     case 'noCategory': return 'the page is about no category'
+    case 'noArticle': return 'the page is no article'
+    case 'noTiles': return 'it finds products, and tiles show categories'
     case 'noSuchCategory': return 'the category is gone'
     case 'noData': return 'there is nothing to go by yet'
   }

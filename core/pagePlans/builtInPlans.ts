@@ -22,10 +22,10 @@ export const builtInPlans: PagePlan[] = [
   },
   {
     key: 'category-default', name: { en: 'Category page' }, page: 'category', ...plain,
-    zones: [{ key: 'belowProducts', sections: ['cart-accessories'] }],
+    zones: [{ key: 'belowProducts', sections: ['related-categories', 'cart-accessories'] }],
   },
   {
     key: 'article-default', name: { en: 'Article' }, page: 'article', ...plain,
-    zones: [{ key: 'belowText', sections: ['article-accessories'] }],
+    zones: [{ key: 'belowText', sections: ['article-products', 'article-accessories'] }],
   },
 ]

@@ -39,6 +39,14 @@ export const builtInSections: Section[] = [
     steps: [linkStep('accessory'), linkStep('cross-sell')], places: 3, ...plain,
   },
   {
+    key: 'article-products', heading: { en: 'In this article', de: 'In diesem Artikel' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
+    steps: [{ from: 'named', order: 'hand', subjects: 'page', cap: null, off: false }], places: 8, ...plain,
+  },
+  {
+    key: 'related-categories', heading: { en: 'More to look through', de: 'Hier weiterstöbern' }, layout: 'tiles', display: displayFor('tiles'), look: plainLook,
+    steps: (['chosen', 'beside'] as const).map(of => ({ from: 'relatedCategories', of, order: 'best-selling', subjects: 'page', cap: null, off: false })), places: 4, ...plain,
+  },
+  {
     key: 'article-accessories', heading: { en: 'Useful for the job', de: 'Nützlich dabei' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
     steps: [linkStep('accessory'), linkStep('cross-sell')], places: 4, ...plain,
   },

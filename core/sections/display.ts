@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
-/** How the products of a section stand beside each other. */
-export const layout = z.enum(['grid', 'shelf', 'list', 'comparison', 'checklist', 'spotlight'])
+/** How the products of a section stand beside each other; tiles show categories. */
+export const layout = z.enum(['grid', 'shelf', 'list', 'comparison', 'checklist', 'spotlight', 'tiles'])
 export type Layout = z.infer<typeof layout>
 
 export const devices = ['desktop', 'tablet', 'phone'] as const
@@ -37,12 +37,15 @@ export const display = z.strictObject({
 })
 export type Display = z.infer<typeof display>
 
+/** Whether a device has no row left for what stands at an index. */
+export const isBeyond = ({ columns, rows }: z.infer<typeof fit>, index: number): boolean => rows !== null && index >= columns * rows
+
 /** Layouts that take little room, and have a smaller heading. */
 const compact: readonly Layout[] = ['list', 'checklist', 'spotlight']
 
 /** How a section of a layout looks as long as nobody says otherwise. */
 export function displayFor(of: Layout): Display {
-  const columns = { grid: [4, 3, 2], shelf: [4, 2, 2], list: [1, 1, 1], comparison: [3, 2, 2], checklist: [1, 1, 1], spotlight: [1, 1, 1] }[of]
+  const columns = { grid: [4, 3, 2], shelf: [4, 2, 2], list: [1, 1, 1], comparison: [3, 2, 2], checklist: [1, 1, 1], spotlight: [1, 1, 1], tiles: [4, 3, 2] }[of]
   const [desktop, tablet, phone] = columns.map(each => ({ columns: each, rows: null })) as [z.infer<typeof fit>, z.infer<typeof fit>, z.infer<typeof fit>]
   return {
     devices: { desktop, tablet, phone }, peek: true, turn: 'arrows', picture: 'landscape', card: ['price', 'was', 'stock', 'button'], reduction: 'percent',

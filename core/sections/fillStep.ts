@@ -19,6 +19,10 @@ const common = {
 const handOrders = order.exclude(['strength'])
 const scoredOrders = order.exclude(['hand'])
 
+/** Which categories are related to one. */
+export const nearness = z.enum(['chosen', 'beside', 'below'])
+export type Nearness = z.infer<typeof nearness>
+
 /** One source of candidates of a section. */
 export const fillStep = z.discriminatedUnion('from', [
   /** Products linked by hand as one kind. */
@@ -44,8 +48,13 @@ export const fillStep = z.discriminatedUnion('from', [
   z.strictObject({ from: z.literal('newest'), of: z.enum(['all', 'category', 'brand']), ...common }),
   /** What the shopper looked at before, most recent first. */
   z.strictObject({ from: z.literal('recentlyViewed'), order: handOrders, ...common }),
-  /** On the page of a category: the products of those beside it or directly below it, the first of each before any second. */
-  z.strictObject({ from: z.literal('relatedCategories'), of: z.enum(['beside', 'below']), order: freeOrders, ...common }),
+  /** What an article names. */
+  z.strictObject({ from: z.literal('named'), order: handOrders, ...common }),
+  /**
+   * On the page of a category: those beside it, those directly below it, or those chosen for it on the bench. Tiles show the categories;
+   * any other layout their products, the first of each before any second.
+   */
+  z.strictObject({ from: z.literal('relatedCategories'), of: nearness, order: freeOrders, ...common }),
   /** Bundles that contain the subject. */
   z.strictObject({ from: z.literal('bundles'), order: freeOrders, ...common }),
 ])
@@ -55,7 +64,7 @@ export type StepSource = FillStep['from']
 /** Whether what a step yields depends on its subjects. */
 export function needsSubjects(step: FillStep): boolean {
   switch (step.from) {
-    case 'chosen': case 'category': case 'recentlyViewed': case 'relatedCategories': return false
+    case 'chosen': case 'category': case 'recentlyViewed': case 'named': case 'relatedCategories': return false
     case 'bestSellers': case 'newest': return step.of !== 'all'
     default: return true
   }
@@ -64,9 +73,9 @@ export function needsSubjects(step: FillStep): boolean {
 /** The orders that the candidates of a step can be put into. */
 export function stepOrders(step: FillStep): readonly Order[] {
   switch (step.from) {
-    case 'links': case 'chosen': case 'recentlyViewed': return handOrders.options
+    case 'links': case 'chosen': case 'recentlyViewed': case 'named': return handOrders.options
     case 'traits': case 'boughtTogether': return scoredOrders.options
-    case 'rule': case 'category': case 'bundles': return freeOrders.options
+    case 'rule': case 'category': case 'relatedCategories': case 'bundles': return freeOrders.options
     default: return []
   }
 }

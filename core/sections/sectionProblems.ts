@@ -36,6 +36,7 @@ export function sectionProblems(section: Section, known: KnownThings): SectionPr
     ...minimum > places ? [`It is hidden under ${counted(minimum, 'product')}, and has ${counted(places, 'place')}: it never shows.`] : [],
     ...priceBand && isReversed(priceBand) ? [`No price is from ${priceBand.from} % to ${priceBand.to} % of another: swap the two.`] : [],
     ...from && until && Date.parse(from) > Date.parse(until) ? ['It begins after it has ended, so it never shows.'] : [],
+    ...section.layout === 'tiles' && !steps.some(step => step.from === 'relatedCategories') ? ['Tiles show categories, and none of its steps finds any. Add a step of related categories, or choose another layout.'] : [],
     ...headingProblems(section),
     ...goneFrom(leaveOut, known).map(words => `It leaves out ${words}, which no product is any more.`),
   ]

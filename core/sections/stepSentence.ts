@@ -2,7 +2,7 @@ import type { Names } from '../rules/ruleWords'
 import { pickWords, whenWords } from '../rules/ruleWords'
 import type { Phrase, Sentence } from '../text/sentence'
 import { counted, listed, plainWords } from '../text/sentence'
-import type { FillStep } from './fillStep'
+import type { FillStep, Nearness } from './fillStep'
 import { needsSubjects } from './fillStep'
 import type { Order } from './order'
 
@@ -46,11 +46,13 @@ function sourceOf(step: FillStep, names: Names): Sentence {
     case 'bestSellers': return [plain('best sellers of '), { words: ofWords[step.of], field: 'of' }]
     case 'newest': return [plain('the newest of '), { words: ofWords[step.of], field: 'of' }]
     case 'recentlyViewed': return [plain('what the shopper viewed before')]
-    case 'relatedCategories': return [plain('products of the categories '), { words: step.of === 'beside' ? 'beside this one' : 'right below this one', field: 'of' }]
+    case 'named': return [plain('what the article names')]
+    case 'relatedCategories': return [plain('of the categories '), { words: nearWords[step.of], field: 'of' }]
     case 'bundles': return [plain('bundles that contain it')]
   }
 }
 
+export const nearWords: Record<Nearness, string> = { chosen: 'chosen for this one', beside: 'beside this one', below: 'right below this one' }
 const ofWords = { all: 'the whole shop', category: 'the same category', brand: 'the same brand' }
 
 function sharedWords({ traits, attribute }: Extract<FillStep, { from: 'traits' }>): string {

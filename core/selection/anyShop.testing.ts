@@ -97,13 +97,15 @@ const anyStep: fc.Arbitrary<FillStep> = fc.oneof(
   fc.record({ from: fc.constant('bestSellers' as const), of: group, ...common }),
   fc.record({ from: fc.constant('newest' as const), of: group, ...common }),
   fc.record({ from: fc.constant('recentlyViewed' as const), order: hand, ...common }),
-  fc.record({ from: fc.constant('relatedCategories' as const), of: pick('beside' as const, 'below' as const), order: free, ...common }),
+  fc.record({ from: fc.constant('relatedCategories' as const), of: pick('chosen' as const, 'beside' as const, 'below' as const), order: free, ...common }),
+  fc.record({ from: fc.constant('named' as const), order: hand, ...common }),
   fc.record({ from: fc.constant('bundles' as const), order: free, ...common }),
 )
 const rarely = <T>(none: T, some: fc.Arbitrary<T>) => fc.oneof({ weight: 5, arbitrary: fc.constant(none) }, { weight: 1, arbitrary: some })
 const sectionOf = (key: string): fc.Arbitrary<Section> => fc.record({
   steps: fc.array(anyStep, { minLength: 1, maxLength: 3 }), takeTurns: fc.boolean(),
   guards: fc.oneof({ weight: 2, arbitrary: fc.constant(guard.options) }, { weight: 1, arbitrary: subset(guard.options) }),
+  layout: rarely<Section['layout']>('grid', fc.constant('tiles')),
   priceBand: rarely(null, rangeOf(33.3, 50, 75.03, 100, 150)),
   leaveOut: rarely({ categories: [], tags: [], brands: [], products: [] }, fc.record({ categories: subset(categoryKeys, 1), tags: subset(tags, 1), brands: subset(brands, 1), products: subset(skus, 2) })),
   lowestMargin: rarely<number | null>(null, pick(-20, 10, 50)),
@@ -130,6 +132,7 @@ export const anyPlainShop: fc.Arbitrary<PlainShop> = fc.record({
   lanes: fc.tuple(...skus.flatMap(source => kinds.map(kind =>
     fc.uniqueArray(anyLink, { maxLength: 5, selector: link => link.target }).map(lane => ({ source, kind, lane }))))),
   retiredKinds: subset(kinds, 1),
+  related: fc.tuple(...categoryKeys.map(key => fc.uniqueArray(pick(...categoryKeys, 'gone').filter(each => each !== key), { maxLength: 3 }))).map(all => Object.fromEntries(categoryKeys.map((key, i) => [key, all[i]!]))),
   sections: fc.tuple(...['s1', 's2', 's3', 's4'].map(sectionOf)),
   plans: somePlans,
   sold: perProduct(pick(0, 0, 1, 5, 9)),
@@ -158,6 +161,7 @@ export function shopOf(plain: PlainShop): Shop {
     sections: new Map(plain.sections.map(each => [each.key, each])),
     plans: new PlanBook(plain.plans),
     neighboursOf: sku => plain.neighbours[sku] ?? allCount,
+    relatedCategories: key => plain.related[key] ?? [],
     switchedOff: sku => new Set(plain.switchedOff[sku]),
   }
 }

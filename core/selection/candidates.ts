@@ -6,7 +6,7 @@ import { timeOf } from '../links/lane'
 import { alternatives } from '../rules/alternatives'
 import type { RuleFacts } from '../rules/matches'
 import { sourceCheck, targetCheck } from '../rules/matches'
-import type { FillStep } from '../sections/fillStep'
+import type { FillStep, Nearness } from '../sections/fillStep'
 import { needsSubjects } from '../sections/fillStep'
 import type { FreeOrder, Order } from '../sections/order'
 import { inTurns, lazilySorted, merged } from '../sorted'
@@ -29,6 +29,8 @@ export interface StepContext {
   subjects: readonly string[]
   /** The category that the page is about; null when it is about none. */
   category: string | null
+  /** SKUs of what the article names that the page is about; null when it is about none. */
+  named: readonly string[] | null
   /** SKUs of the products in the cart, most recently added first. */
   cart: readonly string[]
   isCartPage: boolean
@@ -37,11 +39,13 @@ export interface StepContext {
 }
 
 /** Why a step has no candidates to look for; null when it has. */
-export function idleReason(step: FillStep, { shop, subjects, category, cart, isCartPage }: StepContext): IdleReason | null {
+export function idleReason(step: FillStep, context: StepContext): IdleReason | null {
+  const { shop, subjects, category, cart, isCartPage } = context
   if (step.off) return 'off'
   if (step.from === 'links' && shop.kinds.get(step.kind)?.retired) return 'retiredKind'
   if (step.from === 'category' && !shop.catalogue.category(step.category)) return 'noSuchCategory'
   if (step.from === 'boughtTogether' || step.from === 'bundles') return 'noData'
+  if (step.from === 'named') return context.named === null ? 'noArticle' : null
   if (step.from === 'relatedCategories') return category === null ? 'noCategory' : null
   if (!needsSubjects(step)) return null
   if (step.subjects === 'cart' || isCartPage) return cart.length ? null : 'cartEmpty'
@@ -69,6 +73,7 @@ function ofAll(step: FillStep, number: number, context: StepContext): Iterable<C
   const { shop, shopper } = context
   switch (step.from) {
     case 'chosen': return itemsInOrder(step.targets, step.order, number, context)
+    case 'named': return itemsInOrder(context.named!, step.order, number, context)
     case 'recentlyViewed': return itemsInOrder(shopper.seen, step.order, number, context)
     case 'category': {
       const keys = step.below ? shop.catalogue.categoriesFrom(step.category) : [step.category]
@@ -81,13 +86,23 @@ function ofAll(step: FillStep, number: number, context: StepContext): Iterable<C
   }
 }
 
-/** What categories beside or below that of the page offer, by turns; what stands in a category with the page's own is none of it. */
+/** Keys of the categories that are related to one. */
+export const relatedKeys = (of: Nearness, key: string, shop: Pick<Shop, 'catalogue' | 'relatedCategories'>): readonly string[] =>
+  of === 'chosen' ? shop.relatedCategories(key).filter(each => shop.catalogue.category(each)) : shop.catalogue.categoriesNear(key, of)
+
+/** What related categories offer, by turns; what stands in a category with the page's own is none of it. */
 function ofRelatedCategories({ of, order }: Extract<FillStep, { from: 'relatedCategories' }>, number: number, context: StepContext): Iterable<Candidate> {
   const { catalogue } = context.shop
-  const own = of === 'beside' ? catalogue.categoriesFrom(context.category!) : nothing
-  const offers = catalogue.categoriesNear(context.category!, of)
-    .map(key => inLists(Array.from(catalogue.categoriesFrom(key), (each): ListName => ['category', each]), order, number, null, context))
+  const own = of === 'below' ? nothing : catalogue.categoriesFrom(context.category!)
+  const offers = relatedKeys(of, context.category!, context.shop).map(key => inLists(listsBelow(key, context), order, number, null, context))
   return withoutOwn(inTurns(offers), own)
+}
+
+const listsBelow = (key: string, { shop }: StepContext) => Array.from(shop.catalogue.categoriesFrom(key), (each): ListName => ['category', each])
+
+/** The products of a category and of those below it, the best-selling first. */
+export function* bestSellersIn(key: string, context: StepContext): Generator<Product> {
+  for (const position of positionsIn(listsBelow(key, context), 'best-selling', context)) yield context.shop.index.productAt(position)
 }
 
 const nothing: ReadonlySet<string> = new Set()
@@ -98,8 +113,7 @@ function* withoutOwn(candidates: Iterable<Candidate>, own: ReadonlySet<string>):
 
 /** What a step offers on the page of a category. */
 function ofCategoryPage(step: FillStep, number: number, context: StepContext): Iterable<Candidate> {
-  const lists = Array.from(context.shop.catalogue.categoriesFrom(context.category!), (key): ListName => ['category', key])
-  return inLists(lists, step.from === 'newest' ? 'newest' : 'best-selling', number, null, context)
+  return inLists(listsBelow(context.category!, context), step.from === 'newest' ? 'newest' : 'best-selling', number, null, context)
 }
 
 /** What a step offers for one product. */

@@ -37,7 +37,8 @@ export function guarding(section: Section, context: GuardContext): Guarding {
     if (candidate.outsideDates) return 'outsideDates'
     // A target product counts as in the cart if any of its variants is; a target variant only if that variant is.
     if (inCart && cart.has((variant ?? product).sku)) return 'inCart'
-    if (self && subjects.has(product.sku)) return 'self'
+    // What an article names is what the page is about, and is asked for as such.
+    if (self && subjects.has(product.sku) && section.steps[candidate.step]!.from !== 'named') return 'self'
     if (notForSale && !isForSale(product, variant, shopper.at)) return 'notForSale'
     if (outOfStock && stockOf(product, variant) === 0) return 'outOfStock'
     if (shownEarlier && shown.has(product.sku)) return 'shownEarlier'

@@ -24,7 +24,7 @@ export function makeShop(products: readonly Product[], part: Partial<Shop> & { c
   return {
     catalogue: new Catalogue(products, categories, []), index: rest.index ?? makeIndex(products), links: new LinkIndex(), kinds: new Map(),
     sections: new Map(builtInSections.map(each => [each.key, each])), plans: new PlanBook(builtInPlans),
-    neighboursOf: () => allCount, switchedOff: () => new Set(), ...rest,
+    neighboursOf: () => allCount, relatedCategories: () => [], switchedOff: () => new Set(), ...rest,
   }
 }
 

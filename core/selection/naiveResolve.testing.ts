@@ -15,6 +15,7 @@ export interface PlainShop {
   articles: { key: string, products: string[] }[]
   lanes: { source: string, kind: string, lane: Lane }[]
   retiredKinds: string[]
+  related: Record<string, string[]>
   sections: Section[]
   plans: PagePlan[]
   sold: Record<string, number>
@@ -124,6 +125,26 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     }).map(row => row.target)
   }
 
+  function categoriesNear(of: 'chosen' | 'beside' | 'below'): string[] {
+    if (page.kind !== 'category') return []
+    if (of === 'chosen') return (shop.related[page.key] ?? []).filter(exists)
+    const parent = of === 'below' ? page.key : shop.categories.find(each => each.key === page.key)!.parent
+    return shop.categories.filter(each => each.parent === parent && each.key !== page.key).map(each => each.key)
+  }
+  /** The categories of a section of tiles, each with what became of it. */
+  function tilesOf(section: Section): { key: string, step: number, verdict: string }[] {
+    const lists = section.steps.map((step, number) => step.from === 'relatedCategories' && !step.off ? categoriesNear(step.of).map(key => ({ key, step: number })) : [])
+    const all = section.takeTurns ? Array.from({ length: 50 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat() : lists.flat()
+    const tiles: { key: string, step: number, verdict: string }[] = []
+    for (const { key, step } of all) {
+      const taken = tiles.filter(each => each.verdict === 'taken')
+      const sells = shop.products.some(each => isIn(each, key) && each.status === 'active' && each.price !== null && (!each.released || new Date(each.released).getTime() <= shopper.at))
+      const isFull = taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)
+      tiles.push({ key, step, verdict: !sells ? 'emptyCategory' : taken.some(each => each.key === key) ? 'duplicate' : isFull ? 'noRoom' : 'taken' })
+    }
+    return tiles
+  }
+
   function offersOf(step: FillStep, number: number, key: string): Offer[] {
     if (step.off) return []
     const plainOffers = (targets: string[], source: string | null = null) => targets.map((target, i) =>
@@ -151,12 +172,10 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       case 'chosen': return plainOffers(ordered(step.targets.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: step.targets.indexOf(offer.target) + 1 }))
       case 'recentlyViewed': return plainOffers(ordered(shopper.seen.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: shopper.seen.indexOf(offer.target) + 1 }))
       case 'category': return plainOffers(ordered(skus(each => exists(step.category) && (step.below ? isIn(each, step.category) : each.categories.includes(step.category))), step.order, key))
+      case 'named': return page.kind === 'article' ? plainOffers(ordered(about, step.order, key)).map(offer => ({ ...offer, place: about.indexOf(offer.target) + 1 })) : []
       case 'relatedCategories': {
-        if (page.kind !== 'category') return []
-        const parent = step.of === 'below' ? page.key : shop.categories.find(each => each.key === page.key)!.parent
-        const near = shop.categories.filter(each => each.parent === parent && each.key !== page.key)
-        return turns(near.map(({ key: top }) => plainOffers(ordered(skus(each => isIn(each, top)), step.order, key))))
-          .filter(({ target }) => step.of === 'below' || !isIn(productOf(target)!, page.key))
+        return turns(categoriesNear(step.of).map(top => plainOffers(ordered(skus(each => isIn(each, top)), step.order, key))))
+          .filter(({ target }) => step.of === 'below' || !isIn(productOf(target)!, about[0]!))
       }
       case 'links': return turns(sources.map(source => {
         if (shop.retiredKinds.includes(step.kind)) return []
@@ -220,9 +239,10 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return each.rank < best.rank || (each.rank === best.rank && each.key < best.key) ? each : best
   })
   const shownBefore: string[] = []
-  const shown: { key: string, zone: string, targets: string[], steps: number[] }[] = []
+  const shown: { key: string, zone: string, targets: string[], steps: number[], tiles: string[] }[] = []
   const hidden: { key: string, reason: string }[] = []
   const told: Record<string, Verdict[]> = {}
+  const toldTiles: Record<string, { key: string, step: number, verdict: string }[]> = {}
 
   for (const zone of plan.zones) {
     for (const key of zone.sections) {
@@ -232,7 +252,8 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       const isOut = (section.from !== null && shopper.at < new Date(section.from).getTime()) || (section.until !== null && shopper.at >= endOf(section.until))
       const isOffHere = (page.kind === 'product' || page.kind === 'added') && (shop.switchedOff[about[0]!] ?? []).includes(key)
       const closed = section.off || plan.off.includes(key) ? 'off' : isOut ? 'outsideDates' : isOffHere ? 'switchedOffHere' : null
-      const lists = closed ? [] : section.steps.map((step, number) => offersOf(step, number, key))
+      const tiles = section.layout === 'tiles' && !closed ? tilesOf(section) : []
+      const lists = closed || section.layout === 'tiles' ? [] : section.steps.map((step, number) => offersOf(step, number, key))
       const offers = section.takeTurns ? Array.from({ length: 500 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat() : lists.flat()
 
       for (const { target, step, source, outside, leftOut } of offers) {
@@ -248,7 +269,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         const fails: [string, boolean][] = [
           ['outsideDates', outside],
           ['inCart', section.guards.includes('inCart') && (variant ? cartSkus.includes(variant.sku) : cartProducts.includes(product.sku))],
-          ['self', section.guards.includes('self') && aboutProducts.includes(product.sku)],
+          ['self', section.guards.includes('self') && aboutProducts.includes(product.sku) && section.steps[step]!.from !== 'named'],
           ['notForSale', section.guards.includes('notForSale') && (!active || price === null || !released)],
           ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
           ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],
@@ -261,23 +282,25 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         verdicts.push({ target, step, verdict: fails.find(([, failed]) => failed)?.[0] ?? 'taken' })
       }
       told[key] = verdicts
+      toldTiles[key] = tiles
 
       const taken = verdicts.filter(each => each.verdict === 'taken')
+      const count = taken.length + tiles.filter(each => each.verdict === 'taken').length
       const active = section.steps.filter(step => !step.off)
       const waits = (step: FillStep) => {
         if (step.from === 'links' && shop.retiredKinds.includes(step.kind)) return false
-        if (['chosen', 'recentlyViewed', 'category', 'boughtTogether', 'relatedCategories', 'bundles'].includes(step.from) || ('of' in step && step.of === 'all')) return false
+        if (['chosen', 'recentlyViewed', 'named', 'category', 'boughtTogether', 'relatedCategories', 'bundles'].includes(step.from) || ('of' in step && step.of === 'all')) return false
         return (page.kind === 'cart' || step.subjects === 'cart') && cartProducts.length === 0
       }
       if (closed) hidden.push({ key, reason: closed })
-      else if (taken.length === 0 && active.length > 0 && !active.some(step => !waits(step))) hidden.push({ key, reason: 'cartEmpty' })
-      else if (taken.length === 0) hidden.push({ key, reason: 'nothingFound' })
-      else if (taken.length < section.minimum) hidden.push({ key, reason: 'belowMinimum' })
+      else if (count === 0 && active.length > 0 && !active.some(step => !waits(step))) hidden.push({ key, reason: 'cartEmpty' })
+      else if (count === 0) hidden.push({ key, reason: 'nothingFound' })
+      else if (count < section.minimum) hidden.push({ key, reason: 'belowMinimum' })
       else {
-        shown.push({ key, zone: zone.key, targets: taken.map(each => each.target), steps: taken.map(each => each.step) })
+        shown.push({ key, zone: zone.key, targets: taken.map(each => each.target), steps: taken.map(each => each.step), tiles: tiles.filter(each => each.verdict === 'taken').map(each => each.key) })
         shownBefore.push(...taken.map(each => productOf(each.target)!.sku))
       }
     }
   }
-  return { about, shown, hidden, told }
+  return { about, shown, hidden, told, toldTiles }
 }

@@ -49,7 +49,7 @@ describe('what a rule picks', () => {
       const shop = makeShop(products, { categories, index: makeIndex(products, { sold }) })
       const found = (rule: typeof pick) => {
         const step = { from: 'rule' as const, rule: { when: { all: [] }, pick: rule }, order, subjects: 'page' as const, cap: null, off: false }
-        return Array.from(candidatesOf(step, 0, { shop, shopper, subjects: [`P${of}`], category: null, cart: [], isCartPage: false, key: '' }), each => each.product.sku)
+        return Array.from(candidatesOf(step, 0, { shop, shopper, subjects: [`P${of}`], category: null, named: null, cart: [], isCartPage: false, key: '' }), each => each.product.sku)
       }
       const check = targetCheck(pick, products[of]!, { ...factsOf(shop.catalogue), at: shopper.at })
       // All products in the order, found without a condition to narrow them down.

@@ -20,7 +20,7 @@ function plainAnswer(page: ExplainedPage) {
   return {
     about: page.subjects,
     shown: page.sections.map(each => ({
-      key: each.section.key, zone: each.zone, targets: each.items.map(target), steps: each.items.map(item => item.step),
+      key: each.section.key, zone: each.zone, targets: each.items.map(target), steps: each.items.map(item => item.step), tiles: each.tiles.map(tile => tile.key),
     })),
     hidden: page.hidden.map(({ section, reason }) => ({ key: section.key, reason })),
   }
@@ -35,7 +35,7 @@ describe('resolvePage', () => {
         expect(() => resolvePage(shop, page, shopper)).toThrow(UnknownSubjectError)
         return
       }
-      const { told, ...rest } = expected
+      const { told, toldTiles, ...rest } = expected
       const explained = explainPage(shop, page, shopper)
       expect(plainAnswer(explained)).toEqual(rest)
 
@@ -45,6 +45,11 @@ describe('resolvePage', () => {
       ])]))
       const sorted = (all: Record<string, object[]>) => Object.fromEntries(Object.entries(all).map(([key, each]) => [key, each.map(one => JSON.stringify(one, ['target', 'step', 'verdict'])).sort()]))
       expect(sorted(stories)).toEqual(sorted(told))
+      const tileStories = Object.fromEntries([...explained.steps].map(([key, steps]) => [key, steps.flatMap(({ tiles }) => [
+        ...tiles?.taken.map(({ key: category, step }) => ({ target: category, step, verdict: 'taken' })) ?? [],
+        ...tiles?.heldBack.map(({ key: category, step, reason }) => ({ target: category, step, verdict: reason })) ?? [],
+      ])]))
+      expect(sorted(tileStories)).toEqual(sorted(Object.fromEntries(Object.entries(toldTiles).map(([key, each]) => [key, each.map(({ key: target, ...tile }) => ({ target, ...tile }))]))))
     }), { numRuns: 2000 })
   }, 120_000)
 

@@ -9,6 +9,8 @@ import { alternativesOf, candidatesOf, idleReason } from './candidates'
 import type { Guarding } from './guards'
 import { guarding } from './guards'
 import type { Candidate, ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
+import type { Tiles } from './tiles'
+import { bringsTiles, tilesOf } from './tiles'
 import type { Page, Shop, Shopper } from './shop'
 import { UnknownSubjectError } from './shop'
 
@@ -47,18 +49,21 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, St
       if (!section) continue
       const closed = closedReason(section, plan, switchedOff, shopper.at)
       const context: StepContext = {
-        shop, shopper, subjects: products, category, cart: cart.products, isCartPage: page.kind === 'cart', key,
+        shop, shopper, subjects: products, category, named: page.kind === 'article' ? subjects : null, cart: cart.products, isCartPage: page.kind === 'cart', key,
       }
       const reports: StepReport[] | null = story && []
-      const items = closed ? [] : fill(section, context, guarding(section, guards), reports)
+      const showsTiles = section.layout === 'tiles'
+      const tiles = closed || !showsTiles ? noTiles : tilesOf(section, context)
+      const items = closed || showsTiles ? [] : fill(section, context, guarding(section, guards), reports)
+      if (showsTiles && !closed) reports?.push(...tileReports(section, context, tiles))
       if (reports) story?.set(key, reports)
 
-      const reason = closed ?? hiddenReason(section, items, context)
+      const reason = closed ?? hiddenReason(section, items.length || tiles.taken.length, context)
       if (reason) {
         resolved.hidden.push({ section, zone, reason })
         continue
       }
-      resolved.sections.push({ section, zone, items })
+      resolved.sections.push({ section, zone, items, tiles: tiles.taken })
       if (!plan.repeats) for (const item of items) shown.add(item.product.sku)
     }
   }
@@ -66,6 +71,7 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, St
 }
 
 const nothing: ReadonlySet<string> = new Set()
+const noTiles: Tiles = { taken: [], heldBack: [] }
 
 /** How many candidates that had no room are told of a step. */
 const mostWithoutRoom = 200
@@ -94,7 +100,7 @@ function fillInOrder(section: Section, context: StepContext, held: Guarding): Ca
 function fillWithReports(section: Section, context: StepContext, held: Guarding, story: StepReport[] | null): Candidate[] {
   const items: Candidate[] = []
   const taken = new Set<string>()
-  const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], alternatives: new Map(), more: false }))
+  const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], alternatives: new Map(), more: false, tiles: null }))
   story?.push(...reports)
   const hasRoom = (step: FillStep, report: StepReport) => items.length < section.places && report.taken.length < (step.cap ?? section.places)
 
@@ -134,6 +140,12 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
   return items
 }
 
+/** What the steps of a section of tiles did. */
+const tileReports = (section: Section, context: StepContext, { taken, heldBack }: Tiles): StepReport[] => section.steps.map((step, number) => ({
+  step, idle: idleReason(step, context) ?? (bringsTiles(step) ? null : 'noTiles'), taken: [], heldBack: [], alternatives: new Map(), more: false,
+  tiles: { taken: taken.filter(each => each.step === number), heldBack: heldBack.filter(each => each.step === number) },
+}))
+
 /** Why a section isn't tried at all. */
 function closedReason(section: Section, plan: PagePlan, switchedOff: ReadonlySet<string>, at: number): HiddenReason | null {
   if (section.off || plan.off.includes(section.key)) return 'off'
@@ -141,11 +153,11 @@ function closedReason(section: Section, plan: PagePlan, switchedOff: ReadonlySet
   return switchedOff.has(section.key) ? 'switchedOffHere' : null
 }
 
-function hiddenReason(section: Section, items: readonly Candidate[], context: StepContext): HiddenReason | null {
-  if (items.length >= section.minimum) return null
+function hiddenReason(section: Section, count: number, context: StepContext): HiddenReason | null {
+  if (count >= section.minimum) return null
   const active = section.steps.filter(step => !step.off)
-  if (!items.length && active.length && active.every(step => needsSubjects(step) && idleReason(step, context) === 'cartEmpty')) return 'cartEmpty'
-  return items.length ? 'belowMinimum' : 'nothingFound'
+  if (!count && active.length && active.every(step => needsSubjects(step) && idleReason(step, context) === 'cartEmpty')) return 'cartEmpty'
+  return count ? 'belowMinimum' : 'nothingFound'
 }
 
 /** Subjects as the page names them, and the products among them. */

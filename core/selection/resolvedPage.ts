@@ -2,6 +2,7 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import type { FillStep } from '../sections/fillStep'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Guard, Section } from '../sections/section'
+import type { Tile, Tiles } from './tiles'
 
 /** Why a candidate takes no place. */
 export type HeldBackReason = Guard | 'excluded' | 'priceBand' | 'lowMargin' | 'outsideDates' | 'duplicate' | 'noRoom'
@@ -11,9 +12,9 @@ export type HiddenReason = 'off' | 'outsideDates' | 'switchedOffHere' | 'cartEmp
 
 /**
  * Why a step had no candidates to look for: it is off; the cart it is about is empty; the page is about no product, or about no category;
- * its kind of link is retired; its category is gone; what it reads (orders, bundles) is not there yet.
+ * or it is no article; it finds products, and the section shows categories; its kind of link is retired; its category is gone; what it reads (orders, bundles) is not there yet.
  */
-export type IdleReason = 'off' | 'cartEmpty' | 'noSubject' | 'noCategory' | 'retiredKind' | 'noSuchCategory' | 'noData'
+export type IdleReason = 'off' | 'cartEmpty' | 'noSubject' | 'noCategory' | 'noArticle' | 'noTiles' | 'retiredKind' | 'noSuchCategory' | 'noData'
 
 /** A product, or a variant of one, that a fill step offers. */
 export interface Candidate extends CatalogueItem {
@@ -35,6 +36,8 @@ export interface ShownSection {
   section: Section
   zone: string
   items: Candidate[]
+  /** Of a section of tiles: its categories. It has no products then. */
+  tiles: Tile[]
 }
 
 export interface HiddenSection {
@@ -61,6 +64,8 @@ export interface StepReport {
   alternatives: Map<Candidate, string[]>
   /** There were more candidates, which had no room either. */
   more: boolean
+  /** Of a section of tiles: what became of the categories. */
+  tiles: Tiles | null
 }
 
 /** A resolved page with the story of every section of its plan, shown or hidden, by section key. */

@@ -18,6 +18,8 @@ export interface Shop {
   plans: PlanBook
   /** Which traits of a product count for its neighbours, and which categories are left out. */
   neighboursOf(sku: string): NeighbourSettings
+  /** Keys of the categories that were chosen as related to one, in their order. */
+  relatedCategories(key: string): readonly string[]
   /** Keys of the sections that are never shown on a product's page. */
   switchedOff(sku: string): ReadonlySet<string>
 }

@@ -1,6 +1,7 @@
 import type { PageKind } from '../pagePlans/pagePlan'
 import { hasSection } from '../pagePlans/pagePlan'
 import type { Shop } from './shop'
+import { shopWith } from './shopWith'
 
 /**
  * The shop with a section on all pages of one kind, behind all others where the page's plan doesn't have it.
@@ -9,10 +10,5 @@ import type { Shop } from './shop'
 export function withSection(shop: Shop, key: string, page: PageKind): Shop | null {
   if (!shop.sections.has(key)) return null
   if (shop.plans.of(page).every(plan => hasSection(plan, key))) return shop
-  return {
-    catalogue: shop.catalogue, index: shop.index, links: shop.links, kinds: shop.kinds, sections: shop.sections,
-    plans: shop.plans.mapped(page, plan => hasSection(plan, key) ? plan : { ...plan, zones: [...plan.zones, { key: 'tried', sections: [key] }] }),
-    neighboursOf: sku => shop.neighboursOf(sku),
-    switchedOff: sku => shop.switchedOff(sku),
-  }
+  return shopWith(shop, { plans: shop.plans.mapped(page, plan => hasSection(plan, key) ? plan : { ...plan, zones: [...plan.zones, { key: 'tried', sections: [key] }] }) })
 }

@@ -107,7 +107,7 @@ export class CountingShop {
         return takeVersions(this.#plans, change.kind, change.after)
       case 'product': return this.#replace(change.source, change.after)
       case 'category': return false
-      case 'dismissed': case 'kindOrder': case 'look': case 'schedule': return true
+      case 'dismissed': case 'pageLinks': case 'kindOrder': case 'look': case 'schedule': return true
     }
   }
 
@@ -135,6 +135,8 @@ export class CountingShop {
         return book()
       },
       neighboursOf: sku => neighbours.get(sku) ?? allCount,
+      // Pages of categories are not counted.
+      relatedCategories: () => [],
       switchedOff: sku => switchedOff.get(sku) ?? none,
     }
   }

@@ -4,6 +4,11 @@ import type { Product } from '../../core/catalogue/product'
 import { product as productSchema } from '../../core/catalogue/product'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import { shopSettings } from '../../core/catalogue/shopSettings'
+import type { Transaction } from 'sequelize'
+import type { Lane } from '../../core/links/lane'
+import { targetsOf } from '../../core/links/lane'
+import type { LanePage } from '../../core/links/pageLanes'
+import { pageOfSource } from '../../core/links/pageLanes'
 import type { Text } from '../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
@@ -103,4 +108,30 @@ export async function readDescriptions(db: Database, skus: readonly string[]): P
 /** Units sold by SKU, as it stands in the orders. */
 export async function readUnitsSold(db: Database): Promise<{ sku: string, units: number }[]> {
   return db.select('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku')
+}
+
+/** Keys of the categories that were chosen as related to one, by its key. */
+export async function readRelatedCategories(db: Database): Promise<Map<string, string[]>> {
+  const rows = await db.select<{ key: string, target: string }>(
+    `SELECT categories.key, targets.key AS target FROM related_categories
+     JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`)
+  const related = new Map<string, string[]>()
+  for (const { key, target } of rows) related.set(key, [...related.get(key) ?? [], target])
+  return related
+}
+
+/** Puts the lane of an article or category in the place of what stood there. */
+export async function writePageLane(db: Database, source: string, lane: Lane, transaction: Transaction): Promise<void> {
+  const { page, key } = pageOfSource(source)!
+  const { lanes, owner, owners, place, target, targets, name } = pageTables[page]
+  await db.run(`DELETE FROM ${lanes} WHERE ${owner} = (SELECT id FROM ${owners} WHERE key = $key)`, { key }, transaction)
+  await db.run(
+    `INSERT INTO ${lanes} (${owner}, ${place}, ${target})
+     SELECT owner.id, link.key + 1, target.id FROM json_each($links) AS link
+     CROSS JOIN ${owners} AS owner ON owner.key = $key JOIN ${targets} AS target ON target.${name} = link.value`, { key, links: JSON.stringify(targetsOf(lane)) }, transaction)
+}
+
+const pageTables: Record<LanePage, { lanes: string, owner: string, owners: string, place: string, target: string, targets: string, name: string }> = {
+  article: { lanes: 'article_products', owner: 'articleId', owners: 'articles', place: 'position', target: 'productId', targets: 'products', name: 'sku' },
+  category: { lanes: 'related_categories', owner: 'categoryId', owners: 'categories', place: 'place', target: 'targetId', targets: 'categories', name: 'key' },
 }

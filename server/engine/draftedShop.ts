@@ -45,6 +45,10 @@ export class DraftedShop implements Shop {
     return this.#shop.neighboursOf(sku)
   }
 
+  relatedCategories(key: string) {
+    return this.#shop.relatedCategories(key)
+  }
+
   switchedOff(sku: string) {
     return this.#shop.switchedOff(sku)
   }

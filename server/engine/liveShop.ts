@@ -7,12 +7,15 @@ import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { PutAside } from '../../core/checks/putAside'
-import type { Change, Changed, ProductChange, SwitchChange } from '../../core/commands/change'
+import type { Change, Changed, LaneChange, ProductChange, SwitchChange } from '../../core/commands/change'
 import { DeliveredTexts } from '../../core/delivery/deliveredItem'
 import { ProductFinder } from '../../core/finding/productFinder'
 import type { LinkKind } from '../../core/links/kind'
 import { kindsInUse } from '../../core/links/kind'
+import type { Lane } from '../../core/links/lane'
+import { targetsOf } from '../../core/links/lane'
 import { LinkIndex } from '../../core/links/linkIndex'
+import { pageOfSource } from '../../core/links/pageLanes'
 import { countProblems } from '../../core/links/linkProblem'
 import type { Look } from '../../core/looks/look'
 import type { LookBook } from '../../core/looks/lookBook'
@@ -25,7 +28,7 @@ import type { IndexFacts } from '../../core/selection/selectionIndex'
 import { SelectionIndex } from '../../core/selection/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
 import { textIn } from '../../core/text/text'
-import { readArticles, readCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
+import { readArticles, readCategories, readRelatedCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
 import type { Database } from '../db/database'
 import { readKinds } from '../db/kindStore'
 import { readDismissed, readLanes } from '../db/linkStore'
@@ -40,6 +43,7 @@ import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
 import { inTurns } from './inTurns'
 
 const none: ReadonlySet<string> = new Set()
+const noKeys: readonly string[] = []
 
 /** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
 const mostInPlace = 500
@@ -48,7 +52,7 @@ const mostInPlace = 500
 export class LiveShop implements Shop {
   readonly settings: ShopSettings
   readonly texts: DeliveredTexts
-  readonly articles: readonly Article[]
+  articles: readonly Article[]
   readonly kinds: ReadonlyMap<string, LinkKind>
   readonly links = new LinkIndex()
   /** Targets that are not to be suggested. */
@@ -70,6 +74,8 @@ export class LiveShop implements Shop {
   readonly #kinds: Map<string, LinkKind>
   readonly #neighbours: Map<string, NeighbourSettings>
   readonly #switchedOff: Map<string, Set<string>>
+  /** Keys of the categories chosen as related to one. */
+  readonly #related: Map<string, readonly string[]>
   /** Units sold by SKU, as the orders have them. */
   readonly #units: readonly { sku: string, units: number }[]
   #categories: readonly Category[]
@@ -82,7 +88,7 @@ export class LiveShop implements Shop {
 
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
-    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[],
+    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[], related: Map<string, readonly string[]>,
     schedules: Map<string, Schedule>, putAside: PutAside,
   } & AllDrafted) {
     this.settings = facts.settings
@@ -92,6 +98,7 @@ export class LiveShop implements Shop {
     this.kinds = this.#kinds = new Map(facts.kinds.map(each => [each.key, each]))
     this.#neighbours = facts.neighbours
     this.#switchedOff = facts.switchedOff
+    this.#related = facts.related
     this.putAside = facts.putAside
     this.schedules = facts.schedules
     this.#units = facts.units
@@ -135,6 +142,17 @@ export class LiveShop implements Shop {
     return this.#neighbours.get(sku) ?? allCount
   }
 
+  relatedCategories(key: string): readonly string[] {
+    return this.#related.get(key) ?? noKeys
+  }
+
+  /** The lane of an article or category; see links/pageLanes.ts. */
+  pageLane(source: string): Lane {
+    const { page, key } = pageOfSource(source)!
+    const targets = page === 'article' ? this.#catalogue.article(key)?.products : this.#related.get(key)
+    return targets?.map(target => ({ target })) ?? []
+  }
+
   switchedOff(sku: string): ReadonlySet<string> {
     return this.#switchedOff.get(sku) ?? none
   }
@@ -153,6 +171,7 @@ export class LiveShop implements Shop {
     switch (of) {
       case 'links': return this.links.lane(source, kind)
       case 'dismissed': return this.dismissed.lane(source, kind)
+      case 'pageLinks': return this.pageLane(source)
       case 'neighbours': return this.neighboursOf(source)
       case 'switchedOff': return this.switchedOff(source).has(kind)
       case 'putAside': return this.putAside.reasonOf(source, kind)
@@ -179,6 +198,9 @@ export class LiveShop implements Shop {
           break
         case 'dismissed':
           this.dismissed.setLane(change.source, change.kind, change.after)
+          break
+        case 'pageLinks':
+          this.#setPageLane(change)
           break
         case 'neighbours':
           if (change.after.ignored.length || change.after.leaveOut.length) this.#neighbours.set(change.source, change.after)
@@ -293,6 +315,16 @@ export class LiveShop implements Shop {
     )
   }
 
+  #setPageLane({ source, after }: LaneChange): void {
+    const { page, key } = pageOfSource(source)!
+    const targets = targetsOf(after)
+    if (page === 'article') {
+      this.articles = this.articles.map(each => each.key === key ? { ...each, products: targets } : each)
+      this.#catalogue.setArticle(this.articles.find(each => each.key === key)!)
+    } else if (targets.length) this.#related.set(key, targets)
+    else this.#related.delete(key)
+  }
+
   #switch({ source, kind, after }: SwitchChange): void {
     const sections = this.#switchedOff.get(source) ?? new Set()
     if (after) sections.add(kind)
@@ -314,9 +346,9 @@ function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): v
 }
 
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside] = await Promise.all(
-    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db)])
-  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside })
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside, related] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db), readRelatedCategories(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside, related })
 
   const products: Product[] = []
   const ids: number[] = []

@@ -17,10 +17,12 @@ import { CommandLog } from './commandLog'
 const skus = ['A', 'B', 'C', 'D']
 const products = skus.map(sku => makeProduct(sku, { variants: sku === 'D' ? [makeVariant('D-1'), makeVariant('D-2')] : [] }))
 const kinds = ['related', 'upsell']
+const categories = ['hives', 'tools', 'jars'].map(key => ({ key, name: { en: key }, parent: null }))
+const articles = [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['C', 'A'] }]
 
 /** The kinds, and all lanes of links and dismissed targets, as plain data. */
 const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
-  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), [['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
+  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), ['article:spring', 'category:hives', 'category:tools'].map(source => [source, shop.pageLane(source)] as never), [['articles', [shop.articles, shop.catalogue.article('spring')]], ['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
 const sectionsOf = ({ sectionVersions, planVersions, lookVersions, schedules, sections, plans, looks, drafted }: LiveShop) => [
   ...[sectionVersions, planVersions, lookVersions, schedules, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
@@ -61,7 +63,17 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
 ]
 const finding = fc.record({ check: fc.constantFrom('returnMissing' as const, 'linkOver' as const, 'overCeiling' as const), source: fc.constantFrom(...skus), kind, target: fc.constantFrom(...skus) })
 const findings = fc.array(finding, { minLength: 1, maxLength: 3 })
+/** On what an article names, and on related categories. */
+const onPage: fc.Arbitrary<{ kind: string, on: { source: string }[] }> = fc.constantFrom(
+  { kind: 'named', on: [{ source: 'article:spring' }] }, { kind: 'named', on: [{ source: 'article:gone' }] }, { kind: 'related-categories', on: [{ source: 'category:hives' }, { source: 'category:tools' }] })
+const pageTargets = fc.uniqueArray(fc.constantFrom('A', 'B', 'D-1', 'hives', 'tools', 'jars'), { minLength: 1, maxLength: 2 })
+const pageCommands: fc.Arbitrary<Command>[] = [
+  fc.record({ lane: onPage, type: fc.constantFrom('link' as const, 'unlink' as const, 'dismiss' as const), targets: pageTargets }).map(({ lane, ...edit }) => ({ ...lane, ...edit })),
+  fc.record({ lane: onPage, type: fc.constant('move' as const), target: fc.constantFrom('A', 'jars'), place: fc.integer({ min: 1, max: 2 }) }).map(({ lane, ...edit }) => ({ ...lane, ...edit })),
+  fc.record({ lane: onPage, type: fc.constant('arrange' as const), order: pageTargets }).map(({ lane, ...edit }) => ({ ...lane, ...edit })),
+]
 const anyCommand: fc.Arbitrary<Command> = fc.oneof(
+  ...pageCommands.map(arbitrary => ({ weight: 2, arbitrary })),
   fc.record({ type: fc.constant('putAside' as const), findings, reason: fc.constantFrom('on purpose', 'seen') }),
   fc.record({ type: fc.constantFrom('takeUp' as const, 'mend' as const), findings }),
   { weight: 4, arbitrary: fc.record({ type: fc.constant('link' as const), kind, on, targets, place: fc.constantFrom(undefined, 1), bothWays: fc.boolean() }) },
@@ -101,7 +113,7 @@ async function take(log: CommandLog, step: Step, editor: string, entries: number
 describe('CommandLog', () => {
   it('keeps the live shop and the database the same, whatever is done, undone and taken back by two editors', async () => {
     await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.constantFrom('one', 'two')), { minLength: 1, maxLength: 25 }), async (steps) => {
-      await withDatabase({ products }, async (db) => {
+      await withDatabase({ products, categories, articles }, async (db) => {
         const shop = await loadLiveShop(db)
         const log = new CommandLog(db, shop)
         const entries: number[] = []
@@ -117,7 +129,7 @@ describe('CommandLog', () => {
 
   it('undoes everything that one editor did, step by step, and does it all again', async () => {
     await fc.assert(fc.asyncProperty(fc.array(anyCommand, { minLength: 1, maxLength: 12 }), async (commands) => {
-      await withDatabase({ products }, async (db) => {
+      await withDatabase({ products, categories, articles }, async (db) => {
         const shop = await loadLiveShop(db)
         const log = new CommandLog(db, shop)
         const states = [lanesOf(shop)]

@@ -180,6 +180,8 @@ export class CommandLog {
       asideReason: finding => this.#shop.putAside.reason(finding),
       isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
       lane: (source, kind) => this.#shop.links.lane(source, kind),
+      article: key => this.#shop.catalogue.article(key),
+      pageLane: source => this.#shop.pageLane(source),
       dismissed: (source, kind) => this.#shop.dismissed.lane(source, kind),
     }
   }
@@ -202,7 +204,7 @@ export class CommandLog {
 
 function nameOf({ of }: Change): string {
   switch (of) {
-    case 'links': case 'dismissed': return 'the same lane'
+    case 'links': case 'dismissed': case 'pageLinks': return 'the same lane'
     case 'kind': return 'the same kind'
     case 'kindOrder': return 'the order of the kinds'
     case 'neighbours': return 'what counts for the same product'

@@ -1,4 +1,5 @@
 import type { Change } from '../../core/commands/change'
+import { pageOfSource } from '../../core/links/pageLanes'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { LiveShop } from '../engine/liveShop'
 
@@ -32,8 +33,16 @@ function useOf(change: Change, shop: LiveShop, changed: ReadonlySet<string>, rem
         || shop.neighboursOf(sku) !== allCount || shop.switchedOff(sku).size || shop.articles.some(article => article.products.includes(sku)))
       return used === undefined ? null : { about: used, words: `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, or has settings of its own.` }
     }
+    case 'pageLinks': {
+      const { page, key } = pageOfSource(change.source)!
+      const gone = change.after.find(({ target }) => page === 'article' ? !shop.catalogue.product(target) : !shop.catalogue.category(target))
+      if (gone) return { about: gone.target, words: `${gone.target} is no longer in the shop.` }
+      return (page === 'article' ? shop.catalogue.article(key) : shop.catalogue.category(key)) ? null : { about: key, words: `the ${page} “${key}” is no longer in the shop.` }
+    }
     case 'category': {
       if (change.after) return null
+      const relating = shop.categories.find(each => each.key !== change.kind && !removed.has(each.key) && shop.relatedCategories(each.key).includes(change.kind))
+      if (relating || shop.relatedCategories(change.kind).length) return { about: change.kind, words: `its category “${change.kind}” has related categories by now${relating ? `, or is one of “${relating.key}”` : ''}.` }
       const below = shop.categories.find(each => each.parent === change.kind && !removed.has(each.key))
       if (below) return { about: change.kind, words: `its category “${change.kind}” has the category “${below.key}” below it by now.` }
       const inside = shop.catalogue.products.find(product => product.categories.includes(change.kind) && !changed.has(product.sku))

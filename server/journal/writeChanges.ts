@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Change, LaneChange } from '../../core/commands/change'
 import type { Database } from '../db/database'
+import { writePageLane } from '../db/catalogueStore'
 import { writeKind, writeKindOrder } from '../db/kindStore'
 import { writeDismissed, writeLanes } from '../db/linkStore'
 import { writeNeighbours } from '../db/neighbourStore'
@@ -38,6 +39,7 @@ async function writeAlike(db: Database, changes: Change[], language: string, tra
 
 async function writeOne(db: Database, change: Change, transaction: Transaction): Promise<void> {
   switch (change.of) {
+    case 'pageLinks': return writePageLane(db, change.source, change.after, transaction)
     case 'dismissed': return writeDismissed(db, change.source, change.kind, change.after, transaction)
     case 'neighbours': return writeNeighbours(db, change.source, change.after, transaction)
     case 'switchedOff': return writeSwitchedOff(db, change.source, change.kind, change.after, transaction)

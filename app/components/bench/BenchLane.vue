@@ -30,6 +30,7 @@ const wish = computed(() => {
   if (expectation === 'dearer') return `dearer or better than ${studio.money(price)}`
   return expectation === 'cheaper' ? `goes with it, under ${studio.money(price)}` : ''
 })
+const addLabel = computed(() => bench.page ? `Add ${bench.page === 'article' ? 'products' : 'categories'}` : `Link products as ${studio.words(props.kind.name)}`)
 /** The most links that one product has here. */
 const longest = computed(() => Math.max(0, ...bench.products.map(product => product.lanes[props.kind.key]?.length ?? 0)))
 const crowded = computed(() => props.kind.ceiling !== null && longest.value > props.kind.ceiling)
@@ -83,6 +84,8 @@ const orders: { words: string, by: (a: MergedRow, b: MergedRow) => number }[] = 
   { words: 'Best-selling first', by: (a, b) => b.sold - a.sold },
   { words: 'By name', by: (a, b) => compare(a.name, b.name) },
 ]
+/** Categories have no price and are not sold. */
+const laneOrders = computed(() => bench.page === 'category' ? orders.slice(-1) : orders)
 const arrange = (by: (a: MergedRow, b: MergedRow) => number) =>
   done(bench.arrange(props.kind.key, rows.value.toSorted((a, b) => by(a, b) || (a.target < b.target ? -1 : 1)).map(row => row.target)))
 
@@ -99,7 +102,7 @@ function onKey(event: KeyboardEvent, row: MergedRow, index: number): void {
         ArrowUp: () => emit('leave', -1, index), ArrowDown: () => emit('leave', 1, index),
         Home: () => emit('focusCard', 0), End: () => emit('focusCard', rows.value.length - 1),
         Delete: () => remove(row.target, index), Backspace: () => remove(row.target, index),
-        Enter: () => emit('open', row.sku), m: () => movingByNumber.value = row, d: () => detailed.value = row,
+        Enter: () => emit('open', row.sku), m: () => movingByNumber.value = row, d: () => !bench.page && (detailed.value = row),
         a: () => complete(row), r: () => linkBack(row),
       }
   const run = event.ctrlKey || event.metaKey ? undefined : keys[event.key]
@@ -128,7 +131,7 @@ function linkBack(row: MergedRow): void {
           <button type="button" class="icon-button more" v-bind="activator" :aria-label="`Put the ${studio.words(kind.plural).toLowerCase()} in order`"><PhDotsThree /></button>
         </template>
         <v-list density="compact" aria-label="Order of the lane">
-          <v-list-item v-for="order in orders" :key="order.words" :title="order.words" @click="arrange(order.by)" />
+          <v-list-item v-for="order in laneOrders" :key="order.words" :title="order.words" @click="arrange(order.by)" />
         </v-list>
       </v-menu>
     </header>
@@ -139,8 +142,8 @@ function linkBack(row: MergedRow): void {
         @details="detailed = row" @complete="complete(row)" @link-back="linkBack(row)"
       />
       <div role="listitem" :class="{ 'drop-before': dropPlace === rows.length + 1 }">
-        <button type="button" class="add" :aria-label="`Link products as ${studio.words(kind.name)}`" @click="emit('find')" @keydown.left.prevent="emit('focusCard', rows.length - 1)" @keydown.up.prevent="emit('leave', -1, 0)" @keydown.down.prevent="emit('leave', 1, 0)">
-          <PhPlus width="17" height="17" /><span v-if="!rows.length">Link the first {{ studio.words(kind.name) }}</span>
+        <button type="button" class="add" :aria-label="addLabel" @click="emit('find')" @keydown.left.prevent="emit('focusCard', rows.length - 1)" @keydown.up.prevent="emit('leave', -1, 0)" @keydown.down.prevent="emit('leave', 1, 0)">
+          <PhPlus width="17" height="17" /><span v-if="!rows.length">{{ bench.page ? `Add the first ${bench.page === 'article' ? 'product' : 'category'}` : `Link the first ${studio.words(kind.name)}` }}</span>
         </button>
       </div>
     </VueDraggable>

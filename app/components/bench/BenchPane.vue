@@ -31,7 +31,7 @@ async function setNeighbours(settings: NeighbourSettings): Promise<void> {
   if (await bench.setNeighbours(settings)) emit('changed')
 }
 useShortcut('n', () => {
-  if (bench.product && !bench.several) settingNeighbours.value = true
+  if (bench.product && !bench.several && !bench.page) settingNeighbours.value = true
 })
 
 const copying = ref(false)
@@ -47,12 +47,12 @@ async function focusCard(kind: string, index: number): Promise<void> {
   ;(cards[Math.min(index, cards.length - 1)] ?? lane?.querySelector<HTMLElement>('.add'))?.focus()
 }
 function toLane(from: string, by: 1 | -1, index: number): void {
-  const keys = studio.kinds.map(kind => kind.key)
+  const keys = bench.kinds.map(kind => kind.key)
   const next = keys[keys.indexOf(from) + by]
   if (next) void focusCard(next, index)
 }
 
-defineExpose({ focus: () => focusCard(studio.kinds.find(kind => bench.lane(kind.key).length)?.key ?? studio.kinds[0]!.key, 0) })
+defineExpose({ focus: () => focusCard(bench.kinds.find(kind => bench.lane(kind.key).length)?.key ?? bench.kinds[0]!.key, 0) })
 </script>
 
 <template>
@@ -71,6 +71,16 @@ defineExpose({ focus: () => focusCard(studio.kinds.find(kind => bench.lane(kind.
           </ul>
         </div>
         <button type="button" class="plain-button copy" @click="copying = true"><PhCopy width="16" height="16" />Copy lanes</button>
+      </header>
+      <header v-else-if="bench.page">
+        <ProductPicture :src="bench.product.image" class="thumb" />
+        <div class="facts">
+          <h1>{{ bench.product.name }}</h1>
+          <p class="small soft line">
+            <template v-if="bench.page === 'article'">An article. What it names is offered below its text.</template>
+            <template v-else>A category{{ bench.product.brand ? ` below ${bench.product.brand}` : '' }}. What is related to it is offered on its page.</template>
+          </p>
+        </div>
       </header>
       <header v-else>
         <ProductPicture :src="bench.product.image" class="thumb" />
@@ -95,11 +105,11 @@ defineExpose({ focus: () => focusCard(studio.kinds.find(kind => bench.lane(kind.
       </header>
       <div class="lanes">
         <BenchLane
-          v-for="kind in studio.kinds" :key="kind.key" :kind="kind"
+          v-for="kind in bench.kinds" :key="kind.key" :kind="kind"
           @open="sku => emit('open', sku)" @find="emit('find', kind.key)" @edited="emit('edited', kind.key)" @linked="emit('linked', kind.key)"
           @focus-card="index => focusCard(kind.key, index)" @leave="(by, index) => toLane(kind.key, by, index)"
         />
-        <button type="button" class="text-button kinds" aria-keyshortcuts="K" @click="emit('kinds')">
+        <button v-if="!bench.page" type="button" class="text-button kinds" aria-keyshortcuts="K" @click="emit('kinds')">
           Kinds of links<v-tooltip activator="parent" location="right">Add, change or retire kinds<span class="key">K</span></v-tooltip>
         </button>
       </div>

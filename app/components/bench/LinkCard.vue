@@ -34,9 +34,10 @@ const dates = computed(() => {
   return props.row.until && props.row.problem !== 'over' ? `until ${dayWords(props.row.until)}` : ''
 })
 const missing = computed(() => bench.products.length - props.row.on.length)
-const also = computed(() => bench.alsoIn(props.row.target, props.kind.key).map(key => studio.words(studio.kinds.find(kind => kind.key === key)!.name)).join(', '))
+const also = computed(() => bench.alsoIn(props.row.target, props.kind.key).map(key => studio.words(bench.kinds.find(kind => kind.key === key)!.name)).join(', '))
+const hasPrice = computed(() => bench.page !== 'category')
 const spoken = computed(() => [
-  `Place ${props.place}: ${props.row.name}`, studio.money(props.row.price), difference.value, problem.value, dates.value, missing.value ? `on ${props.row.on.length} of ${bench.products.length}` : '',
+  `Place ${props.place}: ${props.row.name}`, hasPrice.value ? studio.money(props.row.price) : '', difference.value, problem.value, dates.value, missing.value ? `on ${props.row.on.length} of ${bench.products.length}` : '',
 ].filter(Boolean).join(', '))
 </script>
 
@@ -49,7 +50,7 @@ const spoken = computed(() => [
         <button type="button" class="tool more" tabindex="-1" v-bind="activator" :aria-label="`More for ${row.name}`" @keydown.stop><PhDotsThree width="14" height="14" /></button>
       </template>
       <v-list density="compact" :aria-label="row.name">
-        <v-list-item title="Dates and note" @click="emit('details')"><template #append><span class="key">D</span></template></v-list-item>
+        <v-list-item v-if="!bench.page" title="Dates and note" @click="emit('details')"><template #append><span class="key">D</span></template></v-list-item>
         <v-list-item title="Move to place" @click="emit('place')"><template #append><span class="key">M</span></template></v-list-item>
         <v-list-item v-if="row.returned === false" title="Link back from it" @click="emit('linkBack')"><template #append><span class="key">R</span></template></v-list-item>
         <v-list-item title="Open on the bench" @click="emit('open')"><template #append><span class="key">Enter</span></template></v-list-item>
@@ -58,7 +59,7 @@ const spoken = computed(() => [
     </v-menu>
     <button type="button" class="tool remove" tabindex="-1" :aria-label="`Remove ${row.name}`" @click="emit('remove')"><PhX width="13" height="13" /></button>
     <div class="name" :title="row.name">{{ row.name }}</div>
-    <div class="price"><b>{{ studio.money(row.price) }}</b> <span :class="{ wrong: problem && !unseen }">{{ difference }}</span></div>
+    <div v-if="hasPrice" class="price"><b>{{ studio.money(row.price) }}</b> <span :class="{ wrong: problem && !unseen }">{{ difference }}</span></div>
     <div v-if="problem" class="note wrong">{{ problem }}</div>
     <div v-if="dates" class="note">{{ dates }}</div>
     <div v-if="row.note" class="note cut" :title="row.note">“{{ row.note }}”</div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { BenchProduct, ProductRow } from '../../../core/bench/bench'
 import { percentDifference } from '../../../core/money/money'
+import { useBench } from '../../stores/bench'
 import { useStudioShop } from '../../stores/studioShop'
 import PhCheck from '~icons/ph/check-bold'
 
@@ -10,6 +11,8 @@ const emit = defineEmits<{ pick: [row: ProductRow] }>()
 /** Whether its variants are in sight. */
 const variants = defineModel<boolean>('variants', { required: true })
 const studio = useStudioShop()
+const bench = useBench()
+const isCategory = computed(() => bench.page === 'category')
 
 const difference = computed(() => {
   const percent = percentDifference(props.row?.price ?? null, props.source?.price ?? null)
@@ -20,7 +23,7 @@ const note = computed(() => {
   if (props.row.sku === props.source?.sku) return 'this product'
   if (props.row.status === 'retired') return 'retired'
   if (!props.row.forSale) return 'not for sale'
-  return props.row.stock ? '' : 'out of stock'
+  return props.row.stock || isCategory.value ? '' : 'out of stock'
 })
 </script>
 
@@ -32,16 +35,16 @@ const note = computed(() => {
       <div class="facts">
         <div class="cut name" :title="`${row.name} · ${row.sku}`">{{ row.name }}</div>
         <div class="cut line">
-          <span v-for="key in linkedAs" :key="key" class="linked"><KindGlyph :glyph="studio.kinds.find(kind => kind.key === key)!.glyph" />linked</span>
+          <span v-for="key in linkedAs" :key="key" class="linked"><KindGlyph :glyph="bench.kinds.find(kind => kind.key === key)!.glyph" />linked</span>
           <span v-if="note" :class="{ wrong: note !== 'this product' }">{{ note }}</span>
           <span v-for="trait in row.shared.slice(0, 2)" :key="trait" class="trait cut">{{ trait }}</span>
           <span v-if="row.shared.length > 2" class="soft" :title="row.shared.slice(2).join(', ')">+{{ row.shared.length - 2 }}</span>
-          <span v-if="!row.shared.length" class="mono">{{ row.sku }}</span>
+          <span v-if="isCategory" class="soft cut">{{ row.brand ?? '' }}</span><span v-else-if="!row.shared.length" class="mono">{{ row.sku }}</span>
           <VariantMenu v-if="row.variants && canPick" v-model="variants" :row="row" :is-picked="isPicked" @pick="variant => emit('pick', variant)" />
           <span v-if="row.timesTarget" class="soft lanes">in {{ row.timesTarget }} {{ row.timesTarget === 1 ? 'lane' : 'lanes' }}</span>
         </div>
       </div>
-      <div class="price"><b>{{ studio.money(row.price) }}</b><span class="soft">{{ difference }}</span></div>
+      <div v-if="!isCategory" class="price"><b>{{ studio.money(row.price) }}</b><span class="soft">{{ difference }}</span></div>
     </template>
   </div>
 </template>

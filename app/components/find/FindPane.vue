@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import type { LinkKind } from '../../../core/links/kind'
+import { sourceOfPage } from '../../../core/links/pageLanes'
 import type { ProductRow } from '../../../core/bench/bench'
 import { useBench } from '../../stores/bench'
 import { useFinding } from '../../stores/finding'
@@ -20,11 +22,11 @@ const studio = useStudioShop()
 const { query, picked } = storeToRefs(useFinding())
 const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => query.value = withPart(query.value, 'q', value) })
 const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => query.value = withPart(query.value, 'sort', value) })
-const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => ({ ...query.value, source: bench.several ? undefined : bench.product?.sku }))
+const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => ({ ...query.value, source: bench.several || bench.page ? undefined : bench.product?.sku }), () => bench.page === 'category' ? 'category' : null)
 const quick = computed(() => [
   ...bench.product?.categoryKeys[0] === undefined ? [] : [{ name: 'category', value: bench.product.categoryKeys[0], words: 'same category' }],
   { name: 'stock', value: 'in', words: 'in stock' },
-  ...bench.several ? [] : [{ name: 'unlinked', value: '1', words: 'not linked yet' }],
+  ...bench.several || bench.page ? [] : [{ name: 'unlinked', value: '1', words: 'not linked yet' }],
 ])
 
 /** Kinds that are mutual are linked back from the target at once. */
@@ -39,12 +41,17 @@ onOther(() => {
 
 const linkedAs = computed(() => {
   const kinds = new Map<string, string[]>()
-  for (const { key } of studio.kinds) {
+  for (const { key } of bench.kinds) {
     for (const { target, sku } of bench.lane(key)) for (const each of new Set([target, sku])) kinds.set(each, [...kinds.get(each) ?? [], key])
   }
   return kinds
 })
-const canPick = (row: ProductRow | undefined) => row !== undefined && !(bench.products.length === 1 && row.product === bench.product?.sku) && row.status !== 'retired'
+const canPick = (row: ProductRow | undefined) => row !== undefined && !(bench.products.length === 1 && row.product === bench.product?.sku) && row.status !== 'retired' && (bench.page !== 'category' || sourceOfPage('category', row.sku) !== bench.product?.sku)
+/** Articles name products, never one variant of them. */
+const asTarget = (row: ProductRow) => bench.page === 'article' ? row.product : row.sku
+const verbOf = (kind: LinkKind) => bench.page ? `Add to the ${bench.page}` : `Link as ${studio.words(kind.name)}`
+
+watch(() => bench.page, () => picked.value.clear())
 
 const pickedProducts = computed(() => new Set(Array.from(picked.value.values(), row => row.product)))
 /** The row whose variants are in sight. */
@@ -71,16 +78,16 @@ function pick(row: ProductRow | undefined): void {
 /** A row that is dragged takes everything picked along, if it is among it. */
 function drag(event: DragEvent, row: ProductRow | undefined): void {
   if (!row) return
-  const targets = pickedProducts.value.has(row.sku) ? [...picked.value.keys()] : [row.sku]
+  const targets = pickedProducts.value.has(row.sku) ? Array.from(picked.value.values(), asTarget) : [asTarget(row)]
   event.dataTransfer?.setData(dragType, JSON.stringify(targets))
   event.dataTransfer?.setData('text/plain', targets.join(', '))
 }
 async function linkAs(key: string | undefined): Promise<void> {
   if (!key || !bench.product) return
   const atCursor = rowAt(cursor.value)
-  const targets = picked.value.size ? [...picked.value.keys()] : atCursor && canPick(atCursor) ? [atCursor.sku] : []
+  const targets = [...new Set(picked.value.size ? Array.from(picked.value.values(), asTarget) : atCursor && canPick(atCursor) ? [asTarget(atCursor)] : [])]
   if (!targets.length) return
-  const mutual = studio.kinds.find(each => each.key === key)!.mutual
+  const { mutual } = bench.kinds.find(each => each.key === key)!
   if (!await bench.link(key, targets, { bothWays: (mutual && bothWays.value) || undefined })) return
   picked.value.clear()
   emit('linked', key)
@@ -108,7 +115,7 @@ function onKey(event: KeyboardEvent): void {
   const keys: Record<string, () => void> = {
     'ArrowDown': () => focusRow(index + 1), 'ArrowUp': () => index ? focusRow(index - 1) : focusField(),
     'ArrowRight': () => variantsAt.value = rowAt(index)?.variants ? index : null, 'PageDown': () => focusRow(index + 10), 'PageUp': () => focusRow(index - 10), 'Home': () => focusRow(0), 'End': () => focusRow(Infinity),
-    ' ': () => pick(rowAt(index)), 'Enter': () => kind.value ? linkAs(kind.value) : pick(rowAt(index)), 'Escape': () => picked.value.clear(),
+    ' ': () => pick(rowAt(index)), 'Enter': () => bench.page ? linkAs(bench.kinds[0]!.key) : kind.value ? linkAs(kind.value) : pick(rowAt(index)), 'Escape': () => picked.value.clear(),
   }
   const run = keys[event.key]
   if (!run) return
@@ -121,7 +128,7 @@ function focusField(): void {
   root.value?.querySelector<HTMLInputElement>('input[type=search]')?.focus()
 }
 
-useShortcut(['1', '2', '3', '4', '5', '6', '7', '8', '9'], event => void linkAs(studio.kinds[Number(event.key) - 1]?.key))
+useShortcut(['1', '2', '3', '4', '5', '6', '7', '8', '9'], event => void linkAs(bench.kinds[Number(event.key) - 1]?.key))
 useShortcut('w', () => bothWays.value = !bothWays.value)
 defineExpose({ refresh, focus: focusField })
 </script>
@@ -136,17 +143,17 @@ defineExpose({ refresh, focus: focusField })
         </template>
       </v-text-field>
       <template v-if="bench.product">
-        <FilterBar v-model="query" :quick="quick" />
+        <FilterBar v-if="bench.page !== 'category'" v-model="query" :quick="quick" />
         <div class="count">
-          <p class="soft small" aria-live="polite"><template v-if="total !== null">{{ total.toLocaleString('en') }} {{ total === 1 ? 'product' : 'products' }}</template></p>
-          <SortMenu v-model="sort" :has-words="words !== ''" />
+          <p class="soft small" aria-live="polite"><template v-if="total !== null">{{ total.toLocaleString('en') }} {{ bench.page === 'category' ? (total === 1 ? 'category' : 'categories') : total === 1 ? 'product' : 'products' }}</template></p>
+          <SortMenu v-if="bench.page !== 'category'" v-model="sort" :has-words="words !== ''" />
         </div>
       </template>
     </div>
     <p v-if="!bench.product" class="note soft">First choose a product; then find here what to link to it.</p>
     <p v-else-if="problem" class="note wrong">{{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button></p>
     <div v-else-if="total === 0" class="note soft">
-      No product has all of this. <button type="button" class="link" @click="query = withPart(withoutFilters(query), 'q', null)">Show all products</button>
+      Nothing has all of this. <button type="button" class="link" @click="query = withPart(withoutFilters(query), 'q', null)">Show all products</button>
     </div>
     <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" label="Targets found">
       <template #default="{ index }">
@@ -162,15 +169,15 @@ defineExpose({ refresh, focus: focusField })
       <b aria-live="polite">{{ picked.size ? `${picked.size} picked` : 'Nothing picked' }}</b>
       <button v-if="picked.size" type="button" class="act" aria-label="Let go of everything picked" @click="picked.clear()"><PhX width="14" height="14" /></button>
       <span class="grow" />
-      <button type="button" class="act" :class="{ lit: bothWays }" :aria-pressed="bothWays" aria-label="Link both ways" aria-keyshortcuts="W" @click="bothWays = !bothWays">
+      <button v-if="!bench.page" type="button" class="act" :class="{ lit: bothWays }" :aria-pressed="bothWays" aria-label="Link both ways" aria-keyshortcuts="W" @click="bothWays = !bothWays">
         <PhArrowsLeftRight width="16" height="16" /><v-tooltip activator="parent" location="top">{{ bothWays ? 'Mutual kinds are linked both ways' : 'Link mutual kinds both ways' }}<span class="key">W</span></v-tooltip>
       </button>
       <button
-        v-for="(each, i) in studio.kinds" :key="each.key" type="button" class="act" :class="{ main: each.key === kind }" :disabled="!picked.size"
-        :aria-label="`Link as ${studio.words(each.name)}`" @click="linkAs(each.key)"
+        v-for="(each, i) in bench.kinds" :key="each.key" type="button" class="act" :class="{ main: each.key === kind || bench.page }" :disabled="!picked.size"
+        :aria-label="verbOf(each)" @click="linkAs(each.key)"
       >
-        <KindGlyph :glyph="each.glyph" /><span v-if="each.key === kind" class="word">{{ studio.words(each.name) }}</span><span class="key">{{ i + 1 }}</span>
-        <v-tooltip activator="parent" location="top">Link as {{ studio.words(each.name) }}<span class="key">{{ i + 1 }}</span></v-tooltip>
+        <KindGlyph :glyph="each.glyph" /><span v-if="bench.page">Add</span><span v-else-if="each.key === kind" class="word">{{ studio.words(each.name) }}</span><span class="key">{{ i + 1 }}</span>
+        <v-tooltip activator="parent" location="top">{{ verbOf(each) }}<span class="key">{{ i + 1 }}</span></v-tooltip>
       </button>
     </div>
   </section>

@@ -113,8 +113,8 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
 </template>
 
 <style scoped>
-.pane { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.head { display: grid; gap: 8px; padding: 12px 12px 0; }
+.pane { display: flex; flex-direction: column; flex: 1; min-height: 0; background: var(--sheet); }
+.head { display: grid; gap: 8px; padding: 10px 12px 0; }
 .count { display: flex; justify-content: space-between; align-items: center; min-height: 28px; margin-top: -2px; }
 .count p { margin: 0; }
 .note { margin: 0; padding: 16px; }

@@ -17,7 +17,8 @@ const choices = computed((): { words: string, more: string, step: FillStep }[] =
   { words: 'Best sellers', more: 'of the shop, the same category or brand', step: { from: 'bestSellers', of: 'category', ...common } },
   { words: 'Newest', more: 'of the shop, the same category or brand', step: { from: 'newest', of: 'category', ...common } },
   { words: 'Recently viewed', more: 'what the shopper looked at before', step: { from: 'recentlyViewed', order: 'hand', ...common } },
-  { words: 'Related categories', more: 'on category pages: those beside it or below it', step: { from: 'relatedCategories', of: 'beside', order: 'best-selling', ...common } },
+  { words: 'What an article names', more: 'on article pages, in the article’s order', step: { from: 'named', order: 'hand', ...common } },
+  { words: 'Related categories', more: 'on category pages: chosen ones, those beside it or below it', step: { from: 'relatedCategories', of: 'beside', order: 'best-selling', ...common } },
   { words: 'Bought together', more: 'from past orders; nothing to go by yet', step: { from: 'boughtTogether', order: 'strength', ...common } },
   { words: 'Bundles with it', more: 'there are no bundles yet', step: { from: 'bundles', order: 'best-selling', ...common } },
 ])

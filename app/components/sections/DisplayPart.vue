@@ -13,7 +13,7 @@ const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
 const look = computed(() => props.section.display)
 const set = (part: Partial<Display>) => emit('change', { display: { ...look.value, ...part } })
 
-const hasColumns: readonly Layout[] = ['grid', 'shelf', 'list']
+const hasColumns: readonly Layout[] = ['grid', 'shelf', 'list', 'tiles']
 const icons: Record<Device, Component> = { desktop: PhDesktop, tablet: PhDeviceTablet, phone: PhDeviceMobile }
 const setFit = (device: Device, part: Partial<Display['devices'][Device]>) => set({ devices: { ...look.value.devices, [device]: { ...look.value.devices[device], ...part } } })
 function step(device: Device, by: number): void {
@@ -64,7 +64,7 @@ const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value
         </v-list>
       </v-menu>, <button type="button" class="dotted" @click="set({ fold: after(folds, look.fold) })">{{ words(folds, look.fold) }}</button>, <button type="button" class="dotted" @click="set({ seeAll: after(alls, look.seeAll) })">{{ words(alls, look.seeAll) }}</button>
     </p>
-    <div class="chips" role="group" aria-label="Each product shows">
+    <div v-if="section.layout !== 'tiles'" class="chips" role="group" aria-label="Each product shows">
       <span class="small soft">each product shows</span>
       <button v-for="part in cardPart.options" :key="part" type="button" class="chip" :aria-pressed="look.card.includes(part)" @click="toggle(part)">{{ cardWords[part] }}</button>
       <button v-if="look.card.includes('reduction')" type="button" class="dotted small" @click="set({ reduction: look.reduction === 'percent' ? 'amount' : 'percent' })">{{ look.reduction === 'percent' ? 'in percent' : 'as an amount' }}</button>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { FillStep } from '../../../core/sections/fillStep'
 import { needsSubjects, stepOrders } from '../../../core/sections/fillStep'
-import { orderWords } from '../../../core/sections/stepSentence'
+import { nearWords, orderWords } from '../../../core/sections/stepSentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 
@@ -49,7 +49,7 @@ const isThe = (name: string) => props.field === name || undefined
     </div>
     <div v-if="step.from === 'relatedCategories'" class="field">
       <span>Categories</span>
-      <div class="choice" role="group" aria-label="Categories"><button v-for="[value, words] in [['beside', 'beside this one'], ['below', 'right below it']]" :key="value" type="button" :aria-pressed="step.of === value" @click="set({ of: value })">{{ words }}</button></div>
+      <div class="choice" role="group" aria-label="Categories"><button v-for="[value, words] in Object.entries(nearWords)" :key="value" type="button" :aria-pressed="step.of === value" @click="set({ of: value })">{{ words }}</button></div>
     </div>
     <div v-if="needsSubjects(step)" class="field">
       <span>For</span>

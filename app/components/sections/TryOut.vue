@@ -4,7 +4,7 @@ import type { PageKind } from '../../../core/pagePlans/pagePlan'
 import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
 import { pageAnswer, shopAnswer } from '../../../core/delivery/contract'
-import { heldBackWords, hiddenWords, idleWords } from '../../../core/delivery/whyWords'
+import { heldBackWords, hiddenWords, idleWords, tileWords } from '../../../core/delivery/whyWords'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
@@ -77,15 +77,17 @@ const items = computed(() => (shown.value?.items ?? []).map((item) => {
 /** What would be shown if there were enough of it. */
 const tooFew = computed(() => hidden.value ? steps.value.flatMap(step => step.taken) : [])
 const several = computed(() => steps.value.length > 1)
-const heldBack = computed(() => steps.value.flatMap((step, i) => step.heldBack.filter(each => each.reason !== 'noRoom').map((each, k) => ({
-  key: `${i} ${k}`, name: each.name, words: heldBackWords(each.reason, each.sku, answer.value!, props.stored.key) + (several.value ? ` · step ${i + 1}` : ''),
-}))))
-const withoutRoom = computed(() => steps.value.reduce((sum, step) => sum + step.heldBack.filter(each => each.reason === 'noRoom').length, 0))
+const heldBack = computed(() => steps.value.flatMap((step, i) => [
+  ...step.heldBack.filter(each => each.reason !== 'noRoom').map(each => ({ name: each.name, words: heldBackWords(each.reason, each.sku, answer.value!, props.stored.key) })),
+  ...(step.categories ?? []).flatMap(({ name, reason }) => reason && reason !== 'noRoom' ? { name, words: tileWords(reason) } : []),
+].map((each, k) => ({ key: `${i} ${k}`, name: each.name, words: each.words + (several.value ? ` · step ${i + 1}` : '') }))))
+const countShown = computed(() => (shown.value?.items.length ?? 0) + (shown.value?.categories.length ?? 0))
+const withoutRoom = computed(() => steps.value.reduce((sum, step) => sum + (step.categories ?? []).filter(each => each.reason === 'noRoom').length + step.heldBack.filter(each => each.reason === 'noRoom').length, 0))
 const more = computed(() => steps.value.some(step => step.more))
 /** Steps that brought nothing at all, and why. */
 const idle = computed(() => steps.value.flatMap((step, i) => {
   if (step.idle) return [{ key: i, words: `Step ${i + 1} was passed over: ${idleWords(step.idle)}.` }]
-  return step.taken.length || step.heldBack.length ? [] : [{ key: i, words: `Step ${i + 1} found nothing.` }]
+  return step.taken.length || step.heldBack.length || step.categories?.length ? [] : [{ key: i, words: `Step ${i + 1} found nothing.` }]
 }))
 const mostTold = 8
 const unfolded = ref(false)
@@ -114,20 +116,23 @@ useShortcut('t', () => finding.value = true)
     </div>
     <p v-if="failed" class="note wrong" role="alert">{{ failed }}</p>
     <PagePreview v-if="view === 'page'" :page="page" :about="subject" :section="stored.key" of="try">
-      <span class="small told"><template v-if="hidden"><b class="wrong">Not on this page:</b> {{ hiddenWords(hidden.reason) }}</template><template v-else-if="!isPlaced">It stands on no page yet</template><template v-else-if="shown">{{ shown.items.length }} of {{ shown.display.places }} places</template></span>
+      <span class="small told"><template v-if="hidden"><b class="wrong">Not on this page:</b> {{ hiddenWords(hidden.reason) }}</template><template v-else-if="!isPlaced">It stands on no page yet</template><template v-else-if="shown">{{ countShown }} of {{ shown.display.places }} places</template></span>
     </PagePreview>
     <div v-else-if="answer" class="result">
       <div class="stage">
         <div v-if="shown" class="sheet" data-try="shown">
           <h2>{{ shown.heading }}</h2>
-          <ol :class="shown.layout">
+          <ol v-if="shown.categories.length">
+            <li v-for="each in shown.categories" :key="each.key"><ProductPicture :src="each.image" class="picture" /><span class="name">{{ each.name }}</span></li>
+          </ol>
+          <ol v-else :class="shown.layout">
             <li v-for="item in items" :key="item.key">
               <ProductPicture :src="item.image" class="picture" />
               <span class="name">{{ item.name }}</span><b class="price">{{ studio.money(item.price) }}</b>
               <span class="why" :class="{ hand: item.byHand }">{{ item.words }}</span>
             </li>
           </ol>
-          <p v-if="shown.items.length < shown.display.places" class="small soft rest">{{ shown.items.length }} of {{ shown.display.places }} places</p>
+          <p v-if="countShown < shown.display.places" class="small soft rest">{{ countShown }} of {{ shown.display.places }} places</p>
         </div>
         <div v-else-if="hidden" class="sheet none" data-try="hidden"><b>Not on this page: {{ hiddenWords(hidden.reason) }}</b><span v-if="tooFew.length" class="soft">{{ tooFew.length === 1 ? 'only' : `only ${tooFew.length}:` }} {{ tooFew.map(each => each.name).join(', ') }}</span></div>
       </div>

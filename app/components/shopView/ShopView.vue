@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { useBench } from '../../stores/bench'
+import { pageOfSource } from '../../../core/links/pageLanes'
+import { previewAddress } from '../../utils/previewAddress'
 import type { Device } from '../../utils/devices'
 import PhQuestion from '~icons/ph/question'
 
@@ -15,9 +17,13 @@ const device = ref<Device>('phone')
 const sku = computed(() => bench.product?.sku ?? null)
 const address = computed(() => {
   if (!sku.value) return null
+  const about = pageOfSource(sku.value)
+  if (about) return previewAddress(about.page, about.key, nobody, 'live')
   const encoded = encodeURIComponent(sku.value)
   return page.value === 'product' ? `/shop/products/${encoded}?preview=1` : `/shop/cart?preview=1&cart=${encoded}`
 })
+
+const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
 
 const whyShown = useLocalStorage('manada-why', false)
 const why = useTemplateRef('why')
@@ -38,19 +44,20 @@ defineExpose({ update })
 <template>
   <section class="view" aria-label="Shop view">
     <div class="tools">
-      <div class="choice" role="group" aria-label="Page">
+      <span v-if="bench.page" class="small soft">The page of the {{ bench.page }}</span>
+      <div v-else class="choice" role="group" aria-label="Page">
         <button type="button" :aria-pressed="page === 'product'" @click="page = 'product'">Product page</button>
         <button type="button" :aria-pressed="page === 'cart'" @click="page = 'cart'">Cart with it</button>
       </div>
       <span class="grow" />
-      <button type="button" class="icon-button" :class="{ on: whyShown }" :aria-pressed="whyShown" aria-label="Show why" aria-keyshortcuts="Y" @click="whyShown = !whyShown">
+      <button v-if="!bench.page" type="button" class="icon-button" :class="{ on: whyShown }" :aria-pressed="whyShown" aria-label="Show why" aria-keyshortcuts="Y" @click="whyShown = !whyShown">
         <PhQuestion /><v-tooltip activator="parent" location="bottom">Why each product is shown or not<span class="key">Y</span></v-tooltip>
       </button>
       <DeviceChoice v-model="device" />
     </div>
-    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="page === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'" />
+    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="bench.page ? `The page of the ${bench.page} in the shop` : page === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'" />
     <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
-    <WhyPanel v-if="whyShown && sku" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
+    <WhyPanel v-if="whyShown && sku && !bench.page" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
   </section>
 </template>
 

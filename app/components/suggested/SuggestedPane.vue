@@ -13,7 +13,7 @@ const bench = useBench()
 const studio = useStudioShop()
 
 const current = computed(() => studio.kinds.find(each => each.key === kind.value) ?? studio.kinds[0])
-const sku = computed(() => bench.several ? null : bench.product?.sku ?? null)
+const sku = computed(() => bench.several || bench.page ? null : bench.product?.sku ?? null)
 const answer = shallowRef<SuggestionsAnswer | null>(null)
 const problem = shallowRef<ApiProblem | null>(null)
 const showDismissed = ref(false)
@@ -87,6 +87,7 @@ defineExpose({ refresh: load, focus: () => keepFocus(0) })
     </div>
     <p v-if="!bench.product" class="none soft">Choose a product to see what could be linked to it.</p>
     <p v-else-if="bench.several" class="none soft">Suggestions are made for one product at a time.</p>
+    <p v-else-if="bench.page" class="none soft">Suggestions are made for products.</p>
     <p v-else-if="problem" class="none wrong">{{ problem.message }} <button type="button" class="text-button" @click="load">Try again</button></p>
     <v-progress-linear v-else-if="!answer" indeterminate color="primary" height="2" aria-label="Looking for suggestions" />
     <template v-else>

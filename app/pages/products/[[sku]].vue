@@ -8,6 +8,8 @@ import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
+import type { LanePage } from '../../../core/links/pageLanes'
+import { pageOfSource } from '../../../core/links/pageLanes'
 import { fromAddress } from '../../utils/listQuery'
 import { tellWidths } from '../../utils/tellWidths'
 import PhColumns from '~icons/ph/columns'
@@ -45,6 +47,11 @@ useHead({ title: () => bench.several ? `${bench.products.length} products · Man
 
 /** What stands beside the bench. With both, the list makes room. */
 const beside = useLocalStorage<'find' | 'suggested' | 'shop' | 'both' | 'history'>('manada-beside', 'find')
+/** What is listed: products, or what else has lanes. What is on the bench is in the list. */
+const lists = [['product', 'Products'], ['category', 'Categories'], ['article', 'Articles']] as const
+const pageOnBench = computed(() => pageOfSource(skus.value[0] ?? '')?.page ?? null)
+const listed = ref<'product' | LanePage>(pageOnBench.value ?? 'product')
+watch(skus, ([first]) => first !== undefined && (listed.value = pageOnBench.value ?? 'product'))
 const kind = ref<string | null>(null)
 const kindsShown = ref(false)
 
@@ -71,7 +78,7 @@ function stepped(done: CommandAnswer): void {
 /** Brings everything in sight up to date after a change, here or in another window. */
 async function changed(things: { of: string, source: string }[] | null): Promise<void> {
   // Lanes, lists and panes follow the kinds, the categories and the facts of products.
-  if (!things || things.some(each => !['links', 'dismissed', 'neighbours', 'switchedOff'].includes(each.of))) {
+  if (!things || things.some(each => !['links', 'dismissed', 'pageLinks', 'neighbours', 'switchedOff'].includes(each.of))) {
     await studio.refresh()
     if (kind.value && !studio.kinds.some(each => each.key === kind.value)) kind.value = null
     await bench.refresh()
@@ -120,7 +127,11 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
   <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" @stepped="stepped" @choose="sku => open([sku])">
     <Splitpanes :key="Number(beside === 'both')" @ready="tellWidths" @resized="tellWidths">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
-        <ProductsPane ref="list" v-model:query="query" :selected="skus" @open="open" />
+        <div class="lists">
+          <div class="choice" role="group" aria-label="What has links"><button v-for="[value, words] in lists" :key="value" type="button" :aria-pressed="listed === value" @click="listed = value">{{ words }}</button></div>
+          <ProductsPane v-if="listed === 'product'" ref="list" v-model:query="query" :selected="skus" @open="open" />
+          <PagesPane v-else :key="listed" ref="list" :page="listed" :selected="skus" @open="open" />
+        </div>
       </Pane>
       <Pane :size="beside === 'both' ? 36 : 43" :min-size="24">
         <BenchPane ref="lanes" @open="sku => open([sku])" @take="sku => open(skus.filter(each => each !== sku))" @find="findFor" @edited="shopView?.update()" @linked="linked" @changed="tellLast" @kinds="kindsShown = true" />
@@ -157,6 +168,8 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
 </template>
 
 <style scoped>
+.lists { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
+.lists .choice { align-self: start; margin: 10px 12px 0; }
 .beside { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
 .tabs { flex: none; display: flex; align-items: stretch; gap: 18px; height: 44px; padding: 0 12px 0 16px; border-bottom: 1px solid var(--line); }
 .tabs > button:not(.icon-button) { padding: 0; border: 0; background: none; color: var(--ink-soft); font: 550 14px/1 var(--text); cursor: pointer; }

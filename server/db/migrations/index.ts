@@ -11,6 +11,7 @@ import { planScopes } from './0010-plan-scopes'
 import { displays } from './0011-display'
 import { releases } from './0012-releases'
 import { looks } from './0013-looks'
+import { relatedCategories } from './0014-related-categories'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -18,4 +19,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories]

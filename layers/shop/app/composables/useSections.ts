@@ -24,6 +24,6 @@ export function useSections(path: string) {
 
 /** The first section that shows something else than before, or the same in another way: the one the merchandiser wants to see. */
 function firstChanged(before: DeliveredSection[], now: DeliveredSection[]): string | undefined {
-  const shows = (section?: DeliveredSection) => section && JSON.stringify([section.items.map(item => item.variant ?? item.sku), section.layout, section.display, section.style, section.heading])
+  const shows = (section?: DeliveredSection) => section && JSON.stringify([section.items.map(item => item.variant ?? item.sku), section.categories, section.layout, section.display, section.style, section.heading])
   return now.find(section => shows(section) !== shows(before.find(each => each.key === section.key)))?.key
 }

@@ -16,7 +16,6 @@ export const de: typeof en = {
   products: count => `${count} ${count === 1 ? 'Produkt' : 'Produkte'}`,
   emptyShelf: 'In diesem Regal ist gerade nichts.',
   showMore: 'Mehr zeigen',
-  named: 'Wovon hier die Rede ist',
   cartEmpty: 'Ihr Warenkorb ist leer.',
   lookAround: 'Sehen Sie sich um in',
   remove: 'Entfernen',

@@ -15,7 +15,6 @@ export const en = {
   products: (count: number) => `${count} ${count === 1 ? 'product' : 'products'}`,
   emptyShelf: 'There is nothing on this shelf just now.',
   showMore: 'Show more',
-  named: 'What this article names',
   cartEmpty: 'Your cart is empty.',
   lookAround: 'Look around in',
   remove: 'Remove',

@@ -27,6 +27,7 @@ const id = computed(() => `section-${props.section.key}`)
       <ShelfOfCards v-if="section.layout === 'shelf'" :section="section" />
       <ComparisonTable v-else-if="section.layout === 'comparison'" :section="section" />
       <TickList v-else-if="section.layout === 'checklist'" :section="section" />
+      <TilesOfCategories v-else-if="section.layout === 'tiles'" :section="section" />
       <SpotlightCard v-else-if="section.layout === 'spotlight'" :section="section" :item="section.items[0]!" />
       <GridOfCards v-else :section="section" :rows="section.layout === 'list'" />
     </component>
@@ -37,6 +38,8 @@ const id = computed(() => `section-${props.section.key}`)
 /* How much a section shows side by side follows from its own width: it can stand in a narrow column of a wide page. */
 .section { container-type: inline-size; padding: var(--section-space) 0; min-width: 0; color: var(--section-ink); font-size: var(--section-size); }
 .frame { padding: var(--section-inset); border: var(--section-border); border-radius: var(--section-corner); background: var(--section-ground); }
+/* So many columns and rows on each device, for the layouts that have them. */
+.section :deep(.columns) { --columns: var(--columns-desktop); display: grid; grid-template-columns: repeat(var(--columns), minmax(0, 1fr)); margin: 0; padding: 0; list-style: none; }
 .head { display: flex; align-items: baseline; gap: 4px 16px; margin-bottom: 14px; }
 h2 { flex: 1; margin: 0; font: 650 21px/1.25 var(--head); letter-spacing: -0.01em; overflow-wrap: anywhere; }
 .heading-small h2 { font-size: 17px; }
@@ -50,7 +53,14 @@ summary::-webkit-details-marker { display: none; }
 .frame:not([open]):is(details) > .head { margin-bottom: 0; }
 .heading-small .head { margin-bottom: 8px; }
 .mark { align-self: center; flex: none; width: 1.5em; height: 1.5em; }
+@container (min-width: 820.01px) { .section :deep(.beyond-desktop) { display: none; } }
+@container (560px < width <= 820px) {
+  .section :deep(.columns) { --columns: var(--columns-tablet); }
+  .section :deep(.beyond-tablet) { display: none; }
+}
 @container (max-width: 560px) {
+  .section :deep(.columns) { --columns: var(--columns-phone); }
+  .section :deep(.beyond-phone) { display: none; }
   .head { flex-wrap: wrap; }
   h2 { flex-basis: 60%; }
   .heading-medium h2 { font-size: 19px; }

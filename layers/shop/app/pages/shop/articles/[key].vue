@@ -4,7 +4,6 @@ import type { ArticleAnswer } from '../../../../../../core/delivery/contract'
 definePageMeta({ layout: 'shop' })
 const key = useRoute().params.key as string
 const { answer: article } = await useDelivery<ArticleAnswer>(`/catalogue/articles/${encodeURIComponent(key)}`)
-const words = useWords()
 const { sectionsIn } = useSections(`/article/${encodeURIComponent(key)}`)
 useHead({ title: () => article.value.name })
 </script>
@@ -15,10 +14,6 @@ useHead({ title: () => article.value.name })
       <h1>{{ article.name }}</h1>
       <div v-if="article.image" class="shot"><ShopPicture :src="article.image" alt="" eager /></div>
       <p v-for="(paragraph, i) in article.text.split('\n\n')" :key="i">{{ paragraph }}</p>
-      <aside v-if="article.products.length" aria-labelledby="named">
-        <h2 id="named">{{ words.named }}</h2>
-        <ProductCard v-for="card in article.products" :key="card.sku" :card="card" row />
-      </aside>
     </div>
     <div v-if="sectionsIn('besideText').length" class="side"><SectionBlock v-for="section in sectionsIn('besideText')" :key="section.key" :section="section" /></div>
     <SectionBlock v-for="section in sectionsIn('belowText')" :key="section.key" :section="section" />
@@ -31,8 +26,6 @@ useHead({ title: () => article.value.name })
 .text { max-width: 680px; margin: 0 auto 28px; }
 .text p { margin: 0 0 16px; font-size: 17px; line-height: 1.65; }
 .shot { aspect-ratio: 16 / 8; border-radius: 14px; overflow: hidden; margin: 18px 0 22px; }
-aside { margin-top: 28px; padding-top: 14px; border-top: 1px solid var(--shop-line); display: grid; gap: 14px; }
-h2 { margin: 0; font: 650 16px/1.3 var(--text); }
 @media (max-width: 900px) {
   .beside { grid-template-columns: minmax(0, 1fr); }
 }

@@ -1,0 +1,51 @@
+import type { Product } from '../catalogue/product'
+import { isForSale } from '../catalogue/product'
+import type { FillStep } from '../sections/fillStep'
+import type { Section } from '../sections/section'
+import { inTurns } from '../sorted'
+import type { StepContext } from './candidates'
+import { bestSellersIn, relatedKeys } from './candidates'
+
+/** Why a category takes no place: nothing in it is for sale, it is there already, or the places are full. */
+export type TileHeldBack = 'emptyCategory' | 'duplicate' | 'noRoom'
+
+/** A category that a section shows. */
+export interface Tile {
+  key: string
+  /** The fill step that brought it, counted from 0. */
+  step: number
+  /** Its best seller that is for sale: its picture stands for the category. */
+  product: Product
+}
+
+/** What became of every category that the steps of a section of tiles bring. */
+export interface Tiles {
+  taken: Tile[]
+  heldBack: { key: string, step: number, reason: TileHeldBack }[]
+}
+
+/** The categories that a section of tiles shows on the page of a category. Steps that find products bring none. */
+export function tilesOf(section: Section, context: StepContext): Tiles {
+  const tiles: Tiles = { taken: [], heldBack: [] }
+  const lists = section.steps.map((step, number) => bringsTiles(step) && !step.off && context.category !== null
+    ? relatedKeys(step.of, context.category, context.shop).map(key => ({ key, step: number })) : [])
+  for (const { key, step } of section.takeTurns ? inTurns(lists) : lists.flat()) {
+    const product = productFor(key, context)
+    const reason = !product
+      ? 'emptyCategory'
+      : tiles.taken.some(each => each.key === key)
+        ? 'duplicate'
+        : tiles.taken.length >= section.places || tiles.taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? section.places) ? 'noRoom' : null
+    if (reason) tiles.heldBack.push({ key, step, reason })
+    else tiles.taken.push({ key, step, product: product! })
+  }
+  return tiles
+}
+
+/** Whether a step can bring categories. */
+export const bringsTiles = (step: FillStep): step is Extract<FillStep, { from: 'relatedCategories' }> => step.from === 'relatedCategories'
+
+function productFor(key: string, context: StepContext): Product | null {
+  for (const product of bestSellersIn(key, context)) if (isForSale(product, null, context.shopper.at)) return product
+  return null
+}
