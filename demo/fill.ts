@@ -30,11 +30,12 @@ async function fill(): Promise<void> {
   await mkdir(join(folder, 'pictures'), { recursive: true })
   await remove(unfinished)
 
-  const { contents, pictures } = makeDemoShop()
+  const { contents, pictures, marks } = makeDemoShop()
   const db = await openDatabase(unfinished)
   await fillShop(db, contents)
   const log = new CommandLog(db, await loadLiveShop(db))
-  for (const command of [...linkCommands(), ...sectionCommands]) await log.run(command, demoEditor)
+  const markCommands = marks.map((mark): Command => ({ type: 'setBrandMark', ...mark }))
+  for (const command of [...linkCommands(), ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
   // Everything into the one file, so that it can be moved on its own.
   await db.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
   await db.close()

@@ -12,7 +12,8 @@ const plain = {
 } as const
 
 const fromTheMaker: SectionSettings = {
-  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, minimum: 2,
+  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' }, layout: 'shelf', places: 6, ...plain, minimum: 2,
+  display: { ...displayFor('shelf'), heading: { size: 'medium', align: 'start', icon: 'brand' }, seeAll: 'brand' },
   steps: [{ from: 'bestSellers', of: 'brand', ...step }],
 }
 const seenLately: SectionSettings = {

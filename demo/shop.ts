@@ -2,12 +2,18 @@ import type { ShopContents } from '../server/db/catalogueStore'
 import { articles } from './articles'
 import { categories } from './categories'
 import { makeOrders } from './orders'
+import { brandMark } from './pictures/drawMarks'
 import { items } from './products'
+import type { Brand } from './products/item'
+import { brands } from './products/item'
 import type { PictureFile } from './toProduct'
 import { toProduct } from './toProduct'
 
+const brandKeys = Object.keys(brands) as Brand[]
+const markFile = (brand: Brand) => `mark-${brand}.svg`
+
 /** Larkmoor Bee Supply: an invented shop for beekeepers. The same every time. */
-export function makeDemoShop(): { contents: ShopContents, pictures: PictureFile[] } {
+export function makeDemoShop(): { contents: ShopContents, pictures: PictureFile[], marks: { brand: string, image: string }[] } {
   const made = items.map((item, i) => toProduct(item, i + 1))
   const products = made.map(each => each.product)
   return {
@@ -15,6 +21,7 @@ export function makeDemoShop(): { contents: ShopContents, pictures: PictureFile[
       settings: { name: 'Larkmoor Bee Supply', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/products/{sku}' },
       categories, products, articles, orders: makeOrders(products),
     },
-    pictures: Array.from(new Map(made.flatMap(each => each.pictures).map(file => [file.name, file])).values()),
+    pictures: [...new Map(made.flatMap(each => each.pictures).map(file => [file.name, file])).values(), ...brandKeys.map(brand => ({ name: markFile(brand), svg: brandMark(brand) }))],
+    marks: brandKeys.map(brand => ({ brand: brands[brand], image: `/pictures/${markFile(brand)}` })),
   }
 }

@@ -85,7 +85,7 @@ test('an answer says what is shown, in the language asked for, and why the rest 
 
   await request.post('/api/commands', { data: { type: 'switchSection', source: 'EX-LEG', section: 'more-from-the-same-workshop', off: true } })
   const plain = await (await request.get(`${base}/pages/product/EX-LEG`)).json()
-  expect(plain).toEqual({ page: { kind: 'product', subjects: ['EX-LEG'] }, plan: expect.anything(), sections: [] })
+  expect(plain).toEqual({ page: { kind: 'product', subjects: ['EX-LEG'] }, plan: expect.anything(), style: expect.objectContaining({ '--section-accent': '#46603a' }), sections: [] })
   const explained = await (await request.get(`${base}/pages/product/EX-LEG?explain=1`)).json()
   expect(explained.hidden.map((each: { key: string, reason: string }) => [each.key, each.reason]))
     .toEqual([['upsells', 'nothingFound'], ['accessories', 'nothingFound'], ['related', 'nothingFound'], ['more-from-the-same-workshop', 'switchedOffHere']])

@@ -172,7 +172,7 @@ test('the set-up is taken out, changed, looked at and taken in; undo takes it ba
 
   await choose('set-up.json', JSON.stringify(changed))
   await expect(part.getByRole('status')).toContainText('Also worth a look Changes the places')
-  await part.getByLabel('Show sections and plans to shoppers at once').check()
+  await part.getByLabel('Show sections, plans and looks to shoppers at once').check()
   await part.getByRole('button', { name: 'Take it' }).click()
   await expect(page.locator('.v-snackbar')).toContainText('Imported the set-up of set-up.json')
   const places = async () => (await (await request.get('/api/shop/v1/pages/product/EX-210')).json() as { sections: { key: string, display: { places: number } }[] }).sections.find(each => each.key === 'related')!.display.places

@@ -13,7 +13,7 @@ export function useDraftWorkspace() {
 
   /** Takes anew what a change, here or in another window, may have changed. */
   async function changed(things: { of: string }[] | null): Promise<void> {
-    if (!things || things.some(each => ['kind', 'kindOrder', 'category', 'product'].includes(each.of))) await studio.refresh()
+    if (!things || things.some(each => ['kind', 'kindOrder', 'category', 'product', 'brandMark'].includes(each.of))) await studio.refresh()
     await store.load()
   }
   useChangeEvents((change) => {

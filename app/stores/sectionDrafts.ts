@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal'
-import type { Command, LookCommand, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
+import type { BrandMarkCommand, Command, LookCommand, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
 import type { Look, LookSettings } from '../../core/looks/look'
 import { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
@@ -11,7 +11,7 @@ import { callApi } from '../utils/callApi'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 
-type DraftCommand = SectionCommand | PlanCommand | LookCommand | ReleaseCommand
+type DraftCommand = SectionCommand | PlanCommand | LookCommand | BrandMarkCommand | ReleaseCommand
 
 /** All sections, page plans and looks. Edits of a draft show at once and are sent one after another. */
 export const useSectionDrafts = defineStore('sectionDrafts', () => {

@@ -108,6 +108,8 @@ export const studioShop = z.object({
   /** All kinds in their order, the retired ones too. */
   kinds: z.array(linkKind),
   categories: z.array(z.object({ key: z.string(), name: z.string(), depth: z.int() })),
+  /** Addresses of the pictures that brands are known by. */
+  brandMarks: z.record(z.string(), z.string()),
 })
 export type StudioShop = z.infer<typeof studioShop>
 

@@ -85,6 +85,9 @@ export interface SectionChange { of: 'section', source: '', kind: string, before
 export interface PlanChange { of: 'plan', source: '', kind: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null }
 export interface LookChange { of: 'look', source: '', kind: string, before: Versions<Look> | null, after: Versions<Look> | null }
 
+/** Address of the picture that a brand is known by; null: it has none. */
+export interface BrandMarkChange { of: 'brandMark', source: '', kind: string, before: string | null, after: string | null }
+
 /** What is to go live at a set time, by its key; null: nothing. */
 export interface ScheduleChange { of: 'schedule', source: '', kind: string, before: Schedule | null, after: Schedule | null }
 
@@ -101,7 +104,7 @@ export interface CategoryChange {
  * One thing before and after a command. `of`, `source` and `kind` say which thing it is; what was there before is kept,
  * so that it can be put back, and so that nothing is put back over something newer.
  */
-export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | PutAsideChange
+export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | BrandMarkChange | PutAsideChange
 
 /** Which thing a change is about. */
 export interface Changed {

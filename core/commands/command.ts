@@ -74,6 +74,13 @@ export type NeighboursCommand = z.infer<typeof neighboursCommand>
 const switchCommand = z.strictObject({ type: z.literal('switchSection'), source: sku, section: sectionKey, off: z.boolean() })
 export type SwitchCommand = z.infer<typeof switchCommand>
 
+/** Sets the picture that a brand is known by: an address on the shop's own server, or a safe one elsewhere. */
+const brandMarkCommand = z.strictObject({
+  type: z.literal('setBrandMark'), brand: z.string().min(1).max(256),
+  image: z.string().max(2048).regex(/^(\/[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.').nullable(),
+})
+export type BrandMarkCommand = z.infer<typeof brandMarkCommand>
+
 const keys = z.array(sectionKey).max(most)
 /** Keys of what has drafts. */
 const drafts = { sections: keys, plans: keys, looks: keys.optional() }
@@ -146,5 +153,5 @@ const checkCommand = z.discriminatedUnion('type', [
 ])
 export type CheckCommand = z.infer<typeof checkCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, sectionCommand, planCommand, lookCommand, releaseCommand, checkCommand])
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, brandMarkCommand, sectionCommand, planCommand, lookCommand, releaseCommand, checkCommand])
 export type Command = z.infer<typeof command>

@@ -1,6 +1,6 @@
 /** Why a command was refused. */
 export type CommandErrorCode =
-  | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownSection' | 'unknownPlan' | 'unknownLook' | 'unknownZone' | 'unknownArticle' | 'sourceIsVariant' | 'targetIsVariant' | 'notOnPages'
+  | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownBrand' | 'unknownSection' | 'unknownPlan' | 'unknownLook' | 'unknownZone' | 'unknownArticle' | 'sourceIsVariant' | 'targetIsVariant' | 'notOnPages'
   | 'selfLink' | 'alreadyLinked' | 'retiredTarget' | 'notLinked' | 'noSuchPlace' | 'datesReversed'
   | 'retiredKind' | 'kindNameTaken' | 'lastKind' | 'inUse'
   | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'lookChanged' | 'lookInUse' | 'houseLook' | 'defaultPlan' | 'otherPage' | 'unknownRelease' | 'unknownSchedule' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'

@@ -44,6 +44,7 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'retireKind': return `Retired the kind ${kind(command.key)}`
     case 'restoreKind': return `Restored the kind ${kind(command.key)}`
     case 'switchSection': return `Switched the section ${sectionName(command.section)} ${command.off ? 'off' : 'on again'} on the page of ${name(command.source)}`
+    case 'setBrandMark': return `${command.image === null ? 'Took the mark away from' : 'Set the mark of'} the brand ${command.brand}`
     case 'addSection': return `Added the section “${textIn(command.settings.heading, language, language)}”`
     case 'changeSection': {
       const before = context.sectionVersions().get(command.key)!.draft!

@@ -2,6 +2,8 @@ import type { LinkKind } from '../links/kind'
 import type { Change } from './change'
 import { isEmpty } from './change'
 import type { Command } from './command'
+import type { BrandMarkContext } from './planBrandMarks'
+import { planBrandMarks } from './planBrandMarks'
 import type { CheckContext } from './planChecks'
 import { planChecks } from './planChecks'
 import { planKinds } from './planKinds'
@@ -18,7 +20,7 @@ import type { LaneContext } from './planLanes'
 import { planLanes } from './planLanes'
 
 /** What planning a command needs to know of the shop. */
-export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, CheckContext {
+export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, BrandMarkContext, CheckContext {
   /** All kinds in their order. */
   kinds(): readonly LinkKind[]
 }
@@ -42,6 +44,7 @@ function plan(command: Command, context: CommandContext): Change[] {
     case 'addLook': case 'changeLook': case 'removeLook': return planLooks(command, context)
     case 'goBack': case 'schedulePublish': case 'cancelSchedule': case 'runSchedule': return planReleases(command, context)
     case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
+    case 'setBrandMark': return planBrandMarks(command, context)
     case 'switchSection': return planSwitch(command, context)
     default: return planLanes(command, context)
   }

@@ -32,6 +32,7 @@ function contextOf(targets: string[]): CommandContext {
     kinds: () => [accessory],
     lane: (source, kind) => links.lane(source, kind),
     category: key => catalogue.category(key),
+    hasBrand: () => false, brandMark: () => null,
     article: key => catalogue.article(key),
     pageLane: source => pageLanes[source]!.map(target => ({ target })),
     neighbours: () => allCount,

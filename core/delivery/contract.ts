@@ -108,6 +108,7 @@ const deliveredSection = z.object({
   style: style.meta({ description: 'CSS custom properties to be set on it: what is not as the page’s.' }),
   buttons: z.object({ add: z.string(), choose: z.string() }).meta({ description: 'What its buttons say; empty: as the shop says it.' }),
   seeAll: z.object({ of: z.enum(['brand', 'category']), key: z.string(), name: z.string() }).nullable().meta({ description: 'All products of what the page is about, to be linked to.' }),
+  mark: z.object({ brand: z.string(), image: z.string().nullable() }).nullable().meta({ description: 'The brand whose mark stands beside the heading, with its picture when it has one.' }),
   items: z.array(deliveredItem).meta({ description: 'The products, in their order. Empty in a section of tiles.' }),
   categories: z.array(z.object({ key: z.string(), name: z.string(), image: z.string().nullable() })).meta({ description: 'Of a section of tiles: the categories, in their order, each with the picture of its best seller. Otherwise empty.' }),
   steps,
@@ -185,7 +186,7 @@ export const categoryAnswer = namedKey.extend({
 }).meta({ id: 'Category' })
 export type CategoryAnswer = z.infer<typeof categoryAnswer>
 
-export const brandAnswer = z.object({ name: z.string(), products: z.array(catalogueCard), total: z.int() }).meta({ id: 'Brand' })
+export const brandAnswer = z.object({ name: z.string(), mark: z.string().nullable().meta({ description: 'Its picture.' }), products: z.array(catalogueCard), total: z.int() }).meta({ id: 'Brand' })
 export type BrandAnswer = z.infer<typeof brandAnswer>
 
 export const articleAnswer = namedKey.extend({
@@ -213,3 +214,26 @@ export const listQuery = languageQuery.extend({
   limit: z.coerce.number().int().min(1).max(200).default(60),
 })
 export const linesQuery = languageQuery.extend({ skus: skuList.pipe(z.array(z.string()).max(200, 'At most 200 SKUs at a time.')) })
+
+/*
+ * What a cart costs, and the order that a simulated checkout ends in.
+ */
+
+const cartLine = z.strictObject({
+  sku: sku.meta({ description: 'A product without variants, or a variant.' }),
+  quantity: z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(9999, 'A quantity is at most 9999.'),
+})
+export const cartRequest = z.strictObject({ lines: z.array(cartLine).max(200, 'A cart has at most 200 lines.') }).meta({ id: 'CartRequest' })
+export const orderRequest = cartRequest.extend({ total: amount.min(0).meta({ description: 'What the shopper agreed to, in minor units. When it costs something else by now, nothing is ordered.' }) }).meta({ id: 'OrderRequest' })
+
+const pricedLine = z.object({ sku: z.string(), quantity: z.int(), unit: amount, was: amount.nullable().meta({ description: 'What one of it cost before.' }), total: amount })
+export const cartAnswer = z.object({
+  lines: z.array(pricedLine).meta({ description: 'What can be sold, in the order asked for. The totals of the lines add up to the total.' }),
+  total: amount, currency: z.string(),
+  warnings: z.array(z.object({ sku: z.string(), code: z.enum(['unknown', 'notForSale', 'noChoice', 'notAvailable']), available: z.int().meta({ description: 'How many there are.' }) }))
+    .meta({ description: 'notAvailable: not in this quantity; the line stays. The others: the line is left out, because the SKU is unknown, it is not for sale, or a variant has to be chosen.' }),
+}).meta({ id: 'Cart' })
+export type CartAnswer = z.infer<typeof cartAnswer>
+
+export const orderAnswer = z.object({ number: z.string(), placed: z.string().meta({ description: 'ISO 8601' }), lines: z.array(pricedLine), total: amount, currency: z.string() }).meta({ id: 'Order' })
+export type OrderAnswer = z.infer<typeof orderAnswer>

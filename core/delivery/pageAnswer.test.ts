@@ -23,7 +23,7 @@ const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 
 const page = { kind: 'product', sku: 'SRC' } as const
 const shopper = makeShopper()
 const looks = new LookBook(builtInLooks)
-const told = ({ catalogue }: typeof shop) => ({ catalogue, looks })
+const told = ({ catalogue }: typeof shop) => ({ catalogue, looks, brandMarks: new Map([['Corrie', '/corrie.svg']]) })
 
 describe('pageAnswer', () => {
   it('encodes SKUs in addresses, names variants by their options, and falls back from a language that is not there', () => {
@@ -59,6 +59,10 @@ describe('what a section looks like', () => {
     expect(display).toMatchObject({ places: 4, devices: { desktop: { columns: 4, rows: null } }, card: ['price', 'was', 'stock', 'button'] })
     expect(display).not.toHaveProperty('seeAll')
     expect(buttons).toEqual({ add: 'Mitnehmen', choose: '' })
+  })
+  it('has the mark of the brand that the page is about beside its heading, where that is wanted', () => {
+    const mark = (icon: 'brand' | 'leaf', subject?: string) => laidOut({ display: { ...displayFor('grid'), heading: { size: 'small', align: 'start', icon } } }, subject).mark
+    expect([mark('brand'), mark('leaf'), mark('brand', 'PLAIN')]).toEqual([{ brand: 'Corrie', image: '/corrie.svg' }, null, null])
   })
   it.each([['shelf', 'spotlight'], ['grid', 'spotlight'], ['comparison', 'spotlight'], ['list', 'list'], ['checklist', 'checklist']] as const)('a single product of a %s stands in a %s', (of, shown) => {
     expect(laidOut({ layout: of }).layout).toBe(shown)

@@ -21,6 +21,8 @@ type Words = (text: Text) => string
 export interface ToldShop {
   catalogue: Catalogue
   looks: LookBook
+  /** Addresses of the pictures that brands are known by. */
+  brandMarks: ReadonlyMap<string, string>
 }
 
 /**
@@ -29,10 +31,11 @@ export interface ToldShop {
  * @param language BCP 47 tag
  */
 export function pageAnswer(
-  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, { catalogue, looks }: ToldShop, settings: ShopSettings, language: string,
+  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, shop: ToldShop, settings: ShopSettings, language: string,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
-  const told = telling(kind, page, catalogue, words)
+  const { looks } = shop
+  const told = telling(kind, page, shop, words)
   const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words, told.category)) : undefined
   return {
     ...pageHead(kind, page, words),
@@ -53,9 +56,10 @@ export function pageAnswer(
  * so it is put together from texts of products that are written once.
  * @param language BCP 47 tag
  */
-export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, { catalogue, looks }: ToldShop, texts: DeliveredTexts, language: string): string {
+export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, shop: ToldShop, texts: DeliveredTexts, language: string): string {
   const words: Words = text => textIn(text, language, texts.settings.language)
-  const told = telling(kind, page, catalogue, words)
+  const { looks } = shop
+  const told = telling(kind, page, shop, words)
   // Written by hand: it runs for every product of every page, and there is nothing in it to escape.
   const itemText = (item: Candidate, shown: ShownSection) => {
     const { step, reason, kind } = whyShown(item, shown)
@@ -73,20 +77,26 @@ const merged = (a: string, b: string) => `${a.slice(0, -1)},${b.slice(1)}`
 interface Told {
   heading(section: Section, count: number): string
   seeAll(section: Section): SeeAll | null
+  mark(section: Section): Mark | null
   /** The name of a category. */
   category(key: string): string
   tiles(shown: ShownSection): PageAnswer['sections'][0]['categories']
 }
 
+type Mark = NonNullable<PageAnswer['sections'][0]['mark']>
 type SeeAll = NonNullable<PageAnswer['sections'][0]['seeAll']>
 
-function telling(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, catalogue: Catalogue, words: Words): Told {
+function telling(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, { catalogue, brandMarks }: ToldShop, words: Words): Told {
   let values: HeadingValues | undefined
   const category = (key: string) => words(catalogue.category(key)?.name ?? {}) || key
   return {
     category,
     tiles: ({ tiles }) => tiles.map(({ key, product }) => ({ key, name: category(key), image: imageOf(product, null) })),
     heading: (section, count) => headingOf(section, count, () => values ??= headingValues(kind, subjects, catalogue), words),
+    mark({ display: { heading } }) {
+      const brand = heading.icon === 'brand' && kind !== 'category' && subjects[0] !== undefined ? catalogue.product(subjects[0])?.brand ?? null : null
+      return brand === null ? null : { brand, image: brandMarks.get(brand) ?? null }
+    },
     seeAll: ({ display: { seeAll } }) => seeAll === 'no' || subjects[0] === undefined ? null : seeAllOf(seeAll, kind === 'category' ? subjects[0] : catalogue.product(subjects[0]), catalogue, words),
   }
 }
@@ -103,7 +113,7 @@ function pageHead(kind: PageAnswer['page']['kind'], { subjects, plan }: Resolved
 }
 
 function sectionHead({ section, zone, items }: ShownSection, told: Told) {
-  return { key: section.key, heading: told.heading(section, items.length), zone, seeAll: told.seeAll(section) }
+  return { key: section.key, heading: told.heading(section, items.length), zone, seeAll: told.seeAll(section), mark: told.mark(section) }
 }
 
 /** What of a section is the same on all pages that show one product, or several. */

@@ -17,7 +17,7 @@ describe('the words for why', () => {
     links.setLane('SRC', 'related', [{ target: 'BRUSH' }])
     const shop = makeShop([makeProduct('SRC'), makeProduct('BRUSH'), makeProduct('SOLD-OUT', { stock: 0 })], { links, switchedOff: () => new Set(['upsells']) })
     const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' }
-    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), { catalogue: shop.catalogue, looks: new LookBook(builtInLooks) }, settings, 'en')
+    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), { catalogue: shop.catalogue, looks: new LookBook(builtInLooks), brandMarks: new Map() }, settings, 'en')
 
     const [accessories] = page.sections
     const [step] = accessories!.steps!

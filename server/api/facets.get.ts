@@ -2,8 +2,12 @@ import type { Facets } from '../../core/finding/facets'
 import { facetsOf } from '../../core/finding/facets'
 import { useShop } from '../engine/useShop'
 
-/** Counted once: products only change with a new start. */
-let facets: Facets | undefined
+/** Counted once for as long as nothing is written. */
+let known: { writes: number, facets: Facets } | undefined
 
 /** What products can be filtered by. */
-export default api(async () => facets ??= facetsOf((await useShop()).shop.finder.postings))
+export default api(async () => {
+  const { shop, log } = await useShop()
+  if (known?.writes !== log.writes) known = { writes: log.writes, facets: facetsOf(shop.finder.postings) }
+  return known.facets
+})

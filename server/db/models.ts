@@ -45,6 +45,7 @@ export interface SectionRow extends Row<SectionRow>, Versions<Section> { key: st
 export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string }
 export interface LookRow extends Row<LookRow>, Versions<Look> { key: string }
 export interface PutAsideRow extends Row<PutAsideRow> { source: string, finding: string, reason: string }
+export interface BrandMarkRow extends Row<BrandMarkRow> { brand: string, image: string }
 export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent { number: CreationOptional<number> }
 export interface ScheduleRow extends Row<ScheduleRow>, Schedule {}
 export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
@@ -118,6 +119,7 @@ export function defineModels(sequelize: Sequelize) {
     plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
     looks: sequelize.define<LookRow>('looks', { key: key(), live: maybeJson(), draft: maybeJson() }),
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
+    brandMarks: sequelize.define<BrandMarkRow>('brand_marks', { brand: key(), image: text() }),
     releases: sequelize.define<ReleaseRow>('releases', { number: { ...id(), autoIncrement: true }, at: text(), note: text(), words: text(), sections: json(), plans: json(), looks: maybeJson() }),
     schedules: sequelize.define<ScheduleRow>('schedules', { key: key(), at: text(), note: text(), sections: json(), plans: json(), looks: json() }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
 import {
-  articleAnswer, brandAnswer, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, pageAnswer, pageQuery, problem, productAnswer, shopAnswer,
+  articleAnswer, brandAnswer, cartAnswer, cartRequest, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, orderAnswer, orderRequest, overviewQuery, pageAnswer, pageQuery, problem,
+  productAnswer, shopAnswer,
 } from '../../core/delivery/contract'
 
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
@@ -23,6 +24,18 @@ function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObjec
   }
 }
 
+function post(summary: string, body: z.ZodType, status: 200 | 201, answer: z.ZodType, refused?: string): ZodOpenApiPathsObject[string] {
+  return {
+    post: {
+      summary, requestBody: { required: true, content: json(body) },
+      responses: {
+        [status]: { description: 'The answer.', content: json(answer) }, 400: { description: 'The body is malformed.', content: problems },
+        ...(refused && { 409: { description: refused, content: problems } }),
+      },
+    },
+  }
+}
+
 const sku = z.object({ sku: z.string().meta({ description: 'SKU of a product or a variant, percent-encoded.' }) })
 const key = z.object({ key: z.string() })
 
@@ -31,7 +44,7 @@ export const openApi = createDocument({
   openapi: '3.1.0',
   info: {
     title: 'Manada delivery', version: '1.0.0',
-    description: 'What a shop calls to fill its recommendation sections. Public and read-only. SKUs in lists are encoded one by one, so that commas and colons separate.',
+    description: 'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by one, so that commas and colons separate.',
   },
   servers: [{ url: '/' }],
   paths: {
@@ -40,11 +53,13 @@ export const openApi = createDocument({
     '/api/shop/v1/pages/added/{sku}': route('The sections shown when a product was just added to the cart', sku, pageQuery, pageAnswer),
     '/api/shop/v1/pages/category/{key}': route('The sections of a category page', key, pageQuery, pageAnswer),
     '/api/shop/v1/pages/article/{key}': route('The sections of an article', key, pageQuery, pageAnswer),
-    '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, languageQuery, shopAnswer),
+    '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, overviewQuery, shopAnswer),
     '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', sku, languageQuery, productAnswer),
     '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', key, listQuery, categoryAnswer),
     '/api/shop/v1/catalogue/brands/{name}': route('The products of a brand', z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }), listQuery, brandAnswer),
     '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', key, languageQuery, articleAnswer),
     '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuery, linesAnswer),
+    '/api/shop/v1/cart': post('What a cart costs', cartRequest, 200, cartAnswer),
+    '/api/shop/v1/orders': post('Places an order of a simulated checkout', orderRequest, 201, orderAnswer, 'Something is not there in this quantity, or costs something else by now.'),
   },
 })

@@ -29,6 +29,10 @@ export class DraftedShop implements Shop {
     return this.#shop.catalogue
   }
 
+  get brandMarks() {
+    return this.#shop.brandMarks
+  }
+
   get index() {
     return this.#shop.index
   }

@@ -30,6 +30,7 @@ import type { Shop } from '../../core/selection/shop'
 import { textIn } from '../../core/text/text'
 import { readArticles, readCategories, readRelatedCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
 import type { Database } from '../db/database'
+import { readBrandMarks } from '../db/brandMarkStore'
 import { readKinds } from '../db/kindStore'
 import { readDismissed, readLanes } from '../db/linkStore'
 import { readNeighbours } from '../db/neighbourStore'
@@ -66,6 +67,8 @@ export class LiveShop implements Shop {
   readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
   /** What is to go live at a set time. */
   readonly schedules: Map<string, Schedule>
+  /** Addresses of the pictures that brands are known by. */
+  readonly brandMarks: Map<string, string>
   readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
   readonly lookVersions: ReadonlyMap<string, Versions<Look>>
   readonly #sections: Map<string, Versions<Section>>
@@ -88,7 +91,7 @@ export class LiveShop implements Shop {
 
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
-    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[], related: Map<string, readonly string[]>,
+    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[], related: Map<string, readonly string[]>, brandMarks: Map<string, string>,
     schedules: Map<string, Schedule>, putAside: PutAside,
   } & AllDrafted) {
     this.settings = facts.settings
@@ -99,6 +102,7 @@ export class LiveShop implements Shop {
     this.#neighbours = facts.neighbours
     this.#switchedOff = facts.switchedOff
     this.#related = facts.related
+    this.brandMarks = facts.brandMarks
     this.putAside = facts.putAside
     this.schedules = facts.schedules
     this.#units = facts.units
@@ -179,6 +183,7 @@ export class LiveShop implements Shop {
       case 'section': return this.#sections.get(kind) ?? null
       case 'plan': return this.#plans.get(kind) ?? null
       case 'look': return this.#looks.get(kind) ?? null
+      case 'brandMark': return this.brandMarks.get(kind) ?? null
       case 'schedule': return this.schedules.get(kind) ?? null
       case 'kind': return this.#kinds.get(kind) ?? null
       case 'kindOrder': return [...this.#kinds.keys()]
@@ -223,6 +228,9 @@ export class LiveShop implements Shop {
           break
         case 'look':
           setOrDelete(this.#looks, change.kind, change.after)
+          break
+        case 'brandMark':
+          setOrDelete(this.brandMarks, change.kind, change.after)
           break
         case 'schedule':
           setOrDelete(this.schedules, change.kind, change.after)
@@ -346,9 +354,9 @@ function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): v
 }
 
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside, related] = await Promise.all(
-    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db), readRelatedCategories(db)])
-  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside, related })
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside, related, brandMarks] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db), readRelatedCategories(db), readBrandMarks(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside, related, brandMarks })
 
   const products: Product[] = []
   const ids: number[] = []

@@ -21,7 +21,7 @@ import { writeChanges } from './writeChanges'
 export interface Done {
   /** Number of the journal entry; null when everything already was as asked for and nothing was written. */
   entry: number | null
-  type: JournalEntry['type']
+  type: JournalEntry['type'] | 'beside'
   words: string
   changes: Change[]
   editor: string
@@ -85,6 +85,21 @@ export class CommandLog {
       await dropUndone(this.#db, editor, transaction)
       return this.#carryOut({ type: what.type, command: what, words: words() }, changes, editor, transaction)
     })
+  }
+
+  /**
+   * Carries out what is not a merchandiser's doing, such as a sale: in its turn, and taken over by the live shop, but no entry of the history.
+   * @param words of what was done, for those who listen
+   */
+  async runBeside<T>(words: string, work: (transaction: Transaction) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
+    let answer: T | undefined
+    await this.#inTurn(async (transaction) => {
+      const done = await work(transaction)
+      answer = done.answer
+      await writeChanges(this.#db, done.changes, this.#shop.settings.language, transaction)
+      return { entry: null, type: 'beside', words, changes: done.changes, editor: '' }
+    })
+    return answer!
   }
 
   /** @throws CommandError when there is nothing to undo, or someone changed the same since */
@@ -180,6 +195,8 @@ export class CommandLog {
       asideReason: finding => this.#shop.putAside.reason(finding),
       isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
       lane: (source, kind) => this.#shop.links.lane(source, kind),
+      hasBrand: brand => this.#shop.finder.postings.of('brand', brand).length > 0,
+      brandMark: brand => this.#shop.brandMarks.get(brand) ?? null,
       article: key => this.#shop.catalogue.article(key),
       pageLane: source => this.#shop.pageLane(source),
       dismissed: (source, kind) => this.#shop.dismissed.lane(source, kind),
@@ -213,6 +230,7 @@ function nameOf({ of }: Change): string {
     case 'section': return 'the same section'
     case 'plan': return 'the same page plan'
     case 'look': return 'the same look'
+    case 'brandMark': return 'the mark of the same brand'
     case 'schedule': return 'the same publishing'
     case 'product': return 'the same product'
     case 'category': return 'the same category'

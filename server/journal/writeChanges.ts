@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Change, LaneChange } from '../../core/commands/change'
 import type { Database } from '../db/database'
+import { writeBrandMark } from '../db/brandMarkStore'
 import { writePageLane } from '../db/catalogueStore'
 import { writeKind, writeKindOrder } from '../db/kindStore'
 import { writeDismissed, writeLanes } from '../db/linkStore'
@@ -46,6 +47,7 @@ async function writeOne(db: Database, change: Change, transaction: Transaction):
     case 'putAside': return writePutAside(db, change.source, change.kind, change.after, transaction)
     case 'section': return writeVersions(db, 'sections', change.kind, change.after, transaction)
     case 'plan': return writeVersions(db, 'plans', change.kind, change.after, transaction)
+    case 'brandMark': return writeBrandMark(db, change.kind, change.after, transaction)
     case 'look': return writeVersions(db, 'looks', change.kind, change.after, transaction)
     case 'schedule': return writeSchedule(db, change.kind, change.after, transaction)
     case 'category': return writeCategory(db, change.kind, change.after, transaction)

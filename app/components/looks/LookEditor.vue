@@ -72,6 +72,7 @@ useShortcut('p', () => isUnpublished(props.stored) && (publishing.value = true))
         <HouseFields v-if="isHouse" :page="look.page ?? basePage" class="page" @change="page => change({ page: { ...look.page ?? basePage, ...page } })" />
         <LookFields :own="look.parts" :under="under" :from="isHouse ? 'Manada begins' : 'the shop’s own'" @change="own => change({ parts: own })" />
       </div>
+      <div v-if="isHouse" class="part"><h2>Marks of brands</h2><BrandMarks /></div>
     </div>
     <div v-else class="gone">
       <p>This look is to be removed with the next publishing. Shoppers still have it.</p>
@@ -92,7 +93,8 @@ h1 { font-size: 20px; line-height: 1.3; }
 .parts { flex: 1; overflow-y: auto; }
 .used { margin: 0; padding: 8px 18px; border-bottom: 1px solid var(--line-soft); background: var(--paper); color: var(--ink-soft); }
 .used a { color: var(--petrol); font-weight: 600; }
-.part { padding: 14px 18px 18px; }
+.part { padding: 14px 18px 18px; border-bottom: 1px solid var(--line-soft); }
+.part > h2 { margin-bottom: 6px; font-size: 14.5px; line-height: 1.3; }
 .problems { margin-bottom: 12px; }
 .page { margin-bottom: 14px; padding-bottom: 16px; border-bottom: 1px solid var(--line-soft); }
 .gone { display: grid; justify-items: start; gap: 12px; padding: 18px; }

@@ -12,6 +12,7 @@ import { displays } from './0011-display'
 import { releases } from './0012-releases'
 import { looks } from './0013-looks'
 import { relatedCategories } from './0014-related-categories'
+import { brandMarks } from './0015-brand-marks'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -19,4 +20,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks]

@@ -39,6 +39,7 @@ export function useCart() {
     /** As the delivery contract wants it: SKU:2,SKU:1 */
     asQuery: computed(() => lines.value.map(line => `${line.sku}:${line.quantity}`).join(',')),
     add, change,
+    clear: () => stored.value = [],
     remove: (sku: string) => put(sku, 0),
   }
 }

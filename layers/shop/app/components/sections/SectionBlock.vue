@@ -20,7 +20,8 @@ const id = computed(() => `section-${props.section.key}`)
     <component :is="look.fold === 'no' ? 'div' : 'details'" class="frame" :open="look.fold === 'open' || undefined">
       <component :is="look.fold === 'no' ? 'header' : 'summary'" class="head">
         <svg v-if="look.fold !== 'no'" class="caret" viewBox="0 0 16 16" aria-hidden="true"><path d="m6 3.5 4.5 4.5L6 12.5" /></svg>
-        <HeadingIcon v-if="look.heading.icon" :icon="look.heading.icon" class="mark" />
+        <BrandMark v-if="section.mark" :brand="section.mark.brand" :image="section.mark.image" class="mark" />
+        <HeadingIcon v-else-if="look.heading.icon && look.heading.icon !== 'brand'" :icon="look.heading.icon" class="mark" />
         <h2 :id="id">{{ section.heading }}</h2>
         <NuxtLink v-if="seeAll" :to="seeAll.to" class="all">{{ seeAll.label }}</NuxtLink>
       </component>
@@ -52,7 +53,8 @@ summary::-webkit-details-marker { display: none; }
 [open] > .head > .caret { transform: rotate(90deg); }
 .frame:not([open]):is(details) > .head { margin-bottom: 0; }
 .heading-small .head { margin-bottom: 8px; }
-.mark { align-self: center; flex: none; width: 1.5em; height: 1.5em; }
+.mark { align-self: center; flex: none; width: 1.6em; height: 1.6em; }
+.mark.brand { width: 2.6em; height: 2.6em; }
 @container (min-width: 820.01px) { .section :deep(.beyond-desktop) { display: none; } }
 @container (560px < width <= 820px) {
   .section :deep(.columns) { --columns: var(--columns-tablet); }

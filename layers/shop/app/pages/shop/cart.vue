@@ -55,6 +55,7 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
         <div class="sum">
           <div class="total"><span>{{ words.total }}</span><b>{{ money(total) }}</b></div>
           <p class="shop-soft">{{ words.delivery }}</p>
+          <NuxtLink to="/shop/checkout" class="shop-button checkout">{{ words.checkout }}</NuxtLink>
         </div>
         <SectionBlock v-for="section in sectionsIn('belowTotal')" :key="section.key" :section="section" />
       </aside>
@@ -83,6 +84,7 @@ h1 { margin-bottom: 20px; }
 .sum { padding: 18px 20px; border: 1px solid var(--shop-line); border-radius: 14px; background: #fff; }
 .total { display: flex; justify-content: space-between; font-size: 18px; }
 .sum p { margin: 8px 0 0; font-size: 13.5px; }
+.checkout { margin-top: 14px; }
 @media (max-width: 800px) {
   .cart { grid-template-columns: 1fr; gap: 20px; }
   .lines li { grid-template-columns: 64px 1fr auto; gap: 8px 14px; }

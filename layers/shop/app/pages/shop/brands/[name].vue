@@ -13,6 +13,7 @@ useHead({ title: () => brand.value.name })
 <template>
   <div>
     <div class="head">
+      <BrandMark :brand="brand.name" :image="brand.mark" class="mark" />
       <h1>{{ brand.name }}</h1>
       <span class="shop-soft">{{ words.products(brand.total) }}</span>
     </div>
@@ -21,5 +22,6 @@ useHead({ title: () => brand.value.name })
 </template>
 
 <style scoped>
-.head { display: flex; flex-wrap: wrap; align-items: baseline; gap: 4px 14px; margin-bottom: 22px; }
+.head { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 14px; margin-bottom: 22px; }
+.mark { width: 56px; height: 56px; }
 </style>

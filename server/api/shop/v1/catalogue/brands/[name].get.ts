@@ -14,5 +14,5 @@ export default publicAnswer(async (event): Promise<BrandAnswer> => {
   const { shop } = running
   if (!shop.finder.postings.of('brand', brand).length) throw new Problem(404, 'unknownBrand', 'Not found', `There is no brand “${brand}”.`, [brand])
   const { skus, total } = await findProducts(running, { words: '', filter: productFilter.parse({ brand, status: 'active' }), sort: 'name', offset, limit })
-  return { name: brand, products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, tellingOf(shop, lang))), total }
+  return { name: brand, mark: shop.brandMarks.get(brand) ?? null, products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, tellingOf(shop, lang))), total }
 })

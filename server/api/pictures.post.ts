@@ -1,0 +1,25 @@
+import { createHash } from 'node:crypto'
+import { mkdir, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
+import { pictureType } from '../../core/catalogue/pictureType'
+import { dataFolder } from '../engine/useShop'
+
+/** Marks are small: a picture of more than this many bytes is refused. */
+const largestPicture = 512 * 1024
+
+/** Keeps a picture, under a name that follows from what is in it, and answers its address. */
+export default api(async (event): Promise<{ image: string }> => {
+  if (Number(getRequestHeader(event, 'content-length') ?? 0) > largestPicture) throw tooLarge()
+  const bytes = await readRawBody(event, false)
+  if (!bytes?.length) throw new Problem(400, 'malformed', 'The request is malformed', 'There is no picture in it.')
+  if (bytes.length > largestPicture) throw tooLarge()
+  const type = pictureType(bytes)
+  if (!type) throw new Problem(422, 'noPicture', 'This file can’t be taken', 'This is not a picture in SVG, PNG, JPEG, WebP or AVIF. Nothing was changed.')
+  const name = `${createHash('sha256').update(bytes).digest('hex').slice(0, 24)}.${type}`
+  const folder = join(dataFolder(), 'pictures')
+  await mkdir(folder, { recursive: true })
+  await writeFile(join(folder, name), bytes)
+  return { image: `/pictures/${name}` }
+})
+
+const tooLarge = () => new Problem(413, 'tooLarge', 'This file can’t be taken', `The picture has more than ${largestPicture / 1024} KB. Make it smaller. Nothing was changed.`)

@@ -1,0 +1,66 @@
+import type { Transaction } from 'sequelize'
+import type { Product } from '../../core/catalogue/product'
+import type { Change } from '../../core/commands/change'
+import type { PricedCart, WantedLine } from '../../core/pricing/priceCart'
+import { priceCart } from '../../core/pricing/priceCart'
+import type { Database } from '../db/database'
+import { readProductsBySku } from '../db/productStore'
+import type { Running } from '../engine/useShop'
+
+/** An order that can't be placed as the shopper saw it; nothing was written. */
+export class OrderRefused extends Error {
+  readonly code: 'cartEmpty' | 'notAvailable' | 'totalChanged'
+  readonly cart: PricedCart
+
+  constructor(code: OrderRefused['code'], message: string, cart: PricedCart) {
+    super(message)
+    this.code = code
+    this.cart = cart
+  }
+}
+
+export interface PlacedOrder extends Pick<PricedCart, 'lines' | 'total'> {
+  number: string
+  /** ISO 8601 */
+  placed: string
+}
+
+/**
+ * Writes an order and lowers the stock of what it takes, in one transaction and in turn with everything else that is written:
+ * of two who want the last piece, one gets it.
+ * @param total what the shopper agreed to, in minor units
+ * @throws OrderRefused when something is not there in this quantity, or costs something else by now
+ */
+export function placeOrder({ db, shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
+  return log.runBeside('An order came in', async (transaction) => {
+    const cart = priceCart(lines, shop.catalogue, Date.now())
+    if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)
+    if (!cart.lines.length) throw new OrderRefused('cartEmpty', 'There is nothing in the cart.', cart)
+    if (cart.total !== total) throw new OrderRefused('totalChanged', 'A price has changed in the meantime.', cart)
+    const placed = new Date().toISOString()
+    const number = await writeOrder(db, placed, cart, transaction)
+    return { changes: await lowered(db, cart, shop.catalogue.item.bind(shop.catalogue), transaction), answer: { number, placed, lines: cart.lines, total: cart.total } }
+  })
+}
+
+async function writeOrder(db: Database, placed: string, { lines }: PricedCart, transaction: Transaction): Promise<string> {
+  const [{ id }] = await db.select<{ id: number }>('SELECT ifnull(max(id), 0) + 1 AS id FROM orders', {}, transaction) as [{ id: number }]
+  // Not of the form that any shop's own numbers have, so that it meets none of them.
+  const number = `stand-in-${id}`
+  await db.models.orders.create({ id, number, placed }, { transaction })
+  await db.models.orderLines.bulkCreate(lines.map(({ sku, quantity, unit }, i) => ({ orderId: id, line: i + 1, sku, quantity, unitPrice: unit })), { transaction })
+  return number
+}
+
+/** What of the products changes when these lines are taken out of the stock. */
+async function lowered(db: Database, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item'], transaction: Transaction): Promise<Change[]> {
+  const taken = new Map<string, number>()
+  for (const { sku, quantity } of lines) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
+  const skus = new Set([...taken.keys()].map(sku => itemOf(sku)!.product.sku))
+  const products = await readProductsBySku(db, [...skus], transaction)
+  const less = <T extends { sku: string, stock: number }>(each: T): T => taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
+  return Array.from(products.values(), (before): Change => {
+    const after: Product = { ...less(before), variants: before.variants.map(less) }
+    return { of: 'product', source: before.sku, kind: '', before, after }
+  })
+}
