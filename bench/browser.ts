@@ -15,6 +15,25 @@ async function longTasks(page: Page, work: () => Promise<void>): Promise<number[
   return page.evaluate<number[]>('window.longTasksSeen')
 }
 
+/** Milliseconds from a change of a section's draft, its look in turns, to the shop's page beside it. */
+async function changesToShop(page: Page, server: string, sku: string): Promise<number[]> {
+  await page.evaluate(`localStorage.setItem('manada-tried', '${sku}'); localStorage.setItem('manada-try-view', 'page')`)
+  await page.goto(`${server}/sections/related`)
+  const shown = page.frameLocator('iframe').locator('[data-section="related"] .frame')
+  const looks = page.getByRole('region', { name: 'Section', exact: true }).getByRole('group', { name: 'Look' })
+  await shown.waitFor()
+  const styleOf = () => shown.evaluate(frame => getComputedStyle(frame).cssText)
+  const changes: number[] = []
+  for (const name of ['Tray', 'Framed', 'Dusk', 'Plain', 'Tray', 'Framed', 'Dusk', 'Plain']) {
+    const before = await styleOf()
+    const start = performance.now()
+    await looks.getByRole('button', { name }).click()
+    while (await styleOf() === before) if (performance.now() - start > 5000) break
+    changes.push(performance.now() - start)
+  }
+  return changes
+}
+
 /** What a merchandiser feels on the bench: long tasks while typing and scrolling, and from an edit to the shop view. */
 export async function measureStudio(server: string, skus: string[]) {
   const browser = await chromium.launch(tests.use!.launchOptions)
@@ -59,7 +78,7 @@ export async function measureStudio(server: string, skus: string[]) {
       }
       edits.push(performance.now() - start)
     }
-    return { typing: Math.max(0, ...typing), scrolling: Math.max(0, ...scrolling), editToShop: percentile(edits, 50) }
+    return { changeToShop: percentile(await changesToShop(page, server, skus[1]!), 50), typing: Math.max(0, ...typing), scrolling: Math.max(0, ...scrolling), editToShop: percentile(edits, 50) }
   } finally {
     await browser.close()
   }

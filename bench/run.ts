@@ -53,6 +53,7 @@ try {
   row('longest task in the browser while typing into the search', ms(studio.typing), 'none > 50 ms')
   row('longest task in the browser while scrolling the list', ms(studio.scrolling), 'none > 50 ms')
   row('from an edit on the bench to the shop view, median', ms(studio.editToShop), '≤ 300 ms')
+  row('from a change of a section’s draft to the shop’s page, median', ms(studio.changeToShop), '≤ 300 ms')
   const { exchange, fill, checks } = served
   const s = (value: number) => `${value.toFixed(1)} s`
   row('fill meter of a section over all products, live and draft, the first time', s(fill.first / 1000), '≤ 10 s')

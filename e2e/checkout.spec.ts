@@ -73,16 +73,16 @@ test('a price that has changed in the meantime is shown before anything is order
 
 test('the cart is priced by the server alone, and nonsense is refused in words', async ({ request }) => {
   const cart = (lines: unknown) => request.post('/api/shop/v1/cart', { data: { lines } })
-  expect(await (await cart([{ sku: 'HT-S', quantity: 3 }, { sku: 'FUEL', quantity: 1 }, { sku: 'NOPE', quantity: 1 }])).json()).toEqual({
-    lines: [{ sku: 'HT-S', quantity: 3, unit: 950, was: null, total: 2850 }], total: 2850, currency: 'EUR',
+  expect(await (await cart([{ sku: 'LOG-1', quantity: 3 }, { sku: 'FUEL', quantity: 1 }, { sku: 'NOPE', quantity: 1 }])).json()).toEqual({
+    lines: [{ sku: 'LOG-1', quantity: 3, unit: 950, was: null, total: 2850 }], total: 2850, currency: 'EUR',
     warnings: [{ sku: 'FUEL', code: 'noChoice', available: 0 }, { sku: 'NOPE', code: 'unknown', available: 0 }],
   })
   for (const [quantity, words] of [[0, 'A quantity is at least 1.'], [-2, 'A quantity is at least 1.'], [1e9, 'A quantity is at most 9999.'], [1.5, 'A quantity is a whole number.']] as const) {
-    const answer = await cart([{ sku: 'HT-S', quantity }])
+    const answer = await cart([{ sku: 'LOG-1', quantity }])
     expect([answer.status(), (await answer.json() as { detail: string }).detail]).toEqual([400, expect.stringContaining(words)])
   }
-  expect((await cart([{ sku: 'HT-S', quantity: 1, unit: 1 }])).status()).toBe(400)
-  const refused = await order(request, [{ sku: 'HT-S', quantity: 1 }], 1)
+  expect((await cart([{ sku: 'LOG-1', quantity: 1, unit: 1 }])).status()).toBe(400)
+  const refused = await order(request, [{ sku: 'LOG-1', quantity: 1 }], 1)
   expect([refused.status(), (await refused.json() as { type: string }).type]).toEqual([409, 'urn:manada:problem:totalChanged'])
 })
 

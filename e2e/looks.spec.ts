@@ -20,19 +20,19 @@ async function publish(page: Page): Promise<void> {
   await dialog.getByRole('button', { name: /^Publish \d+$/ }).click()
   await expect(dialog).toBeHidden()
 }
-async function tryOn(page: Page, words: string): Promise<void> {
+async function tryOn(page: Page, words: string, name: string): Promise<void> {
   const tried = page.getByRole('region', { name: 'Try it' })
   await tried.getByRole('button', { name: 'Page', exact: true }).click()
   await page.keyboard.press('t')
   await page.getByRole('dialog').getByRole('combobox', { name: 'Find a product' }).fill(words)
-  await page.getByRole('dialog').getByRole('option').first().click()
+  await page.getByRole('dialog').getByRole('option').filter({ hasText: name }).click()
 }
 
 test.afterEach(async ({ page }) => undoAll(page.request))
 
 test('a section is given a look and a word of its own on it, and shoppers get that with the publishing', async ({ page }) => {
   await page.goto('/sections/related')
-  await tryOn(page, 'EX-210')
+  await tryOn(page, 'EX-210', 'Two-frame extractor')
   const shown = frame(page).locator('[data-section="related"]')
   await expect(shown).toBeVisible()
   await sectionEditor(page).getByRole('group', { name: 'Look' }).getByRole('button', { name: 'Tray' }).click()
@@ -123,6 +123,35 @@ test('a picture stands beside the heading', async ({ page }) => {
   await expect(sectionEditor(page).getByRole('button', { name: 'a leaf' })).toBeVisible()
   await page.goto('/shop/products/EX-210?preview=1&draft=1')
   await expect(section(page, 'related').locator('header svg')).toBeVisible()
+})
+
+test('a brand has a mark beside the heading of its section; without a picture, its initials', async ({ page }) => {
+  const mark = section(page, 'more-from-the-same-workshop').locator('.mark')
+  await page.goto('/shop/products/EX-210')
+  await expect(mark.locator('img')).toHaveAttribute('src', '/pictures/mark-corrie.svg')
+  await page.goto('/looks/house')
+  const row = page.getByRole('list', { name: 'Marks of brands' }).getByRole('listitem').filter({ hasText: 'Corrie & Daughter' })
+  const choose = async (name: string, text: string) => {
+    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), row.getByRole('button', { name: /^Choose a picture for/ }).click()])
+    await chooser.setFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) })
+  }
+  await choose('mark.svg', 'this is no picture')
+  await expect(page.locator('.v-snackbar')).toContainText('This is not a picture in SVG, PNG, JPEG, WebP or AVIF.')
+  await choose('mark.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><script>document.title = "run"</script><rect width="10" height="10" fill="#7a2d5c"/></svg>')
+  await expect(page.locator('.v-snackbar')).toContainText('Set the mark of the brand Corrie & Daughter.')
+  await expect(row.locator('img')).toHaveAttribute('src', /^\/pictures\/[0-9a-f]{24}\.svg$/)
+  const address = await row.locator('img').getAttribute('src')
+  await page.goto('/shop/products/EX-210')
+  await expect(mark.locator('img')).toHaveAttribute('src', address!)
+  // A picture that is opened on its own runs nothing.
+  await page.goto(address!)
+  expect(await page.title()).not.toBe('run')
+
+  await page.goto('/looks/house')
+  await row.getByRole('button', { name: 'Take the mark away from Corrie & Daughter' }).click()
+  await expect(row.locator('img')).toHaveCount(0)
+  await page.goto('/shop/brands/Corrie%20%26%20Daughter')
+  await expect(page.locator('.brand').first()).toHaveText('CD')
 })
 
 test('sections can be read in every look that Manada begins with, and looks are chosen by everyone', async ({ page, request }) => {

@@ -21,4 +21,5 @@ const fonts = font.options.map(value => ({ value, title: fontNames[value] }))
 .house { display: flex; flex-wrap: wrap; gap: 8px 14px; }
 label, .field { display: grid; gap: 4px; color: var(--ink-soft); font-size: 12.5px; }
 label { flex: 0 1 190px; }
+label .v-select { color: var(--ink); }
 </style>

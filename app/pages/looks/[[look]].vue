@@ -39,7 +39,7 @@ const headingOf = (each: typeof users.value[0]) => studio.words(each.draft!.head
       </Pane>
       <Pane :size="41" :min-size="24">
         <TryOut v-if="chosen && seen" :key="`${chosen.key} ${seen.key}`" :stored="seen" page-only>
-          <v-select v-if="users.length > 1" v-model="seenOn" class="seen" :items="users.map(each => ({ value: each.key, title: headingOf(each) }))" :placeholder="headingOf(seen)" aria-label="Seen on" />
+          <v-select v-if="users.length > 1" :model-value="seen.key" class="seen" :items="users.map(each => ({ value: each.key, title: headingOf(each) }))" aria-label="Seen on" @update:model-value="(key: string) => seenOn = key" />
         </TryOut>
         <BlankPane v-else-if="chosen" title="Nothing to see it on yet">No section on a page has this look. Give it to one in the section, under “Looks like”.</BlankPane>
       </Pane>

@@ -53,6 +53,8 @@ summary::-webkit-details-marker { display: none; }
 [open] > .head > .caret { transform: rotate(90deg); }
 .frame:not([open]):is(details) > .head { margin-bottom: 0; }
 .heading-small .head { margin-bottom: 8px; }
+/* A mark is larger than a line of text: what stands beside it is in its middle. */
+.head:has(.mark) { align-items: center; }
 .mark { align-self: center; flex: none; width: 1.6em; height: 1.6em; }
 .mark.brand { width: 2.6em; height: 2.6em; }
 @container (min-width: 820.01px) { .section :deep(.beyond-desktop) { display: none; } }
