@@ -5,7 +5,8 @@ import { expect, test } from './test'
 
 const base = '/api/shop/v1'
 
-interface Operation { get: { responses: Record<string, { content?: Record<string, { schema: object }> }> } }
+type Method = 'get' | 'post'
+type Operation = Partial<Record<Method, { responses: Record<string, { content?: Record<string, { schema: object }> }> }>>
 interface Document { openapi: string, paths: Record<string, Operation>, components: object }
 
 /** The published document, and a check of any answer against what it says about its route and status. */
@@ -15,10 +16,10 @@ async function contract(request: APIRequestContext) {
   ajv.addSchema(document, 'contract')
   return {
     document,
-    async check(path: string, answer: APIResponse): Promise<void> {
-      const kind = answer.status() === 200 ? 'application/json' : 'application/problem+json'
+    async check(path: string, answer: APIResponse, method: Method = 'get'): Promise<void> {
+      const kind = answer.ok() ? 'application/json' : 'application/problem+json'
       expect(answer.headers()['content-type']).toContain(kind)
-      const pointer = ['paths', path, 'get', 'responses', String(answer.status()), 'content', kind, 'schema'].map(each => each.replaceAll('~', '~0').replaceAll('/', '~1'))
+      const pointer = ['paths', path, method, 'responses', String(answer.status()), 'content', kind, 'schema'].map(each => each.replaceAll('~', '~0').replaceAll('/', '~1'))
       const fits = ajv.compile({ $ref: `contract#/${pointer.map(encodeURIComponent).join('/')}` })
       expect(fits(await answer.json()), JSON.stringify(fits.errors)).toBe(true)
     },
@@ -45,6 +46,9 @@ test('every answer is as the document says', async ({ request }) => {
     ['/catalogue/products/{sku}', '/catalogue/products/JKT', 200],
     ['/catalogue/categories/{key}', '/catalogue/categories/extraction?limit=5', 200],
     ['/catalogue/articles/{key}', '/catalogue/articles/which-jar', 200],
+    ['/catalogue/brands/{name}', '/catalogue/brands/Larkmoor', 200],
+    ['/catalogue/brands/{name}', '/catalogue/brands/Unheard', 404],
+    ['/pages/category/{key}', '/pages/category/extractors?explain=1', 200],
     ['/catalogue/lines', '/catalogue/lines?skus=JKT-SAG-M,EX-210,GONE', 200],
     ['/pages/product/{sku}', '/pages/product/GONE', 404],
     ['/pages/product/{sku}', '/pages/product/a%2Fb%3F%23%20ü', 404],
@@ -64,6 +68,20 @@ test('every answer is as the document says', async ({ request }) => {
       const answer = await request.get(base + url)
       expect(answer.status()).toBe(status)
       await check(base + path, answer)
+    })
+  }
+  const sent: [path: string, body: object, status: number][] = [
+    ['/cart', { lines: [{ sku: 'LOG-1', quantity: 2 }, { sku: 'FUEL', quantity: 1 }, { sku: 'EX-210', quantity: 9999 }] }, 200],
+    ['/cart', { lines: [{ sku: 'LOG-1' }] }, 400],
+    ['/orders', { lines: [{ sku: 'LOG-1', quantity: 2 }], total: 1900 }, 201],
+    ['/orders', { lines: [{ sku: 'LOG-1', quantity: 2 }], total: 5 }, 409],
+    ['/orders', { lines: [] }, 400],
+  ]
+  for (const [path, data, status] of sent) {
+    await test.step(`${path} ${JSON.stringify(data)}`, async () => {
+      const answer = await request.post(base + path, { data })
+      expect(answer.status()).toBe(status)
+      await check(base + path, answer, 'post')
     })
   }
 })

@@ -105,7 +105,7 @@ async function draftPlan(page: Page): Promise<void> {
   for (const command of [
     { type: 'addPlan', page: 'product', name: { en: 'Extractors and tanks' }, scope: { ...plain, categories: ['extraction'] } },
     { type: 'addPlan', page: 'product', name: { en: 'First year' }, scope: { ...plain, tags: ['beginner'] } },
-    { type: 'changeSection', key: 'accessories', settings: { layout: 'checklist', display, places: 3 }, seen: {} },
+    { type: 'changeSection', key: 'accessories', settings: { layout: 'checklist', look: { preset: 'framed', own: {} }, display, places: 3 }, seen: {} },
     { type: 'changeSection', key: 'upsells', settings: { layout: 'comparison' }, seen: {} },
     { type: 'placeSection', key: 'accessories', plan: 'extractors-and-tanks', zone: 'aboveBuy' },
     { type: 'placeSection', key: 'upsells', plan: 'extractors-and-tanks', zone: 'belowDetails' },
@@ -127,6 +127,17 @@ test('pages', async ({ page }) => {
   await expect(dialog).toContainText(/\d+ full/)
   await dialog.getByLabel('A note to this release').fill('accessories to tick, above the buy button')
   await take(page, 'publish')
+  await undoAll(page.request)
+})
+
+test('looks', async ({ page }) => {
+  for (const [key, preset] of [['accessories', 'tray'], ['upsells', 'tray'], ['related', 'dusk']]) {
+    await page.request.post('/api/commands', { data: { type: 'changeSection', key, settings: { look: { preset, own: {} } }, seen: {} } })
+  }
+  await page.addInitScript(() => localStorage.setItem('manada-tried', 'EX-210'))
+  await page.goto('/looks/tray')
+  await expect(page.frameLocator('iframe').locator('[data-section="accessories"]')).toBeVisible()
+  await take(page, 'looks')
   await undoAll(page.request)
 })
 

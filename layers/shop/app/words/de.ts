@@ -62,6 +62,7 @@ export const de: typeof en = {
   yourMail: 'E-Mail',
   yourAddress: 'Adresse',
   placeOrder: (total: string) => `Bestellen · ${total}`,
+  previewOnly: 'In der Ansicht des Studios wird nichts bestellt.',
   backToCart: 'Zurück zum Warenkorb',
   warnings: {
     unknown: (name: string) => `${name} ist nicht mehr im Laden und wurde weggelassen.`,

@@ -61,6 +61,7 @@ export const en = {
   yourMail: 'E-mail',
   yourAddress: 'Address',
   placeOrder: (total: string) => `Place the order · ${total}`,
+  previewOnly: 'In the studio’s shop view nothing is ordered.',
   backToCart: 'Back to the cart',
   warnings: {
     unknown: (name: string) => `${name} is no longer in the shop and was left out.`,

@@ -9,7 +9,8 @@ const { change, remove } = useCart()
 const { cart, order, failure, busy, place } = await useCheckout()
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 /** An order takes only what is there as the shopper saw it. */
-const canOrder = computed(() => Boolean(cart.value?.lines.length) && !cart.value!.warnings.some(each => each.code === 'notAvailable'))
+const { active: isPreview } = usePreview()
+const canOrder = computed(() => !isPreview && Boolean(cart.value?.lines.length) && !cart.value!.warnings.some(each => each.code === 'notAvailable'))
 const take = (sku: string, available: number) => available ? change(sku, available) : remove(sku)
 </script>
 
@@ -47,6 +48,7 @@ const take = (sku: string, available: number) => available ? change(sku, availab
           </p>
           <p v-if="failure">{{ words[failure] }}</p>
         </div>
+        <p v-if="isPreview" class="note">{{ words.previewOnly }}</p>
         <button type="submit" class="shop-button" :disabled="!canOrder || busy">{{ words.placeOrder(money(cart.total)) }}</button>
         <NuxtLink to="/shop/cart" class="to-cart">{{ words.backToCart }}</NuxtLink>
       </div>
