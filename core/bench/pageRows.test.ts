@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Category } from '../catalogue/catalogue'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { allCount } from '../catalogue/neighbours'
@@ -12,7 +13,7 @@ const products = [
   makeProduct('SMO', { name: { en: 'Smoker' }, categories: ['smokers'], image: '/smoker.svg', price: 4000, stock: 3 }),
   makeProduct('OLD', { name: { en: 'Old smoker' }, categories: ['smokers'], image: '/old.svg', status: 'retired' }),
 ]
-const categories = [{ key: 'tools', name: { en: 'Tools', de: 'Werkzeug' }, parent: null }, { key: 'smokers', name: { en: 'Smokers' }, parent: 'tools' }, { key: 'jars', name: { en: 'Jars' }, parent: null }]
+const categories: Category[] = [{ key: 'tools', name: { en: 'Tools', de: 'Werkzeug' }, parent: null }, { key: 'smokers', name: { en: 'Smokers' }, parent: 'tools' }, { key: 'jars', name: { en: 'Jars' }, parent: null }]
 const articles = [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: '/spring.svg', products: ['SMO', 'OLD', 'GONE'] }]
 const lanes: Record<string, string[]> = { 'article:spring': ['SMO', 'OLD', 'GONE'], 'category:tools': ['smokers', 'gone'] }
 const shop = {

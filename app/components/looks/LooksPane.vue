@@ -25,15 +25,7 @@ async function add(): Promise<void> {
   const key = await store.addLook({ name: { [studio.shop!.settings.language]: 'New look' }, parts: {}, page: null })
   if (key) emit('open', key)
 }
-function step(event: KeyboardEvent): void {
-  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
-  if (!by) return
-  event.preventDefault()
-  const next = rows.value[rows.value.findIndex(each => each.key === props.chosen) + by]
-  if (!next) return
-  emit('open', next.key)
-  document.querySelector<HTMLElement>(`[data-look="${next.key}"]`)?.focus()
-}
+const { step } = useListSteps(() => rows.value, () => props.chosen, 'data-look', key => emit('open', key))
 useShortcut('n', add)
 </script>
 

@@ -34,17 +34,13 @@ const groups = computed(() => pageKind.options.map((page) => {
 const rows = computed(() => groups.value.flatMap(({ plans }) => plans))
 const countOf = (plan: PagePlan) => plan.page === 'cart' ? undefined : answer.value?.counts[plan.key]
 
+const { step, focus } = useListSteps(() => rows.value, () => props.chosen, 'data-plan', plan => emit('open', plan))
 function key(event: KeyboardEvent): void {
   const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
-  if (!by) return
+  if (!event.altKey || !by) return step(event)
   event.preventDefault()
-  if (event.altKey) return move(by)
-  const next = rows.value[rows.value.findIndex(each => each.key === props.chosen) + by]
-  if (!next) return
-  emit('open', next.key)
-  focus(next.key)
+  move(by)
 }
-const focus = (plan: string) => document.querySelector<HTMLElement>(`[data-plan="${plan}"]`)?.focus()
 /** Moves the chosen plan among those of its kind: of equal ones the first wins. */
 function move(by: number): void {
   const row = rows.value.find(each => each.key === props.chosen)

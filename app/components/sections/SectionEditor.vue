@@ -10,7 +10,6 @@ import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { useTried } from '../../stores/tried'
-import PhDotsThree from '~icons/ph/dots-three-bold'
 
 /** What fills a section, what holds candidates back, and how it is shown. Every change is a draft until it is published. */
 const props = defineProps<{ stored: StoredSection }>()
@@ -77,27 +76,19 @@ async function double(): Promise<void> {
 async function remove(): Promise<void> {
   if (await store.sendAndTell({ type: 'removeSection', key: props.stored.key }) && !store.sections.some(each => each.key === props.stored.key)) emit('open', null)
 }
-useShortcut('p', () => unpublished.value && (publishing.value = true))
 </script>
 
 <template>
   <section class="editor" aria-label="Section">
-    <header>
-      <h1 class="cut">{{ heading || stored.key }}</h1>
-      <span v-if="draft?.off" class="state">off</span>
-      <span v-if="unpublished" class="state draft">{{ stored.live ? 'changed' : 'draft' }}</span><span v-else class="state live">live</span>
-      <span class="grow" />
-      <v-menu location="bottom end">
-        <template #activator="{ props: menu }"><button type="button" class="icon-button" v-bind="menu" aria-label="More of this section"><PhDotsThree /></button></template>
-        <v-list density="compact" class="studio">
-          <v-list-item :disabled="!draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
-          <v-list-item :disabled="!draft" @click="change({ off: !draft!.off })"><v-list-item-title>{{ draft?.off ? 'Switch on' : 'Switch off everywhere' }}</v-list-item-title></v-list-item>
-          <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="store.sendAndTell({ type: 'discard', sections: [stored.key], plans: [] })"><v-list-item-title>Back to what is live</v-list-item-title></v-list-item>
-          <v-list-item :disabled="!draft" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
-        </v-list>
-      </v-menu>
-      <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="publishing = true">Publish<v-tooltip activator="parent" location="bottom">{{ unpublished ? 'What shoppers don’t have yet' : 'Shoppers have all of it' }}<span class="key">P</span></v-tooltip></button>
-    </header>
+    <DraftHead :name="heading || stored.key" sort="section" :stored="stored" :unpublished="unpublished" @publish="publishing = true">
+      <template #beside><span v-if="draft?.off" class="state">off</span></template>
+      <template #menu>
+        <v-list-item :disabled="!draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!draft" @click="change({ off: !draft!.off })"><v-list-item-title>{{ draft?.off ? 'Switch on' : 'Switch off everywhere' }}</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="store.sendAndTell({ type: 'discard', sections: [stored.key], plans: [] })"><v-list-item-title>Back to what is live</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!draft" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+      </template>
+    </DraftHead>
     <div v-if="draft" class="parts">
       <p v-if="usedIn.length > 1" class="used small">
         It stands on {{ usedIn.length }} page plans, and changes on all of them:
@@ -150,10 +141,7 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
         </div>
       </div>
     </div>
-    <div v-else class="leaving">
-      <p>This section is to be removed with the next publishing. Shoppers still have it.</p>
-      <button type="button" class="plain-button" @click="store.sendAndTell({ type: 'discard', sections: [stored.key], plans: store.unpublished.plans.filter(differsIn) })">Keep it</button>
-    </div>
+    <DraftLeaving v-else sort="section" @keep="store.sendAndTell({ type: 'discard', sections: [stored.key], plans: store.unpublished.plans.filter(differsIn) })" />
     <RuleDialog v-if="editedStep" :rule="editedStep.rule" @close="ruleOf = null" @save="rule => setSteps(steps.with(ruleOf!, { ...editedStep!, rule }))" />
     <PublishDialog v-if="publishing" :sections="isUnpublished(stored) ? [stored.key] : []" :plans="store.unpublished.plans.filter(differsIn)" :looks="[]" @close="publishing = false" />
   </section>
@@ -161,9 +149,6 @@ useShortcut('p', () => unpublished.value && (publishing.value = true))
 
 <style scoped>
 .editor { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-header { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 18px; border-bottom: 1px solid var(--line-soft); }
-h1 { font-size: 20px; line-height: 1.3; }
-.grow { flex: 1; }
 .used { margin: 0; padding: 8px 18px; border-bottom: 1px solid var(--line-soft); background: var(--paper); color: var(--ink-soft); }
 .used a { color: var(--petrol); font-weight: 600; }
 .parts { flex: 1; overflow-y: auto; }
@@ -185,6 +170,4 @@ h2 .small { font: 12.5px/1.4 var(--text); letter-spacing: 0; }
 .stepper b { min-width: 22px; text-align: center; font-variant-numeric: tabular-nums; }
 .dates { display: flex; align-items: center; gap: 8px; }
 .dates .v-text-field { flex: 0 0 156px; }
-.leaving { display: grid; justify-items: start; gap: 12px; padding: 18px; }
-.leaving p { margin: 0; }
 </style>

@@ -45,7 +45,7 @@ const add = () => addAll(along.value.map(each => each.sku).reverse())
 </script>
 
 <template>
-  <div>
+  <div class="ticks">
     <ul>
       <li v-for="item in section.items" :key="keyOf(item)" :data-sku="item.sku">
         <label>
@@ -70,8 +70,10 @@ const add = () => addAll(along.value.map(each => each.sku).reverse())
 </template>
 
 <style scoped>
+.ticks { padding: var(--card-inset); border: var(--card-border); border-radius: var(--section-corner); background: var(--card-ground); }
 ul { margin: 0; padding: 0; list-style: none; }
-li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; padding: 6px 0; border-top: var(--row-line); }
+li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; padding: 6px 0; border-top: 1px solid color-mix(in srgb, var(--section-line) 60%, var(--card-solid)); }
+li:first-child { border-top: 0; }
 label { flex: 1 1 200px; display: grid; grid-template-columns: 20px 44px minmax(0, 1fr); align-items: center; gap: 11px; min-height: 44px; cursor: pointer; }
 input { width: 20px; height: 20px; margin: 0; accent-color: var(--section-accent); }
 .shot { aspect-ratio: 1; border-radius: min(8px, var(--picture-corner)); overflow: hidden; }
