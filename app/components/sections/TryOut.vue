@@ -25,10 +25,12 @@ const view = computed(() => props.pageOnly ? 'page' : kept.value)
 const messages = useMessages()
 onMounted(() => tried.load().catch(error => messages.refuse(error)))
 
-/** The pages that it stands on; before it stands anywhere, a product page. */
+/** The pages that it stands on; before it stands anywhere, the kind of page that its steps are made for. */
 const pages = computed(() => {
   const kinds = [...new Set(store.placesOf(props.stored.key).map(each => each.plan.page))]
-  return kinds.length ? kinds : ['product' as const]
+  if (kinds.length) return kinds
+  const sources = (props.stored.draft ?? props.stored.live)!.steps.map(step => step.from)
+  return [sources.includes('relatedCategories') ? 'category' as const : sources.includes('named') ? 'article' as const : 'product' as const]
 })
 /** Whoever comes from elsewhere may say which page it is about. */
 const asked = useRoute().query.page as PageKind
@@ -72,7 +74,7 @@ const skuOf = (each: { sku: string, variant: string | null }) => each.variant ??
 const items = computed(() => (shown.value?.items ?? []).map((item) => {
   const step = steps.value[item.step]!
   const candidate = step.taken.find(each => skuOf(each) === skuOf(item))!
-  return { ...item, key: skuOf(item), words: wordsOf(props.stored.draft ?? props.stored.live, item.step, step, candidate), byHand: step.from === 'links' || step.from === 'chosen' }
+  return { ...item, key: skuOf(item), words: wordsOf(props.stored.draft ?? props.stored.live, item.step, step, candidate), byHand: ['links', 'chosen', 'named'].includes(step.from) }
 }))
 /** What would be shown if there were enough of it. */
 const tooFew = computed(() => hidden.value ? steps.value.flatMap(step => step.taken) : [])
