@@ -6,14 +6,21 @@ import { product as productSchema } from '../core/catalogue/product'
 import { links } from './links'
 import { makeDemoShop } from './shop'
 
-const { contents, pictures } = makeDemoShop()
+const { contents, pictures, marks } = makeDemoShop()
 const { products, categories, articles, orders } = contents
 const catalogue = new Catalogue(products, categories, articles)
 const variants = products.flatMap(each => each.variants)
 
 describe('the demo shop', () => {
+  it('has a mark of every brand, each a picture of its own', () => {
+    expect(new Set(marks.map(each => each.brand))).toEqual(new Set(contents.products.flatMap(each => each.brand ?? [])))
+    const files = new Map(pictures.map(({ name, svg }) => [`/pictures/${name}`, svg]))
+    expect(new Set(marks.map(each => files.get(each.image))).size).toBe(marks.length)
+    expect(marks.map(each => files.get(each.image))).not.toContain(undefined)
+  })
+
   it('is the same every time', () => {
-    expect(makeDemoShop()).toEqual({ contents, pictures })
+    expect(makeDemoShop()).toEqual({ contents, pictures, marks })
   })
 
   it('has the size of a small shop: products, variants, brands, a year of orders', () => {
