@@ -45,7 +45,7 @@ export function pagesWith(words: string, page: LanePage, keys: readonly string[]
   })
 }
 
-/** The picture of a category's best seller. */
+/** The picture of a category's best seller; where nothing in it is for sale, of the first category below it that has something. */
 function pictureOf(key: string, { catalogue, index }: PageShop, at: number): string | null {
   for (const below of catalogue.categoriesFrom(key)) {
     const position = index.list(['category', below], 'best-selling').find(each => isForSale(index.productAt(each), null, at))

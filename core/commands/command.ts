@@ -77,7 +77,7 @@ export type SwitchCommand = z.infer<typeof switchCommand>
 /** Sets the picture that a brand is known by: an address on the shop's own server, or a safe one elsewhere. */
 const brandMarkCommand = z.strictObject({
   type: z.literal('setBrandMark'), brand: z.string().min(1).max(256),
-  image: z.string().max(2048).regex(/^(\/[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.').nullable(),
+  image: z.string().max(2048).regex(/^(\/(?!\/)[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.').nullable(),
 })
 export type BrandMarkCommand = z.infer<typeof brandMarkCommand>
 

@@ -12,7 +12,7 @@ describe('the mark of a brand', () => {
   })
   it('is refused for a brand that no product has, and when it is no address of a picture', () => {
     expect(() => plan({ brand: 'Unheard', image: null })).toThrow('No product is of the brand “Unheard”.')
-    expect(['pictures/x.svg', 'javascript:alert(1)', 'http://x/y.svg', '', '/pictures/x y'].map(image => command.safeParse({ type: 'setBrandMark', brand: 'Corrie', image }).success)).toEqual(Array(5).fill(false))
+    expect(['pictures/x.svg', 'javascript:alert(1)', 'http://x/y.svg', '', '/pictures/x y', '//shop.example/x.svg'].map(image => command.safeParse({ type: 'setBrandMark', brand: 'Corrie', image }).success)).toEqual(Array(6).fill(false))
     expect(command.safeParse({ type: 'setBrandMark', brand: 'Corrie', image: 'https://shop.example/marks/corrie.svg' }).success).toBe(true)
   })
 })
