@@ -1,18 +1,19 @@
 <script setup lang="ts">
-import { isUnpublished } from '../../../core/sections/versions'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 
 /** The head of what has drafts: what it is called, whether shoppers have it, what else can be done with it, and its publishing. */
 const props = defineProps<{
   name: string, /** What sort of thing it is, for its menu. */ sort: string, stored: { live: object | null, draft: object | null },
-  /** It, or what belongs to it, is not as shoppers have it. */
+  /** It is not as shoppers have it. */
+  changed: boolean
+  /** The same, or something that belongs to it is not. */
   unpublished: boolean
 }>()
 const emit = defineEmits<{ publish: [] }>()
 defineSlots<{ /** Beside the name. */ beside?(): unknown, /** Before the menu. */ tools?(): unknown, /** Entries of the menu. */ menu(): unknown }>()
 const state = computed(() => {
   if (!props.stored.draft) return { name: 'leaving', words: 'to be removed' }
-  return props.unpublished || isUnpublished(props.stored) ? { name: 'draft', words: props.stored.live ? 'changed' : 'draft' } : { name: 'live', words: 'live' }
+  return props.changed ? { name: 'draft', words: props.stored.live ? 'changed' : 'draft' } : { name: 'live', words: 'live' }
 })
 useShortcut('p', () => props.unpublished && emit('publish'))
 </script>

@@ -35,7 +35,7 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
 
 <template>
   <section class="editor" aria-label="Look">
-    <DraftHead :name="name" sort="look" :stored="stored" :unpublished="isUnpublished(stored)" @publish="publishing = true">
+    <DraftHead :name="name" sort="look" :stored="stored" :changed="isUnpublished(stored)" :unpublished="isUnpublished(stored)" @publish="publishing = true">
       <template #menu>
         <v-list-item :disabled="!stored.draft" @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
         <v-list-item :disabled="!stored.draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>

@@ -40,7 +40,7 @@ useShortcut('v', () => viewed.value = !viewed.value)
 
 <template>
   <section class="editor" aria-label="Page plan">
-    <DraftHead :name="name" sort="page plan" :stored="stored" :unpublished="unpublished" @publish="publishing = true">
+    <DraftHead :name="name" sort="page plan" :stored="stored" :changed="isUnpublished(stored)" :unpublished="unpublished" @publish="publishing = true">
       <template #beside><span v-if="name.toLowerCase() !== pageWords[plan.page]" class="soft kind">{{ pageWords[plan.page] }}</span></template>
       <template #tools>
         <button type="button" class="text-button view" :aria-pressed="viewed" aria-keyshortcuts="V" @click="viewed = !viewed">

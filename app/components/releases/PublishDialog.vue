@@ -114,7 +114,7 @@ const countedPagesOf = (key: string): CountedPage[] => {
       </template>
       <form v-else @submit.prevent="publish">
         <p class="soft">{{ rows.length ? 'Shoppers get what is ticked, as one release. You can undo it, or go back to any release.' : 'Shoppers have everything already.' }}</p>
-        <ul class="drafts">
+        <ul class="drafts scrolls">
           <li v-for="row in rows" :key="idOf(row)">
             <label><input type="checkbox" :checked="chosen.has(idOf(row))" @change="toggle(idOf(row))"><span><b>{{ row.name }}</b><span class="small soft">{{ row.words }}</span></span></label>
             <div v-if="row.of === 'sections' && chosen.has(idOf(row))" class="fills"><FillChange v-for="page in countedPagesOf(row.key)" :key="page" :section="row.key" :page="page" /></div>
@@ -148,7 +148,7 @@ const countedPagesOf = (key: string): CountedPage[] => {
 
 <style scoped>
 ul { margin: 0; padding: 0; list-style: none; }
-.drafts { max-height: 42dvh; overflow-y: auto; border-top: 1px solid var(--line-soft); }
+.drafts { max-height: 42dvh; border-top: 1px solid var(--line-soft); }
 .drafts li { border-bottom: 1px solid var(--line-soft); }
 .title { display: flex; align-items: center; justify-content: space-between; margin-bottom: 8px; }
 .planned { margin-bottom: 10px; padding: 4px 12px; border-radius: 8px; background: var(--petrol-wash); }

@@ -80,7 +80,7 @@ async function remove(): Promise<void> {
 
 <template>
   <section class="editor" aria-label="Section">
-    <DraftHead :name="heading || stored.key" sort="section" :stored="stored" :unpublished="unpublished" @publish="publishing = true">
+    <DraftHead :name="heading || stored.key" sort="section" :stored="stored" :changed="unpublished" :unpublished="unpublished" @publish="publishing = true">
       <template #beside><span v-if="draft?.off" class="state">off</span></template>
       <template #menu>
         <v-list-item :disabled="!draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
