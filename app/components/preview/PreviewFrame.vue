@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useEventListener } from '@vueuse/core'
 import type { Device } from '../../utils/devices'
 import { deviceWidths } from '../../utils/devices'
 
@@ -12,8 +12,19 @@ const scale = computed(() => Math.min(1, (width.value || deviceWidths[props.devi
 /** A phone stays narrow; a wider page takes the room there is. */
 const drawn = computed(() => props.device === 'desktop' ? Math.max(deviceWidths.desktop, width.value / scale.value) : deviceWidths[props.device])
 
+/** Whether something changed since the page was asked for. */
+let hasChanged = false
+watch(() => props.address, () => hasChanged = false)
+const tell = () => frame.value?.contentWindow?.postMessage('manada:changed', location.origin)
 /** Lets the page take its sections anew. */
-const update = () => frame.value?.contentWindow?.postMessage('manada:changed', location.origin)
+function update(): void {
+  hasChanged = true
+  tell()
+}
+// A page that is only now beginning to listen has missed what changed on its way.
+useEventListener(window, 'message', ({ origin, source, data }: MessageEvent) => {
+  if (origin === location.origin && source === frame.value?.contentWindow && data === 'manada:listening' && hasChanged) tell()
+})
 defineExpose({ update })
 </script>
 

@@ -4,6 +4,10 @@ export function usePreviewChanges(onChange: () => void): void {
   const onMessage = (event: MessageEvent) => {
     if (event.origin === location.origin && event.data === 'manada:changed') onChange()
   }
-  onMounted(() => window.addEventListener('message', onMessage))
+  onMounted(() => {
+    window.addEventListener('message', onMessage)
+    // What changed while the page was on its way was not heard.
+    window.parent.postMessage('manada:listening', location.origin)
+  })
   onBeforeUnmount(() => window.removeEventListener('message', onMessage))
 }
