@@ -106,29 +106,17 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     return plans.value.flatMap(({ draft }) => draft ? draft.zones.filter(zone => zone.sections.includes(key)).map(zone => ({ plan: draft, zone: zone.key, off: draft.off.includes(key) })) : [])
   }
 
-  /** Adds a section with these settings. Returns its key; null when it was refused. */
-  async function add(settings: SectionSettings): Promise<string | null> {
-    const before = new Set(sections.value.map(each => each.key))
-    if (!await sendAndTell({ type: 'addSection', settings })) return null
-    return sections.value.find(each => !before.has(each.key))?.key ?? null
+  /** Sends what adds a thing. Returns its key; null when it was refused. */
+  async function added(command: DraftCommand, things: () => readonly { key: string }[]): Promise<string | null> {
+    const before = new Set(things().map(each => each.key))
+    return await sendAndTell(command) ? things().find(each => !before.has(each.key))?.key ?? null : null
   }
-
-  /** Adds a look. Returns its key; null when it was refused. */
-  async function addLook(settings: LookSettings): Promise<string | null> {
-    const before = new Set(looks.value.map(each => each.key))
-    if (!await sendAndTell({ type: 'addLook', settings })) return null
-    return looks.value.find(each => !before.has(each.key))?.key ?? null
-  }
+  const add = (settings: SectionSettings) => added({ type: 'addSection', settings }, () => sections.value)
+  const addLook = (settings: LookSettings) => added({ type: 'addLook', settings }, () => looks.value)
+  const addPlan = (plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>) => added({ type: 'addPlan', ...plan }, () => plans.value)
 
   /** The sections that have a look, as drafts. */
   const sectionsWith = (look: string): Section[] => sections.value.flatMap(({ draft }) => draft?.look.preset === look ? draft : [])
-
-  /** Adds a plan. Returns its key; null when it was refused. */
-  async function addPlan(plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>): Promise<string | null> {
-    const before = new Set(plans.value.map(each => each.key))
-    if (!await sendAndTell({ type: 'addPlan', ...plan })) return null
-    return plans.value.find(each => !before.has(each.key))?.key ?? null
-  }
 
   return { answer, sections, plans, looks, lookBook, unpublished, unpublishedCount, edition, load, send, sendAndTell, change, changePlan, changeLook, draftOf, planDraftOf, lookDraftOf, placesOf, sectionsWith, add, addPlan, addLook }
 })

@@ -109,6 +109,21 @@ describe('a section of tiles', () => {
   })
 })
 
+describe('the heading of a section of tiles', () => {
+  it('is another for a single category than for several', () => {
+    const headed = (places: number) => {
+      const steps: Section['steps'] = [{ from: 'relatedCategories', of: 'beside', order: 'best-selling', subjects: 'page', cap: null, off: false }]
+      const section = makeSection('tiles', { layout: 'tiles', steps, places, heading: { en: 'Look around' }, otherHeadings: { one: { en: 'Look here' }, without: {} } })
+      const around = makeShop([makeProduct('T', { categories: ['tools'] }), makeProduct('J', { categories: ['jars'] })], {
+        categories: ['hives', 'tools', 'jars'].map(key => ({ key, name: { en: key }, parent: null })),
+        sections: new Map([['tiles', section]]), plans: new PlanBook([makePlan('category', ['tiles'])]),
+      })
+      return pageAnswer('category', resolvePage(around, { kind: 'category', key: 'hives' }, shopper), told(around), settings, 'en').sections[0]!.heading
+    }
+    expect([headed(4), headed(1)]).toEqual(['Look around', 'Look here'])
+  })
+})
+
 describe('pageQuery', () => {
   it('reads cart lines, most recent first, and leaves quantities out as one', () => {
     expect(pageQuery.parse({ cart: 'VEIL-S:2,SMK-10,', seen: 'A,B', explain: '1' })).toMatchObject({ cart: [{ sku: 'VEIL-S', quantity: 2 }, { sku: 'SMK-10', quantity: 1 }], seen: ['A', 'B'], explain: true, draft: false })

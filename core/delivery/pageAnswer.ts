@@ -112,8 +112,8 @@ function pageHead(kind: PageAnswer['page']['kind'], { subjects, plan }: Resolved
   return { page: { kind, subjects }, plan: { key: plan.key, name: words(plan.name) } }
 }
 
-function sectionHead({ section, zone, items }: ShownSection, told: Told) {
-  return { key: section.key, heading: told.heading(section, items.length), zone, seeAll: told.seeAll(section), mark: told.mark(section) }
+function sectionHead({ section, zone, items, tiles }: ShownSection, told: Told) {
+  return { key: section.key, heading: told.heading(section, items.length || tiles.length), zone, seeAll: told.seeAll(section), mark: told.mark(section) }
 }
 
 /** What of a section is the same on all pages that show one product, or several. */

@@ -53,7 +53,7 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, St
       }
       const reports: StepReport[] | null = story && []
       const showsTiles = section.layout === 'tiles'
-      const tiles = closed || !showsTiles ? noTiles : tilesOf(section, context)
+      const tiles = closed || !showsTiles ? noTiles : tilesOf(section, context, reports !== null)
       const items = closed || showsTiles ? [] : fill(section, context, guarding(section, guards), reports)
       if (showsTiles && !closed) reports?.push(...tileReports(section, context, tiles))
       if (reports) story?.set(key, reports)

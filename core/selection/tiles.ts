@@ -24,12 +24,16 @@ export interface Tiles {
   heldBack: { key: string, step: number, reason: TileHeldBack }[]
 }
 
-/** The categories that a section of tiles shows on the page of a category. Steps that find products bring none. */
-export function tilesOf(section: Section, context: StepContext): Tiles {
+/**
+ * The categories that a section of tiles shows on the page of a category. Steps that find products bring none.
+ * @param all whether to go on when the places are full, to tell of the rest
+ */
+export function tilesOf(section: Section, context: StepContext, all: boolean): Tiles {
   const tiles: Tiles = { taken: [], heldBack: [] }
   const lists = section.steps.map((step, number) => bringsTiles(step) && !step.off && context.category !== null
     ? relatedKeys(step.of, context.category, context.shop).map(key => ({ key, step: number })) : [])
   for (const { key, step } of section.takeTurns ? inTurns(lists) : lists.flat()) {
+    if (!all && tiles.taken.length === section.places) break
     const product = productFor(key, context)
     const reason = !product
       ? 'emptyCategory'
