@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { text } from '../text/text'
 import type { Product, Variant } from './product'
-import { sku } from './product'
+import { sku } from './sku'
 
 /** Names a category or an article in addresses and files. */
 const key = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from './catalogue'
 import type { Product } from './product'
-import { imageOf, isForSale, priceOf, product, sku, stockOf } from './product'
+import { imageOf, isForSale, priceOf, product, stockOf } from './product'
 import { makeProduct, makeVariant } from './makeProduct.testing'
 
 const noon = Date.parse('2026-05-01T12:00:00Z')
@@ -15,15 +15,6 @@ const glove: Product = makeProduct('GLO', {
   ],
 })
 const [small, medium, large] = glove.variants as [never, never, never]
-
-describe('sku', () => {
-  it.each(['EX-210', 'ä/ö ü#?%&+', 'a.b', '蜂-1', 'x'.repeat(64)])('accepts %j', value => expect(sku.safeParse(value).success).toBe(true))
-  it.each(['', ' A', 'A ', 'A,B', 'A:2', 'A|B', 'A\nB', 'A\u0000', '.', '..', 'x'.repeat(65)])('refuses %j', (value) => {
-    const parsed = sku.safeParse(value)
-    expect(parsed.success).toBe(false)
-    expect(parsed.error?.issues[0]?.message).toMatch(/^A SKU /)
-  })
-})
 
 describe('product', () => {
   it('refuses half a cent, a wrong check digit and an unreal date', () => {

@@ -2,17 +2,7 @@ import { z } from 'zod'
 import { minorUnits } from '../money/money'
 import { text } from '../text/text'
 import { isGtin } from './gtin'
-
-/**
- * A stock keeping unit. Any printable text will do, apart from `,` `:` and `|` (they separate values in addresses and files),
- * blanks at the ends, and names that an address would swallow (`.` and `..`).
- */
-export const sku = z.string()
-  .min(1, 'A SKU can’t be empty.')
-  .max(64, 'A SKU has at most 64 characters.')
-  .refine(value => value === value.trim(), 'A SKU can’t begin or end with a blank.')
-  .refine(value => !/[,:|\p{C}]/u.test(value), 'A SKU can’t contain “,”, “:”, “|” or control characters.')
-  .refine(value => !/^\.+$/.test(value), 'A SKU can’t be made of dots alone.')
+import { sku } from './sku'
 
 const gtin = z.string().refine(isGtin, 'This GTIN’s check digit or length is wrong.')
 

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { neighbourSettings } from '../catalogue/neighbours'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'

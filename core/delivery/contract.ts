@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { productStatus, sku } from '../catalogue/product'
+import { productStatus } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { languageTag } from '../text/text'
 import { pageKind } from '../pagePlans/pagePlan'
 import { display, layout } from '../sections/display'

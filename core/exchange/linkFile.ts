@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { kindKey } from '../links/kind'
 import type { Link, LinkDetails } from '../links/lane'
 import { linkDetails } from '../links/lane'

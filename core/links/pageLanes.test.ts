@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { linkKind } from './kind'
 import { lanePages, laneSource, pageLaneKinds, pageOfSource, sourceOfPage } from './pageLanes'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import type { LinkKind } from './kind'
 
 /*

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { range } from '../rules/range'
 import { sectionKey } from '../sections/sectionKey'
 import { text } from '../text/text'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { kindKey } from '../links/kind'
 import { rule } from '../rules/rule'
 import type { Order } from './order'

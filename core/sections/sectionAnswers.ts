@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { productRow } from '../bench/bench'
-import { sku } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
 import { countedPages } from '../checks/fill'
 import { pageQuery } from '../delivery/contract'
 import { look } from '../looks/look'

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { ProductRow } from '../../../core/bench/bench'
 import { toProductRow } from '../../../core/bench/bench'
-import { sku } from '../../../core/catalogue/product'
+import { sku } from '../../../core/catalogue/sku'
 import { useShop } from '../../engine/useShop'
 import { queryOf } from '../../utils/request'
 
