@@ -1,3 +1,6 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { XMLParser } from 'fast-xml-parser'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { formatMoney, minorDigits, parseMoney, percentDifference, plainMoney } from './money'
@@ -7,12 +10,22 @@ describe('minorDigits', () => {
   it.each([['EUR', 2], ['USD', 2], ['JPY', 0], ['KWD', 3]])('%s has %i', (currency, digits) => {
     expect(minorDigits(currency)).toBe(digits)
   })
+
+  // ISO 4217 list one, "Current currency & funds code list", as published by its maintenance agency on 2024-06-25; the package has it as it came.
+  it('are those of ISO 4217 for every currency of its list', () => {
+    const file = readFileSync(createRequire(import.meta.url).resolve('currency-codes/iso-4217-list-one.xml'), 'utf8')
+    const { ISO_4217: { CcyTbl: { CcyNtry: entries } } } = new XMLParser({ parseTagValue: false }).parse(file) as { ISO_4217: { CcyTbl: { CcyNtry: { Ccy?: string, CcyMnrUnts?: string }[] } } }
+    const listed = new Map(entries.filter(each => /^\d$/.test(each.CcyMnrUnts ?? '')).map(each => [each.Ccy!, Number(each.CcyMnrUnts)]))
+    expect(listed.size).toBeGreaterThan(150)
+    expect([...listed].filter(([code, digits]) => minorDigits(code) !== digits)).toEqual([])
+  })
 })
 
 describe('formatMoney', () => {
   it('writes minor units with the currency’s own digits', () => {
     expect(formatMoney(1250, 'EUR', 'en')).toBe('€12.50')
     expect(formatMoney(1250, 'JPY', 'en')).toBe('¥1,250')
+    expect(formatMoney(1250, 'HUF', 'en').replace(/\s/g, ' ')).toBe('HUF 12.50')
     expect(formatMoney(1250, 'EUR', 'de').replace(/\s/g, ' ')).toBe('12,50 €')
   })
 })

@@ -11,8 +11,15 @@ export const currencyCode = z.string().regex(/^[A-Z]{3}$/, 'A currency is three 
  * @param currency ISO 4217 code
  */
 export function minorDigits(currency: string): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2
+  return otherDigits.get(currency) ?? 2
 }
+
+/** Currencies that have not two digits: ISO 4217, list one. What `Intl` says are the digits in common use, which are fewer for some. */
+const otherDigits = new Map([
+  ...'BIF CLP DJF GNF ISK JPY KMF KRW PYG RWF UGX UYI VND VUV XAF XOF XPF'.split(' ').map(code => [code, 0] as const),
+  ...'BHD IQD JOD KWD LYD OMR TND'.split(' ').map(code => [code, 3] as const),
+  ...'CLF UYW'.split(' ').map(code => [code, 4] as const),
+])
 
 /**
  * An amount as people read it.
@@ -52,7 +59,8 @@ const formatters = new Map<string, Intl.NumberFormat>()
 function formatter(currency: string, language: string): Intl.NumberFormat {
   const key = `${currency} ${language}`
   let found = formatters.get(key)
-  if (!found) formatters.set(key, found = new Intl.NumberFormat(language, { style: 'currency', currency }))
+  const digits = minorDigits(currency)
+  if (!found) formatters.set(key, found = new Intl.NumberFormat(language, { style: 'currency', currency, minimumFractionDigits: digits, maximumFractionDigits: digits }))
   return found
 }
 
