@@ -64,6 +64,7 @@ export function toProduct(item: Item, number: number): { product: Product, pictu
     image: imageOf(item.tint),
     description: { en: item.text },
     variants,
+    bundle: null,
   }
   return { product, pictures: Array.from(files, ([name, svg]) => ({ name, svg })) }
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { namedIn } from '../bundles/bundle'
 import { text } from '../text/text'
 import type { Product, Variant } from './product'
 import { sku } from './sku'
@@ -35,6 +36,8 @@ export interface CatalogueItem {
 /** Whether a product, or this variant of it, is taken out of the shop for good. */
 export const isRetired = ({ product, variant }: CatalogueItem) => product.status === 'retired' || variant?.status === 'retired'
 
+const noBundles: string[] = []
+
 /** Everything the shop sells, looked up by SKU or key. Lookups take constant time. */
 export class Catalogue {
   readonly #products: Product[]
@@ -43,6 +46,9 @@ export class Catalogue {
   readonly #articles: Map<string, Article>
   readonly #paths = new Map<string, readonly string[]>()
   readonly #below = new Map<string, ReadonlySet<string>>()
+  /** SKUs of the bundles that name a SKU. */
+  readonly #naming = new Map<string, Set<string>>()
+  readonly #bundles = new Set<string>()
 
   constructor(products: Iterable<Product>, categories: Iterable<Category>, articles: Iterable<Article>) {
     this.#products = [...products]
@@ -59,7 +65,7 @@ export class Catalogue {
   /** Takes over that the product at a position has become another one, or is new: the position is then next to the last. */
   replace(position: number, product: Product): void {
     const before = this.#products[position]
-    for (const { sku } of before ? [before, ...before.variants] : []) this.#items.delete(sku)
+    if (before) this.#let(before)
     this.#products[position] = product
     this.#take(product)
   }
@@ -67,6 +73,27 @@ export class Catalogue {
   #take(product: Product): void {
     this.#items.set(product.sku, { product, variant: null })
     for (const variant of product.variants) this.#items.set(variant.sku, { product, variant })
+    if (!product.bundle) return
+    this.#bundles.add(product.sku)
+    for (const sku of namedIn(product.bundle)) this.#naming.set(sku, (this.#naming.get(sku) ?? new Set()).add(product.sku))
+  }
+
+  #let(product: Product): void {
+    for (const { sku } of [product, ...product.variants]) this.#items.delete(sku)
+    this.#bundles.delete(product.sku)
+    if (product.bundle) for (const sku of namedIn(product.bundle)) this.#naming.get(sku)!.delete(product.sku)
+  }
+
+  /** SKUs of all bundles, in the order they came. */
+  get bundles(): ReadonlySet<string> {
+    return this.#bundles
+  }
+
+  /** SKUs of the bundles that a product, or a variant of it, can be in, ascending. */
+  bundlesWith(product: Product): string[] {
+    if (!this.#naming.size) return noBundles
+    const found = new Set([product, ...product.variants].flatMap(({ sku }) => [...this.#naming.get(sku) ?? []]))
+    return [...found].sort()
   }
 
   /** The product or variant with this SKU. */

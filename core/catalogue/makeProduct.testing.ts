@@ -4,7 +4,7 @@ import type { Product, Variant } from './product'
 export function makeProduct(sku: string, part: Partial<Product> = {}): Product {
   return {
     sku, gtin: null, name: { en: sku }, brand: null, categories: [], tags: [], price: 1000, was: null, cost: null,
-    stock: 5, status: 'active', released: null, attributes: {}, image: null, description: {}, variants: [], ...part,
+    stock: 5, status: 'active', released: null, attributes: {}, image: null, description: {}, variants: [], bundle: null, ...part,
   }
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { bundle } from '../bundles/bundle'
 import { minorUnits } from '../money/money'
 import { text } from '../text/text'
 import { isGtin } from './gtin'
@@ -51,6 +52,8 @@ export const product = z.object({
   image: z.string().min(1).nullable(),
   description: text,
   variants: z.array(variant),
+  /** What it is made of, when it is several products sold as one: its price and stock then follow from theirs. It has no variants. */
+  bundle: bundle.nullable(),
 })
 export type Product = z.infer<typeof product>
 
@@ -60,9 +63,11 @@ export type Product = z.infer<typeof product>
  */
 export function isForSale(product: Product, variant: Variant | null, at: number): boolean {
   if (product.status !== 'active' || (variant?.status ?? 'active') !== 'active') return false
-  if (priceOf(product, variant) === null) return false
-  return product.released === null || Date.parse(product.released) <= at
+  return priceOf(product, variant) !== null && isReleased(product, at)
 }
+
+/** @param at milliseconds since 1970-01-01 UTC */
+export const isReleased = ({ released }: Product, at: number) => released === null || Date.parse(released) <= at
 
 /**
  * Units on hand. A product with variants has what its variants for sale have together.

@@ -180,6 +180,6 @@ function withTexts(text: Text, changes: Record<string, string | null>): Text {
 
 const emptyProduct = (sku: string): Product => ({
   sku, gtin: null, name: {}, brand: null, categories: [], tags: [], price: null, was: null, cost: null, stock: 0, status: 'active', released: null,
-  attributes: {}, image: null, description: {}, variants: [],
+  attributes: {}, image: null, description: {}, variants: [], bundle: null,
 })
 const emptyVariant = (sku: string): Variant => ({ sku, gtin: null, options: {}, price: null, stock: 0, status: null, image: null })

@@ -60,7 +60,7 @@ export async function fillShop(db: Database, contents: ShopContents): Promise<vo
     const orders = contents.orders.map((each, i) => ({ id: i + 1, ...each }))
     for (const batch of batches(orders)) {
       await models.orders.bulkCreate(batch.map(({ id, number, placed }) => ({ id, number, placed })), { transaction })
-      const lines = batch.flatMap(each => each.lines.map((line, i) => ({ orderId: each.id, line: i + 1, ...line })))
+      const lines = batch.flatMap(each => each.lines.map((line, i) => ({ orderId: each.id, line: i + 1, ...line, total: line.quantity * line.unitPrice, within: null })))
       for (const some of batches(lines)) await models.orderLines.bulkCreate(some, { transaction })
     }
   })

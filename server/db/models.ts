@@ -26,7 +26,7 @@ export interface ProductCategoryRow extends Row<ProductCategoryRow> { productId:
 export interface ArticleRow extends Row<ArticleRow>, Omit<Article, 'products'> { id: number, position: number }
 export interface ArticleProductRow extends Row<ArticleProductRow> { articleId: number, productId: number, position: number }
 export interface OrderRow extends Row<OrderRow> { id: number, number: string, placed: string }
-export interface OrderLineRow extends Row<OrderLineRow> { orderId: number, line: number, sku: string, quantity: number, unitPrice: number }
+export interface OrderLineRow extends Row<OrderLineRow> { orderId: number, line: number, sku: string, quantity: number, unitPrice: number, total: number, within: number | null }
 export interface LinkKindRow extends Row<LinkKindRow>, LinkKind { position: number }
 export interface LinkRow extends Row<LinkRow> {
   sourceId: number
@@ -92,7 +92,7 @@ export function defineModels(sequelize: Sequelize) {
     products: sequelize.define<ProductRow>('products', {
       id: id(), sku: text(), gtin: maybeText(), name: json(), title: text(), brand: maybeText(), tags: json(), price: maybeWhole(), was: maybeWhole(),
       cost: maybeWhole(), stock: whole(), status: text(),
-      released: maybeText(), attributes: json(), image: maybeText(), description: json(),
+      released: maybeText(), attributes: json(), image: maybeText(), description: json(), bundle: maybeJson(),
     }),
     variants: sequelize.define<VariantRow>('variants', {
       id: id(), productId: whole(), position: whole(), sku: text(), gtin: maybeText(), options: json(), price: maybeWhole(), stock: whole(),
@@ -103,7 +103,7 @@ export function defineModels(sequelize: Sequelize) {
     articles: sequelize.define<ArticleRow>('articles', { id: id(), key: text(), title: json(), body: json(), image: maybeText(), position: whole() }),
     articleProducts: sequelize.define<ArticleProductRow>('article_products', { articleId: part(), productId: part(), position: whole() }),
     orders: sequelize.define<OrderRow>('orders', { id: id(), number: text(), placed: text() }),
-    orderLines: sequelize.define<OrderLineRow>('order_lines', { orderId: part(), line: part(), sku: text(), quantity: whole(), unitPrice: whole() }),
+    orderLines: sequelize.define<OrderLineRow>('order_lines', { orderId: part(), line: part(), sku: text(), quantity: whole(), unitPrice: whole(), total: whole(), within: maybeWhole() }),
     linkKinds: sequelize.define<LinkKindRow>('link_kinds', {
       key: key(), name: json(), plural: json(), glyph: text(), expectation: text(), ceiling: maybeWhole(),
       mutual: yesOrNo(), retired: yesOrNo(), position: whole(),

@@ -73,7 +73,7 @@ function storedProduct(row: Stored<ProductRow>, variants: Stored<VariantRow>[], 
     variantIds: new Map(variants.map(each => [each.sku, each.id])),
     product: {
       sku, gtin, brand, price, was, cost, stock, status, released, image, categories,
-      name: JSON.parse(row.name), tags: JSON.parse(row.tags), attributes: JSON.parse(row.attributes), description: JSON.parse(row.description),
+      name: JSON.parse(row.name), tags: JSON.parse(row.tags), attributes: JSON.parse(row.attributes), description: JSON.parse(row.description), bundle: row.bundle && JSON.parse(row.bundle),
       variants: variants.map(each => ({
         sku: each.sku, gtin: each.gtin, options: JSON.parse(each.options), price: each.price, stock: each.stock, status: each.status, image: each.image,
       })),
@@ -100,7 +100,7 @@ export async function writeProducts(db: Database, products: readonly Product[], 
   for (const batch of batches(products)) {
     await db.models.products.bulkCreate(batch.map(({ categories: _, variants: __, ...each }) => ({ title: textIn(each.name, language, language), ...each })) as never[], {
       transaction, conflictAttributes: ['sku'],
-      updateOnDuplicate: ['gtin', 'name', 'title', 'brand', 'tags', 'price', 'was', 'cost', 'stock', 'status', 'released', 'attributes', 'image', 'description'],
+      updateOnDuplicate: ['gtin', 'name', 'title', 'brand', 'tags', 'price', 'was', 'cost', 'stock', 'status', 'released', 'attributes', 'image', 'description', 'bundle'],
     })
     const rows = await db.models.products.findAll({ where: { sku: batch.map(each => each.sku) }, attributes: ['id', 'sku'], transaction })
     const ids = new Map(rows.map(row => [row.sku, row.id]))

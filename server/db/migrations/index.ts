@@ -13,6 +13,7 @@ import { releases } from './0012-releases'
 import { looks } from './0013-looks'
 import { relatedCategories } from './0014-related-categories'
 import { brandMarks } from './0015-brand-marks'
+import { bundles } from './0016-bundles'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -20,4 +21,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles]
