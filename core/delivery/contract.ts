@@ -3,6 +3,7 @@ import { productStatus } from '../catalogue/product'
 import { sku } from '../catalogue/sku'
 import { languageTag } from '../text/text'
 import { pageKind } from '../pagePlans/pagePlan'
+import { warningCodes } from '../pricing/cart'
 import { display, layout } from '../sections/display'
 import { guard } from '../sections/section'
 
@@ -220,21 +221,49 @@ export const linesQuery = languageQuery.extend({ skus: skuList.pipe(z.array(z.st
  * What a cart costs, and the order that a simulated checkout ends in.
  */
 
+const cartQuantity = z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(9999, 'A quantity is at most 9999.')
 const cartLine = z.strictObject({
-  sku: sku.meta({ description: 'A product without variants, or a variant.' }),
-  quantity: z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(9999, 'A quantity is at most 9999.'),
+  sku: sku.meta({ description: 'A product without variants, a variant, or a bundle.' }),
+  quantity: cartQuantity,
+  choices: z.array(z.strictObject({ part: z.string().max(64), sku, quantity: cartQuantity.default(1).meta({ description: 'How many of it are picked; only where any so many can be.' }) })).max(200).optional()
+    .meta({ description: 'Of a bundle: what the shopper chose for its parts, by their keys. A part that can be one thing only may be left out.' }),
+  seen: amount.min(0).optional().meta({ description: 'What one cost as the shopper saw it. When it costs something else by now, a warning says so; it is never charged.' }),
 })
 export const cartRequest = z.strictObject({ lines: z.array(cartLine).max(200, 'A cart has at most 200 lines.') }).meta({ id: 'CartRequest' })
 export const orderRequest = cartRequest.extend({ total: amount.min(0).meta({ description: 'What the shopper agreed to, in minor units. When it costs something else by now, nothing is ordered.' }) }).meta({ id: 'OrderRequest' })
 
-const pricedLine = z.object({ sku: z.string(), quantity: z.int(), unit: amount, was: amount.nullable().meta({ description: 'What one of it cost before.' }), total: amount })
+const reduction = z.object({
+  code: z.enum(['bundle']).meta({ description: 'bundle: because the products are bought together.' }),
+  key: z.string().meta({ description: 'SKU of the bundle.' }),
+  amount: amount.meta({ description: 'How much less.' }),
+  percent: z.int().nullable().meta({ description: 'When it is worked out in percent.' }),
+  words: z.string().meta({ description: 'Why, for people.' }),
+})
+const pricedLine = z.object({
+  line: z.int().meta({ description: 'Which of the lines asked for, counted from 0.' }),
+  sku: z.string(), quantity: z.int(), unit: amount.meta({ description: 'What one costs.' }),
+  was: amount.nullable().meta({ description: 'What one of it cost before; of a bundle, what its parts cost by themselves. Null when that is not more.' }),
+  total: amount,
+  reductions: z.array(reduction).meta({ description: 'What makes the line cheaper.' }),
+  components: z.array(z.object({
+    part: z.string(), sku: z.string(), quantity: z.int().meta({ description: 'For the whole line.' }), unit: amount.meta({ description: 'What one costs by itself.' }), total: amount, reductions: z.array(reduction),
+  })).meta({ description: 'Of a bundle: what is in it. The line’s reductions are shared out by largest remainder, so that the totals add up to the line’s.' }),
+})
+const pricedCart = { lines: z.array(pricedLine), subtotal: amount.meta({ description: 'What all would cost without the reductions.' }), reductions: z.array(reduction).meta({ description: 'All of them, each over all lines.' }), total: amount, currency: z.string() }
 export const cartAnswer = z.object({
-  lines: z.array(pricedLine).meta({ description: 'What can be sold, in the order asked for. The totals of the lines add up to the total.' }),
-  total: amount, currency: z.string(),
-  warnings: z.array(z.object({ sku: z.string(), code: z.enum(['unknown', 'notForSale', 'noChoice', 'notAvailable']), available: z.int().meta({ description: 'How many there are.' }) }))
-    .meta({ description: 'notAvailable: not in this quantity; the line stays. The others: the line is left out, because the SKU is unknown, it is not for sale, or a variant has to be chosen.' }),
+  ...pricedCart,
+  lines: pricedCart.lines.meta({ description: 'What can be sold, in the order asked for. The totals of the lines add up to the total.' }),
+  warnings: z.array(z.object({
+    line: z.int().meta({ description: 'Which of the lines asked for, counted from 0.' }),
+    sku: z.string(), code: z.enum(warningCodes), available: z.int().meta({ description: 'Of what is not there in the quantity: how many this line can have.' }),
+    part: z.string().nullable().meta({ description: 'SKU or key of the part of a bundle that it is about.' }),
+  })).meta({
+    description: 'notAvailable: not in this quantity; priceChanged: one costs something else than was seen. Then the line stays. With any other it is left out: '
+      + 'unknown SKU; notForSale, it or a part of it; noChoice, a variant or part has to be chosen; choiceNotSold, what was chosen is not sold in the bundle; wrongNumber, too few or too many were chosen.',
+  }),
 }).meta({ id: 'Cart' })
 export type CartAnswer = z.infer<typeof cartAnswer>
+export type CartRequestLine = z.input<typeof cartLine>
 
-export const orderAnswer = z.object({ number: z.string(), placed: z.string().meta({ description: 'ISO 8601' }), lines: z.array(pricedLine), total: amount, currency: z.string() }).meta({ id: 'Order' })
+export const orderAnswer = z.object({ number: z.string(), placed: z.string().meta({ description: 'ISO 8601' }), ...pricedCart }).meta({ id: 'Order' })
 export type OrderAnswer = z.infer<typeof orderAnswer>

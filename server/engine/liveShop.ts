@@ -5,6 +5,7 @@ import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
+import { bundleAsProduct } from '../../core/bundles/bundleProduct'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { PutAside } from '../../core/checks/putAside'
 import type { Change, Changed, LaneChange, ProductChange, SwitchChange } from '../../core/commands/change'
@@ -81,6 +82,8 @@ export class LiveShop implements Shop {
   readonly #related: Map<string, readonly string[]>
   /** Units sold by SKU, as the orders have them. */
   readonly #units: readonly { sku: string, units: number }[]
+  /** Bundles as they are kept, by SKU; the catalogue has them with what follows from their parts. */
+  readonly #bundles = new Map<string, Product>()
   #categories: readonly Category[]
   // What follows from the products is made anew, all together, when a product changes.
   #catalogue!: Catalogue
@@ -191,8 +194,11 @@ export class LiveShop implements Shop {
     }
   }
 
-  /** Takes over what a journal entry changed. */
-  async apply(changes: readonly Change[], db: Database): Promise<void> {
+  /**
+   * Takes over what a journal entry changed.
+   * @returns changes of the bundles whose parts it changed: their price and stock follow, and are kept nowhere
+   */
+  async apply(changes: readonly Change[], db: Database): Promise<ProductChange[]> {
     const products = new Map<string, Product | null>()
     const categories = new Map<string, Category | null>()
     for (const change of changes) {
@@ -251,8 +257,24 @@ export class LiveShop implements Shop {
       this.looks = lookBookOf(this.#looks, 'live')
       this.drafted.takeOver()
     }
-    if (products.size || categories.size) await this.#replaceProducts(products, categories, db)
+    const bundles = this.#bundlesAfter(products)
+    const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
+    if (products.size || categories.size) await this.#replaceProducts(products, categories, bundles, db)
     else if (changes.some(change => change.of === 'kind')) this.#finder.kindsChanged()
+    return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
+  }
+
+  /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */
+  #bundlesAfter(products: ReadonlyMap<string, Product | null>): ReadonlySet<string> {
+    const skus = new Set<string>()
+    for (const [sku, product] of products) {
+      const before = this.#catalogue.product(sku)
+      if (product?.bundle) this.#bundles.set(sku, product)
+      else this.#bundles.delete(sku)
+      if (product?.bundle) skus.add(sku)
+      for (const each of new Set([before, product].flatMap(each => each ? this.#catalogue.bundlesWith(each) : []))) skus.add(each)
+    }
+    return skus
   }
 
   /**
@@ -262,6 +284,11 @@ export class LiveShop implements Shop {
   async setProducts(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
     const { settings, links } = this
     const catalogue = new Catalogue(products, categories, this.articles)
+    for (const [position, product] of products.entries()) {
+      if (!product.bundle) continue
+      this.#bundles.set(product.sku, product)
+      catalogue.replace(position, bundleAsProduct(product, catalogue))
+    }
     await nextTurn()
     const sold = new Map<string, number>()
     for (const { sku, units } of this.#units) {
@@ -272,14 +299,14 @@ export class LiveShop implements Shop {
       nameOf: product => textIn(product.name, settings.language, settings.language),
       sold: sku => sold.get(sku) ?? 0,
     }
-    const finder = await inTurns(ProductFinder.building(products, {
+    const finder = await inTurns(ProductFinder.building(catalogue.products, {
       ...facts,
       categoriesFrom: key => catalogue.categoriesFrom(key),
       linkCount: (sku, kind) => links.lane(sku, kind).length,
       kinds: () => kindsInUse(this.#kinds).map(kind => kind.key),
       problemCount: sku => countProblems(sku, { catalogue, links, kinds: this.#kinds }, Date.now()),
     }))
-    const index = await inTurns(SelectionIndex.building(products, facts, finder.postings))
+    const index = await inTurns(SelectionIndex.building(catalogue.products, facts, finder.postings))
     const positions = new Map(ids.map((id, position) => [id, position]))
     this.#categories = categories
     this.#catalogue = catalogue
@@ -306,18 +333,19 @@ export class LiveShop implements Shop {
     this.#index.replace(position, product)
   }
 
-  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, db: Database): Promise<void> {
+  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, db: Database): Promise<void> {
     if (!categories.size && products.size <= mostInPlace && this.#areAllKnown(products)) {
-      for (const product of products.values()) {
-        this.#replaceInPlace(product!)
+      for (const [sku, product] of products) {
+        if (!bundles.has(sku)) this.#replaceInPlace(product!)
         await nextTurn()
       }
+      for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
       return
     }
     const stored = await readProductIds(db)
     const known = new Set(this.#categories.map(each => each.key))
     await this.setProducts(
-      stored.map(({ sku }) => products.get(sku) ?? this.#catalogue.product(sku)!),
+      stored.map(({ sku }) => products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!),
       stored.map(({ id }) => id),
       [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
     )

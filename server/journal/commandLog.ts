@@ -209,8 +209,8 @@ export class CommandLog {
       const done = await this.#db.write(work)
       if (done.changes.length) {
         this.#writes++
-        await this.#shop.apply(done.changes, this.#db)
-        for (const listener of this.#listeners) listener(done)
+        const following = await this.#shop.apply(done.changes, this.#db)
+        for (const listener of this.#listeners) listener({ ...done, changes: [...done.changes, ...following] })
       }
       return done
     })

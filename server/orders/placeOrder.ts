@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/commands/change'
-import type { PricedCart, WantedLine } from '../../core/pricing/priceCart'
+import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
 import type { Database } from '../db/database'
 import { readProductsBySku } from '../db/productStore'
@@ -19,7 +19,7 @@ export class OrderRefused extends Error {
   }
 }
 
-export interface PlacedOrder extends Pick<PricedCart, 'lines' | 'total'> {
+export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
   number: string
   /** ISO 8601 */
   placed: string
@@ -33,13 +33,14 @@ export interface PlacedOrder extends Pick<PricedCart, 'lines' | 'total'> {
  */
 export function placeOrder({ db, shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
   return log.runBeside('An order came in', async (transaction) => {
-    const cart = priceCart(lines, shop.catalogue, Date.now())
+    const { warnings, ...priced } = priceCart(lines, shop.catalogue, Date.now())
+    const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)
     if (!cart.lines.length) throw new OrderRefused('cartEmpty', 'There is nothing in the cart.', cart)
     if (cart.total !== total) throw new OrderRefused('totalChanged', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
     const number = await writeOrder(db, placed, cart, transaction)
-    return { changes: await lowered(db, cart, shop.catalogue.item.bind(shop.catalogue), transaction), answer: { number, placed, lines: cart.lines, total: cart.total } }
+    return { changes: await lowered(db, cart, shop.catalogue.item.bind(shop.catalogue), transaction), answer: { number, placed, ...priced } }
   })
 }
 
@@ -48,14 +49,22 @@ async function writeOrder(db: Database, placed: string, { lines }: PricedCart, t
   // Not of the form that any shop's own numbers have, so that it meets none of them.
   const number = `stand-in-${id}`
   await db.models.orders.create({ id, number, placed }, { transaction })
-  await db.models.orderLines.bulkCreate(lines.map(({ sku, quantity, unit }, i) => ({ orderId: id, line: i + 1, sku, quantity, unitPrice: unit })), { transaction })
+  await db.models.orderLines.bulkCreate(lines.flatMap(orderRows).map((row, i) => ({ orderId: id, line: i + 1, ...row, within: row.behind === null ? null : i + 1 - row.behind })), { transaction })
   return number
 }
+
+interface OrderRow { sku: string, quantity: number, unitPrice: number, total: number, /** How many rows after its bundle's; null: it is in none. */ behind: number | null }
+
+/** A line of an order, and behind a bundle's the components that it is made of. */
+const orderRows = ({ sku, quantity, unit, total, components }: PricedLine): OrderRow[] => [
+  { sku, quantity, unitPrice: unit, total, behind: null },
+  ...components.map((each, i) => ({ sku: each.sku, quantity: each.quantity, unitPrice: each.unit, total: each.total, behind: i + 1 })),
+]
 
 /** What of the products changes when these lines are taken out of the stock. */
 async function lowered(db: Database, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item'], transaction: Transaction): Promise<Change[]> {
   const taken = new Map<string, number>()
-  for (const { sku, quantity } of lines) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
+  for (const { sku, quantity } of lines.flatMap(line => line.components.length ? line.components : line)) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
   const skus = new Set([...taken.keys()].map(sku => itemOf(sku)!.product.sku))
   const products = await readProductsBySku(db, [...skus], transaction)
   const less = <T extends { sku: string, stock: number }>(each: T): T => taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each

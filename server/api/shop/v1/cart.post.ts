@@ -1,12 +1,16 @@
+import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { CartAnswer } from '../../../../core/delivery/contract'
-import { cartRequest } from '../../../../core/delivery/contract'
+import { cartRequest, languageQuery } from '../../../../core/delivery/contract'
 import { priceCart } from '../../../../core/pricing/priceCart'
+import { tellingOf } from '../../../delivery/telling'
 import { useShop } from '../../../engine/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
 export default api(async (event): Promise<CartAnswer> => {
   const { lines } = await bodyOf(event, cartRequest)
+  const { lang } = queryOf(event, languageQuery)
   const { shop } = await useShop()
+  const telling = tellingOf(shop, lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  return { ...priceCart(lines, shop.catalogue, Date.now()), currency: shop.settings.currency }
+  return cartAnswer(priceCart(lines, shop.catalogue, telling.at), shop.catalogue, telling)
 })

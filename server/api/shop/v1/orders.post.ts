@@ -1,17 +1,20 @@
+import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { OrderAnswer } from '../../../../core/delivery/contract'
-import { orderRequest } from '../../../../core/delivery/contract'
+import { languageQuery, orderRequest } from '../../../../core/delivery/contract'
+import { tellingOf } from '../../../delivery/telling'
 import { useShop } from '../../../engine/useShop'
 import { OrderRefused, placeOrder } from '../../../orders/placeOrder'
 
 /** Places an order of the simulated checkout. */
 export default api(async (event): Promise<OrderAnswer> => {
   const { lines, total } = await bodyOf(event, orderRequest)
+  const { lang } = queryOf(event, languageQuery)
   const running = await useShop()
   try {
     const order = await placeOrder(running, lines, total)
     setResponseStatus(event, 201)
     setResponseHeader(event, 'cache-control', 'no-store')
-    return { ...order, currency: running.shop.settings.currency }
+    return cartAnswer(order, running.shop.catalogue, tellingOf(running.shop, lang))
   } catch (error) {
     if (error instanceof OrderRefused) throw new Problem(409, error.code, 'This order can’t be placed', `${error.message} Nothing was ordered.`, error.cart.warnings.map(each => each.sku))
     throw error
