@@ -44,7 +44,8 @@ describe('bundleRange', () => {
       if (!range) return
       const prices = all.map(each => each.price)
       expect([range.from.price, range.to.price]).toEqual([Math.min(...prices), Math.max(...prices)])
-      for (const { price, sum, cost } of [range.from, range.to]) expect(all.filter(each => each.price === price && each.sum === sum).map(each => each.cost)).toContain(cost)
+      expect(range.leastSaving.sum - range.leastSaving.price).toBe(Math.min(...all.map(each => each.sum - each.price)))
+      for (const { price, sum, cost } of [range.from, range.to, range.leastSaving]) expect(all.filter(each => each.price === price && each.sum === sum).map(each => each.cost)).toContain(cost)
       if (all.some(each => each.cost === null)) expect(range.leastMargin).toBeNull()
       else if (all.every(each => each.exact)) expect(range.leastMargin).toBeCloseTo(Math.min(...all.map(({ exact, cost }) => (exact - cost!) * 100 / exact)), 6)
     }), { numRuns: 2000 })
@@ -57,7 +58,7 @@ describe('bundleRange', () => {
     ], [], [])
     const components = [{ key: 'a', sku: 'SUIT', quantity: 1 }, { key: 'b', sku: 'TOOL', quantity: 2 }]
     expect(bundleRange({ type: 'fixed', components, price: { by: 'percent', percent: 12 }, marginFloor: null }, catalogue)).toEqual({
-      from: { price: 12214, sum: 13880, cost: 7000 }, to: { price: 12654, sum: 14380, cost: 7000 }, leastMargin: (12214 - 7000) * 100 / 12214,
+      from: { price: 12214, sum: 13880, cost: 7000 }, to: { price: 12654, sum: 14380, cost: 7000 }, leastSaving: { price: 12214, sum: 13880, cost: 7000 }, leastMargin: (12214 - 7000) * 100 / 12214,
     })
   })
 })

@@ -14,8 +14,15 @@ export interface BundleCost {
   cost: number | null
 }
 
-/** What a bundle costs in its cheapest and in its dearest choice, and the lowest margin in percent of any; null: not known. */
-export interface BundleRange { from: BundleCost, to: BundleCost, leastMargin: number | null }
+/** What a bundle costs in its cheapest and in its dearest choice. */
+export interface BundleRange {
+  from: BundleCost
+  to: BundleCost
+  /** Of all choices the one that saves the least; it may save less than nothing. */
+  leastSaving: BundleCost
+  /** The lowest margin of any choice, in percent; null: not known. */
+  leastMargin: number | null
+}
 
 /** A percentage of an amount in minor units, half a unit rounded up. */
 export const shareOf = (amount: number, percent: number) => Math.floor((amount * percent + 50) / 100)
@@ -52,7 +59,9 @@ export function bundleRange(bundle: Bundle, items: Items): BundleRange | null {
   }
   const all = inEveryWay(parts)
   const margins = all?.map(each => marginOf({ price: priceBy(bundle.price, each.amount), cost: each.cost })) ?? [null]
-  return { from: costOf(parts.map(worths => worths[0]!)), to: costOf(parts.map(worths => worths.at(-1)!)), leastMargin: leastOf(margins) }
+  const from = costOf(parts.map(worths => worths[0]!))
+  // However the price is made, a greater sum never saves less.
+  return { from, to: costOf(parts.map(worths => worths.at(-1)!)), leastSaving: from, leastMargin: leastOf(margins) }
 }
 
 /** What a choice adds to a bundle, in minor units. */
@@ -114,11 +123,13 @@ function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRa
   const ascending = worths.toSorted((a, b) => a.amount - b.amount)
   const descending = ascending.toReversed()
   const counts = Array.from({ length: most - bundle.least + 1 }, (_, i) => bundle.least + i)
+  const cheapest = counts.map(count => costOf(pick(ascending, count)))
   const dearest = counts.map(count => costOf(pick(descending, count)))
   const margins = worths.some(each => each.cost === null) ? [null] : counts.map(count => marginAt(pick(leastWorth(worths, bundle.repeats ? 1 : count), count)))
   return {
-    from: counts.map(count => costOf(pick(ascending, count))).reduce((a, b) => b.price < a.price ? b : a),
+    from: cheapest.reduce((a, b) => b.price < a.price ? b : a),
     to: dearest.reduce((a, b) => b.price > a.price ? b : a),
+    leastSaving: cheapest.reduce((a, b) => b.sum - b.price < a.sum - a.price ? b : a),
     leastMargin: leastOf(margins),
   }
 }

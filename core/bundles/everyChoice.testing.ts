@@ -7,7 +7,9 @@ export type Contents = Record<string, number>
 /** Everything that a shopper can choose of a bundle, written out in the plainest way; a SKU that can't be sold is in none. */
 export function everyChoice(bundle: Bundle, catalogue: Catalogue): Contents[] {
   const isSold = (sku: string) => {
-    const { product, variant } = catalogue.item(sku)!
+    const item = catalogue.item(sku)
+    if (!item || item.product.bundle) return false
+    const { product, variant } = item
     return product.status === 'active' && (variant === null || variant.status === null || variant.status === 'active') && (variant?.price ?? product.price) !== null
   }
   const oneOf = (sku: string) => {

@@ -36,7 +36,7 @@ export interface CatalogueItem {
 /** Whether a product, or this variant of it, is taken out of the shop for good. */
 export const isRetired = ({ product, variant }: CatalogueItem) => product.status === 'retired' || variant?.status === 'retired'
 
-const noBundles: string[] = []
+const noBundles: ReadonlySet<string> = new Set()
 
 /** Everything the shop sells, looked up by SKU or key. Lookups take constant time. */
 export class Catalogue {
@@ -89,11 +89,15 @@ export class Catalogue {
     return this.#bundles
   }
 
+  /** SKUs of the bundles that name this product or variant as a part. */
+  bundlesNaming(sku: string): ReadonlySet<string> {
+    return this.#naming.get(sku) ?? noBundles
+  }
+
   /** SKUs of the bundles that a product, or a variant of it, can be in, ascending. */
   bundlesWith(product: Product): string[] {
-    if (!this.#naming.size) return noBundles
-    const found = new Set([product, ...product.variants].flatMap(({ sku }) => [...this.#naming.get(sku) ?? []]))
-    return [...found].sort()
+    if (!this.#naming.size) return []
+    return [...new Set([product, ...product.variants].flatMap(({ sku }) => [...this.bundlesNaming(sku)]))].sort()
   }
 
   /** The product or variant with this SKU. */

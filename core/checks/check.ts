@@ -7,6 +7,7 @@ export const check = z.enum([
   'sameShown', 'ruleNearlyAll', 'severalLanes', 'overCeiling',
   'cheaperThanSource', 'dearerThanSource',
   'notLinkedTo', 'returnMissing',
+  'bundleEmpty', 'bundleInside', 'bundlePartGone', 'bundlePartNotForSale', 'bundleUnmapped', 'bundleOutOfStock', 'bundleDearer', 'bundleNoSaving', 'bundleLowMargin', 'bundleTwin',
 ])
 export type Check = z.infer<typeof check>
 
@@ -14,6 +15,7 @@ export type Check = z.infer<typeof check>
 export const productChecks = [
   'laneOutOfStock', 'targetOutOfStock', 'targetNotForSale', 'targetRetired', 'linkOver', 'severalLanes', 'overCeiling',
   'cheaperThanSource', 'dearerThanSource', 'notLinkedTo', 'returnMissing',
+  'bundleEmpty', 'bundleInside', 'bundlePartGone', 'bundlePartNotForSale', 'bundleUnmapped', 'bundleOutOfStock', 'bundleDearer', 'bundleNoSaving', 'bundleLowMargin', 'bundleTwin',
 ] as const satisfies readonly Check[]
 export type ProductCheck = typeof productChecks[number]
 
@@ -28,6 +30,8 @@ export const checkGroups = [
   { title: 'Shoppers miss what was picked for them', checks: ['targetOutOfStock', 'targetNotForSale', 'targetRetired', 'linkOver'] },
   { title: 'Shoppers see the same again, or too much', checks: ['sameShown', 'ruleNearlyAll', 'severalLanes', 'overCeiling'] },
   { title: 'Shoppers see odd prices', checks: ['cheaperThanSource', 'dearerThanSource'] },
+  { title: 'Shoppers can’t buy a bundle, or not all of it', checks: ['bundleEmpty', 'bundleInside', 'bundlePartGone', 'bundlePartNotForSale', 'bundleUnmapped', 'bundleOutOfStock'] },
+  { title: 'Bundles save shoppers nothing, or earn too little', checks: ['bundleDearer', 'bundleNoSaving', 'bundleLowMargin', 'bundleTwin'] },
   { title: 'Shoppers find no way there', checks: ['notLinkedTo', 'returnMissing'] },
 ] as const satisfies readonly { title: string, checks: readonly Check[] }[]
 

@@ -28,6 +28,16 @@ export const checkWords: Record<Check, CheckWords> = {
   cheaperThanSource: { title: 'Upsells cheaper than their source', meaning: 'For this kind of link a dearer or better product is expected. A cheaper one sells less than the shopper came for.', mend: unlink },
   dearerThanSource: { title: 'Accessories dearer than what they go with', meaning: 'For this kind of link a cheaper product is expected. One that costs more than the thing itself puts shoppers off.', mend: unlink },
   notLinkedTo: { title: 'Products that nothing links to', meaning: 'No lane of any other product leads shoppers here. Link it where it helps, or let a rule find it.' },
+  bundleEmpty: { title: 'Bundles with nothing to sell', meaning: 'The bundle has no parts yet, a group of it sells nothing, or fewer can be picked than have to be. Add parts, or retire the bundle.' },
+  bundleInside: { title: 'Bundles in a bundle', meaning: 'A bundle can’t be sold as a part of another. Put its own parts in.' },
+  bundlePartGone: { title: 'Bundles with retired parts', meaning: 'A retired product is never sold again: the bundle, or this choice of it, can’t be bought. Put another product in its place.' },
+  bundlePartNotForSale: { title: 'Bundles with parts not for sale', meaning: 'A draft, a product without a price or one that is not released yet keeps the bundle, or this choice of it, from being bought.' },
+  bundleUnmapped: { title: 'Bundles with combinations without a product', meaning: 'What has no product can’t be chosen. Choose one for each combination, or mark it as not sold.' },
+  bundleOutOfStock: { title: 'Bundles out of stock', meaning: 'Of a part there is less than one bundle takes, so the bundle can’t be bought until there is stock again.' },
+  bundleDearer: { title: 'Bundles dearer than their parts', meaning: 'Shoppers who put the parts into the cart one by one pay less. Lower the price of the bundle.' },
+  bundleNoSaving: { title: 'Bundles that save nothing', meaning: 'The bundle costs as much as its parts, in at least one choice. If that is meant, put it aside; otherwise lower the price.' },
+  bundleLowMargin: { title: 'Bundles with a low margin', meaning: 'In at least one choice the margin is under the bundle’s floor, or the bundle is given away.' },
+  bundleTwin: { title: 'Bundles with the same contents', meaning: 'Two bundles on sale have the same in them. Shoppers wonder which is the better one. Retire one of them.' },
   returnMissing: { title: 'Links back that are missing', meaning: 'For a mutual kind, a link from one product calls for one back. Shoppers of the other product don’t find this one.', mend: { one: 'Link back', several: 'Link {n} back' } },
 }
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { naiveBundleProblems } from '../bundles/naiveBundleProblems.testing'
 import { isForSale, priceOf, stockOf } from '../catalogue/product'
 import { makeKind } from '../links/makeKind.testing'
 import { timeOf } from '../links/lane'
@@ -27,6 +28,11 @@ function booked(shop: CheckedShop, isAside: (finding: Finding) => boolean = () =
 }
 const told = (book: FindingBook) => Object.fromEntries(productChecks.map(check => [check, [...book.findings(check, 0, now)].map(each => `${each.source} ${each.kind} ${each.target}`).sort()]))
 
+const checkOf: Record<string, ProductCheck> = {
+  empty: 'bundleEmpty', tooFewToPick: 'bundleEmpty', bundleInside: 'bundleInside', partMissing: 'bundlePartGone', partRetired: 'bundlePartGone', partNotForSale: 'bundlePartNotForSale', unmapped: 'bundleUnmapped',
+  partOutOfStock: 'bundleOutOfStock', outOfStock: 'bundleOutOfStock', dearerThanParts: 'bundleDearer', noSaving: 'bundleNoSaving', givenAway: 'bundleLowMargin', lowMargin: 'bundleLowMargin', sameContents: 'bundleTwin',
+}
+
 /** Every check by itself, in the plainest way. */
 function naive({ catalogue, links, kinds }: Shop): Record<ProductCheck, string[]> {
   const found = Object.fromEntries(productChecks.map(check => [check, [] as string[]])) as Record<ProductCheck, string[]>
@@ -52,6 +58,7 @@ function naive({ catalogue, links, kinds }: Shop): Record<ProductCheck, string[]
         if (kind.mutual && !isGone && !links.lane(product.sku, kind.key).some(back => productOf(back.target) === source)) at('returnMissing', link.target)
       }
     }
+    if (source.bundle) for (const each of naiveBundleProblems(source.sku, source.bundle, catalogue, now)) found[checkOf[each.split(' ')[0]!]!].push(`${source.sku}  ${each.split(' ')[1]}`)
     const isTarget = catalogue.products.some(from => inUse.some(kind => links.lane(from.sku, kind.key).some(link => productOf(link.target) === source)))
     if (!isTarget && isForSale(source, null, now)) found.notLinkedTo.push(`${source.sku}  `)
   }

@@ -1,3 +1,6 @@
+import { groupsOf } from '../bundles/bundle'
+import { bundleRange } from '../bundles/bundlePrice'
+import { combinationTable } from '../bundles/combinations'
 import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
 import { priceOf, stockOf } from '../catalogue/product'
 import type { LinkKind } from '../links/kind'
@@ -33,6 +36,14 @@ export function findingWords({ check, source, kind, target }: Finding, shop: Fin
     case 'severalLanes': return `also in ${listed(otherLanes(source, kind, target, shop))}`
     case 'cheaperThanSource': case 'dearerThanSource': return item ? priceWords(source, item, shop) : ''
     case 'notLinkedTo': return 'in no lane'
+    case 'bundleEmpty': return target ? `nothing is sold in “${target}”` : 'no parts, or too few'
+    case 'bundleInside': return 'a bundle itself'
+    case 'bundlePartGone': return item ? 'retired' : `${target} is gone`
+    case 'bundlePartNotForSale': return item ? notForSaleWords(item) : ''
+    case 'bundleUnmapped': return unmappedWords(source, target, shop)
+    case 'bundleOutOfStock': return item ? `${stockOf(item.product, item.variant)} left` : target ? `nothing of “${target}” left` : 'too little of its parts'
+    case 'bundleDearer': case 'bundleNoSaving': case 'bundleLowMargin': return bundlePriceWords(check, source, shop)
+    case 'bundleTwin': return 'the same parts'
     case 'returnMissing': return 'no link back'
     default: return ''
   }
@@ -55,6 +66,23 @@ function priceWords(source: string, { product, variant }: CatalogueItem, shop: F
   const difference = percentDifference(price, shop.catalogue.product(source)?.price ?? null)
   if (price === null || difference === null) return ''
   return `${shop.money(price)}, ${Math.abs(difference)} % ${difference < 0 ? 'cheaper' : 'dearer'}`
+}
+
+function unmappedWords(source: string, key: string, { catalogue }: FindingShop): string {
+  const group = groupsOf(catalogue.product(source)!.bundle!).find(each => each.key === key)
+  const table = group ? combinationTable(group) : []
+  return `${table.filter(row => row.sku === undefined).length} of ${counted(table.length, 'combination')} of “${key}”`
+}
+
+function bundlePriceWords(check: Finding['check'], source: string, { catalogue, money }: FindingShop): string {
+  const range = bundleRange(catalogue.product(source)!.bundle!, catalogue)
+  if (!range) return ''
+  const { from, leastSaving, leastMargin } = range
+  switch (check) {
+    case 'bundleLowMargin': return from.price === 0 ? 'given away' : leastMargin === null ? '' : `${Math.floor(leastMargin)} % at the least`
+    case 'bundleDearer': return `${money(leastSaving.price)}, the parts ${money(leastSaving.sum)}`
+    default: return `${money(leastSaving.price)}, as much as the parts`
+  }
 }
 
 const pageOf: Partial<Record<PageKind, [string, string]>> = {

@@ -1,3 +1,5 @@
+import type { BundleProblemCode } from '../bundles/bundleProblems'
+import { bundleProblems } from '../bundles/bundleProblems'
 import type { Catalogue } from '../catalogue/catalogue'
 import { isRetired } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
@@ -18,6 +20,11 @@ export interface CheckedShop {
 const checkOfProblem = {
   over: 'linkOver', notForSale: 'targetNotForSale', outOfStock: 'targetOutOfStock', cheaperThanSource: 'cheaperThanSource', dearerThanSource: 'dearerThanSource',
 } as const
+
+const checkOfBundle = {
+  empty: 'bundleEmpty', tooFewToPick: 'bundleEmpty', bundleInside: 'bundleInside', partMissing: 'bundlePartGone', partRetired: 'bundlePartGone', partNotForSale: 'bundlePartNotForSale', unmapped: 'bundleUnmapped',
+  partOutOfStock: 'bundleOutOfStock', outOfStock: 'bundleOutOfStock', dearerThanParts: 'bundleDearer', givenAway: 'bundleLowMargin', noSaving: 'bundleNoSaving', lowMargin: 'bundleLowMargin', sameContents: 'bundleTwin',
+} as const satisfies Record<BundleProblemCode, ProductCheck>
 
 /**
  * What there is to say of one product and its lanes: nothing unless it is active, for nobody comes to its page.
@@ -45,6 +52,7 @@ export function* productFindings(product: Product, shop: CheckedShop, timesTarge
       if (kind.mutual && !isRetired(item) && !leadsBack(item.product, kind.key, product, shop)) yield found('returnMissing', kind.key, link.target)
     }
   }
+  if (product.bundle) for (const { code, about } of bundleProblems({ sku: product.sku, bundle: product.bundle }, shop.catalogue, at)) yield found(checkOfBundle[code], '', about)
   if (!timesTarget && isForSale(product, null, at)) yield found('notLinkedTo')
 }
 

@@ -1,5 +1,8 @@
 import { z } from 'zod'
+import { bundle } from '../bundles/bundle'
+import { bundleSettings } from '../bundles/bundleSettings'
 import { neighbourSettings } from '../catalogue/neighbours'
+import { pictureAddress } from '../catalogue/pictureType'
 import { sku } from '../catalogue/sku'
 import { finding } from '../checks/check'
 import { kindKey, kindSettings } from '../links/kind'
@@ -74,10 +77,10 @@ export type NeighboursCommand = z.infer<typeof neighboursCommand>
 const switchCommand = z.strictObject({ type: z.literal('switchSection'), source: sku, section: sectionKey, off: z.boolean() })
 export type SwitchCommand = z.infer<typeof switchCommand>
 
-/** Sets the picture that a brand is known by: an address on the shop's own server, or a safe one elsewhere. */
+/** Sets the picture that a brand is known by. */
 const brandMarkCommand = z.strictObject({
   type: z.literal('setBrandMark'), brand: z.string().min(1).max(256),
-  image: z.string().max(2048).regex(/^(\/(?!\/)[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.').nullable(),
+  image: pictureAddress.nullable(),
 })
 export type BrandMarkCommand = z.infer<typeof brandMarkCommand>
 
@@ -153,5 +156,16 @@ const checkCommand = z.discriminatedUnion('type', [
 ])
 export type CheckCommand = z.infer<typeof checkCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, brandMarkCommand, sectionCommand, planCommand, lookCommand, releaseCommand, checkCommand])
+/** Commands on bundles. They change the product that a bundle is. */
+const bundleCommand = z.discriminatedUnion('type', [
+  /** Adds a draft. */
+  z.strictObject({ type: z.literal('addBundle'), sku, name: bundleSettings.shape.name, bundle }),
+  /** Sets parts of a bundle. `seen` is how its sender saw them: if they have changed since, the command is refused. */
+  z.strictObject({ type: z.literal('changeBundle'), sku, settings: bundleSettings.partial(), seen: bundleSettings.partial() }),
+  /** Takes a draft away that nothing leads to. */
+  z.strictObject({ type: z.literal('removeBundle'), sku }),
+])
+export type BundleCommand = z.infer<typeof bundleCommand>
+
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, brandMarkCommand, sectionCommand, planCommand, lookCommand, bundleCommand, releaseCommand, checkCommand])
 export type Command = z.infer<typeof command>

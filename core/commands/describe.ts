@@ -1,3 +1,6 @@
+import type { BundleSettings } from '../bundles/bundleSettings'
+import { settingsOf } from '../bundles/bundleSettings'
+import { bundleDifferences } from '../bundles/bundleWords'
 import { checkWords, mendedWords } from '../checks/checkWords'
 import { lookDifferences } from '../looks/lookWords'
 import { planDifferences } from '../pagePlans/planDifferences'
@@ -11,7 +14,7 @@ import type { KindSettings } from '../links/kind'
 import type { LinkDetails } from '../links/lane'
 import type { LanePage } from '../links/pageLanes'
 import { pageOfSource } from '../links/pageLanes'
-import type { Command, LaneCommand } from './command'
+import type { BundleCommand, Command, LaneCommand } from './command'
 import type { CommandContext } from './plan'
 import { canStillBeMended } from './planChecks'
 
@@ -45,6 +48,9 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'restoreKind': return `Restored the kind ${kind(command.key)}`
     case 'switchSection': return `Switched the section ${sectionName(command.section)} ${command.off ? 'off' : 'on again'} on the page of ${name(command.source)}`
     case 'setBrandMark': return `${command.image === null ? 'Took the mark away from' : 'Set the mark of'} the brand ${command.brand}`
+    case 'addBundle': return `Added the bundle “${textIn(command.name, language, language)}”`
+    case 'changeBundle': return describeBundleChange(command, settingsOf(context.stored()!), language)
+    case 'removeBundle': return `Removed the bundle “${name(command.sku)}”`
     case 'addSection': return `Added the section “${textIn(command.settings.heading, language, language)}”`
     case 'changeSection': {
       const before = context.sectionVersions().get(command.key)!.draft!
@@ -103,6 +109,14 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'arrange': return `Put the ${plural(command.kind)} of ${on} in order`
     case 'detail': return `Set ${detailWords(command.details)} of ${things(command.targets)} as ${as} of ${on}`
   }
+}
+
+function describeBundleChange({ sku, settings }: Extract<BundleCommand, { type: 'changeBundle' }>, before: BundleSettings, language: string): string {
+  const after = { ...before, ...settings }
+  const words = `the bundle “${textIn(after.name, language, language) || sku}”`
+  const changed = bundleDifferences(before, after)
+  if (changed.length === 1 && after.status !== before.status) return after.status === 'active' ? `Made ${words} active` : after.status === 'retired' ? `Retired ${words}` : `Made ${words} a draft again`
+  return `Changed ${listed(changed) || 'nothing'} of ${words}`
 }
 
 /** “Added Gloves to the article ‘Spring’”, “Moved Smokers to place 1 of the categories related to ‘Hives’” */

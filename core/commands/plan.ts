@@ -4,6 +4,8 @@ import { isEmpty } from './change'
 import type { Command } from './command'
 import type { BrandMarkContext } from './planBrandMarks'
 import { planBrandMarks } from './planBrandMarks'
+import type { BundleContext } from './planBundles'
+import { planBundles } from './planBundles'
 import type { CheckContext } from './planChecks'
 import { planChecks } from './planChecks'
 import { planKinds } from './planKinds'
@@ -20,7 +22,7 @@ import type { LaneContext } from './planLanes'
 import { planLanes } from './planLanes'
 
 /** What planning a command needs to know of the shop. */
-export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, BrandMarkContext, CheckContext {
+export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, BrandMarkContext, BundleContext, CheckContext {
   /** All kinds in their order. */
   kinds(): readonly LinkKind[]
 }
@@ -44,6 +46,7 @@ function plan(command: Command, context: CommandContext): Change[] {
     case 'addLook': case 'changeLook': case 'removeLook': return planLooks(command, context)
     case 'goBack': case 'schedulePublish': case 'cancelSchedule': case 'runSchedule': return planReleases(command, context)
     case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
+    case 'addBundle': case 'changeBundle': case 'removeBundle': return planBundles(command, context)
     case 'setBrandMark': return planBrandMarks(command, context)
     case 'switchSection': return planSwitch(command, context)
     default: return planLanes(command, context)

@@ -1,4 +1,3 @@
-import type { Catalogue } from '../catalogue/catalogue'
 import { formatMoney } from '../money/money'
 import type { PricedCart, Reduction } from '../pricing/cart'
 import { textIn } from '../text/text'
@@ -6,8 +5,8 @@ import type { Telling } from './catalogueAnswer'
 import type { CartAnswer } from './contract'
 
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
-export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, catalogue: Catalogue, telling: Telling): T & Omit<CartAnswer, 'warnings'> {
-  const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, catalogue, telling) }))
+export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, telling: Telling): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
+  const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, telling) }))
   return {
     ...cart, reductions: told(cart.reductions), currency: telling.settings.currency,
     lines: cart.lines.map(line => ({ ...line, reductions: told(line.reductions), components: line.components.map(each => ({ ...each, reductions: told(each.reductions) })) })),
@@ -15,7 +14,7 @@ export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, cata
 }
 
 /** “Harvest day: −12 %”, “Harvest day: −€5.00” */
-function reductionWords({ key, percent, amount }: Reduction, catalogue: Catalogue, { settings, language }: Telling): string {
-  const name = textIn(catalogue.product(key)?.name ?? {}, language, settings.language) || key
+function reductionWords({ key, percent, amount }: Reduction, { settings, language, items }: Telling): string {
+  const name = textIn(items.item(key)?.product.name ?? {}, language, settings.language) || key
   return `${name}: −${percent === null ? formatMoney(amount, settings.currency, language) : `${percent} %`}`
 }

@@ -1,3 +1,4 @@
+import type { Items } from '../bundles/bundleParts'
 import type { Category, CatalogueItem } from '../catalogue/catalogue'
 import type { Catalogue } from '../catalogue/catalogue'
 import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
@@ -6,7 +7,8 @@ import type { ShopSettings } from '../catalogue/shopSettings'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { CatalogueCard, ProductAnswer } from './contract'
-import { itemUrl } from './deliveredItem'
+import { bundleAnswer } from './bundleAnswer'
+import { hasOptions, isPriceFrom, itemUrl } from './deliveredItem'
 
 /** In which words and as of when catalogue facts are told. */
 export interface Telling {
@@ -15,6 +17,8 @@ export interface Telling {
   language: string
   /** Milliseconds since 1970-01-01 UTC */
   at: number
+  /** Where the parts of bundles are looked up. */
+  items: Items
 }
 
 const words = (text: Text, { language, settings }: Telling) => textIn(text, language, settings.language)
@@ -30,7 +34,8 @@ export function catalogueCard({ product, variant }: CatalogueItem, telling: Tell
     was: product.was,
     inStock: stockOf(product, variant) > 0,
     forSale: isForSale(product, variant, telling.at),
-    hasOptions: variant === null && product.variants.length > 0,
+    hasOptions: hasOptions({ product, variant }, telling.items),
+    isFrom: product.bundle !== null && isPriceFrom(product.bundle, telling.items),
   }
 }
 
@@ -51,6 +56,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: T
       image: imageOf(product, variant),
       forSale: isForSale(product, variant, telling.at),
     })),
+    bundle: product.bundle && bundleAnswer(product.bundle, telling),
   }
 }
 
@@ -67,7 +73,7 @@ export function namedKey({ key, name }: { key: string, name: Text }, telling: Te
 }
 
 /** The options of a product with every value its variants have, in the variants' order. */
-function optionsOf(product: Product): ProductAnswer['options'] {
+export function optionsOf(product: Product): ProductAnswer['options'] {
   const values = new Map<string, Set<string>>()
   for (const variant of product.variants) {
     for (const [name, value] of Object.entries(variant.options)) {

@@ -51,6 +51,8 @@ const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen'
 const style = z.record(z.string(), z.string())
 const houseStyle = 'The shop’s own look as CSS custom properties, to be set on the page.'
 
+const bundleType = z.enum(['fixed', 'choice', 'pickAny'])
+
 const deliveredItem = z.object({
   sku: z.string().meta({ description: 'The product.' }),
   variant: z.string().nullable().meta({ description: 'The variant’s SKU when one variant is meant.' }),
@@ -61,12 +63,13 @@ const deliveredItem = z.object({
   was: amount.nullable(),
   currency: z.string(),
   inStock: z.boolean(),
-  hasOptions: z.boolean().meta({ description: 'The shopper has to choose a variant before buying.' }),
+  hasOptions: z.boolean().meta({ description: 'The shopper has to choose a variant, or the parts of a bundle, before buying.' }),
   brand: z.string().nullable(),
   stock: z.int().meta({ description: 'Units on hand, its variants’ together.' }),
   step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
   reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'named', 'relatedCategory', 'bundle'])
     .meta({ description: 'What kind of step brought it. linked: a merchandiser linked it by hand.' }),
+  bundle: z.object({ type: bundleType, isFrom: z.boolean().meta({ description: 'The price is that of its cheapest choice.' }) }).optional().meta({ description: 'Of a bundle.' }),
   kind: z.string().nullable().meta({ description: 'The kind of link that brought it, such as upsell or accessory; null when no link did.' }),
 })
 export type DeliveredItem = z.infer<typeof deliveredItem>
@@ -151,6 +154,7 @@ const catalogueCard = z.object({
   inStock: z.boolean(),
   forSale: z.boolean(),
   hasOptions: z.boolean(),
+  isFrom: z.boolean().meta({ description: 'The price is that of the cheapest choice of a bundle.' }),
 })
 export type CatalogueCard = z.infer<typeof catalogueCard>
 
@@ -167,6 +171,22 @@ export const shopAnswer = z.object({
 }).meta({ id: 'Shop' })
 export type ShopAnswer = z.infer<typeof shopAnswer>
 
+const bundleEnd = z.object({ price: amount, was: amount.nullable() }).nullable()
+const bundleAnswer = z.object({
+  type: bundleType.meta({ description: 'fixed: always the same; choice: one product of each group of options; pickAny: any so many of a set.' }),
+  from: bundleEnd.meta({ description: 'Price of the cheapest choice; null: none is for sale.' }), to: bundleEnd.meta({ description: 'Price of the dearest choice.' }),
+  parts: z.array(z.object({
+    part: z.string().meta({ description: 'Names the part in the choices of a cart line.' }), name: z.string(), quantity: z.int(),
+    options: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
+    choices: z.array(z.object({
+      sku: z.string(), values: z.array(z.string()).meta({ description: 'Its values of the options, in their order.' }), name: z.string(), url: z.string(), image: z.string().nullable(),
+      price: amount.nullable().meta({ description: 'What one costs by itself.' }), stock: z.int(), available: z.boolean().meta({ description: 'For sale, and there in the quantity that one bundle takes.' }),
+    })).meta({ description: 'What it can be. A combination of values that is not among them is not sold.' }),
+  })),
+  pick: z.object({ least: z.int(), most: z.int(), repeats: z.boolean(), steps: z.array(z.object({ count: z.int(), percent: z.int() })) }).nullable().meta({ description: 'Of pickAny: how many are picked, whether the same again, and the reduction from how many on.' }),
+})
+export type BundleAnswer = z.infer<typeof bundleAnswer>
+
 export const productAnswer = catalogueCard.extend({
   description: z.string(),
   categories: z.array(namedKey).meta({ description: 'From the top down to the product’s main category.' }),
@@ -177,6 +197,7 @@ export const productAnswer = catalogueCard.extend({
   variants: z.array(z.object({
     sku: z.string(), options: z.record(z.string(), z.string()), price: amount.nullable(), stock: z.int(), image: z.string().nullable(), forSale: z.boolean(),
   })),
+  bundle: bundleAnswer.nullable().meta({ description: 'What is in it, when it is several products sold as one.' }),
 }).meta({ id: 'Product' })
 export type ProductAnswer = z.infer<typeof productAnswer>
 

@@ -1,3 +1,7 @@
+import type { Bundle } from '../bundles/bundle'
+import type { Items } from '../bundles/bundleParts'
+import { needsChoices } from '../bundles/bundleParts'
+import { bundleRange } from '../bundles/bundlePrice'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { imageOf, priceOf, stockOf } from '../catalogue/product'
@@ -12,9 +16,9 @@ import type { DeliveredItem } from './contract'
 export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason' | 'kind'>
 
 // Written out field by field: this runs for every product of every page, and copying objects into each other costs several times as much.
-export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, language: string): DeliveredProduct {
+export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, language: string, items: Items): DeliveredProduct {
   const { product, variant } = item
-  return {
+  const delivered: DeliveredProduct = {
     sku: product.sku,
     variant: variant === null ? null : variant.sku,
     name: itemName(item, text => textIn(text, language, settings.language)),
@@ -24,10 +28,22 @@ export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, la
     was: product.was,
     currency: settings.currency,
     inStock: stockOf(product, variant) > 0,
-    hasOptions: variant === null && product.variants.length > 0,
+    hasOptions: hasOptions(item, items),
     brand: product.brand,
     stock: stockOf(product, variant),
   }
+  if (product.bundle) delivered.bundle = { type: product.bundle.type, isFrom: isPriceFrom(product.bundle, items) }
+  return delivered
+}
+
+/** Whether the shopper has to choose a variant, or the parts of a bundle, before buying. */
+export const hasOptions = ({ product, variant }: CatalogueItem, items: Items) =>
+  variant === null && (product.variants.length > 0 || (product.bundle !== null && needsChoices(product.bundle, items)))
+
+/** Whether some choices of a bundle cost more than others. */
+export function isPriceFrom(bundle: Bundle, items: Items): boolean {
+  const range = bundleRange(bundle, items)
+  return range !== null && range.from.price < range.to.price
 }
 
 /** “Bee gloves”, or for a variant “Bee gloves, M”. Without a name in any language, the SKU. */
@@ -54,8 +70,12 @@ export class DeliveredTexts {
   readonly #byLanguage = new Map<string, Texts>()
   readonly #looks = new WeakMap<LookBook, LookTexts>()
 
-  constructor(settings: ShopSettings) {
+  readonly #items: Items
+
+  /** @param items where the parts of bundles are looked up: a bundle is replaced when one of them changes */
+  constructor(settings: ShopSettings, items: Items) {
     this.settings = settings
+    this.#items = items
   }
 
   /** The JSON of deliveredProduct. */
@@ -64,7 +84,7 @@ export class DeliveredTexts {
     const texts = this.#textsIn(language)
     let text = variant ? texts.variants.get(product)?.get(variant.sku) : texts.products.get(product)
     if (text !== undefined) return text
-    text = JSON.stringify(deliveredProduct(item, this.settings, language))
+    text = JSON.stringify(deliveredProduct(item, this.settings, language, this.#items))
     if (!variant) texts.products.set(product, text)
     else texts.variants.set(product, (texts.variants.get(product) ?? new Map<string, string>()).set(variant.sku, text))
     return text

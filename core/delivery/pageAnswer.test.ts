@@ -78,7 +78,7 @@ describe('what a section looks like', () => {
 
 describe('pageText', () => {
   it('is the JSON of pageAnswer, in every language and asked for again', () => {
-    const texts = new DeliveredTexts(settings)
+    const texts = new DeliveredTexts(settings, shop.catalogue)
     for (const language of ['en', 'de', 'en', 'fr', 'pt-BR']) {
       for (const cart of [[], ['NAMELESS'], ['a/b-M', 'NAMELESS', 'SRC']]) {
         const resolved = resolvePage(shop, page, makeShopper({ cart }))
@@ -105,7 +105,7 @@ describe('a section of tiles', () => {
       [null, [{ key: 'frames', name: 'The frames', reason: null }, { key: 'tools', name: 'The tools', reason: 'duplicate' }, { key: 'jars', name: 'The jars', reason: 'emptyCategory' }]],
     ])
     const resolved = resolvePage(tiled, about, shopper)
-    expect(pageText('category', resolved, told(tiled), new DeliveredTexts(settings), 'en')).toBe(JSON.stringify(pageAnswer('category', resolved, told(tiled), settings, 'en')))
+    expect(pageText('category', resolved, told(tiled), new DeliveredTexts(settings, tiled.catalogue), 'en')).toBe(JSON.stringify(pageAnswer('category', resolved, told(tiled), settings, 'en')))
   })
 })
 

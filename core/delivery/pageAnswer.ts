@@ -43,7 +43,7 @@ export function pageAnswer(
     sections: page.sections.map(shown => ({
       ...sectionHead(shown, told),
       ...sectionLook(shown, looks, words),
-      items: shown.items.map(item => ({ ...deliveredProduct(item, settings, language), ...whyShown(item, shown) })),
+      items: shown.items.map(item => ({ ...deliveredProduct(item, settings, language, shop.catalogue), ...whyShown(item, shown) })),
       categories: told.tiles(shown),
       steps: story(shown.section.key),
     })),

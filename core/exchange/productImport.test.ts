@@ -68,6 +68,16 @@ describe('ProductImport', () => {
     expect(plan.changes).toEqual([{ of: 'product', source: 'A', kind: '', before: given, after: { ...given, name: { en: 'New', de: 'Alt' }, brand: null, price: 1200, variants: [{ ...given.variants[0]!, stock: 9 }] } }])
   })
 
+  it('renames a bundle and leaves what is in it, but gives it neither price nor variants', () => {
+    const set = makeProduct('SET', { price: null, stock: 0, bundle: { type: 'fixed', components: [{ key: 'a', sku: 'A', quantity: 2 }], price: { by: 'sum' }, marginFloor: null } })
+    const [row] = productFileRows(set, new Catalogue([], categories, []), settings)
+    expect(imported([row!], [set])).toMatchObject({ changes: [], unchanged: 1, rejections: [] })
+    expect(after(imported([{ sku: 'SET', name: 'Harvest day', status: 'retired' }], [set]), 'SET')).toEqual({ ...set, name: { en: 'Harvest day' }, status: 'retired' })
+    expect(told(imported([{ sku: 'SET', price: '12.00' }, { sku: 'SET-M', variantOf: 'SET', options: 'size=M' }], [set])))
+      .toEqual(['2 price: SET is a bundle: this follows from its parts. Leave the cell empty.', '3 variantOf: Its product, in line 2, was not taken.'])
+    expect(told(imported([{ sku: 'SET-M', variantOf: 'SET', options: 'size=M' }], [set]))).toEqual(['2 variantOf: SET is a bundle; it has no variants.'])
+  })
+
   it('says of every row that can’t be taken why', () => {
     const given = [makeProduct('A', { variants: [makeVariant('A-1', { options: { size: '1' } })] }), makeProduct('B')]
     expect(told(imported([

@@ -106,6 +106,8 @@ export class ProductImport {
     if (known?.variant) throw new RowError('sku', `${row.sku} is a variant of ${known.product.sku}; name that under variantOf.`)
     const draft = this.#drafts.get(row.sku)
     const was = draft?.after ?? emptyProduct(row.sku)
+    const stated = was.bundle && (['price', 'was', 'cost', 'stock'] as const).find(field => row.fields[field])
+    if (stated) throw new RowError(stated, `${row.sku} is a bundle: this follows from its parts. Leave the cell empty.`)
     const next = {
       ...was, ...row.fields, name: withTexts(was.name, row.name), description: withTexts(was.description, row.description),
       categories: row.categories ? [...new Set(row.categories.map(path => this.#category(path, was)))] : was.categories,
@@ -126,6 +128,7 @@ export class ProductImport {
     const known = this.#catalogue.item(row.sku)
     if (known && !known.variant) throw new RowError('sku', `${row.sku} is a product; it can’t become a variant.`)
     if (known && known.product.sku !== row.variantOf) throw new RowError('variantOf', `${row.sku} is a variant of ${known.product.sku}.`)
+    if (draft.after.bundle) throw new RowError('variantOf', `${row.variantOf} is a bundle; it has no variants.`)
     const { variants } = draft.after
     const at = variants.findIndex(each => each.sku === row.sku)
     const was = variants[at] ?? null

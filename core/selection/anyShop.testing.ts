@@ -3,6 +3,7 @@ import { Catalogue } from '../catalogue/catalogue'
 import { allCount } from '../catalogue/neighbours'
 import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { Product } from '../catalogue/product'
+import type { Bundle } from '../bundles/bundle'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Trait } from '../catalogue/traits'
 import { makeKind } from '../links/makeKind.testing'
@@ -42,6 +43,11 @@ const variantOf = (sku: string) => fc.record({
   stock: fc.integer({ min: -1, max: 2 }), status: fc.option(someStatus), price: fc.option(pick(500, 900)),
 }).map(part => makeVariant(sku, part))
 const attributes = fc.record({ fits: subset(standards), standard: subset(standards, 1) }).map(each => Object.fromEntries(Object.entries(each).filter(([, values]) => values.length)))
+const parts = ['A', 'B', 'C', 'D', 'A-1', 'B-1', 'GONE']
+const someBundle: fc.Arbitrary<Bundle> = fc.oneof(
+  subset(parts, 3).map((skus): Bundle => ({ type: 'fixed', components: skus.map((sku, i) => ({ key: `c${i}`, sku, quantity: 1 })), price: { by: 'sum' }, marginFloor: null })),
+  subset(parts, 3).map((set): Bundle => ({ type: 'pickAny', set, least: 1, most: 2, repeats: true, steps: [], marginFloor: null })),
+)
 export const productOf = (sku: string): fc.Arbitrary<Product> => fc.record({
   name: pick('Hive', 'hive', 'Frame 2', 'Frame 10', 'Zipper').map(en => ({ en })),
   status: someStatus,
@@ -51,6 +57,7 @@ export const productOf = (sku: string): fc.Arbitrary<Product> => fc.record({
   released: pick(null, null, '2025-05-01', '2026-04-20', '2026-04-21', '2026-05-01', '2026-05-02', '2026-05-01T10:00:00Z'),
   categories: subset([...categoryKeys, 'gone'], 2), tags: subset(tags), brand: fc.option(pick(...brands)), attributes,
   variants: fc.tuple(...variantSkus.filter(each => each.startsWith(sku)).map(variantOf)),
+  bundle: sku < 'F' ? fc.constant(null) : fc.option(someBundle),
 }).map(part => makeProduct(sku, part))
 const anyTarget = pick(...skus, ...skus, ...variantSkus, 'GONE')
 const anyDate = pick('2026-04-30', '2026-05-01', '2026-05-02', '2026-05-01T10:00:00Z', '2026-05-01T10:00:01Z')

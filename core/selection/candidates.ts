@@ -44,7 +44,7 @@ export function idleReason(step: FillStep, context: StepContext): IdleReason | n
   if (step.off) return 'off'
   if (step.from === 'links' && shop.kinds.get(step.kind)?.retired) return 'retiredKind'
   if (step.from === 'category' && !shop.catalogue.category(step.category)) return 'noSuchCategory'
-  if (step.from === 'boughtTogether' || step.from === 'bundles') return 'noData'
+  if (step.from === 'boughtTogether' || (step.from === 'bundles' && !shop.catalogue.bundles.size)) return 'noData'
   if (step.from === 'named') return context.named === null ? 'noArticle' : null
   if (step.from === 'relatedCategories') return category === null ? 'noCategory' : null
   if (!needsSubjects(step)) return null
@@ -128,6 +128,10 @@ function ofSubject(step: FillStep, number: number, sku: string, context: StepCon
       const { brand, categories } = source.counting
       const lists: ListName[] = step.of === 'category' ? Array.from(new Set(categories), key => ['category', key]) : brand === null ? [] : [['brand', brand]]
       return inLists(lists, step.from === 'newest' ? 'newest' : 'best-selling', number, source, context)
+    }
+    case 'bundles': {
+      const positions = shop.catalogue.bundlesWith(source.product).map(bundle => shop.index.postings.positionOf(bundle)!)
+      return offered(inOrder(positions, step.order, context), number, source, context)
     }
     default: return []
   }

@@ -212,6 +212,11 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
           return plainOffers(ordered(skus(each => each.sku !== source && alike(each)), order, key), source)
         }))
       }
+      case 'bundles': return turns(sources.map((source) => {
+        const own = [source, ...productOf(source)!.variants.map(each => each.sku)]
+        const contains = ({ bundle }: Product) => bundle?.type === 'pickAny' ? common(bundle.set, own).length > 0 : !!bundle && bundle.components.some(each => own.includes(each.sku))
+        return plainOffers(ordered(skus(each => each.sku !== source && contains(each)), step.order, key), source)
+      }))
       default: return []
     }
   }
@@ -288,8 +293,9 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       const count = taken.length + tiles.filter(each => each.verdict === 'taken').length
       const active = section.steps.filter(step => !step.off)
       const waits = (step: FillStep) => {
+        if (step.from === 'bundles' && !shop.products.some(each => each.bundle)) return false
         if (step.from === 'links' && shop.retiredKinds.includes(step.kind)) return false
-        if (['chosen', 'recentlyViewed', 'named', 'category', 'boughtTogether', 'relatedCategories', 'bundles'].includes(step.from) || ('of' in step && step.of === 'all')) return false
+        if (['chosen', 'recentlyViewed', 'named', 'category', 'boughtTogether', 'relatedCategories'].includes(step.from) || ('of' in step && step.of === 'all')) return false
         return (page.kind === 'cart' || step.subjects === 'cart') && cartProducts.length === 0
       }
       if (closed) hidden.push({ key, reason: closed })

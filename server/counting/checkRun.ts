@@ -44,6 +44,8 @@ export class CheckRun {
       case 'product':
         this.#mark(this.#shop.positionOf(change.source))
         for (const position of this.#shop.links.sourcesOf(change.source)) this.#mark(position)
+        // Whether two bundles have the same contents hangs on both.
+        if (change.before?.bundle || change.after?.bundle) for (const sku of this.#shop.live.catalogue.bundles) this.#mark(this.#shop.positionOf(sku))
         break
       case 'kind': this.#stale = 'all'
     }

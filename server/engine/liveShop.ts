@@ -98,7 +98,7 @@ export class LiveShop implements Shop {
     schedules: Map<string, Schedule>, putAside: PutAside,
   } & AllDrafted) {
     this.settings = facts.settings
-    this.texts = new DeliveredTexts(facts.settings)
+    this.texts = new DeliveredTexts(facts.settings, { item: sku => this.#catalogue.item(sku) })
     this.articles = facts.articles
     this.#categories = facts.categories
     this.kinds = this.#kinds = new Map(facts.kinds.map(each => [each.key, each]))

@@ -64,8 +64,11 @@ export class CommandLog {
   run(command: Command, editor: string): Promise<Done> {
     return this.#inTurn(async (transaction) => {
       const release = command.type === 'goBack' ? await readRelease(this.#db, command.release, transaction) : null
-      const context = { ...this.#context, release: () => release ?? undefined }
+      const stored = isOnBundle(command) ? (await readProductsBySku(this.#db, [command.sku], transaction)).get(command.sku) : undefined
+      const context = { ...this.#context, release: () => release ?? undefined, stored: () => stored }
       const changes = planCommand(command, context)
+      const use = command.type === 'removeBundle' ? findUse(changes, this.#shop) : null
+      if (use) throw new CommandError('inUse', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
       const words = describeCommand(command, context, this.#shop.settings.language)
       if (!changes.length) return { entry: null, type: command.type, words, changes, editor }
       await dropUndone(this.#db, editor, transaction)
@@ -181,7 +184,7 @@ export class CommandLog {
     return 'type' in command && command.type === 'runSchedule' ? this.#shop.schedules.get(command.key)?.note ?? '' : ''
   }
 
-  get #context(): Omit<CommandContext, 'release'> {
+  get #context(): Omit<CommandContext, 'release' | 'stored'> {
     return {
       item: sku => this.#shop.catalogue.item(sku),
       kind: key => this.#shop.kinds.get(key),
@@ -218,6 +221,8 @@ export class CommandLog {
     return turn
   }
 }
+
+const isOnBundle = (command: Command) => command.type === 'changeBundle' || command.type === 'removeBundle'
 
 function nameOf({ of }: Change): string {
   switch (of) {

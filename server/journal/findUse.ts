@@ -1,4 +1,5 @@
 import type { Change } from '../../core/commands/change'
+import { namedIn } from '../../core/bundles/bundle'
 import { pageOfSource } from '../../core/links/pageLanes'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { LiveShop } from '../engine/liveShop'
@@ -27,11 +28,14 @@ function useOf(change: Change, shop: LiveShop, changed: ReadonlySet<string>, rem
       if (change.after || shop.links.extentOf(change.kind).links + shop.dismissed.extentOf(change.kind).links === 0) return null
       return { about: change.kind, words: 'products are linked as this kind. Retire it instead; that keeps its links.' }
     case 'product': {
+      const missing = change.after?.bundle ? namedIn(change.after.bundle).find(sku => !shop.catalogue.item(sku)) : undefined
+      if (missing !== undefined) return { about: missing, words: `${missing}, which was in this bundle, is no longer in the shop.` }
       const left = new Set([change.after?.sku, ...change.after?.variants.map(each => each.sku) ?? []])
       const gone = [change.before!, ...change.before?.variants ?? []].filter(each => each && !left.has(each.sku)).map(each => each.sku)
       const used = gone.find(sku => shop.links.timesTarget(sku) || shop.dismissed.timesTarget(sku) || shop.links.lanes(sku).size || shop.dismissed.lanes(sku).size
-        || shop.neighboursOf(sku) !== allCount || shop.switchedOff(sku).size || shop.articles.some(article => article.products.includes(sku)))
-      return used === undefined ? null : { about: used, words: `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, or has settings of its own.` }
+        || shop.neighboursOf(sku) !== allCount || shop.switchedOff(sku).size || shop.articles.some(article => article.products.includes(sku))
+        || [...shop.catalogue.bundlesNaming(sku)].some(bundle => !changed.has(bundle)))
+      return used === undefined ? null : { about: used, words: `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, in a bundle, or has settings of its own.` }
     }
     case 'pageLinks': {
       const { page, key } = pageOfSource(change.source)!
