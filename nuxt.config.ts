@@ -23,6 +23,8 @@ export default defineNuxtConfig({
     '/products': { ssr: false },
     '/products/**': { ssr: false },
     '/exchange': { ssr: false },
+    '/bundles': { ssr: false },
+    '/bundles/**': { ssr: false },
     '/sections': { ssr: false },
     '/sections/**': { ssr: false },
     '/looks': { ssr: false },

@@ -7,6 +7,7 @@ import { databaseFile, openDatabase } from '../server/db/database'
 import { loadLiveShop } from '../server/engine/liveShop'
 import { dataFolder } from '../server/engine/useShop'
 import { CommandLog } from '../server/journal/commandLog'
+import { bundleCommands } from './bundles'
 import { links } from './links'
 import { sectionCommands } from './sections'
 import { makeDemoShop } from './shop'
@@ -35,7 +36,7 @@ async function fill(): Promise<void> {
   await fillShop(db, contents)
   const log = new CommandLog(db, await loadLiveShop(db))
   const markCommands = marks.map((mark): Command => ({ type: 'setBrandMark', ...mark }))
-  for (const command of [...linkCommands(), ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
+  for (const command of [...linkCommands(), ...bundleCommands, ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
   // Everything into the one file, so that it can be moved on its own.
   await db.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
   await db.close()

@@ -26,7 +26,7 @@ describe('toProductRow', () => {
   it('says what is linked, how often it is a target, and what it shares with the product on the bench', () => {
     const row = toProductRow({ product: gloves, variant: null }, shop, at, smoker)
     expect(productRow.parse(row)).toEqual({
-      sku: 'GLO', product: 'GLO', name: 'Gloves', brand: null, image: null, price: 2400, stock: 2, status: 'active', forSale: true, links: { related: 1, accessory: 0 },
+      sku: 'GLO', product: 'GLO', name: 'Gloves', brand: null, image: null, price: 2400, stock: 2, status: 'active', forSale: true, isBundle: false, links: { related: 1, accessory: 0 },
       variants: 2, timesTarget: 4, sold: 12, shared: ['Tools', 'can: 100 mm', 'beginner'],
     })
     expect(toProductRow({ product: smoker, variant: null }, shop, at, smoker).shared).toEqual([])

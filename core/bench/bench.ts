@@ -34,6 +34,8 @@ export const productRow = z.object({
   stock: z.int(),
   status: productStatus,
   forSale: z.boolean(),
+  /** It is a bundle of other products. */
+  isBundle: z.boolean(),
   /** Number of links by kind. */
   links: z.record(z.string(), z.int()),
   /** SKU of the product; differs from `sku` for a variant. */
@@ -173,7 +175,7 @@ export function toProductRow(item: CatalogueItem, shop: BenchShop, at: number, s
     price: priceOf(product, variant),
     stock: stockOf(product, variant),
     status: product.status,
-    forSale: isForSale(product, variant, at),
+    forSale: isForSale(product, variant, at), isBundle: product.bundle !== null,
     links: Object.fromEntries(kindsInUse(shop.kinds).map(({ key }) => [key, shop.links.lane(product.sku, key).length])),
     product: product.sku,
     variants: variant ? 0 : product.variants.length,

@@ -24,7 +24,7 @@ export function toPageRow(page: LanePage, key: string, shop: PageShop, at: numbe
     sku: key, product: key, ...namesOf(page, key, shop),
     image: page === 'article' ? shop.catalogue.article(key)?.image ?? null : pictureOf(key, shop, at),
     links: { [pageLaneKinds[page].key]: shop.pageLane(sourceOfPage(page, key)).length },
-    price: null, stock: 0, status: 'active', forSale: true, variants: 0, timesTarget: 0, sold: 0, shared: [],
+    price: null, stock: 0, status: 'active', forSale: true, isBundle: false, variants: 0, timesTarget: 0, sold: 0, shared: [],
   }
 }
 

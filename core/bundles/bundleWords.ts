@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal'
 import { counted } from '../text/sentence'
 import type { Bundle, BundleType } from './bundle'
+import type { BundleProblem, BundleProblemCode } from './bundleProblems'
 import type { BundleSettings } from './bundleSettings'
 
 export const typeNames: Record<BundleType, string> = { fixed: 'fixed', choice: 'with choices', pickAny: 'pick any' }
@@ -32,4 +33,31 @@ function contentDifferences(before: Bundle, after: Bundle): string[] {
   if (before.type !== after.type) return ['the type']
   const changed = Object.keys(contents).filter(part => !equal(before[part as never], after[part as never]))
   return [...new Set(changed.map(part => contents[part]!))]
+}
+
+/** Problems that keep a bundle, or some choices of it, from being sold; others are only worth a word. */
+const stopping: readonly BundleProblemCode[] = ['empty', 'tooFewToPick', 'bundleInside', 'partMissing', 'partRetired', 'partNotForSale', 'unmapped', 'partOutOfStock', 'outOfStock']
+export const isStopping = ({ code }: BundleProblem) => stopping.includes(code)
+
+/**
+ * What is wrong with a bundle, in a sentence.
+ * @param name of the part, group or other bundle that it is about
+ */
+export function problemWords({ code, about }: BundleProblem, bundle: Bundle, name: string): string {
+  switch (code) {
+    case 'empty': return about ? `Nothing is sold in “${name}”: all its combinations are marked as not sold.` : 'Nothing is in it yet.'
+    case 'tooFewToPick': return 'Fewer products can be picked than have to be.'
+    case 'bundleInside': return `“${name}” is a bundle itself and can’t be sold as a part. Put its own parts in.`
+    case 'partMissing': return `${about} is no longer in the shop.`
+    case 'partRetired': return `“${name}” is retired and can’t be sold.`
+    case 'partNotForSale': return `“${name}” is not for sale.`
+    case 'unmapped': return `“${name}” has combinations without a product. Shoppers can’t choose them.`
+    case 'partOutOfStock': return `Of “${name}” there is less than one bundle takes.`
+    case 'outOfStock': return 'There is too little of its parts together for one bundle.'
+    case 'dearerThanParts': return 'It costs more than its parts, in at least one choice.'
+    case 'givenAway': return 'It is given away in at least one choice: the reduction is as much as the parts cost.'
+    case 'noSaving': return 'Shoppers save nothing, in at least one choice.'
+    case 'lowMargin': return `In at least one choice the margin is under ${bundle.marginFloor} %.`
+    case 'sameContents': return `“${name}” has the same in it.`
+  }
 }

@@ -64,7 +64,7 @@ const orderRows = ({ sku, quantity, unit, total, components }: PricedLine): Orde
 /** What of the products changes when these lines are taken out of the stock. */
 async function lowered(db: Database, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item'], transaction: Transaction): Promise<Change[]> {
   const taken = new Map<string, number>()
-  for (const { sku, quantity } of lines.flatMap(line => line.components.length ? line.components : line)) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
+  for (const { sku, quantity } of lines.flatMap((line): readonly { sku: string, quantity: number }[] => line.components.length ? line.components : [line])) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
   const skus = new Set([...taken.keys()].map(sku => itemOf(sku)!.product.sku))
   const products = await readProductsBySku(db, [...skus], transaction)
   const less = <T extends { sku: string, stock: number }>(each: T): T => taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each

@@ -6,24 +6,23 @@ import { useStudioShop } from '../../stores/studioShop'
 import PhCheck from '~icons/ph/check-bold'
 
 /** A product that may be linked, with what matters to the choice; compared with the one product that it would be linked to. */
-const props = defineProps<{ row: ProductRow | undefined, source: BenchProduct | null, linkedAs: string[], picked: boolean, canPick: boolean, isPicked: (sku: string) => boolean }>()
+const props = defineProps<{ row: ProductRow | undefined, source: BenchProduct | null, linkedAs: string[], picked: boolean, canPick: boolean, isCategory: boolean, /** A word on it that comes before its own. */ note?: string, isPicked: (sku: string) => boolean }>()
 const emit = defineEmits<{ pick: [row: ProductRow] }>()
 /** Whether its variants are in sight. */
 const variants = defineModel<boolean>('variants', { required: true })
 const studio = useStudioShop()
 const bench = useBench()
-const isCategory = computed(() => bench.page === 'category')
 
 const difference = computed(() => {
   const percent = percentDifference(props.row?.price ?? null, props.source?.price ?? null)
   return percent === null ? '' : percent === 0 ? 'same' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
 })
-const note = computed(() => {
+const ownNote = computed(() => {
   if (!props.row) return ''
   if (props.row.sku === props.source?.sku) return 'this product'
   if (props.row.status === 'retired') return 'retired'
   if (!props.row.forSale) return 'not for sale'
-  return props.row.stock || isCategory.value ? '' : 'out of stock'
+  return props.row.stock || props.isCategory ? '' : 'out of stock'
 })
 </script>
 
@@ -36,7 +35,7 @@ const note = computed(() => {
         <div class="cut name" :title="`${row.name} · ${row.sku}`">{{ row.name }}</div>
         <div class="cut line">
           <span v-for="key in linkedAs" :key="key" class="linked"><KindGlyph :glyph="bench.kinds.find(kind => kind.key === key)!.glyph" />linked</span>
-          <span v-if="note" :class="{ wrong: note !== 'this product' }">{{ note }}</span>
+          <span v-if="note" class="soft">{{ note }}</span><span v-else-if="ownNote" :class="{ wrong: ownNote !== 'this product' }">{{ ownNote }}</span>
           <span v-for="trait in row.shared.slice(0, 2)" :key="trait" class="trait cut">{{ trait }}</span>
           <span v-if="row.shared.length > 2" class="soft" :title="row.shared.slice(2).join(', ')">+{{ row.shared.length - 2 }}</span>
           <span v-if="isCategory" class="soft cut">{{ row.brand ?? '' }}</span><span v-else-if="!row.shared.length" class="mono">{{ row.sku }}</span>

@@ -15,7 +15,7 @@ const sections = useSectionDrafts()
 const drafts = computed(() => sections.unpublishedCount)
 const history = useHistory()
 /** Looks are of the sections' workspace. */
-const workspaces = [{ to: '/products', name: 'Products' }, { to: '/sections', name: 'Sections', also: '/looks' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
+const workspaces = [{ to: '/products', name: 'Products' }, { to: '/bundles', name: 'Bundles' }, { to: '/sections', name: 'Sections', also: '/looks' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
 const route = useRoute()
 const isOn = (...paths: (string | undefined)[]) => paths.some(path => path && route.path.startsWith(path))
 </script>
@@ -69,6 +69,11 @@ const isOn = (...paths: (string | undefined)[]) => paths.some(path => path && ro
 .open { display: flex; align-items: center; gap: 7px; height: 34px; margin-left: 4px; padding: 0 14px; border: 1px solid var(--line); border-radius: 8px; background: var(--sheet); color: var(--petrol); font-size: 13.5px; font-weight: 600; text-decoration: none; white-space: nowrap; }
 .drafts { background: var(--sheet); cursor: pointer; }
 .open:hover { background: var(--petrol-wash); }
+@media (max-width: 1340px) {
+  .find { width: 206px; }
+  .open .long { display: none; }
+  .open:not(.drafts) { padding: 0 10px; }
+}
 @media (max-width: 1000px) {
   .find { justify-content: center; width: 36px; padding: 0; }
   .find span, .open .long { display: none; }

@@ -47,6 +47,10 @@ useHead({ title: () => bench.several ? `${bench.products.length} products · Man
 
 /** What stands beside the bench. With both, the list makes room. */
 const beside = useLocalStorage<'find' | 'suggested' | 'shop' | 'both' | 'history'>('manada-beside', 'find')
+const besides = [
+  { value: 'find', words: 'Find' }, { value: 'suggested', words: 'Suggested', hint: 'What could be linked, and why', shortcut: 'G' },
+  { value: 'shop', words: 'Shop view', hint: 'The product’s page as shoppers see it', shortcut: 'V' }, { value: 'history', words: 'History', hint: 'What was changed, and by whom', shortcut: 'H' },
+]
 /** What is listed: products, or what else has lanes. What is on the bench is in the list. */
 const lists = [['product', 'Products'], ['category', 'Categories'], ['article', 'Articles']] as const
 const pageOnBench = computed(() => pageOfSource(skus.value[0] ?? '')?.page ?? null)
@@ -138,22 +142,11 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
       </Pane>
       <Pane :size="beside === 'both' ? 64 : 35" :min-size="24">
         <div class="beside">
-          <div class="tabs" role="group" aria-label="Beside the bench">
-            <button type="button" :aria-pressed="beside === 'find' || beside === 'both'" @click="beside = 'find'">Find</button>
-            <button type="button" :aria-pressed="beside === 'suggested'" aria-keyshortcuts="G" @click="beside = 'suggested'">
-              Suggested<v-tooltip activator="parent" location="bottom">What could be linked, and why<span class="key">G</span></v-tooltip>
-            </button>
-            <button type="button" :aria-pressed="beside === 'shop' || beside === 'both'" aria-keyshortcuts="V" @click="beside = 'shop'">
-              Shop view<v-tooltip activator="parent" location="bottom">The product’s page as shoppers see it<span class="key">V</span></v-tooltip>
-            </button>
-            <button type="button" :aria-pressed="beside === 'history'" aria-keyshortcuts="H" @click="beside = 'history'">
-              History<v-tooltip activator="parent" location="bottom">What was changed, and by whom<span class="key">H</span></v-tooltip>
-            </button>
-            <span class="grow" />
+          <PaneTabs :tabs="besides" label="Beside the bench" :is-on="value => beside === value || (beside === 'both' && ['find', 'shop'].includes(value))" @show="value => beside = value as typeof beside">
             <button type="button" class="icon-button" :class="{ on: beside === 'both' }" :aria-pressed="beside === 'both'" aria-label="Find and shop view side by side" aria-keyshortcuts="S" @click="beside = beside === 'both' ? 'find' : 'both'">
               <PhColumns /><v-tooltip activator="parent" location="bottom">{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip>
             </button>
-          </div>
+          </PaneTabs>
           <div class="content">
             <FindPane v-if="beside === 'find' || beside === 'both'" ref="find" v-model:kind="kind" @linked="linked" />
             <SuggestedPane v-if="beside === 'suggested'" ref="suggested" v-model:kind="kind" @linked="linked" @changed="tellLast" />
@@ -171,11 +164,6 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
 .lists { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
 .lists .choice { align-self: start; margin: 10px 12px 0; }
 .beside { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.tabs { flex: none; display: flex; align-items: stretch; gap: 18px; height: 44px; padding: 0 12px 0 16px; border-bottom: 1px solid var(--line); }
-.tabs > button:not(.icon-button) { padding: 0; border: 0; background: none; color: var(--ink-soft); font: 550 14px/1 var(--text); cursor: pointer; }
-.tabs > button:not(.icon-button)[aria-pressed='true'] { color: var(--ink); box-shadow: inset 0 -2px var(--petrol); }
-.tabs .icon-button { align-self: center; }
-.grow { flex: 1; }
 .content { flex: 1; min-height: 0; display: flex; }
 .content > * { flex: 1; min-width: 0; }
 .content > * + * { border-left: 1px solid var(--line); }

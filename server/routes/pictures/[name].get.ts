@@ -1,15 +1,12 @@
 import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
 import { dataFolder } from '../../engine/useShop'
-
-const types: Record<string, string> = {
-  '.svg': 'image/svg+xml', '.png': 'image/png', '.jpg': 'image/jpeg', '.jpeg': 'image/jpeg', '.webp': 'image/webp', '.avif': 'image/avif',
-}
+import { pictureTypes } from '../../pictures/pictureTypes'
 
 /** The shop's pictures, from the folder `pictures` of the data folder. */
 export default defineEventHandler(async (event) => {
   const name = pathPart(event, 'name')
-  const type = types[extname(name).toLowerCase()]
+  const type = pictureTypes[extname(name).toLowerCase()]
   const bytes = type && /^[\w.~-]+$/.test(name) ? await readFile(join(dataFolder(), 'pictures', name)).catch(() => null) : null
   if (!bytes) {
     setResponseStatus(event, 404)

@@ -1,0 +1,114 @@
+import { useDebounceFn } from '@vueuse/core'
+import equal from 'fast-deep-equal'
+import type { Bundle } from '../../core/bundles/bundle'
+import { namedIn } from '../../core/bundles/bundle'
+import type { BundleRow, StoredBundle } from '../../core/bundles/bundleAnswers'
+import { bundleItems, bundleList, storedBundle } from '../../core/bundles/bundleAnswers'
+import type { BundleSettings } from '../../core/bundles/bundleSettings'
+import { Catalogue } from '../../core/catalogue/catalogue'
+import type { Product } from '../../core/catalogue/product'
+import type { BundleCommand } from '../../core/commands/command'
+import { callApi } from '../utils/callApi'
+import { useHistory } from './history'
+import { useMessages } from './messages'
+
+/** All bundles, and the one that is open. Edits show at once and are sent one after another; what is typed, after a moment. */
+export const useBundles = defineStore('bundles', () => {
+  const history = useHistory()
+  const messages = useMessages()
+
+  const rows = shallowRef<BundleRow[] | null>(null)
+  const open = shallowRef<StoredBundle | null>(null)
+  /** SKU of the bundle that was asked for and isn't there. */
+  const missing = ref<string | null>(null)
+  /** The open bundle with everything it names: what a price or stock is worked out from. */
+  const catalogue = computed(() => new Catalogue([...open.value?.items ?? [], ...open.value ? [asProduct(open.value)] : []], [], []))
+  let waiting = 0
+  /** Edits begun so far. */
+  let edits = 0
+
+  async function loadRows(): Promise<void> {
+    rows.value = (await callApi(bundleList, '/api/bundles')).bundles
+  }
+
+  /** Opens a bundle, or takes the open one anew. */
+  async function load(sku: string | null): Promise<void> {
+    if (sku !== open.value?.sku) await flush()
+    const before = edits
+    try {
+      const fetched = sku === null ? null : await callApi(storedBundle, `/api/bundles/${encodeURIComponent(sku)}`)
+      // What was asked for before an edit, or comes while one is on its way, is not the newest.
+      if (sku === open.value?.sku && (waiting || unsent || before !== edits)) return
+      open.value = fetched
+      missing.value = null
+    } catch (error) {
+      open.value = null
+      missing.value = sku
+      if ((error as { code?: string }).code !== 'unknown-bundle') messages.refuse(error)
+    }
+  }
+
+  /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
+  async function send(command: BundleCommand): Promise<string | null> {
+    waiting++
+    edits++
+    try {
+      return (await history.send(command)).words
+    } catch (error) {
+      messages.refuse(error)
+      return null
+    } finally {
+      waiting--
+      if (!waiting && open.value?.sku === command.sku && command.type !== 'removeBundle') await load(command.sku)
+    }
+  }
+  async function sendAndTell(command: BundleCommand): Promise<boolean> {
+    const words = await send(command)
+    if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
+    return words !== null
+  }
+
+  /** What was changed and not sent yet, with how it was before. */
+  let unsent: { sku: string, settings: Partial<BundleSettings>, seen: Partial<BundleSettings> } | null = null
+  async function flush(): Promise<void> {
+    if (!unsent) return
+    const { sku, settings, seen } = unsent
+    unsent = null
+    const changed = (Object.keys(settings) as (keyof BundleSettings)[]).filter(part => !equal(settings[part], seen[part]))
+    if (changed.length) await send({ type: 'changeBundle', sku, settings: part(settings, changed), seen: part(seen, changed) })
+  }
+  const flushSoon = useDebounceFn(flush, 600)
+
+  /** Sets parts of the open bundle. What is being typed is sent when the typing pauses. */
+  function change(settings: Partial<BundleSettings>, typed = false): void {
+    const bundle = open.value
+    if (!bundle) return
+    unsent ??= { sku: bundle.sku, settings: {}, seen: {} }
+    unsent.settings = { ...unsent.settings, ...settings }
+    unsent.seen = { ...part(bundle.settings, Object.keys(settings) as (keyof BundleSettings)[]), ...unsent.seen }
+    open.value = { ...bundle, settings: { ...bundle.settings, ...settings } }
+    void (typed ? flushSoon() : flush())
+  }
+  const changeBundle = (bundle: Bundle, typed = false) => change({ bundle }, typed)
+
+  /** Makes sure that products are known, before they become parts. */
+  async function know(skus: readonly string[]): Promise<void> {
+    const unknown = skus.filter(sku => !catalogue.value.item(sku))
+    if (!unknown.length || !open.value) return
+    const { items } = await callApi(bundleItems, '/api/bundles/items', { query: { sku: unknown } })
+    const known = new Set(open.value.items.map(each => each.sku))
+    open.value = { ...open.value, items: [...open.value.items, ...items.filter(each => !known.has(each.sku))] }
+  }
+
+  /** The items of the open bundle's parts, for what is worked out of them. */
+  const parts = computed(() => open.value ? namedIn(open.value.settings.bundle) : [])
+
+  return { rows, open, missing, catalogue, parts, loadRows, load, sendAndTell, change, changeBundle, flush, know }
+})
+
+const part = (settings: Partial<BundleSettings>, keys: readonly (keyof BundleSettings)[]): Partial<BundleSettings> => Object.fromEntries(keys.map(key => [key, settings[key]]))
+
+/** Prices are worked out as if it were on sale: a draft is looked at before it is. */
+const asProduct = ({ sku, settings }: StoredBundle): Product => ({
+  sku, ...settings, status: 'active', gtin: null, brand: null, price: null, was: null, cost: null, stock: 0, released: null, attributes: {}, variants: [],
+})

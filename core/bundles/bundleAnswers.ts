@@ -1,0 +1,22 @@
+import { z } from 'zod'
+import { product, productStatus } from '../catalogue/product'
+import { sku } from '../catalogue/sku'
+import { bundleSettings } from './bundleSettings'
+
+/*
+ * What the studio is told of bundles.
+ */
+
+const bundleRow = z.object({
+  sku, name: z.string(), image: z.string().nullable(), status: productStatus, type: z.enum(['fixed', 'choice', 'pickAny']), contents: z.string(),
+  price: z.int().nullable(), isFrom: z.boolean(), stock: z.int(), /** How many things are wrong with it. */ problems: z.int(),
+})
+export type BundleRow = z.infer<typeof bundleRow>
+export const bundleList = z.object({ bundles: z.array(bundleRow) })
+
+/** Products as the live shop has them: whatever a bundle names, and bundles that have something in common with it. */
+export const bundleItems = z.object({ items: z.array(product) })
+
+/** A bundle as it is kept. */
+export const storedBundle = bundleItems.extend({ sku, settings: bundleSettings })
+export type StoredBundle = z.infer<typeof storedBundle>
