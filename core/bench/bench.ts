@@ -87,6 +87,8 @@ export const benchProduct = productRow.extend({
   attributes: z.record(z.string(), z.array(z.string())),
   /** What counts for the neighbours that are found by its traits. */
   neighbours: neighbourSettings,
+  /** The bundles that it, or a variant of it, can be in. */
+  inBundles: z.array(z.object({ sku: z.string(), name: z.string() })),
   lanes: z.record(z.string(), z.array(laneRow)),
 })
 export type BenchProduct = z.infer<typeof benchProduct>
@@ -205,6 +207,7 @@ export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: number)
     tags: product.tags,
     attributes: product.attributes,
     neighbours: shop.neighboursOf(product.sku),
+    inBundles: shop.catalogue.bundlesWith(product).map(sku => ({ sku, name: nameOf(shop.catalogue.item(sku)!, shop) })),
     lanes: Object.fromEntries(kindsInUse(shop.kinds).map(kind => [kind.key, toLaneRows(product.sku, kind, shop, at)])),
   }
 }

@@ -62,7 +62,7 @@ export function toBenchPage(source: string, shop: PageShop, at: number): BenchPr
   const rows = shop.pageLane(source).flatMap(link => (page === 'article' ? toLaneRow(link, kind, shop, at) : toCategoryLaneRow(link.target, shop, at)) ?? [])
   return {
     ...toPageRow(page, key, shop, at), sku: source, product: source, page,
-    was: null, categories: [], categoryKeys: [], tags: [], attributes: {}, neighbours: { ignored: [], leaveOut: [] }, lanes: { [kind.key]: rows },
+    was: null, categories: [], categoryKeys: [], tags: [], attributes: {}, neighbours: { ignored: [], leaveOut: [] }, inBundles: [], lanes: { [kind.key]: rows },
   }
 }
 

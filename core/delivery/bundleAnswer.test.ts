@@ -40,6 +40,13 @@ describe('a bundle as a shop gets it', () => {
     expect(part!.choices.map(each => [each.sku, each.values, each.name, each.available])).toEqual([['SUIT-M', ['M'], 'Anzug, M', true], ['SUIT-L', ['L'], 'Anzug, L', false]])
   })
 
+  it('is named by the products that can be in it, while it is on sale', () => {
+    const namesOf = (sku: string) => productAnswer(catalogue.product(sku)!, catalogue, telling('en')).inBundles.map(each => each.sku)
+    // Variants count for their product; a set without parts is never on sale.
+    expect(namesOf('SUIT')).toEqual(['ANY', 'CHOICE', 'FIXED'])
+    expect(namesOf('ANY')).toEqual([])
+  })
+
   it('has everything that can be picked, and its reductions in order', () => {
     const { parts, pick, from, to } = told('ANY')
     expect(parts.map(part => [part.part, part.choices.map(each => each.sku)])).toEqual([['pick', ['TOOL', 'SUIT-M', 'SUIT-L']]])

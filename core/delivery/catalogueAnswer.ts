@@ -57,6 +57,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: T
       forSale: isForSale(product, variant, telling.at),
     })),
     bundle: product.bundle && bundleAnswer(product.bundle, telling),
+    inBundles: catalogue.bundlesWith(product).map(sku => catalogue.item(sku)!).filter(item => isForSale(item.product, null, telling.at)).map(item => catalogueCard(item, telling)),
   }
 }
 

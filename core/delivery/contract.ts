@@ -198,6 +198,7 @@ export const productAnswer = catalogueCard.extend({
     sku: z.string(), options: z.record(z.string(), z.string()), price: amount.nullable(), stock: z.int(), image: z.string().nullable(), forSale: z.boolean(),
   })),
   bundle: bundleAnswer.nullable().meta({ description: 'What is in it, when it is several products sold as one.' }),
+  inBundles: z.array(catalogueCard).meta({ description: 'The bundles on sale that it, or a variant of it, can be in.' }),
 }).meta({ id: 'Product' })
 export type ProductAnswer = z.infer<typeof productAnswer>
 

@@ -7,6 +7,7 @@ import { loadLiveShop } from '../engine/liveShop'
 import type { Running } from '../engine/useShop'
 import { CommandLog } from '../journal/commandLog'
 import { withDatabase } from '../testing/temporaryShop.testing'
+import { ordersWith } from './ordersWith'
 import type { OrderRefused } from './placeOrder'
 import { placeOrder } from './placeOrder'
 
@@ -49,6 +50,8 @@ describe('placeOrder', () => {
         { line: 2, within: 1, sku: 'SMOKER', quantity: 1, unitPrice: 3990, total: 3591 },
         { line: 3, within: 1, sku: 'VEIL-S', quantity: 2, unitPrice: 2000, total: 3600 },
       ])
+      expect(await ordersWith(running.db, 'SET', 9)).toMatchObject({ total: 1, lines: [{ quantity: 1, total: 7191, components: [{ sku: 'SMOKER', quantity: 1, total: 3591 }, { sku: 'VEIL-S', quantity: 2, total: 3600 }] }] })
+      expect(await ordersWith(running.db, 'SMOKER', 9)).toEqual({ total: 0, lines: [] })
       expect(stocksOf(running)).toEqual([['SMOKER', 9], ['VEIL', 5, 1, 1]])
       expect(running.shop.catalogue.product('SET')!.stock).toBe(0)
       expect(stocksOf({ ...running, shop: await loadLiveShop(running.db) })).toEqual(stocksOf(running))

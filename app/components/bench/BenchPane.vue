@@ -92,7 +92,13 @@ defineExpose({ focus: () => focusCard(bench.kinds.find(kind => bench.lane(kind.k
             <b>{{ studio.money(bench.product.price) }}</b><i>·</i>
             <span :class="{ wrong: !bench.product.stock }">{{ bench.product.stock ? `${bench.product.stock} in stock` : 'out of stock' }}</span>
             <template v-if="bench.product.variants"><i>·</i><span>{{ bench.product.variants }} variants</span></template>
+            <template v-if="bench.product.isBundle"><i>·</i><NuxtLink :to="`/bundles/${encodeURIComponent(bench.product.sku)}`">a bundle</NuxtLink></template>
             <template v-if="bench.product.status !== 'active'"><i>·</i><span class="wrong">{{ bench.product.status }}, not for sale</span></template>
+          </p>
+          <p v-if="bench.product.inBundles.length" class="small soft line bundles">
+            also in {{ bench.product.inBundles.length === 1 ? 'the bundle' : 'the bundles' }}
+            <template v-for="(each, i) in bench.product.inBundles.slice(0, 3)" :key="each.sku"><template v-if="i">, </template><NuxtLink :to="`/bundles/${encodeURIComponent(each.sku)}`">{{ each.name }}</NuxtLink></template>
+            <template v-if="bench.product.inBundles.length > 3">and {{ bench.product.inBundles.length - 3 }} more</template>
           </p>
           <p class="traits">
             <span v-for="{ words, ignored } in traits" :key="words" :class="{ ignored }" :title="ignored ? 'Does not count for neighbours' : undefined">{{ words }}</span>
@@ -142,6 +148,7 @@ h1 { font-size: 20px; line-height: 1.2; }
 .line { display: flex; flex-wrap: wrap; align-items: baseline; gap: 0 6px; margin: 3px 0 0; }
 .line b { color: var(--ink); }
 .line i { font-style: normal; }
+.line a { color: var(--petrol); font-weight: 600; }
 .traits { display: flex; flex-wrap: wrap; gap: 4px 5px; margin: 6px 0 0; max-height: 42px; overflow: hidden; }
 .traits span { padding: 0 6px; border-radius: 4px; background: var(--sunk); font-size: 11.5px; line-height: 19px; white-space: nowrap; }
 .traits .ignored { background: none; box-shadow: inset 0 0 0 1px var(--line-soft); color: var(--ink-soft); text-decoration: line-through; }

@@ -30,9 +30,10 @@ watch([sku, () => store.rows], () => {
 })
 onBeforeUnmount(() => void store.flush())
 
-const beside = useLocalStorage<'price' | 'find'>('manada-beside-bundle', 'price')
-const besides = [{ value: 'price', words: 'Price', hint: 'What it costs and earns', shortcut: 'P' }, { value: 'find', words: 'Find parts', hint: 'Products to put in', shortcut: '/' }]
+const beside = useLocalStorage<'price' | 'find' | 'orders'>('manada-beside-bundle', 'price')
+const besides = [{ value: 'price', words: 'Price', hint: 'What it costs and earns', shortcut: 'P' }, { value: 'find', words: 'Find parts', hint: 'Products to put in', shortcut: '/' }, { value: 'orders', words: 'Orders', hint: 'Who bought it, and with which parts', shortcut: 'O' }]
 const find = useTemplateRef('find')
+const orders = useTemplateRef('orders')
 async function toFind(): Promise<void> {
   beside.value = 'find'
   await nextTick()
@@ -40,11 +41,13 @@ async function toFind(): Promise<void> {
 }
 useShortcut('p', () => beside.value = 'price')
 useShortcut('/', toFind)
+useShortcut('o', () => beside.value = 'orders')
 
 async function changed(things: { of: string }[] | null): Promise<void> {
   if (things && !things.some(each => each.of === 'product' || each.of === 'category')) return
   await Promise.all([store.loadRows(), store.load(sku.value), studio.refresh()])
   void find.value?.refresh()
+  void orders.value?.refresh()
 }
 function stepped(done: CommandAnswer): void {
   messages.tell(done.words)
@@ -67,8 +70,9 @@ useChangeEvents((change) => {
       </Pane>
       <Pane :size="32" :min-size="24">
         <div v-if="store.open" class="beside">
-          <PaneTabs :tabs="besides" label="Beside the bundle" :is-on="value => beside === value" @show="value => value === 'find' ? toFind() : beside = 'price'" />
+          <PaneTabs :tabs="besides" label="Beside the bundle" :is-on="value => beside === value" @show="value => value === 'find' ? toFind() : beside = value as typeof beside" />
           <BundleCost v-if="beside === 'price'" :key="store.open.sku" :stored="store.open" class="content" />
+          <BundleOrders v-else-if="beside === 'orders'" ref="orders" :key="`orders ${store.open.sku}`" :sku="store.open.sku" class="content" />
           <FindParts v-else ref="find" :key="`find ${store.open.sku}`" :stored="store.open" class="content" />
         </div>
       </Pane>

@@ -10,5 +10,6 @@ export const bundles: Migration = {
     `ALTER TABLE order_lines ADD COLUMN within INTEGER`,
     `ALTER TABLE order_lines ADD COLUMN total INTEGER NOT NULL DEFAULT 0`,
     `UPDATE order_lines SET total = quantity * unitPrice`,
+    `CREATE INDEX order_lines_by_sku ON order_lines (sku)`,
   ],
 }

@@ -48,7 +48,7 @@ useRouter().afterEach(close)
         <div>
           <b>{{ line.name }}</b>
           <p>{{ Object.values(line.options).join(', ') }}</p>
-          <ShopPrice :price="line.price" />
+          <ShopPrice :price="line.price" :from="line.isFrom" />
         </div>
       </div>
       <SectionBlock v-for="section in sections" :key="section.key" :section="section" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatMoney } from '../../../../core/money/money'
 
-const props = defineProps<{ price: number | null, was?: number | null, large?: boolean, /** Tells how much less it is than it was. */ reduction?: { was: number, as: 'percent' | 'amount' } }>()
+const props = defineProps<{ price: number | null, was?: number | null, large?: boolean, /** Other choices cost more. */ from?: boolean, /** Tells how much less it is than it was. */ reduction?: { was: number, as: 'percent' | 'amount' } }>()
 
 const { currency, language } = useShopFacts()
 const words = useWords()
@@ -20,7 +20,7 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
   <span class="price" :class="{ large }">
     <template v-if="price === null">{{ words.onRequest }}</template>
     <template v-else>
-      <b>{{ money(price) }}</b>
+      <b>{{ from ? words.fromPrice(money(price)) : money(price) }}</b>
       <s v-if="reduced"><span class="shop-hidden">{{ words.before }}</span>{{ money(reduced) }}</s>
       <span v-if="less" class="less">{{ less }}</span>
     </template>

@@ -1,10 +1,27 @@
-/** A line of the cart; the SKU is a product's or a variant's. */
+/** What a shopper chose for a part of a bundle. */
+export interface CartChoice { part: string, sku: string, quantity: number }
+
+/** A line of the cart; the SKU is a product's, a variant's or a bundle's. */
 export interface CartLine {
   sku: string
   quantity: number
+  /** Of a bundle, what was chosen: `part:SKU:2,part:SKU`. No SKU has a colon or a comma. */
+  with?: string
 }
 
 const most = { lines: 100, quantity: 99 }
+
+export const choicesOf = (line: CartLine): CartChoice[] => (line.with ?? '').split(',').filter(Boolean).map((each) => {
+  const [part = '', sku = '', quantity = '1'] = each.split(':')
+  return { part, sku, quantity: Number(quantity) }
+})
+const written = (choices: readonly CartChoice[]) => choices.map(({ part, sku, quantity }) => [part, sku, ...quantity === 1 ? [] : [quantity]].join(':')).sort().join()
+
+/** Tells lines apart: the same bundle in another choice is another line. */
+export const lineKey = (line: CartLine) => line.with ? `${line.sku}|${line.with}` : line.sku
+
+/** As the delivery wants it. */
+export const wantedLine = (line: CartLine) => ({ sku: line.sku, quantity: line.quantity, ...line.with && { choices: choicesOf(line) } })
 
 /**
  * The shopper's cart, most recently added first. It lives in a cookie, so that the server knows it when it renders a page.
@@ -17,20 +34,17 @@ export function useCart() {
   const stored = preview.active ? pretended : cookie
   const lines = computed(() => Array.isArray(stored.value) ? stored.value.filter(isLine) : [])
 
-  function add(sku: string, quantity = 1): void {
-    const already = lines.value.find(line => line.sku === sku)?.quantity ?? 0
-    put(sku, already + quantity)
-  }
-
-  /** Puts a line with this quantity first; with none, the line goes. */
-  function put(sku: string, quantity: number): void {
-    const others = lines.value.filter(line => line.sku !== sku)
-    stored.value = quantity > 0 ? [{ sku, quantity: Math.min(quantity, most.quantity) }, ...others].slice(0, most.lines) : others
+  /** Puts one more first; of a bundle, in this choice. */
+  function add(sku: string, choices: readonly CartChoice[] = []): void {
+    const line: CartLine = { sku, quantity: 1, ...choices.length && { with: written(choices) } }
+    const same = lines.value.find(each => lineKey(each) === lineKey(line))
+    const others = lines.value.filter(each => each !== same)
+    stored.value = [{ ...line, quantity: Math.min((same?.quantity ?? 0) + 1, most.quantity) }, ...others].slice(0, most.lines)
   }
 
   /** Changes the quantity of a line and leaves it where it stands. */
-  function change(sku: string, quantity: number): void {
-    stored.value = lines.value.map(line => line.sku === sku ? { sku, quantity: Math.min(Math.max(1, quantity), most.quantity) } : line)
+  function change(key: string, quantity: number): void {
+    stored.value = lines.value.map(line => lineKey(line) === key ? { ...line, quantity: Math.min(Math.max(1, quantity), most.quantity) } : line)
   }
 
   return {
@@ -40,10 +54,11 @@ export function useCart() {
     asQuery: computed(() => lines.value.map(line => `${line.sku}:${line.quantity}`).join(',')),
     add, change,
     clear: () => stored.value = [],
-    remove: (sku: string) => put(sku, 0),
+    remove: (key: string) => stored.value = lines.value.filter(line => lineKey(line) !== key),
   }
 }
 
 function isLine(line: unknown): line is CartLine {
-  return typeof (line as CartLine | null)?.sku === 'string' && Number.isInteger((line as CartLine).quantity) && (line as CartLine).quantity > 0
+  const { sku, quantity, with: choices } = (line ?? {}) as Partial<CartLine>
+  return typeof sku === 'string' && Number.isInteger(quantity) && quantity! > 0 && (choices === undefined || typeof choices === 'string')
 }

@@ -25,7 +25,10 @@ const variants = computed(() => (product.value?.variants ?? []).map(each => ({
 async function choose(): Promise<void> {
   loading.value = true
   try {
-    product.value = await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(props.card.sku)}`)
+    const found = await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(props.card.sku)}`)
+    // The parts of a bundle are chosen on its own page.
+    if (found.bundle) await navigateTo(props.card.url)
+    else product.value = found
   } catch {
     // Its own page can do without this answer.
     await navigateTo(props.card.url)

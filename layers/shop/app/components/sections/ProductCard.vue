@@ -14,10 +14,14 @@ export interface Card {
   inStock: boolean
   hasOptions: boolean
   stock?: number
+  /** The price is that of the cheapest choice of a bundle. */
+  isFrom?: boolean
+  bundle?: { type: string, isFrom?: boolean } | null
 }
 
 const props = defineProps<{ card: Card, row?: boolean, display?: DeliveredSection['display'], buttons?: DeliveredSection['buttons'], text?: string }>()
 const words = useWords()
+const isFrom = computed(() => props.card.isFrom ?? props.card.bundle?.isFrom ?? false)
 const shows = (part: DeliveredSection['display']['card'][0]) => props.display ? props.display.card.includes(part) : ['price', 'was', 'stock', 'button'].includes(part)
 </script>
 
@@ -29,7 +33,7 @@ const shows = (part: DeliveredSection['display']['card'][0]) => props.display ? 
       <NuxtLink :to="card.url" class="name">{{ card.name }}</NuxtLink>
       <p v-if="shows('text') && text" class="text">{{ text }}</p>
       <p class="foot">
-        <ShopPrice v-if="shows('price')" :price="card.price" :was="shows('was') ? card.was : null" :reduction="shows('reduction') && card.was !== null ? { was: card.was, as: display!.reduction } : undefined" />
+        <ShopPrice v-if="shows('price')" :price="card.price" :from="isFrom" :was="shows('was') && !isFrom ? card.was : null" :reduction="shows('reduction') && card.was !== null && !isFrom ? { was: card.was, as: display!.reduction } : undefined" />
         <span v-if="!card.inStock" class="out">{{ words.outOfStock }}</span>
         <span v-else-if="display && shows('stock') && card.stock !== undefined && card.stock <= 5" class="few">{{ words.left(card.stock) }}</span>
       </p>

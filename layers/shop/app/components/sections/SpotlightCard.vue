@@ -23,7 +23,7 @@ const { data: product } = useAsyncData(
       <p v-if="look.card.includes('text')" class="text">{{ factsOf(item.variant ?? item.sku)?.text }}</p>
       <SpotlightOptions v-if="product?.variants.length" :product="product" :section="section" />
       <template v-else>
-        <p class="price"><ShopPrice v-if="look.card.includes('price')" :price="item.price" :was="look.card.includes('was') ? item.was : null" :reduction="look.card.includes('reduction') && item.was !== null ? { was: item.was, as: look.reduction } : undefined" /><span v-if="!item.inStock" class="out">{{ words.outOfStock }}</span></p>
+        <p class="price"><ShopPrice v-if="look.card.includes('price')" :price="item.price" :from="item.bundle?.isFrom" :was="look.card.includes('was') ? item.was : null" :reduction="look.card.includes('reduction') && item.was !== null ? { was: item.was, as: look.reduction } : undefined" /><span v-if="!item.inStock" class="out">{{ words.outOfStock }}</span></p>
         <CardBuy v-if="look.card.includes('button')" :card="item" :buttons="section.buttons" />
       </template>
     </div>

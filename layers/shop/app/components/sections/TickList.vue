@@ -49,7 +49,7 @@ const add = () => addAll(along.value.map(each => each.sku).reverse())
     <ul>
       <li v-for="item in section.items" :key="keyOf(item)" :data-sku="item.sku">
         <label>
-          <input type="checkbox" :checked="keyOf(item) in ticked" :disabled="!item.inStock" @change="tick(item, ($event.target as HTMLInputElement).checked)">
+          <input type="checkbox" :checked="keyOf(item) in ticked" :disabled="!item.inStock || (item.bundle && item.hasOptions)" @change="tick(item, ($event.target as HTMLInputElement).checked)">
           <span class="shot"><ShopPicture :src="item.image" alt="" /></span>
           <span class="facts">
             <span v-if="section.display.card.includes('brand') && item.brand" class="soft">{{ item.brand }}</span>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { LinesAnswer } from '../../../../../core/delivery/contract'
 import { formatMoney } from '../../../../../core/money/money'
 
+const NuxtLink = resolveComponent('NuxtLink')
 definePageMeta({ layout: 'shop' })
 const words = useWords()
 useHead({ title: () => words.value.cart })
@@ -9,18 +9,8 @@ const { lines, change, remove } = useCart()
 const { currency, language, aisles } = useShopFacts()
 const { sectionsIn } = useSections('/cart')
 
-const deliver = useDeliver()
-const skus = computed(() => lines.value.map(line => line.sku).join(','))
-const { data: facts } = await useAsyncData(
-  'cart lines',
-  async () => skus.value ? (await deliver<LinesAnswer>('/catalogue/lines', { skus: skus.value })).lines : [],
-  { watch: [skus], default: () => [] },
-)
-const rows = computed(() => lines.value.flatMap((line) => {
-  const fact = facts.value.find(each => each.line === line.sku)
-  return fact ? [{ ...line, ...fact, options: Object.values(fact.options).join(', ') }] : []
-}))
-const total = computed(() => rows.value.reduce((sum, row) => sum + row.quantity * (row.price ?? 0), 0))
+const { cart } = await usePricedCart()
+const rows = computed(() => cart.value?.rows ?? [])
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 </script>
 
@@ -36,24 +26,30 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
     </div>
     <div v-else class="cart">
       <ul class="lines">
-        <li v-for="row in rows" :key="row.line" :data-line="row.line">
-          <NuxtLink :to="row.url" class="shot" tabindex="-1" aria-hidden="true"><ShopPicture :src="row.image" alt="" eager /></NuxtLink>
+        <li v-for="row in rows" :key="row.key" :data-line="row.sku">
+          <component :is="row.url ? NuxtLink : 'span'" :to="row.url" class="shot" tabindex="-1" aria-hidden="true"><ShopPicture :src="row.image" alt="" eager /></component>
           <div class="what">
-            <NuxtLink :to="row.url">{{ row.name }}</NuxtLink>
+            <NuxtLink v-if="row.url" :to="row.url">{{ row.name }}</NuxtLink><b v-else>{{ row.name }}</b>
             <span v-if="row.options" class="shop-soft">{{ row.options }}</span>
-            <button type="button" class="remove" :aria-label="words.removeOne(row.name)" @click="remove(row.line)">{{ words.remove }}</button>
+            <LineComponents :components="row.components" />
+            <span v-for="each in row.warnings" :key="each.code" class="warning">{{ words.warnings[each.code](row.name, each.available) }}</span>
+            <button type="button" class="remove" :aria-label="words.removeOne(row.name)" @click="remove(row.key)">{{ words.remove }}</button>
           </div>
           <div class="count">
-            <button type="button" :aria-label="words.oneLess(row.name)" :disabled="row.quantity <= 1" @click="change(row.line, row.quantity - 1)">−</button>
+            <button type="button" :aria-label="words.oneLess(row.name)" :disabled="row.quantity <= 1" @click="change(row.key, row.quantity - 1)">−</button>
             <span :aria-label="words.quantity(row.quantity)">{{ row.quantity }}</span>
-            <button type="button" :aria-label="words.oneMore(row.name)" @click="change(row.line, row.quantity + 1)">+</button>
+            <button type="button" :aria-label="words.oneMore(row.name)" @click="change(row.key, row.quantity + 1)">+</button>
           </div>
-          <b>{{ money(row.quantity * (row.price ?? 0)) }}</b>
+          <span class="cost"><s v-if="row.priced?.reductions.length && row.priced.was">{{ money(row.priced.was * row.quantity) }}</s><b>{{ row.priced ? money(row.priced.total) : '' }}</b></span>
         </li>
       </ul>
       <aside>
         <div class="sum">
-          <div class="total"><span>{{ words.total }}</span><b>{{ money(total) }}</b></div>
+          <template v-if="cart?.reductions.length">
+            <div class="before"><span>{{ words.subtotal }}</span><span>{{ money(cart.subtotal) }}</span></div>
+            <div v-for="each in cart.reductions" :key="each.words" class="before"><span>{{ each.words }}</span><span>−{{ money(each.amount) }}</span></div>
+          </template>
+          <div class="total"><span>{{ words.total }}</span><b>{{ money(cart?.total ?? 0) }}</b></div>
           <p class="shop-soft">{{ words.delivery }}</p>
           <NuxtLink to="/shop/checkout" class="shop-button checkout">{{ words.checkout }}</NuxtLink>
         </div>
@@ -71,7 +67,11 @@ h1 { margin-bottom: 20px; }
 .cart { display: grid; grid-template-columns: 1fr 300px; gap: 48px; align-items: start; margin-bottom: 24px; }
 .lines { margin: 0; padding: 0; list-style: none; border-top: 1px solid var(--shop-line); }
 .lines li { display: grid; grid-template-columns: 76px 1fr auto 96px; gap: 18px; align-items: center; padding: 14px 0; border-bottom: 1px solid var(--shop-line); }
-.lines b { text-align: right; font-variant-numeric: tabular-nums; font-weight: 650; }
+.cost { display: grid; justify-items: end; }
+.cost s { color: var(--ink-soft); font-size: 13.5px; font-variant-numeric: tabular-nums; }
+.warning { color: var(--section-out); font-size: 13.5px; }
+.before { display: flex; justify-content: space-between; gap: 12px; padding: 2px 0; color: var(--ink-soft); font-size: 14px; font-variant-numeric: tabular-nums; }
+.cost b { text-align: right; font-variant-numeric: tabular-nums; font-weight: 650; }
 .shot { aspect-ratio: 1; border-radius: 9px; overflow: hidden; }
 .what { display: grid; justify-items: start; gap: 1px; min-width: 0; font-size: 14px; }
 .what a { color: inherit; font-size: 15px; font-weight: 600; text-decoration: none; }

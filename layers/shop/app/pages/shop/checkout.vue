@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { formatMoney } from '../../../../../core/money/money'
+import type { CartRow } from '../../composables/usePricedCart'
 
 definePageMeta({ layout: 'shop' })
 const words = useWords()
@@ -11,7 +12,9 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
 /** An order takes only what is there as the shopper saw it. */
 const { active: isPreview } = usePreview()
 const canOrder = computed(() => !isPreview && Boolean(cart.value?.lines.length) && !cart.value!.warnings.some(each => each.code === 'notAvailable'))
-const take = (sku: string, available: number) => available ? change(sku, available) : remove(sku)
+const take = (key: string, available: number) => available ? change(key, available) : remove(key)
+const sold = computed(() => cart.value?.rows.filter(row => row.priced) ?? [])
+const nameOf = (row: CartRow) => [row.name, ...row.options ? [row.options] : []].join(', ')
 </script>
 
 <template>
@@ -19,7 +22,7 @@ const take = (sku: string, available: number) => available ? change(sku, availab
     <h1>{{ words.ordered }}</h1>
     <p>{{ words.orderNumber(order.number) }}</p>
     <ul>
-      <li v-for="row in order.rows" :key="row.name"><span>{{ row.quantity }} × {{ row.name }}</span><b>{{ money(row.total) }}</b></li>
+      <li v-for="row in order.rows" :key="row.key" :data-line="row.sku"><span>{{ row.quantity }} × {{ nameOf(row) }}<LineComponents :components="row.components" /></span><b>{{ money(row.priced!.total) }}</b></li>
       <li class="total"><span>{{ words.total }}</span><b>{{ money(order.total) }}</b></li>
     </ul>
     <NuxtLink to="/shop" class="shop-button back">{{ words.keepLooking }}</NuxtLink>
@@ -36,15 +39,19 @@ const take = (sku: string, available: number) => available ? change(sku, availab
       </div>
       <div class="sum">
         <ul>
-          <li v-for="row in cart.rows" :key="row.sku" :data-line="row.sku">
-            <span class="shot"><ShopPicture :src="row.image" alt="" eager /></span><span>{{ row.quantity }} × {{ row.name }}</span><b>{{ money(row.total) }}</b>
+          <li v-for="row in sold" :key="row.key" :data-line="row.sku">
+            <span class="shot"><ShopPicture :src="row.image" alt="" eager /></span><span>{{ row.quantity }} × {{ nameOf(row) }}<LineComponents :components="row.components" /></span><b>{{ money(row.priced!.total) }}</b>
           </li>
+          <template v-if="cart.reductions.length">
+            <li class="before"><span>{{ words.subtotal }}</span><span>{{ money(cart.subtotal) }}</span></li>
+            <li v-for="each in cart.reductions" :key="each.words" class="before"><span>{{ each.words }}</span><span>−{{ money(each.amount) }}</span></li>
+          </template>
           <li class="total"><span>{{ words.total }}</span><b>{{ money(cart.total) }}</b></li>
         </ul>
         <div v-if="cart.warnings.length || failure" class="warnings" role="alert">
-          <p v-for="each in cart.warnings" :key="each.sku">
+          <p v-for="each in cart.warnings" :key="`${each.key} ${each.code}`">
             {{ words.warnings[each.code](each.name, each.available) }}
-            <button v-if="each.code === 'notAvailable'" type="button" @click="take(each.sku, each.available)">{{ each.available ? words.takeOnly(each.available) : words.remove }}</button>
+            <button v-if="each.code === 'notAvailable'" type="button" @click="take(each.key, each.available)">{{ each.available ? words.takeOnly(each.available) : words.remove }}</button>
           </p>
           <p v-if="failure">{{ words[failure] }}</p>
         </div>
@@ -69,6 +76,8 @@ li { display: grid; grid-template-columns: 44px 1fr auto; gap: 12px; align-items
 li b { font-weight: 650; font-variant-numeric: tabular-nums; }
 .total, .done li { grid-template-columns: 1fr auto; }
 .total { border-bottom: 0; font-size: 18px; }
+.before { grid-template-columns: 1fr auto; padding: 4px 0; border-bottom: 0; color: var(--ink-soft); font-size: 14px; }
+.before + .total { border-top: 1px solid var(--shop-line); }
 .shot { aspect-ratio: 1; border-radius: 8px; overflow: hidden; }
 .warnings { margin-bottom: 14px; padding: 10px 14px; border-radius: 10px; background: #f8e4de; color: #8c3a27; }
 .warnings p { margin: 3px 0; }

@@ -52,24 +52,33 @@ useHead({ title: () => product.value.name })
           <li v-if="product.brand"><NuxtLink :to="`/shop/brands/${encodeURIComponent(product.brand)}`">{{ product.brand }}</NuxtLink></li>
         </ul>
         <h1>{{ product.name }}</h1>
-        <p class="costs"><ShopPrice :price="variant?.price ?? product.price" :was="product.was" large /></p>
-        <p class="text">{{ product.description }}</p>
+        <Suspense v-if="product.bundle"><BundleChoice :key="product.sku" :product="product" /></Suspense>
+        <template v-else>
+          <p class="costs"><ShopPrice :price="variant?.price ?? product.price" :was="product.was" large /></p>
+          <p class="text">{{ product.description }}</p>
 
-        <fieldset v-for="option in product.options" :key="option.name">
-          <legend>{{ option.name }}</legend>
-          <button
-            v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }"
-            :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)"
-          >
-            {{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden">{{ words.outOfStockToo }}</span>
+          <fieldset v-for="option in product.options" :key="option.name">
+            <legend>{{ option.name }}</legend>
+            <button
+              v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }"
+              :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)"
+            >
+              {{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden">{{ words.outOfStockToo }}</span>
+            </button>
+          </fieldset>
+
+          <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
+          <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="addAll(together.map(each => each.sku))">
+            {{ !forSale ? words.notForSale : stock <= 0 ? words.outOfStock : together.length > 1 ? words.addTogether(together.length, total) : words.addToCart }}
           </button>
-        </fieldset>
-
-        <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
-        <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="addAll(together.map(each => each.sku))">
-          {{ !forSale ? words.notForSale : stock <= 0 ? words.outOfStock : together.length > 1 ? words.addTogether(together.length, total) : words.addToCart }}
-        </button>
-        <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
+          <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
+        </template>
+        <section v-if="product.inBundles.length" class="sets" :aria-label="words.alsoInSets">
+          <h2>{{ words.alsoInSets }}</h2>
+          <NuxtLink v-for="each in product.inBundles.slice(0, 3)" :key="each.sku" :to="each.url" class="set" :data-bundle="each.sku">
+            <span class="shot"><ShopPicture :src="each.image" alt="" /></span><span class="name">{{ each.name }}</span><ShopPrice :price="each.price" :from="each.isFrom" :was="each.isFrom ? null : each.was" />
+          </NuxtLink>
+        </section>
         <dl v-if="product.attributes.length">
           <div v-for="fact in product.attributes" :key="fact.name"><dt>{{ fact.name }}</dt><dd>{{ fact.values.join(', ') }}</dd></div>
         </dl>
@@ -98,6 +107,12 @@ legend::first-letter { text-transform: uppercase; }
 .choice.out { color: var(--ink-soft); background: linear-gradient(to top right, transparent calc(50% - 0.5px), #cfc5b1 50%, transparent calc(50% + 0.5px)) #faf8f3; }
 .above { margin-bottom: 16px; }
 .stock { margin: 10px 0 0; font-size: 14px; }
+.sets { margin: 18px 0 0; padding: 10px 14px 6px; border: 1px solid var(--shop-line); border-radius: 12px; }
+.sets h2 { margin: 0 0 4px; font: 650 15px/1.3 var(--head); }
+.set { display: grid; grid-template-columns: 44px minmax(0, 1fr) auto; gap: 12px; align-items: center; padding: 6px 0; color: inherit; text-decoration: none; }
+.set:hover .name { text-decoration: underline; text-underline-offset: 3px; }
+.set .shot { aspect-ratio: 1; border-radius: 8px; overflow: hidden; }
+.name { font-weight: 550; }
 dl { margin: 16px 0 0; border-top: 1px solid var(--shop-line); }
 dl > div { display: flex; gap: 16px; padding: 7px 0; border-bottom: 1px solid var(--shop-line); font-size: 14px; }
 dt { width: 96px; color: var(--ink-soft); }

@@ -1,8 +1,8 @@
-import type { StoredBundle } from '../../../core/bundles/bundleAnswers'
-import { settingsOf } from '../../../core/bundles/bundleSettings'
-import { readProductsBySku } from '../../db/productStore'
-import { useShop } from '../../engine/useShop'
-import { itemsOf } from '../../bundles/itemsOf'
+import type { StoredBundle } from '../../../../core/bundles/bundleAnswers'
+import { settingsOf } from '../../../../core/bundles/bundleSettings'
+import { readProductsBySku } from '../../../db/productStore'
+import { useShop } from '../../../engine/useShop'
+import { itemsOf } from '../../../bundles/itemsOf'
 
 /** A bundle as it is kept, with all products that it names. */
 export default api(async (event): Promise<StoredBundle> => {

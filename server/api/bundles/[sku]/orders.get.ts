@@ -1,0 +1,19 @@
+import type { BundleOrders } from '../../../../core/bundles/bundleAnswers'
+import { itemName } from '../../../../core/delivery/deliveredItem'
+import { textIn } from '../../../../core/text/text'
+import { useShop } from '../../../engine/useShop'
+import { ordersWith } from '../../../orders/ordersWith'
+
+const most = 50
+
+/** The last orders with a bundle. */
+export default api(async (event): Promise<BundleOrders> => {
+  const { db, shop } = await useShop()
+  const { language } = shop.settings
+  const nameOf = (sku: string) => {
+    const item = shop.catalogue.item(sku)
+    return item ? itemName(item, text => textIn(text, language, language)) : sku
+  }
+  const { total, lines } = await ordersWith(db, pathPart(event, 'sku'), most)
+  return { total, orders: lines.map(line => ({ ...line, components: line.components.map(each => ({ ...each, name: nameOf(each.sku) })) })) }
+})
