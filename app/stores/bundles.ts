@@ -76,13 +76,15 @@ export const useBundles = defineStore('bundles', () => {
     unsent = null
     const changed = (Object.keys(settings) as (keyof BundleSettings)[]).filter(part => !equal(settings[part], seen[part]))
     if (changed.length) await send({ type: 'changeBundle', sku, settings: part(settings, changed), seen: part(seen, changed) })
+    // It was typed back to what it was; what came in the meantime was not taken.
+    else await load(sku)
   }
   const flushSoon = useDebounceFn(flush, 600)
 
   /** Sets parts of the open bundle. What is being typed is sent when the typing pauses. */
   function change(settings: Partial<BundleSettings>, typed = false): void {
     const bundle = open.value
-    if (!bundle) return
+    if (!bundle || Object.entries(settings).every(([part, value]) => equal(value, bundle.settings[part as keyof BundleSettings]))) return
     unsent ??= { sku: bundle.sku, settings: {}, seen: {} }
     unsent.settings = { ...unsent.settings, ...settings }
     unsent.seen = { ...part(bundle.settings, Object.keys(settings) as (keyof BundleSettings)[]), ...unsent.seen }

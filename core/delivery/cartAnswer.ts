@@ -1,4 +1,3 @@
-import { formatMoney } from '../money/money'
 import type { PricedCart, Reduction } from '../pricing/cart'
 import { textIn } from '../text/text'
 import type { Telling } from './catalogueAnswer'
@@ -13,8 +12,8 @@ export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, tell
   }
 }
 
-/** “Harvest day: −12 %”, “Harvest day: −€5.00” */
-function reductionWords({ key, percent, amount }: Reduction, { settings, language, items }: Telling): string {
+/** “Harvest day: −12 %”, or where it is no percentage “Harvest day”: the amount stands beside it. */
+function reductionWords({ key, percent }: Reduction, { settings, language, items }: Telling): string {
   const name = textIn(items.item(key)?.product.name ?? {}, language, settings.language) || key
-  return `${name}: −${percent === null ? formatMoney(amount, settings.currency, language) : `${percent} %`}`
+  return percent === null ? name : `${name}: −${percent} %`
 }

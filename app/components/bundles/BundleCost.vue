@@ -46,8 +46,9 @@ const parsed = (by: BundlePrice['by'], text: string): BundlePrice | null => {
   const amount = parseMoney(text, studio.currency)
   return amount === null ? null : by === 'amount' ? { by, amount } : { by, price: amount }
 }
-watch(price, (now) => {
-  if (now && JSON.stringify(parsed(now.by, typed.value)) !== JSON.stringify(now)) typed.value = typedFor(now)
+// Only another price takes the place of what is typed, not the same one told again.
+watch(() => JSON.stringify(price.value), (told) => {
+  if (price.value && JSON.stringify(parsed(price.value.by, typed.value)) !== told) typed.value = typedFor(price.value)
 }, { immediate: true })
 const wrong = computed(() => {
   if (!price.value || price.value.by === 'sum' || parsed(price.value.by, typed.value)) return ''
@@ -86,8 +87,8 @@ function type(event: Event): void {
         <div v-if="price && price.by !== 'sum'" class="typed">
           <dt><label for="reduction">{{ price.by === 'own' ? 'Price of the bundle' : 'Off the parts' }}</label></dt>
           <dd><input id="reduction" :value="typed" inputmode="decimal" :aria-invalid="wrong !== ''" aria-describedby="reduction-wrong" @input="type" @change="store.flush()"><span class="unit">{{ price.by === 'percent' ? '%' : studio.currency }}</span></dd>
+          <dd id="reduction-wrong" class="wrong small full"><span role="alert">{{ wrong }}</span></dd>
         </div>
-        <p id="reduction-wrong" class="wrong small" role="alert">{{ wrong }}</p>
         <template v-if="range">
           <div class="sum"><dt>Shoppers pay</dt><dd>{{ fromTo(range.from.price, range.to.price) }}</dd></div>
           <div><dt>They save</dt><dd :class="saving!.least < 0 ? 'wrong' : saving!.least > 0 ? 'good' : ''">{{ savingWords }}</dd></div>
@@ -112,12 +113,13 @@ dl { margin: 6px 0 0; }
 dl > div { display: flex; align-items: center; justify-content: space-between; gap: 10px; min-height: 34px; }
 dd { margin: 0; text-align: right; }
 .choice button { padding: 0 9px; }
+.typed { flex-wrap: wrap; }
+.full { flex-basis: 100%; justify-content: flex-end; }
 .typed dd { display: flex; align-items: center; gap: 6px; }
 .typed input { width: 96px; height: 34px; padding: 0 10px; border: 1px solid var(--line); border-radius: 8px; background: var(--sheet); color: var(--ink); font: 14px/1 var(--text); text-align: right; }
 .typed input:focus-visible { outline: 2px solid var(--petrol); outline-offset: 0; }
 .typed input[aria-invalid='true'] { border-color: var(--clay); }
 .unit { min-width: 30px; color: var(--ink-soft); text-align: left; }
-p { margin: 0; text-align: right; }
 .sum { margin-top: 4px; border-top: 1px solid var(--line); font-weight: 650; }
 .good { color: var(--moss-ink); font-weight: 600; }
 .floor { margin-top: 4px; color: var(--ink-soft); font-size: 12.5px; }

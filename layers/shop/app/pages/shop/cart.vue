@@ -66,7 +66,7 @@ h1 { margin-bottom: 20px; }
 .empty a { color: inherit; text-underline-offset: 3px; }
 .cart { display: grid; grid-template-columns: 1fr 300px; gap: 48px; align-items: start; margin-bottom: 24px; }
 .lines { margin: 0; padding: 0; list-style: none; border-top: 1px solid var(--shop-line); }
-.lines li { display: grid; grid-template-columns: 76px 1fr auto 96px; gap: 18px; align-items: center; padding: 14px 0; border-bottom: 1px solid var(--shop-line); }
+.lines li { display: grid; grid-template-columns: 76px 1fr auto 96px; gap: 18px; align-items: start; padding: 14px 0; border-bottom: 1px solid var(--shop-line); }
 .cost { display: grid; justify-items: end; }
 .cost s { color: var(--ink-soft); font-size: 13.5px; font-variant-numeric: tabular-nums; }
 .warning { color: var(--section-out); font-size: 13.5px; }
@@ -88,6 +88,7 @@ h1 { margin-bottom: 20px; }
 @media (max-width: 800px) {
   .cart { grid-template-columns: 1fr; gap: 20px; }
   .lines li { grid-template-columns: 64px 1fr auto; gap: 8px 14px; }
+  .lines .what { grid-column: 2 / -1; }
   .lines .count { grid-column: 2; justify-self: start; }
 }
 </style>

@@ -72,7 +72,7 @@ label { display: grid; gap: 5px; font-weight: 600; font-size: 14.5px; }
 input, textarea { padding: 11px 12px; border: 1px solid #8d8472; border-radius: 8px; background: #fff; color: #1f2933; font: inherit; font-weight: 400; font-size: 16px; }
 .sum { padding: 18px 20px; border: 1px solid var(--shop-line); border-radius: 14px; }
 ul { margin: 0 0 14px; padding: 0; list-style: none; }
-li { display: grid; grid-template-columns: 44px 1fr auto; gap: 12px; align-items: center; padding: 8px 0; border-bottom: 1px solid var(--shop-line); }
+li { display: grid; grid-template-columns: 44px 1fr auto; gap: 12px; align-items: start; padding: 8px 0; border-bottom: 1px solid var(--shop-line); }
 li b { font-weight: 650; font-variant-numeric: tabular-nums; }
 .total, .done li { grid-template-columns: 1fr auto; }
 .total { border-bottom: 0; font-size: 18px; }
