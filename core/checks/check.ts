@@ -22,6 +22,9 @@ export type ProductCheck = typeof productChecks[number]
 /** What is found section by section. */
 export type SectionCheck = Exclude<Check, ProductCheck>
 
+/** What is found on bundles is mended where bundles are made. */
+export const isBundleCheck = (which: Check) => which.startsWith('bundle')
+
 export const isProductCheck = (which: Check): which is ProductCheck => (productChecks as readonly Check[]).includes(which)
 
 /** The checks by what they mean for the shopper, the worst first. */

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Bundle } from '../bundles/bundle'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
@@ -13,6 +14,14 @@ const products = [
   makeProduct('S', { price: 2000 }), makeProduct('CHEAP', { price: 1500 }), makeProduct('DEAR', { price: 2500 }), makeProduct('NONE', { stock: 0 }), makeProduct('OLD', { status: 'retired' }),
   makeProduct('DRAFT', { status: 'draft' }), makeProduct('UNPRICED', { price: null }), makeProduct('SOON', { released: '2026-06-01' }), makeProduct('V', { variants: [makeVariant('V-1', { status: 'draft' })] }),
 ]
+const bundles: [string, Bundle][] = [
+  ['EMPTY', { type: 'fixed', components: [], price: { by: 'sum' }, marginFloor: null }],
+  ['WORN', { type: 'fixed', components: ['S', 'OLD', 'DRAFT', 'GONE', 'EMPTY'].map(sku => ({ key: sku.toLowerCase(), sku, quantity: 1 })), price: { by: 'sum' }, marginFloor: null }],
+  ['DEARER', { type: 'fixed', components: [{ key: 's', sku: 'S', quantity: 1 }, { key: 'none', sku: 'NONE', quantity: 1 }], price: { by: 'own', price: 9900 }, marginFloor: null }],
+  ['HOLES', { type: 'choice', groups: [{ key: 'it', name: { en: 'It' }, quantity: 1, products: [], options: [{ name: 'size', values: ['S', 'M', 'L'] }], combinations: [{ values: ['S'], sku: 'S' }] }], components: [], price: { by: 'percent', percent: 100 }, marginFloor: null }],
+  ['LOW', { type: 'fixed', components: [{ key: 'a', sku: 'COSTLY', quantity: 2 }], price: { by: 'sum' }, marginFloor: 20 }],
+  ['TWIN', { type: 'fixed', components: [{ key: 'b', sku: 'COSTLY', quantity: 2 }], price: { by: 'amount', amount: 100 }, marginFloor: null }],
+]
 const at = Date.parse('2026-05-01')
 const links = new LinkIndex()
 const lane = (kind: string, ...targets: string[]) => links.setLane('S', kind, targets.map(target => ({ target, ...target === 'V' && { until: '2026-04-01' } })))
@@ -20,11 +29,11 @@ lane('upsell', 'CHEAP', 'NONE', 'OLD', 'DRAFT', 'UNPRICED', 'SOON', 'V-1', 'V')
 lane('accessory', 'DEAR', 'CHEAP')
 lane('refill', 'NONE')
 const kinds = new Map([makeKind('upsell', { expectation: 'dearer', ceiling: 4, plural: { en: 'Upsells' } }), makeKind('accessory', { expectation: 'cheaper', mutual: true }), makeKind('refill')].map(kind => [kind.key, kind]))
-const shop: FindingShop = { catalogue: new Catalogue(products, [], []), links, kinds, money: amount => `€${amount / 100}`, plural: kind => kind.plural.en! }
+const shop: FindingShop = { catalogue: new Catalogue([...products, makeProduct('COSTLY', { price: 1000, cost: 900 }), ...bundles.map(([sku, bundle]) => makeProduct(sku, { bundle }))], [], []), links, kinds, money: amount => `€${amount / 100}`, plural: kind => kind.plural.en! }
 
 /** What is told of all that a check finds. */
 function told(check: Check): string[] {
-  const book = new FindingBook(shop, () => false, sku => products.findIndex(each => each.sku === sku))
+  const book = new FindingBook(shop, () => false, sku => shop.catalogue.products.findIndex(each => each.sku === sku))
   completed(book.looking(at) as Generator<never, void>)
   return [...book.findings(check as never, 0, at)].map(finding => `${finding.source} ${finding.kind} ${finding.target}: ${findingWords(finding, shop)}`)
 }
@@ -41,7 +50,17 @@ describe('a finding on a product', () => {
     ['dearerThanSource', ['S accessory DEAR: €25, 25 % dearer']],
     ['severalLanes', ['S accessory CHEAP: also in upsells', 'S refill NONE: also in upsells']],
     ['returnMissing', ['S accessory DEAR: no link back', 'S accessory CHEAP: no link back']],
-    ['notLinkedTo', ['S  : in no lane']],
+    ['notLinkedTo', ['S', 'COSTLY', 'EMPTY', 'WORN', 'DEARER', 'HOLES', 'LOW', 'TWIN'].map(sku => `${sku}  : in no lane`)],
+    ['bundleEmpty', ['EMPTY  : no parts, or too few']],
+    ['bundleInside', ['WORN  EMPTY: a bundle itself']],
+    ['bundlePartGone', ['WORN  GONE: GONE is gone', 'WORN  OLD: retired']],
+    ['bundlePartNotForSale', ['WORN  DRAFT: a draft']],
+    ['bundleUnmapped', ['HOLES  it: 2 of 3 combinations of “it”']],
+    ['bundleOutOfStock', ['DEARER  NONE: 0 left']],
+    ['bundleDearer', ['DEARER  : €99, the parts €30']],
+    ['bundleNoSaving', ['LOW  : €20, as much as the parts']],
+    ['bundleLowMargin', ['HOLES  : given away', 'LOW  : 10 % at the least']],
+    ['bundleTwin', ['LOW  TWIN: the same parts', 'TWIN  LOW: the same parts']],
   ])('%s says what is amiss', (check, words) => {
     expect(told(check)).toEqual(words)
   })

@@ -1,5 +1,6 @@
+import { groupsOf } from '../../core/bundles/bundle'
 import type { Check, Finding } from '../../core/checks/check'
-import { isProductCheck } from '../../core/checks/check'
+import { isBundleCheck, isProductCheck } from '../../core/checks/check'
 import type { FindingRow } from '../../core/checks/checkAnswers'
 import type { FindingShop } from '../../core/checks/findingWords'
 import { findingWords, sectionFindingWords } from '../../core/checks/findingWords'
@@ -16,7 +17,7 @@ export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: Secti
   return {
     finding: { check: finding.check, source: finding.source, kind: finding.kind, target: finding.target },
     source: thing(finding.source, shop),
-    target: finding.target ? thing(finding.target, shop) : null,
+    target: finding.target ? groupThing(finding, shop) ?? thing(finding.target, shop) : null,
     words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : onSection ? sectionFindingWords(onSection) : '',
     share: onSection?.whole && hasShare.has(finding.check) ? onSection.part / onSection.whole : null,
     reason: shop.putAside.reason(finding),
@@ -25,6 +26,13 @@ export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: Secti
 
 /** What a bar can show: how much of something is amiss. */
 const hasShare: ReadonlySet<Check> = new Set(['sectionBlank', 'sectionThin', 'ruleNearlyAll'])
+
+/** A group of a bundle; null: the finding is about something else. */
+function groupThing({ check, source, target }: Finding, shop: LiveShop): FindingRow['target'] {
+  const bundle = isBundleCheck(check) ? shop.catalogue.product(source)?.bundle : undefined
+  const group = bundle && groupsOf(bundle).find(each => each.key === target)
+  return group ? { key: target, name: textIn(group.name, shop.settings.language, shop.settings.language) || target, image: null } : null
+}
 
 function productThing(sku: string, shop: LiveShop): FindingRow['source'] {
   const item = shop.catalogue.item(sku)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Check, Finding } from '../../../core/checks/check'
-import { isProductCheck, mendOf, wholeCheck } from '../../../core/checks/check'
+import { isBundleCheck, isProductCheck, mendOf, wholeCheck } from '../../../core/checks/check'
 import type { FindingRow } from '../../../core/checks/checkAnswers'
 import { findingsAnswer } from '../../../core/checks/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
@@ -111,7 +111,7 @@ function putCheckAside(): void {
 }
 
 const open = (row: FindingRow | undefined) => void (row && navigateTo(placeOf(row.finding)))
-const sources = computed(() => [...new Set([...marked.value.values()].filter(each => isProductCheck(each.check)).map(each => each.source))])
+const sources = computed(() => [...new Set([...marked.value.values()].filter(each => isProductCheck(each.check) && !isBundleCheck(each.check)).map(each => each.source))])
 function openMarked(): void {
   if (sources.value.length) void navigateTo(`/products/${sources.value.slice(0, 50).map(encodeURIComponent).join()}`)
 }

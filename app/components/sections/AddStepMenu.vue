@@ -20,7 +20,7 @@ const choices = computed((): { words: string, more: string, step: FillStep }[] =
   { words: 'What an article names', more: 'on article pages, in the article’s order', step: { from: 'named', order: 'hand', ...common } },
   { words: 'Related categories', more: 'on category pages: chosen ones, those beside it or below it', step: { from: 'relatedCategories', of: 'beside', order: 'best-selling', ...common } },
   { words: 'Bought together', more: 'from past orders; nothing to go by yet', step: { from: 'boughtTogether', order: 'strength', ...common } },
-  { words: 'Bundles with it', more: 'there are no bundles yet', step: { from: 'bundles', order: 'best-selling', ...common } },
+  { words: 'Bundles with it', more: 'the sets that the product, or a variant of it, can be in', step: { from: 'bundles', order: 'best-selling', ...common } },
 ])
 </script>
 
