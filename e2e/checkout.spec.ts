@@ -74,8 +74,8 @@ test('a price that has changed in the meantime is shown before anything is order
 test('the cart is priced by the server alone, and nonsense is refused in words', async ({ request }) => {
   const cart = (lines: unknown) => request.post('/api/shop/v1/cart', { data: { lines } })
   expect(await (await cart([{ sku: 'LOG-1', quantity: 3 }, { sku: 'FUEL', quantity: 1 }, { sku: 'NOPE', quantity: 1 }])).json()).toEqual({
-    lines: [{ sku: 'LOG-1', quantity: 3, unit: 950, was: null, total: 2850 }], total: 2850, currency: 'EUR',
-    warnings: [{ sku: 'FUEL', code: 'noChoice', available: 0 }, { sku: 'NOPE', code: 'unknown', available: 0 }],
+    lines: [{ line: 0, sku: 'LOG-1', quantity: 3, unit: 950, was: null, total: 2850, reductions: [], components: [] }], subtotal: 2850, reductions: [], total: 2850, currency: 'EUR',
+    warnings: [{ line: 1, sku: 'FUEL', code: 'noChoice', available: 0, part: null }, { line: 2, sku: 'NOPE', code: 'unknown', available: 0, part: null }],
   })
   for (const [quantity, words] of [[0, 'A quantity is at least 1.'], [-2, 'A quantity is at least 1.'], [1e9, 'A quantity is at most 9999.'], [1.5, 'A quantity is a whole number.']] as const) {
     const answer = await cart([{ sku: 'LOG-1', quantity }])

@@ -86,15 +86,10 @@ test('history', async ({ page }) => {
   await take(page, 'history')
 })
 
-test('kinds', async ({ page }) => {
-  await new Studio(page).open('EX-210')
-  await page.keyboard.press('k')
-  const dialog = page.getByRole('dialog', { name: 'Kinds of links' })
-  await dialog.getByRole('button', { name: 'Add a kind' }).click()
-  await dialog.getByLabel('One link of it').fill('refill')
-  await dialog.getByLabel('Heading of the lane').fill('Refills')
-  await expect(dialog.getByRole('button', { name: 'Add kind' })).toBeEnabled()
-  await take(page, 'kinds')
+test('bundles', async ({ page }) => {
+  await page.goto('/bundles/SET-01')
+  await expect(page.getByRole('region', { name: 'As a cart line' })).toContainText('shared out to the cent')
+  await take(page, 'bundles')
 })
 
 /** A draft of a plan that shares products with another, with a checklist above the buy button. */
@@ -118,10 +113,6 @@ test('pages', async ({ page }) => {
   await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('a tag says more than a category')
   await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('the buy button is')
   await take(page, 'pages')
-  await page.keyboard.press('v')
-  await page.getByRole('button', { name: 'Beside what is live' }).click()
-  for (const title of ['The page as it is', 'The page as it will be']) await expect(page.frameLocator(`iframe[title="${title}"]`).getByRole('heading', { level: 1 })).toBeVisible()
-  await take(page, 'pages-view')
   await page.keyboard.press('p')
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText(/\d+ full/)
@@ -157,10 +148,11 @@ test('exchange', async ({ page }) => {
   await take(page, 'exchange')
 })
 
-const cart = [{ name: 'shop-cart', value: encodeURIComponent('[{"sku":"EX-210","quantity":1},{"sku":"JAR-500","quantity":4}]') }]
+const cart = [{ name: 'shop-cart', value: encodeURIComponent('[{"sku":"EX-210","quantity":1},{"sku":"SET-02","quantity":1},{"sku":"SET-04","quantity":1,"with":"pick:SEED-BOR-10:2,pick:SEED-PHA-10:2,pick:SEED-CRO-10"}]') }]
 for (const [name, path, width, height] of [
   ['shop-product', '/shop/products/EX-210', 1280, 800],
   ['shop-product-phone', '/shop/products/EX-210', 390, 844],
+  ['shop-bundle', '/shop/products/SET-03', 1280, 800],
   ['shop-category', '/shop/categories/jars-and-labels', 1280, 800],
   ['shop-cart', '/shop/cart', 1280, 800],
 ] as const) {

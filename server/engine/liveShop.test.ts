@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { Bundle } from '../../core/bundles/bundle'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/commands/change'
@@ -16,12 +17,18 @@ import { loadLiveShop } from './liveShop'
 const skus = ['A', 'B', 'C', 'D']
 const categories = [{ key: 'hives', name: { en: 'Hives' }, parent: null }, { key: 'frames', name: { en: 'Frames' }, parent: 'hives' }]
 const some = <T>(...all: T[]) => fc.constantFrom(...all)
-const productOf = (sku: string): fc.Arbitrary<Product> => fc.record({
+/** From D on a product may be a bundle, of others or of bundles. */
+const bundleOf = (sku: string): fc.Arbitrary<Bundle | null> => sku < 'D' ? fc.constant(null) : fc.option(fc.oneof(
+  fc.subarray(['A', 'B', 'C-1', 'C', 'E'], { maxLength: 3 }).map((all): Bundle => ({ type: 'fixed', components: all.map((each, i) => ({ key: `c${i}`, sku: each, quantity: i + 1 })), price: { by: 'percent', percent: 10 }, marginFloor: null })),
+  fc.subarray(['A', 'B', 'C'], { minLength: 1 }).map((set): Bundle => ({ type: 'pickAny', set, least: 1, most: 2, repeats: true, steps: [{ count: 1, percent: 20 }], marginFloor: null })),
+))
+const productOf = (sku: string): fc.Arbitrary<Product> => bundleOf(sku).chain(bundle => fc.record({
   name: some('Hive', 'hive', 'Frame 2', 'Frame 10').map(en => ({ en })), price: some(null, 500, 900, 2000), cost: some(null, 400), stock: fc.nat(2),
   status: some('active' as const, 'draft' as const), released: some(null, '2026-04-01', '2026-05-01'), tags: fc.subarray(['oak', 'gift']), brand: some(null, 'Alder'),
   categories: fc.subarray(['hives', 'frames']), attributes: some<Product['attributes']>({}, { fits: ['National'] }, { fits: ['National', 'Commercial'] }),
-  variants: some([], [makeVariant(`${sku}-1`)], [makeVariant(`${sku}-1`, { stock: 0, price: 800 })], [makeVariant(`${sku}-1`), makeVariant(`${sku}-2`)]),
-}).map(part => makeProduct(sku, part))
+  bundle: fc.constant(bundle),
+  variants: bundle ? fc.constant([]) : some([], [makeVariant(`${sku}-1`)], [makeVariant(`${sku}-1`, { stock: 0, price: 800 })], [makeVariant(`${sku}-1`), makeVariant(`${sku}-2`)]),
+}).map(part => makeProduct(sku, part)))
 
 const lists: ListName[] = ['all', ['category', 'frames'], ['tag', 'oak'], ['brand', 'Alder'], ['attribute', 'fits=National']]
 const orders = freeOrders.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))

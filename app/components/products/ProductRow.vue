@@ -16,7 +16,7 @@ const studio = useStudioShop()
         <span class="box" :class="{ always: several }" :title="selected && several ? 'Take off the bench' : 'Add to the bench'" aria-hidden="true"><PhCheck v-if="selected && several" width="12" height="12" /></span>
       </span>
       <div class="facts">
-        <div class="line top"><span class="cut name">{{ row.name }}</span><span v-if="row.status !== 'active'" class="status">{{ row.status }}</span></div>
+        <div class="line top"><span class="cut name">{{ row.name }}</span><span v-if="row.isBundle" class="status">bundle</span><span v-if="row.status !== 'active'" class="status">{{ row.status }}</span></div>
         <div class="line" :class="{ many: studio.kinds.length > 4 }">
           <span class="mono cut">{{ row.sku }}</span>
           <span class="grow" />

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import type { Bundle } from '../../core/bundles/bundle'
+import { makeProduct } from '../../core/catalogue/makeProduct.testing'
+import type { Product } from '../../core/catalogue/product'
+import type { LiveShop } from '../engine/liveShop'
+import { loadLiveShop } from '../engine/liveShop'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import type { Done } from './commandLog'
+import { CommandLog } from './commandLog'
+
+const products = [makeProduct('SMOKER', { price: 3400, stock: 7, description: { en: 'Long lasting.' } }), makeProduct('TOOL', { price: 1000, stock: 5 }), makeProduct('JAR')]
+const fixed = (...parts: [string, number][]): Bundle => ({ type: 'fixed', components: parts.map(([sku, quantity]) => ({ key: sku.toLowerCase(), sku, quantity })), price: { by: 'percent', percent: 10 }, marginFloor: null })
+const add = (bundle: Bundle) => ({ type: 'addBundle' as const, sku: 'SET', name: { en: 'Harvest day' }, bundle })
+
+async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Promise<LiveShop>) => Promise<void>): Promise<void> {
+  await withDatabase({ products }, async (db) => {
+    const shop = await loadLiveShop(db)
+    await work(new CommandLog(db, shop), shop, () => loadLiveShop(db))
+  })
+}
+const facts = (shop: LiveShop) => (({ price, was, stock, status }) => [price, was, stock, status])(shop.catalogue.product('SET')!)
+const change = (log: CommandLog, before: Product, after: Product) =>
+  log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve([{ of: 'product', source: after.sku, kind: '', before, after }]), () => 'Imported', 'two')
+
+describe('a bundle', () => {
+  it('is a product at once and after a restart, and its price and stock follow its parts', async () => {
+    await withLog(async (log, shop, again) => {
+      const heard: Done[] = []
+      log.listen(done => heard.push(done))
+      await log.run(add(fixed(['SMOKER', 1], ['TOOL', 2])), 'one')
+      expect(facts(shop)).toEqual([4860, 5400, 2, 'draft'])
+      const [smoker] = products as [Product]
+      await change(log, smoker, { ...smoker, price: 4400, stock: 1 })
+      expect(facts(shop)).toEqual([5760, 6400, 1, 'draft'])
+      expect(facts(await again())).toEqual(facts(shop))
+      // Whoever follows is told of the bundle too.
+      expect(heard.at(-1)!.changes.map(each => [each.source, (each.after as Product).price])).toEqual([['SMOKER', 4400], ['SET', 5760]])
+      await log.run({ type: 'changeBundle', sku: 'SET', settings: { status: 'active', bundle: fixed(['TOOL', 1]) }, seen: { status: 'draft' } }, 'one')
+      expect(facts(shop)).toEqual([900, 1000, 5, 'active'])
+      expect(shop.catalogue.bundlesWith(shop.catalogue.product('TOOL')!)).toEqual(['SET'])
+      expect(shop.catalogue.bundlesWith(shop.catalogue.product('SMOKER')!)).toEqual([])
+    })
+  })
+
+  it('is undone and done again, and what follows from its parts is never in the way', async () => {
+    await withLog(async (log, shop, again) => {
+      await log.run(add(fixed(['SMOKER', 1])), 'one')
+      await log.run({ type: 'changeBundle', sku: 'SET', settings: { description: { en: 'All you need.' } }, seen: { description: {} } }, 'one')
+      await change(log, products[0]!, { ...products[0]!, price: 100 })
+      await log.undo('one')
+      await log.undo('one')
+      expect(shop.catalogue.product('SET')).toBeUndefined()
+      expect((await again()).catalogue.product('SET')).toBeUndefined()
+      await log.redo('one')
+      await log.redo('one')
+      expect(facts(shop)).toEqual([90, 100, 7, 'draft'])
+      await expect(log.run({ type: 'changeBundle', sku: 'SET', settings: { description: {} }, seen: { description: {} } }, 'two')).rejects.toThrow('changed in the meantime')
+    })
+  })
+
+  it('is removed only while nothing leads to it, and keeps its parts in the shop', async () => {
+    await withLog(async (log, shop) => {
+      const brought = await change(log, null as never, makeProduct('NEW'))
+      await log.run(add(fixed(['NEW', 1])), 'one')
+      await expect(log.revert(brought.entry!, 'two')).rejects.toThrow('in a bundle')
+      await log.run({ type: 'link', kind: 'related', on: [{ source: 'JAR' }], targets: ['SET'] }, 'one')
+      await expect(log.run({ type: 'removeBundle', sku: 'SET' }, 'one')).rejects.toThrow('This bundle can’t be removed: SET would be taken away')
+      await log.undo('one')
+      await log.run({ type: 'removeBundle', sku: 'SET' }, 'one')
+      expect(shop.catalogue.bundles.size).toBe(0)
+      await log.revert(brought.entry!, 'two')
+      await expect(log.undo('one')).rejects.toThrow('NEW, which was in this bundle, is no longer in the shop.')
+    })
+  })
+})
