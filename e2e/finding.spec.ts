@@ -5,7 +5,7 @@ import { expect, test } from './test'
 test('filters and order stand in the address, and can be shared and taken out again', async ({ page }) => {
   const studio = new Studio(page)
   await page.goto('/products')
-  await expect(studio.list).toContainText('160 products')
+  await expect(studio.list).toContainText('165 products')
   await studio.list.getByRole('button', { name: 'Filter' }).click()
   const filter = page.getByRole('dialog', { name: 'Filter' })
   await filter.getByRole('combobox', { name: 'Brand' }).fill('oskerry')
@@ -28,7 +28,7 @@ test('filters and order stand in the address, and can be shared and taken out ag
   await studio.list.getByRole('button', { name: 'Take out: Oskerry Glass' }).click()
   await studio.list.getByRole('button', { name: 'Take out: up to €9.90' }).click()
   await studio.list.getByRole('button', { name: 'Take out: in stock' }).click()
-  await expect(studio.list).toContainText('160 products')
+  await expect(studio.list).toContainText('165 products')
 })
 
 test('coverage: what has no upsells, and what has links with a problem', async ({ page }) => {

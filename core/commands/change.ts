@@ -6,6 +6,7 @@ import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import type { Look } from '../looks/look'
 import { sameLane } from '../links/lane'
+import type { Offer } from '../offers/offer'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Schedule } from '../releases/release'
 import type { Section } from '../sections/section'
@@ -88,6 +89,9 @@ export interface LookChange { of: 'look', source: '', kind: string, before: Vers
 /** Address of the picture that a brand is known by; null: it has none. */
 export interface BrandMarkChange { of: 'brandMark', source: '', kind: string, before: string | null, after: string | null }
 
+/** One together offer, by its key; null: there is none. */
+export interface OfferChange { of: 'offer', source: '', kind: string, before: Offer | null, after: Offer | null }
+
 /** What is to go live at a set time, by its key; null: nothing. */
 export interface ScheduleChange { of: 'schedule', source: '', kind: string, before: Schedule | null, after: Schedule | null }
 
@@ -104,7 +108,7 @@ export interface CategoryChange {
  * One thing before and after a command. `of`, `source` and `kind` say which thing it is; what was there before is kept,
  * so that it can be put back, and so that nothing is put back over something newer.
  */
-export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | BrandMarkChange | PutAsideChange
+export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | BrandMarkChange | OfferChange | PutAsideChange
 
 /** Which thing a change is about. */
 export interface Changed {

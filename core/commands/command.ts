@@ -9,6 +9,7 @@ import { kindKey, kindSettings } from '../links/kind'
 import { linkDetails } from '../links/lane'
 import { laneSource } from '../links/pageLanes'
 import { lookSettings } from '../looks/look'
+import { offerSettings } from '../offers/offer'
 import { pageKind, planScope, planSettings } from '../pagePlans/pagePlan'
 import { releaseNote } from '../releases/release'
 import { sectionSettings } from '../sections/section'
@@ -167,5 +168,16 @@ const bundleCommand = z.discriminatedUnion('type', [
 ])
 export type BundleCommand = z.infer<typeof bundleCommand>
 
-export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, brandMarkCommand, sectionCommand, planCommand, lookCommand, bundleCommand, releaseCommand, checkCommand])
+/** Commands on together offers. Shoppers have what they change at once. */
+const offerCommand = z.discriminatedUnion('type', [
+  z.strictObject({ type: z.literal('addOffer'), settings: offerSettings }),
+  /** Sets parts of an offer. `seen` is how its sender saw them: if they have changed since, the command is refused. */
+  z.strictObject({ type: z.literal('changeOffer'), key: sectionKey, settings: offerSettings.partial(), seen: offerSettings.partial() }),
+  z.strictObject({ type: z.literal('removeOffer'), key: sectionKey }),
+  /** Moves an offer to a place among the others: of several for one product, the first comes first. */
+  z.strictObject({ type: z.literal('rankOffer'), key: sectionKey, place }),
+])
+export type OfferCommand = z.infer<typeof offerCommand>
+
+export const command = z.discriminatedUnion('type', [laneCommand, kindCommand, neighboursCommand, switchCommand, brandMarkCommand, sectionCommand, planCommand, lookCommand, bundleCommand, offerCommand, releaseCommand, checkCommand])
 export type Command = z.infer<typeof command>

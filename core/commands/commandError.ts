@@ -3,7 +3,7 @@ export type CommandErrorCode =
   | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownBrand' | 'unknownSection' | 'unknownPlan' | 'unknownLook' | 'unknownZone' | 'unknownArticle' | 'sourceIsVariant' | 'targetIsVariant' | 'notOnPages'
   | 'selfLink' | 'alreadyLinked' | 'retiredTarget' | 'notLinked' | 'noSuchPlace' | 'datesReversed'
   | 'retiredKind' | 'kindNameTaken' | 'lastKind' | 'inUse'
-  | 'skuTaken' | 'unknownBundle' | 'bundleChanged' | 'bundleInItself' | 'bundleInUse'
+  | 'unknownOffer' | 'offerChanged' | 'skuTaken' | 'unknownBundle' | 'bundleChanged' | 'bundleInItself' | 'bundleInUse'
   | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'lookChanged' | 'lookInUse' | 'houseLook' | 'defaultPlan' | 'otherPage' | 'unknownRelease' | 'unknownSchedule' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
 
 /** A command that can't be carried out. Nothing was changed. The message is for people. */

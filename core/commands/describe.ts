@@ -3,6 +3,7 @@ import { settingsOf } from '../bundles/bundleSettings'
 import { bundleDifferences } from '../bundles/bundleWords'
 import { checkWords, mendedWords } from '../checks/checkWords'
 import { lookDifferences } from '../looks/lookWords'
+import { offerDifferences } from '../offers/offerWords'
 import { planDifferences } from '../pagePlans/planDifferences'
 import { sectionDifferences } from '../sections/sectionDifferences'
 import type { Versions } from '../sections/versions'
@@ -38,6 +39,7 @@ export function describeCommand(command: Command, context: CommandContext, langu
   const sectionName = (key: string) => called(context.sectionVersions().get(key), key)
   const planName = (key: string) => called(context.planVersions().get(key), key)
   const lookName = (key: string) => called(context.lookVersions().get(key), key)
+  const offerName = (key: string) => `“${textIn(context.offers().get(key)!.heading, language, language) || key}”`
   const plural = (key: string) => textIn(context.kind(key)!.plural, language, language).toLowerCase()
 
   switch (command.type) {
@@ -51,6 +53,16 @@ export function describeCommand(command: Command, context: CommandContext, langu
     case 'addBundle': return `Added the bundle “${textIn(command.name, language, language)}”`
     case 'changeBundle': return describeBundleChange(command, settingsOf(context.stored()!), language)
     case 'removeBundle': return `Removed the bundle “${name(command.sku)}”`
+    case 'addOffer': return `Added the together offer “${textIn(command.settings.heading, language, language)}”`
+    case 'changeOffer': {
+      const before = context.offers().get(command.key)!
+      const after = { ...before, ...command.settings }
+      const changed = offerDifferences(before, after)
+      if (changed.length === 1 && before.active !== after.active) return `Switched the together offer ${offerName(command.key)} ${after.active ? 'on' : 'off'}`
+      return `Changed ${listed(changed) || 'nothing'} of the together offer ${offerName(command.key)}`
+    }
+    case 'removeOffer': return `Removed the together offer ${offerName(command.key)}`
+    case 'rankOffer': return `Moved the together offer ${offerName(command.key)} to place ${command.place}`
     case 'addSection': return `Added the section “${textIn(command.settings.heading, language, language)}”`
     case 'changeSection': {
       const before = context.sectionVersions().get(command.key)!.draft!

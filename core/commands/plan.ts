@@ -13,6 +13,8 @@ import { planLooks } from './planLooks'
 import type { NeighboursContext } from './planNeighbours'
 import { planNeighbours } from './planNeighbours'
 import { planPagePlans } from './planPagePlans'
+import type { OfferContext } from './planOffers'
+import { planOffers } from './planOffers'
 import type { ReleaseContext } from './planReleases'
 import { planReleases } from './planReleases'
 import { planSections } from './planSections'
@@ -22,7 +24,7 @@ import type { LaneContext } from './planLanes'
 import { planLanes } from './planLanes'
 
 /** What planning a command needs to know of the shop. */
-export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, BrandMarkContext, BundleContext, CheckContext {
+export interface CommandContext extends LaneContext, NeighboursContext, SwitchContext, ReleaseContext, BrandMarkContext, BundleContext, OfferContext, CheckContext {
   /** All kinds in their order. */
   kinds(): readonly LinkKind[]
 }
@@ -47,6 +49,7 @@ function plan(command: Command, context: CommandContext): Change[] {
     case 'goBack': case 'schedulePublish': case 'cancelSchedule': case 'runSchedule': return planReleases(command, context)
     case 'putAside': case 'takeUp': case 'mend': return planChecks(command, context)
     case 'addBundle': case 'changeBundle': case 'removeBundle': return planBundles(command, context)
+    case 'addOffer': case 'changeOffer': case 'removeOffer': case 'rankOffer': return planOffers(command, context)
     case 'setBrandMark': return planBrandMarks(command, context)
     case 'switchSection': return planSwitch(command, context)
     default: return planLanes(command, context)

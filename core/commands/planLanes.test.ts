@@ -36,7 +36,7 @@ function contextOf(targets: string[]): CommandContext {
     article: key => catalogue.article(key),
     pageLane: source => pageLanes[source]!.map(target => ({ target })),
     neighbours: () => allCount,
-    sectionVersions: () => new Map(), planVersions: () => new Map(), lookVersions: () => new Map(), release: () => undefined, stored: () => undefined, schedules: () => new Map(), isSwitchedOff: () => false, asideReason: () => null, dismissed: () => [{ target: 'E' }],
+    sectionVersions: () => new Map(), planVersions: () => new Map(), lookVersions: () => new Map(), release: () => undefined, stored: () => undefined, offers: () => new Map(), schedules: () => new Map(), isSwitchedOff: () => false, asideReason: () => null, dismissed: () => [{ target: 'E' }],
   }
 }
 

@@ -56,7 +56,7 @@ describe('a bundle as a shop gets it', () => {
 })
 
 it('a priced cart says why it is cheaper, in the shopper’s language', () => {
-  const cart = cartAnswer(priceCart([{ sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }, { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }], catalogue, 0), telling('de'))
+  const cart = cartAnswer(priceCart([{ sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }, { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }], { catalogue, links: { lane: () => [] }, offers: [] }, 0), new Map(), telling('de'))
   expect(cartSchema.parse(JSON.parse(JSON.stringify(cart)))).toEqual(cart)
   expect(cart.reductions.map(each => each.words)).toEqual(['Erntetag', 'Erntetag: −10 %'])
   expect(cart.currency).toBe('EUR')

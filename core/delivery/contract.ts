@@ -255,8 +255,8 @@ export const cartRequest = z.strictObject({ lines: z.array(cartLine).max(200, 'A
 export const orderRequest = cartRequest.extend({ total: amount.min(0).meta({ description: 'What the shopper agreed to, in minor units. When it costs something else by now, nothing is ordered.' }) }).meta({ id: 'OrderRequest' })
 
 const reduction = z.object({
-  code: z.enum(['bundle']).meta({ description: 'bundle: because the products are bought together.' }),
-  key: z.string().meta({ description: 'SKU of the bundle.' }),
+  code: z.enum(['bundle', 'offer']).meta({ description: 'bundle: because the products are bought as one; offer: because what it was offered with is in the cart.' }),
+  key: z.string().meta({ description: 'SKU of the bundle, or key of the offer.' }),
   amount: amount.meta({ description: 'How much less.' }),
   percent: z.int().nullable().meta({ description: 'When it is worked out in percent.' }),
   words: z.string().meta({ description: 'Why, for people.' }),

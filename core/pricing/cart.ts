@@ -19,8 +19,8 @@ export interface WantedLine {
 
 /** Why something costs less. */
 export interface Reduction {
-  code: 'bundle'
-  /** SKU of the bundle. */
+  code: 'bundle' | 'offer'
+  /** SKU of the bundle, or key of the together offer. */
   key: string
   /** How much less, in minor units. */
   amount: number

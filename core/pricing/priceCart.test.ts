@@ -27,7 +27,8 @@ const catalogue = new Catalogue([
   bundled('EMPTY', { type: 'fixed', components: [], price: { by: 'sum' }, marginFloor: null }),
   bundled('SELF', { type: 'fixed', components: [{ key: 'self', sku: 'SELF', quantity: 1 }], price: { by: 'sum' }, marginFloor: null }),
 ], [], [])
-const price = (...lines: ([string, number] | WantedLine)[]) => priceCart(lines.map(line => Array.isArray(line) ? { sku: line[0], quantity: line[1] } : line), catalogue, at)
+const shopOf = (catalogue: Catalogue) => ({ catalogue, links: { lane: () => [] }, offers: [] })
+const price = (...lines: ([string, number] | WantedLine)[]) => priceCart(lines.map(line => Array.isArray(line) ? { sku: line[0], quantity: line[1] } : line), shopOf(catalogue), at)
 const warningsOf = (...lines: Parameters<typeof price>) => price(...lines).warnings.map(({ sku, code, part, available }) => [sku, code, ...part === null ? [] : [part], ...available ? [available] : []].join(' '))
 const pick = (...picks: [string, number][]) => ({ choices: picks.map(([sku, quantity]) => ({ part: 'pick', sku, quantity })) })
 
@@ -107,7 +108,7 @@ describe('priceCart', () => {
         if (bundle?.type !== 'pickAny' || !all.length || i % 3 === 2) return line
         return { ...line, choices: Object.entries(all[which % all.length]!).map(([sku, quantity]) => ({ part: 'pick', sku, quantity })) }
       })
-      const cart = priceCart(lines, catalogue, at)
+      const cart = priceCart(lines, shopOf(catalogue), at)
       expect(cart.total).toBe(sum(cart.lines.map(line => line.total)))
       expect(cart.subtotal - sum(cart.reductions.map(each => each.amount))).toBe(cart.total)
       expect(sum(cart.reductions.map(each => each.amount))).toBe(sum(cart.lines.flatMap(line => line.reductions.map(each => each.amount))))

@@ -4,10 +4,15 @@ import type { Items } from '../bundles/bundleParts'
 import { timesSold } from '../bundles/bundleStock'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import { isForSale, isReleased, priceOf, stockOf } from '../catalogue/product'
+import type { OfferShop } from '../offers/offered'
 import { allocate } from '../money/allocate'
 import type { CartWarning, ChosenPart, PricedCart, PricedComponent, PricedLine, Reduction, WantedLine } from './cart'
+import { applyOffers } from './applyOffers'
 import type { ChoiceProblem } from './chooseParts'
 import { chooseParts } from './chooseParts'
+
+/** What pricing reads of the shop. */
+export type PricingShop = OfferShop
 
 /** What a line takes, how it is priced, or why it can't be sold. */
 interface Taken { line: PricedLine, /** SKU → how many one of it takes. */ takes: ReadonlyMap<string, number> }
@@ -18,11 +23,13 @@ type Refused = Pick<CartWarning, 'code' | 'part'>
  * bundle's components to the line's.
  *
  * Reductions are worked out in this order: each bundle's own, for one of it, shared out to its components by what these cost by themselves
- * (largest remainder), and taken as often as the bundle is bought.
+ * (largest remainder), and taken as often as the bundle is bought; then together offers, by their ranks (applyOffers.ts).
+ * @param shop where products are looked up; without offers none apply
  * @param lines whole quantities from 1 on
  * @param at milliseconds since 1970-01-01 UTC
  */
-export function priceCart(lines: readonly WantedLine[], items: Items, at: number): PricedCart {
+export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: number): PricedCart {
+  const items = shop.catalogue
   const cart: PricedCart = { lines: [], subtotal: 0, reductions: [], total: 0, warnings: [] }
   const taken = new Map<string, number>()
   for (const [i, wanted] of lines.entries()) {
@@ -40,6 +47,7 @@ export function priceCart(lines: readonly WantedLine[], items: Items, at: number
     if (quantity > available) warn('notAvailable', priced.line.components.length ? [...priced.takes].find(([each, count]) => left(each) < count * quantity)![0] : null, available)
     for (const [each, count] of priced.takes) taken.set(each, (taken.get(each) ?? 0) + count * quantity)
   }
+  applyOffers(cart.lines, shop, at)
   cart.total = cart.lines.reduce((sum, line) => sum + line.total, 0)
   cart.reductions = together(cart.lines.flatMap(line => line.reductions))
   cart.subtotal = cart.reductions.reduce((sum, each) => sum + each.amount, cart.total)

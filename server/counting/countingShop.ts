@@ -107,7 +107,7 @@ export class CountingShop {
         return takeVersions(this.#plans, change.kind, change.after)
       case 'product': return this.#replace(change.source, change.after)
       case 'category': return false
-      case 'dismissed': case 'pageLinks': case 'kindOrder': case 'look': case 'brandMark': case 'schedule': return true
+      case 'dismissed': case 'pageLinks': case 'kindOrder': case 'look': case 'brandMark': case 'offer': case 'schedule': return true
     }
   }
 

@@ -8,6 +8,7 @@ import type { Change, Changed } from '../../core/commands/change'
 import type { FileKind } from '../../core/exchange/importReport'
 import type { LinkKind } from '../../core/links/kind'
 import type { Look } from '../../core/looks/look'
+import type { Offer } from '../../core/offers/offer'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { ReleaseContent, ReleaseHead, Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
@@ -46,6 +47,7 @@ export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string 
 export interface LookRow extends Row<LookRow>, Versions<Look> { key: string }
 export interface PutAsideRow extends Row<PutAsideRow> { source: string, finding: string, reason: string }
 export interface BrandMarkRow extends Row<BrandMarkRow> { brand: string, image: string }
+export interface OfferRow extends Row<OfferRow> { key: string, offer: Offer }
 export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent { number: CreationOptional<number> }
 export interface ScheduleRow extends Row<ScheduleRow>, Schedule {}
 export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
@@ -120,6 +122,7 @@ export function defineModels(sequelize: Sequelize) {
     looks: sequelize.define<LookRow>('looks', { key: key(), live: maybeJson(), draft: maybeJson() }),
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
     brandMarks: sequelize.define<BrandMarkRow>('brand_marks', { brand: key(), image: text() }),
+    offers: sequelize.define<OfferRow>('offers', { key: key(), offer: json() }),
     releases: sequelize.define<ReleaseRow>('releases', { number: { ...id(), autoIncrement: true }, at: text(), note: text(), words: text(), sections: json(), plans: json(), looks: maybeJson() }),
     schedules: sequelize.define<ScheduleRow>('schedules', { key: key(), at: text(), note: text(), sections: json(), plans: json(), looks: json() }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),

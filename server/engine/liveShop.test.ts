@@ -27,7 +27,7 @@ const productOf = (sku: string): fc.Arbitrary<Product> => bundleOf(sku).chain(bu
   status: some('active' as const, 'draft' as const), released: some(null, '2026-04-01', '2026-05-01'), tags: fc.subarray(['oak', 'gift']), brand: some(null, 'Alder'),
   categories: fc.subarray(['hives', 'frames']), attributes: some<Product['attributes']>({}, { fits: ['National'] }, { fits: ['National', 'Commercial'] }),
   bundle: fc.constant(bundle),
-  variants: bundle ? fc.constant([]) : some([], [makeVariant(`${sku}-1`)], [makeVariant(`${sku}-1`, { stock: 0, price: 800 })], [makeVariant(`${sku}-1`), makeVariant(`${sku}-2`)]),
+  variants: bundle ? fc.constant<Product['variants']>([]) : some<Product['variants']>([], [makeVariant(`${sku}-1`)], [makeVariant(`${sku}-1`, { stock: 0, price: 800 })], [makeVariant(`${sku}-1`), makeVariant(`${sku}-2`)]),
 }).map(part => makeProduct(sku, part)))
 
 const lists: ListName[] = ['all', ['category', 'frames'], ['tag', 'oak'], ['brand', 'Alder'], ['attribute', 'fits=National']]

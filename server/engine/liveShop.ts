@@ -20,6 +20,8 @@ import { pageOfSource } from '../../core/links/pageLanes'
 import { countProblems } from '../../core/links/linkProblem'
 import type { Look } from '../../core/looks/look'
 import type { LookBook } from '../../core/looks/lookBook'
+import type { Offer } from '../../core/offers/offer'
+import { inOfferOrder } from '../../core/offers/offered'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { PlanBook } from '../../core/pagePlans/planBook'
 import type { Schedule } from '../../core/releases/release'
@@ -31,6 +33,7 @@ import type { Shop } from '../../core/selection/shop'
 import { textIn } from '../../core/text/text'
 import { readArticles, readCategories, readRelatedCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
 import type { Database } from '../db/database'
+import { readOffers } from '../db/offerStore'
 import { readBrandMarks } from '../db/brandMarkStore'
 import { readKinds } from '../db/kindStore'
 import { readDismissed, readLanes } from '../db/linkStore'
@@ -70,6 +73,9 @@ export class LiveShop implements Shop {
   readonly schedules: Map<string, Schedule>
   /** Addresses of the pictures that brands are known by. */
   readonly brandMarks: Map<string, string>
+  /** Together offers by their keys, and in the order in which they apply. */
+  readonly offerMap: Map<string, Offer>
+  offers: readonly Offer[]
   readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
   readonly lookVersions: ReadonlyMap<string, Versions<Look>>
   readonly #sections: Map<string, Versions<Section>>
@@ -94,7 +100,7 @@ export class LiveShop implements Shop {
 
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
-    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[], related: Map<string, readonly string[]>, brandMarks: Map<string, string>,
+    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[], related: Map<string, readonly string[]>, brandMarks: Map<string, string>, offers: Map<string, Offer>,
     schedules: Map<string, Schedule>, putAside: PutAside,
   } & AllDrafted) {
     this.settings = facts.settings
@@ -106,6 +112,8 @@ export class LiveShop implements Shop {
     this.#switchedOff = facts.switchedOff
     this.#related = facts.related
     this.brandMarks = facts.brandMarks
+    this.offerMap = facts.offers
+    this.offers = inOfferOrder(facts.offers.values())
     this.putAside = facts.putAside
     this.schedules = facts.schedules
     this.#units = facts.units
@@ -187,6 +195,7 @@ export class LiveShop implements Shop {
       case 'plan': return this.#plans.get(kind) ?? null
       case 'look': return this.#looks.get(kind) ?? null
       case 'brandMark': return this.brandMarks.get(kind) ?? null
+      case 'offer': return this.offerMap.get(kind) ?? null
       case 'schedule': return this.schedules.get(kind) ?? null
       case 'kind': return this.#kinds.get(kind) ?? null
       case 'kindOrder': return [...this.#kinds.keys()]
@@ -234,6 +243,10 @@ export class LiveShop implements Shop {
           break
         case 'look':
           setOrDelete(this.#looks, change.kind, change.after)
+          break
+        case 'offer':
+          setOrDelete(this.offerMap, change.kind, change.after)
+          this.offers = inOfferOrder(this.offerMap.values())
           break
         case 'brandMark':
           setOrDelete(this.brandMarks, change.kind, change.after)
@@ -382,9 +395,9 @@ function setOrDelete<T>(things: Map<string, T>, key: string, thing: T | null): v
 }
 
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside, related, brandMarks] = await Promise.all(
-    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db), readRelatedCategories(db), readBrandMarks(db)])
-  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside, related, brandMarks })
+  const [settings, kinds, categories, articles, neighbours, switchedOff, units, drafted, schedules, putAside, related, brandMarks, offers] = await Promise.all(
+    [readSettings(db), readKinds(db), readCategories(db), readArticles(db), readNeighbours(db), readSwitchedOff(db), readUnitsSold(db), readDrafted(db), readSchedules(db), readPutAside(db), readRelatedCategories(db), readBrandMarks(db), readOffers(db)])
+  const shop = new LiveShop({ settings, kinds, categories, articles, neighbours, switchedOff, units, ...drafted, schedules, putAside, related, brandMarks, offers })
 
   const products: Product[] = []
   const ids: number[] = []

@@ -195,6 +195,7 @@ export class CommandLog {
       planVersions: () => this.#shop.planVersions,
       lookVersions: () => this.#shop.lookVersions,
       schedules: () => this.#shop.schedules,
+      offers: () => this.#shop.offerMap,
       asideReason: finding => this.#shop.putAside.reason(finding),
       isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
       lane: (source, kind) => this.#shop.links.lane(source, kind),
@@ -236,6 +237,7 @@ function nameOf({ of }: Change): string {
     case 'plan': return 'the same page plan'
     case 'look': return 'the same look'
     case 'brandMark': return 'the mark of the same brand'
+    case 'offer': return 'the same offer'
     case 'schedule': return 'the same publishing'
     case 'product': return 'the same product'
     case 'category': return 'the same category'

@@ -6,6 +6,7 @@ import { writePageLane } from '../db/catalogueStore'
 import { writeKind, writeKindOrder } from '../db/kindStore'
 import { writeDismissed, writeLanes } from '../db/linkStore'
 import { writeNeighbours } from '../db/neighbourStore'
+import { writeOffer } from '../db/offerStore'
 import { writeVersions } from '../db/sectionStore'
 import { writePutAside } from '../db/putAsideStore'
 import { writeSchedule } from '../db/releaseStore'
@@ -48,6 +49,7 @@ async function writeOne(db: Database, change: Change, transaction: Transaction):
     case 'section': return writeVersions(db, 'sections', change.kind, change.after, transaction)
     case 'plan': return writeVersions(db, 'plans', change.kind, change.after, transaction)
     case 'brandMark': return writeBrandMark(db, change.kind, change.after, transaction)
+    case 'offer': return writeOffer(db, change.kind, change.after, transaction)
     case 'look': return writeVersions(db, 'looks', change.kind, change.after, transaction)
     case 'schedule': return writeSchedule(db, change.kind, change.after, transaction)
     case 'category': return writeCategory(db, change.kind, change.after, transaction)

@@ -33,7 +33,7 @@ export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
  */
 export function placeOrder({ db, shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
   return log.runBeside('An order came in', async (transaction) => {
-    const { warnings, ...priced } = priceCart(lines, shop.catalogue, Date.now())
+    const { warnings, ...priced } = priceCart(lines, shop, Date.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)
     if (!cart.lines.length) throw new OrderRefused('cartEmpty', 'There is nothing in the cart.', cart)

@@ -49,7 +49,7 @@ function toProblem(error: unknown): Problem {
 
 const commandStatus: Record<CommandErrorCode, number> = {
   unknownProduct: 404, unknownKind: 404, unknownCategory: 404, unknownBrand: 404, unknownSection: 404, unknownPlan: 404, unknownLook: 404, unknownZone: 404, unknownRelease: 404, unknownSchedule: 404, noMend: 422, unknownArticle: 404, sourceIsVariant: 422, targetIsVariant: 422, notOnPages: 422, selfLink: 422, retiredTarget: 422, noSuchPlace: 422, datesReversed: 422,
-  unknownBundle: 404, skuTaken: 409, bundleChanged: 409, bundleInItself: 422, bundleInUse: 409,
+  unknownOffer: 404, offerChanged: 409, unknownBundle: 404, skuTaken: 409, bundleChanged: 409, bundleInItself: 422, bundleInUse: 409,
   alreadyLinked: 409, notLinked: 409, laneChanged: 409, nothingToUndo: 409, nothingToRedo: 409, changedSince: 409, noSuchEntry: 404, notInForce: 409,
   sectionChanged: 409, planChanged: 409, lookChanged: 409, lookInUse: 409, houseLook: 409, defaultPlan: 409, otherPage: 409, notInPlan: 409, nothingToPublish: 409, retiredKind: 409, kindNameTaken: 409, lastKind: 409, inUse: 409,
 }

@@ -39,7 +39,9 @@ const choices = computed((): WantedChoice[] => {
   // One of each, and then once more of each.
   return Array.from({ length: picking.value }, (_, i) => ({ part: pickKey, sku: picks.value[i % picks.value.length]!.sku, quantity: 1 }))
 })
-const line = computed(() => priceCart([{ sku: props.stored.sku, quantity: 1, choices: choices.value }], store.catalogue, Date.now()).lines[0] ?? null)
+/** Offers are no matter of one bundle. */
+const noLinks = { lane: () => [] }
+const line = computed(() => priceCart([{ sku: props.stored.sku, quantity: 1, choices: choices.value }], { catalogue: store.catalogue, links: noLinks, offers: [] }, Date.now()).lines[0] ?? null)
 const rows = computed(() => (line.value?.components ?? []).map((each) => {
   const item = store.catalogue.item(each.sku)!
   return { ...each, name: itemName(item, studio.words), image: imageOf(item.product, item.variant), alone: each.unit * each.quantity }

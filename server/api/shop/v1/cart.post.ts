@@ -12,5 +12,5 @@ export default api(async (event): Promise<CartAnswer> => {
   const { shop } = await useShop()
   const telling = tellingOf(shop, lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  return cartAnswer(priceCart(lines, shop.catalogue, telling.at), telling)
+  return cartAnswer(priceCart(lines, shop, telling.at), shop.offerMap, telling)
 })
