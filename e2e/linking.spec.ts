@@ -6,7 +6,7 @@ test('a new user finds a product by name, by SKU and by category', async ({ page
   await page.goto('/')
   await expect(page).toHaveURL(/\/products$/)
   await expect(studio.bench).toContainText('Choose a product')
-  await expect(studio.list).toContainText('160 products')
+  await expect(studio.list).toContainText('165 products')
 
   const search = studio.list.getByRole('searchbox')
   await search.fill('two-frame extr')
@@ -22,7 +22,7 @@ test('a new user finds a product by name, by SKU and by category', async ({ page
   await search.fill('nothing is called this')
   await expect(studio.list).toContainText('No product has all of this')
   await studio.list.getByRole('button', { name: 'Show all products' }).last().click()
-  await expect(studio.list).toContainText('160 products')
+  await expect(studio.list).toContainText('165 products')
 
   await studio.list.getByRole('button', { name: 'Filter' }).click()
   await page.getByRole('combobox', { name: 'Category' }).click()
@@ -133,7 +133,7 @@ test('one variant of a product is linked, with the mouse and with the keyboard',
 test('everything works with the keyboard alone', async ({ page }) => {
   const studio = new Studio(page)
   await page.goto('/products')
-  await expect(studio.list).toContainText('160 products')
+  await expect(studio.list).toContainText('165 products')
   await page.keyboard.press('Control+k')
   await page.keyboard.type('frame grip')
   await expect(page.getByRole('option', { name: 'Frame grip' })).toBeVisible()

@@ -96,6 +96,7 @@ test('every section follows the look that it shares with others', async ({ page 
   await expect(page.getByRole('dialog')).toContainText('A section that goes out has the look “Ruled”, which is not ticked itself.')
   await page.getByRole('dialog').getByRole('button', { name: 'Publish it too' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Publish 2' }).click()
+  await expect(page.getByRole('dialog')).toBeHidden()
   await page.goto('/shop/products/EX-210')
   await expect.poll(() => styleOf(section(page, 'related').locator('.add').first(), 'background-color')).toBe('rgb(140, 58, 39)')
 })

@@ -10,7 +10,7 @@ test('from a category to a product with upsells, accessories and related product
   await page.goto('/shop')
   await page.getByRole('navigation', { name: 'Aisles' }).getByRole('link', { name: 'Extraction' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Extraction')
-  await expect(page.locator('.products [data-sku]')).toHaveCount(29)
+  await expect(page.locator('.products [data-sku]')).toHaveCount(30)
   await expect(page.locator('[data-sku="EX-200"]'), 'a retired product').toHaveCount(0)
   await page.getByRole('link', { name: 'Two-frame extractor', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Two-frame extractor')

@@ -47,7 +47,7 @@ test('whoever leaves while an edit is on its way is asked first', async ({ page 
 test('when a search fails, the list says so and can be tried again', async ({ page }) => {
   const studio = new Studio(page)
   await page.goto('/products')
-  await expect(studio.list).toContainText('160 products')
+  await expect(studio.list).toContainText('165 products')
   await page.route('**/api/products?*', route => route.fulfill({ status: 500, contentType: 'application/problem+json', body: '{"type":"urn:manada:problem:internal","title":"x","status":500,"detail":"Nothing was changed. Please try again."}' }))
   await studio.list.getByRole('searchbox').fill('smoker')
   await expect(studio.list).toContainText('Please try again.')

@@ -120,11 +120,22 @@ const deliveredSection = z.object({
 })
 export type DeliveredSection = z.infer<typeof deliveredSection>
 
+const notOffered = z.object({ sku: z.string(), name: z.string(), reason: z.enum(['inCart', 'notForSale', 'outOfStock', 'offeredAbove']) })
+const deliveredOffer = z.object({
+  key: z.string(), heading: z.string(), subject: z.string().meta({ description: 'SKU of the product that it is offered with.' }),
+  reduction: z.object({ percent: z.int().nullable(), amount: amount.nullable() }).nullable().meta({ description: 'What each of its products costs less while the subject is in the cart; null: nothing.' }),
+  items: z.array(deliveredItem.omit({ step: true, reason: true, kind: true })).meta({ description: 'To be ticked, in their order.' }),
+  left: z.array(notOffered).optional().meta({ description: 'What it names and does not offer here. Only with explain=1.' }),
+})
+export type DeliveredOffer = z.infer<typeof deliveredOffer>
+
 export const pageAnswer = z.object({
   page: z.object({ kind: pageKind, subjects: z.array(z.string()) }),
   plan: z.object({ key: z.string(), name: z.string() }),
   style: style.meta({ description: houseStyle }),
   sections: z.array(deliveredSection),
+  offers: z.array(deliveredOffer).optional().meta({ description: 'Of a product page or the cart: what is offered together. Left out when nothing is.' }),
+  hiddenOffers: z.array(deliveredOffer.pick({ key: true, heading: true, subject: true }).extend({ reason: z.enum(['nothingLeft', 'partMissing']), left: z.array(notOffered) })).optional().meta({ description: 'Only with explain=1.' }),
   hidden: z.array(z.object({ key: z.string(), heading: z.string(), zone: z.string(), reason: hiddenReason, steps })).optional().meta({ description: 'Only with explain=1.' }),
 }).meta({ id: 'Page' })
 export type PageAnswer = z.infer<typeof pageAnswer>

@@ -1,9 +1,13 @@
 import type { H3Event } from 'h3'
 import type { PageQuery } from '../../core/delivery/contract'
 import { pageQuery } from '../../core/delivery/contract'
+import { offersAnswer } from '../../core/delivery/offersAnswer'
 import { pageAnswer, pageText } from '../../core/delivery/pageAnswer'
+import type { OfferList } from '../../core/offers/offerLists'
+import { offerLists } from '../../core/offers/offerLists'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
 import type { Page, Shopper } from '../../core/selection/shop'
+import type { LiveShop } from '../engine/liveShop'
 import { useShop } from '../engine/useShop'
 import { decoded, queryOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
@@ -26,10 +30,17 @@ export const pageRoute = publicAnswer(async (event) => {
   }
   const shown = draft ? shop.drafted : shop
   const language = lang ?? shop.settings.language
-  return explain
-    ? pageAnswer(page.kind, explainPage(shown, page, shopper), shown, shop.settings, language)
-    : pageText(page.kind, resolvePage(shown, page, shopper), shown, shop.texts, language)
+  const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
+  const offers = offersAnswer(offersOf(page, resolved.subjects, shop, shopper), { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
+  if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers }
+  const text = pageText(page.kind, resolved, shown, shop.texts, language)
+  return offers.offers ? `${text.slice(0, -1)},"offers":${JSON.stringify(offers.offers)}}` : text
 })
+
+function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, { cart, at }: Shopper): OfferList[] {
+  if (!shop.offers.length || (kind !== 'product' && kind !== 'cart')) return []
+  return offerLists(subjects.map(sku => shop.catalogue.product(sku)!), cart, shop, at)
+}
 
 /** Queries repeat (most shoppers' carts are empty), and checking one takes longer than filling a section. */
 const parsed = new Map<string, PageQuery>()

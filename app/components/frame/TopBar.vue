@@ -27,7 +27,7 @@ const isOn = (...paths: (string | undefined)[]) => paths.some(path => path && ro
         <path d="M2 17V9a4.5 4.5 0 0 1 9 0v8" stroke="var(--petrol)" /><path d="M11 17V7a4.5 4.5 0 0 1 9 0v10" stroke="var(--petrol)" />
         <path d="M20 17v-6a2.6 2.6 0 0 1 4.6-1.7" stroke="var(--saffron)" />
       </svg>
-      manada
+      <span class="wordmark">manada</span>
     </NuxtLink>
     <nav class="tabs" aria-label="Workspaces">
       <NuxtLink v-for="{ to, name, also } in workspaces" :key="to" :to="to" class="tab" :class="{ on: isOn(to, also) }" :aria-current="isOn(to, also) ? 'page' : undefined">{{ name }}<span v-if="to === '/checks' && checks.open" class="found">{{ checks.open > 999 ? '999+' : checks.open }}</span></NuxtLink>
@@ -75,6 +75,9 @@ const isOn = (...paths: (string | undefined)[]) => paths.some(path => path && ro
   .open:not(.drafts) { padding: 0 10px; }
 }
 @media (max-width: 1000px) {
+  .top { gap: 8px; }
+  .wordmark { display: none; }
+  .mark { margin-right: 0; }
   .find { justify-content: center; width: 36px; padding: 0; }
   .find span, .open .long { display: none; }
   .open { padding: 0 10px; }

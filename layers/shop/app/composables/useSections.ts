@@ -19,7 +19,8 @@ export function useSections(path: string) {
     const changed = firstChanged(before, sections.value)
     if (changed) document.querySelector(`[data-section="${changed}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
   })
-  return { sections, sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
+  const offers = computed(() => data.value?.offers ?? [])
+  return { sections, offers, sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
 }
 
 /** The first section that shows something else than before, or the same in another way: the one the merchandiser wants to see. */

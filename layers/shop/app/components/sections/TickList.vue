@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeliveredSection, ProductAnswer } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract'
 import { formatMoney } from '../../../../../core/money/money'
 
 /**
@@ -10,29 +10,11 @@ const props = defineProps<{ section: DeliveredSection }>()
 const viewed = useViewed()
 const { addAll } = useAdding()
 const words = useWords()
-const deliver = useDeliver()
 const { currency, language } = useShopFacts()
 const { factsOf } = useItemFacts(() => props.section, () => props.section.display.card.includes('text'))
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 const goesAlong = computed(() => viewed !== null && props.section.zone === 'aboveBuy')
-const keyOf = (item: DeliveredSection['items'][0]) => item.variant ?? item.sku
-
-/** What is ticked: the SKU that goes into the cart, by the item's own. */
-const ticked = ref<Record<string, string>>({})
-const products = shallowRef<Record<string, ProductAnswer>>({})
-const variantsOf = (item: DeliveredSection['items'][0]) => products.value[item.sku]?.variants.filter(each => each.forSale && each.stock > 0) ?? []
-async function tick(item: DeliveredSection['items'][0], isTicked: boolean): Promise<void> {
-  const { [keyOf(item)]: _, ...others } = ticked.value
-  ticked.value = others
-  if (!isTicked) return
-  if (item.hasOptions && !products.value[item.sku]) {
-    products.value = { ...products.value, [item.sku]: await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(item.sku)}`) }
-  }
-  const sku = item.hasOptions ? variantsOf(item)[0]?.sku : keyOf(item)
-  if (sku) ticked.value = { ...ticked.value, [keyOf(item)]: sku }
-}
-const priceOf = (item: DeliveredSection['items'][0]) => variantsOf(item).find(each => each.sku === ticked.value[keyOf(item)])?.price ?? item.price
-const along = computed(() => props.section.items.flatMap(item => ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : []))
+const { keyOf, ticked, variantsOf, tick, priceOf, along } = useTicks(() => props.section.items)
 watch(along, (now) => {
   if (goesAlong.value) viewed!.along.value = { ...viewed!.along.value, [props.section.key]: now }
 })

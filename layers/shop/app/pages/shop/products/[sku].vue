@@ -6,7 +6,7 @@ definePageMeta({ layout: 'shop', key: route => String(route.params.sku) })
 const route = useRoute()
 const sku = encodeURIComponent(route.params.sku as string)
 const { answer: product } = await useDelivery<ProductAnswer>(`/catalogue/products/${sku}`)
-const { sections, sectionsIn } = useSections(`/product/${sku}`)
+const { sections, sectionsIn, offers } = useSections(`/product/${sku}`)
 useStructuredData(product, () => sections.value)
 const { variant, choose, isChosen, isOut } = useVariantChoice(product, () => route.query.variant)
 const { addAll } = useAdding()
@@ -73,6 +73,7 @@ useHead({ title: () => product.value.name })
           </button>
           <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
         </template>
+        <TogetherOffer v-for="offer in offers" :key="offer.key" :offer="offer" :main="variant?.sku ?? (product.bundle || product.variants.length ? null : product.sku)" />
         <section v-if="product.inBundles.length" class="sets" :aria-label="words.alsoInSets">
           <h2>{{ words.alsoInSets }}</h2>
           <NuxtLink v-for="each in product.inBundles.slice(0, 3)" :key="each.sku" :to="each.url" class="set" :data-bundle="each.sku">
