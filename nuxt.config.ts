@@ -25,6 +25,8 @@ export default defineNuxtConfig({
     '/exchange': { ssr: false },
     '/bundles': { ssr: false },
     '/bundles/**': { ssr: false },
+    '/offers': { ssr: false },
+    '/offers/**': { ssr: false },
     '/sections': { ssr: false },
     '/sections/**': { ssr: false },
     '/looks': { ssr: false },

@@ -1,6 +1,8 @@
 import type { Bundle } from '../core/bundles/bundle'
 import type { BundleSettings } from '../core/bundles/bundleSettings'
 import type { Command } from '../core/commands/command'
+import type { OfferSettings } from '../core/offers/offer'
+import { emptyScope } from '../core/pagePlans/pagePlan'
 
 interface DemoBundle extends Omit<BundleSettings, 'name' | 'description' | 'tags' | 'image'> { sku: string, name: [en: string, de: string], text: [en: string, de: string] }
 
@@ -52,8 +54,17 @@ const bundles: DemoBundle[] = [
   },
 ]
 
-/** The demo shop's bundles, one of each type among them. */
-export const bundleCommands: Command[] = bundles.flatMap(({ sku, name: [en, de], text, bundle, ...settings }): Command[] => [
+const plain = { partly: 'shrink', stacks: false, from: null, until: null } as const
+const offers: OfferSettings[] = [
+  {
+    heading: { en: 'To light it with', de: 'Zum Anzünden dazu' }, active: true, trigger: { ...emptyScope, categories: ['smokers'] }, offered: { by: 'chosen', skus: ['FUEL', 'LIT-1', 'SMO-BOX'] },
+    reduction: { by: 'percent', percent: 10 }, limit: 2, ...plain,
+  },
+  { heading: { en: 'While you are at it', de: 'Gleich mitnehmen' }, active: false, trigger: null, offered: { by: 'links', kind: 'accessory', count: 3 }, reduction: null, limit: 1, ...plain },
+]
+
+/** The demo shop's bundles, one of each type among them, and what it offers together. */
+export const bundleCommands: Command[] = [...bundles.flatMap(({ sku, name: [en, de], text, bundle, ...settings }): Command[] => [
   { type: 'addBundle', sku, name: { en, de }, bundle },
   { type: 'changeBundle', sku, settings: { ...settings, description: { en: text[0], de: text[1] } }, seen: {} },
-])
+]), ...offers.map((settings): Command => ({ type: 'addOffer', settings }))]

@@ -25,9 +25,9 @@ useShortcut('n', () => adding.value = true)
 
 <template>
   <section class="pane" aria-label="Bundles">
+    <BundlesOrOffers on="bundles"><button type="button" class="icon-button add" aria-label="Add a bundle" aria-keyshortcuts="N" @click="adding = true"><PhPlus /><v-tooltip activator="parent" location="bottom">Add a bundle<span class="key">N</span></v-tooltip></button></BundlesOrOffers>
     <div class="head">
       <v-text-field v-model="words" type="search" :placeholder="counted(store.rows?.length ?? 0, 'bundle')" aria-label="Find a bundle"><template #prepend-inner><PhMagnifyingGlass /></template></v-text-field>
-      <button type="button" class="icon-button add" aria-label="Add a bundle" aria-keyshortcuts="N" @click="adding = true"><PhPlus /><v-tooltip activator="parent" location="bottom">Add a bundle<span class="key">N</span></v-tooltip></button>
     </div>
     <ul @keydown="step">
       <li v-for="each in rows" :key="each.sku">
@@ -48,7 +48,7 @@ useShortcut('n', () => adding.value = true)
 
 <style scoped>
 .pane { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.head { display: flex; gap: 8px; padding: 12px; border-bottom: 1px solid var(--line-soft); }
+.head { padding: 8px 12px; border-bottom: 1px solid var(--line-soft); }
 .add { flex: none; width: 36px; height: 36px; border: 1px solid var(--line); }
 ul { flex: 1; margin: 0; padding: 0; overflow-y: auto; list-style: none; }
 .row { display: flex; align-items: center; gap: 10px; width: 100%; height: 58px; padding: 0 12px; border: 0; border-bottom: 1px solid var(--line-soft); background: none; color: inherit; font: inherit; text-align: left; cursor: pointer; }

@@ -11,7 +11,7 @@ const groups = [
   { name: 'Lists', keys: [
     ['↑ ↓', 'One row up or down'], ['Enter', 'Open on the bench'], ['Space', 'Mark a product or target, or let it go'], ['Shift ↑ ↓', 'Mark a range'], ['Ctrl A', 'Put all products found on the bench'], ['→', 'Show the variants of a target'], ['1 … 9', 'Link what is picked, as the kind with this number'], ['W', 'Link mutual kinds both ways, or not'], ['Esc', 'Let go of everything picked'], ['Enter, Del', 'Link a suggestion, or dismiss it'],
   ] },
-  { name: 'Bundles', keys: [['N', 'Add a bundle'], ['P', 'What it costs and earns'], ['/', 'Find parts'], ['O', 'Orders with it'], ['1 … 6', 'Put in what is picked, as the button with this number says'], ['Alt ↑ ↓', 'Move a part'], ['Delete', 'Take a part out']] },
+  { name: 'Bundles and together offers', keys: [['N', 'Add a bundle, or an offer'], ['P', 'What it costs and earns'], ['/', 'Find parts'], ['O', 'Orders with it'], ['1 … 6', 'Put in what is picked, as the button with this number says'], ['Alt ↑ ↓', 'Move a part, or an offer'], ['Delete', 'Take a part out']] },
   { name: 'Sections and looks', keys: [['N', 'Add a section, or a look'], ['T', 'Try it on another product'], ['P', 'Publish'], ['Alt ↑ ↓', 'Move a step'], ['Delete', 'Remove a step']] },
   { name: 'Pages', keys: [['N', 'Add a page plan'], ['P', 'Publish'], ['V', 'Shop view, or the zones'], ['Alt ↑ ↓', 'Move a section, also into the next zone; or a plan'], ['Delete', 'Take a section off the page'], ['O', 'Switch a section off here, or on'], ['Enter', 'Open a section']] },
   { name: 'Checks', keys: [['Enter', 'Open where it is mended'], ['M', 'Mend: unlink, link back or shorten'], ['A', 'Put aside, or take up again'], ['Space', 'Mark a finding, or let it go']] },

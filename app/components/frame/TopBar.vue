@@ -14,8 +14,8 @@ const checks = useChecks()
 const sections = useSectionDrafts()
 const drafts = computed(() => sections.unpublishedCount)
 const history = useHistory()
-/** Looks are of the sections' workspace. */
-const workspaces = [{ to: '/products', name: 'Products' }, { to: '/bundles', name: 'Bundles' }, { to: '/sections', name: 'Sections', also: '/looks' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
+/** Looks are of the sections' workspace, together offers of the bundles'. */
+const workspaces = [{ to: '/products', name: 'Products' }, { to: '/bundles', name: 'Bundles', also: '/offers' }, { to: '/sections', name: 'Sections', also: '/looks' }, { to: '/pages', name: 'Pages' }, { to: '/checks', name: 'Checks' }, { to: '/exchange', name: 'Exchange' }]
 const route = useRoute()
 const isOn = (...paths: (string | undefined)[]) => paths.some(path => path && route.path.startsWith(path))
 </script>

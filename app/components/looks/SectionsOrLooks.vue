@@ -1,18 +1,8 @@
 <script setup lang="ts">
-/** The head of the list of sections, or of looks, with the way to the other. */
 defineProps<{ on: 'sections' | 'looks' }>()
-const ways = [{ to: '/sections', of: 'sections', words: 'Sections' }, { to: '/looks', of: 'looks', words: 'Looks' }] as const
+const ways = [{ to: '/sections', words: 'Sections' }, { to: '/looks', words: 'Looks' }]
 </script>
 
 <template>
-  <div class="tools">
-    <nav class="choice" aria-label="Sections or looks"><NuxtLink v-for="each in ways" :key="each.of" :to="each.to" :aria-current="each.of === on ? 'page' : undefined">{{ each.words }}</NuxtLink></nav>
-    <slot />
-  </div>
+  <PaneWays label="Sections or looks" :on="`/${on}`" :ways="ways"><slot /></PaneWays>
 </template>
-
-<style scoped>
-.tools { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 8px; padding: 12px; border-bottom: 1px solid var(--line-soft); }
-.choice a { display: grid; align-items: center; height: 32px; padding: 0 14px; border-radius: 6px; color: var(--ink-soft); font: 550 13px/1 var(--text); text-decoration: none; }
-.choice [aria-current] { background: var(--sheet); color: var(--ink); box-shadow: 0 1px 2px rgb(31 41 51 / 0.14); }
-</style>

@@ -38,7 +38,7 @@ const add = () => addAll(skus.value.toReversed())
 </script>
 
 <template>
-  <section class="offer" :aria-label="offer.heading" :data-offer="offer.key">
+  <section :id="`offer-${offer.key}`" class="offer" :aria-label="offer.heading" :data-offer="offer.key">
     <h2>{{ offer.heading }}</h2>
     <p v-if="reduction" class="shop-soft">{{ reduction }}</p>
     <ul>

@@ -1,0 +1,5 @@
+import { z } from 'zod'
+import { offer } from './offer'
+
+/** What the studio is told of together offers. */
+export const offersAnswer = z.object({ offers: z.array(offer) })

@@ -1,0 +1,106 @@
+import AxeBuilder from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { expect, test } from './test'
+import { undoAll } from './undoAll'
+
+test.afterEach(async ({ page }) => undoAll(page.request))
+
+const editor = (page: Page) => page.getByRole('region', { name: 'Together offer', exact: true })
+const seen = (page: Page) => page.getByRole('region', { name: 'What shoppers see' })
+
+async function hasNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).exclude('iframe').disableRules('aria-tooltip-name').analyze()
+  expect(violations.map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+}
+async function tryOn(page: Page, words: string): Promise<void> {
+  const field = seen(page).getByLabel('Try it on a product')
+  await field.fill(words)
+  await page.getByRole('option').first().click()
+}
+
+test('an offer is made from nothing, tried, ticked in the shop at both widths, and reduced in cart and order', async ({ page }) => {
+  await page.goto('/offers')
+  await page.getByRole('button', { name: 'Add a together offer' }).click()
+  await expect(editor(page).getByRole('heading', { level: 1 })).toHaveText('Take it along')
+  const part = (name: string) => editor(page).getByRole('region', { name })
+  await part('What it is for').getByRole('button', { name: 'some products' }).click()
+  await part('What it is for').getByRole('button', { name: 'Say with which products' }).click()
+  await page.getByRole('listbox').getByText('Products', { exact: true }).click()
+  const form = page.getByRole('dialog', { name: 'Who gets this plan' })
+  await form.getByLabel('Add a product').fill('refractometer')
+  await page.getByRole('option', { name: 'Refractometer' }).click()
+  await form.getByRole('button', { name: 'Done' }).click()
+  const offered = part('What is offered')
+  for (const words of ['honey creamer', 'tamper seals', 'wax course']) {
+    await offered.getByLabel('Add a product').fill(words === 'wax course' ? 'candles and polish' : words)
+    await page.getByRole('option').first().click()
+  }
+  await expect(offered.getByRole('listitem')).toHaveCount(3)
+  await part('What it costs less').getByRole('button', { name: 'percent' }).click()
+  await part('What it costs less').getByLabel('How much less').fill('120')
+  await part('What it costs less').getByLabel('How much less').press('Tab')
+  await expect(part('What it costs less').getByRole('alert')).toHaveText('A whole number of percent, from 1 to 100.')
+  await part('What it costs less').getByLabel('How much less').fill('20')
+  await part('What it costs less').getByLabel('How much less').press('Tab')
+  await tryOn(page, 'refractometer')
+  await expect(seen(page).getByRole('status')).toContainText('It is off: shoppers don’t see it.')
+  await editor(page).getByRole('button', { name: 'Make active' }).click()
+  await expect(seen(page).getByRole('status')).toContainText('Shoppers see it:')
+  await hasNoViolations(page)
+  // What is in the cart already is not offered, and it says so; all or nothing hides the rest.
+  await seen(page).getByLabel('What is in the cart').fill('BK-WAX')
+  await expect(seen(page).getByRole('status')).toContainText('Candles and polish is in the cart already')
+  await offered.getByLabel(/^all or nothing/).check()
+  await expect(seen(page).getByRole('status')).toContainText('It is not shown, because a part of it is missing')
+  await offered.getByLabel(/^all or nothing/).uncheck()
+  await tryOn(page, 'smoker stainless')
+  await expect(seen(page).getByRole('status')).toContainText('It is not for this product')
+
+  for (const viewport of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+    await page.setViewportSize(viewport)
+    await page.goto('/shop/products/REF-1')
+    const offer = page.getByRole('region', { name: 'Take it along' })
+    await expect(offer).toContainText('Each is 20 % cheaper when you take it along.')
+    await offer.getByRole('checkbox', { name: 'Honey creamer' }).check()
+    await offer.getByRole('checkbox', { name: 'Candles and polish' }).check()
+    // 48.00 + 26.00 + 18.00, and a fifth less for the two that were ticked.
+    await expect(offer.getByRole('status')).toHaveText(/3 items, together €92.00 €83.20/)
+    await hasNoViolations(page)
+    await offer.getByRole('button', { name: 'Add all 3 to the cart' }).click()
+    await page.getByRole('dialog').getByRole('link', { name: 'To the cart' }).click()
+    await expect(page.locator('aside')).toContainText('Take it along: −20 %')
+    await expect(page.locator('aside .total')).toContainText('€83.20')
+    // In the cart the rest is offered.
+    await expect(page.getByRole('region', { name: 'Take it along' })).toContainText('Tamper seals')
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width)
+    await page.getByRole('link', { name: 'To the checkout' }).click()
+    await page.getByLabel('Name').fill('A shopper')
+    await page.getByLabel('E-mail').fill('shopper@shop.example')
+    await page.getByLabel('Address').fill('1 Lane')
+    await page.getByRole('button', { name: 'Place the order · €83.20' }).click()
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thank you for your order')
+  }
+})
+
+test('the reduction goes when what it is offered with leaves the cart, and is given up to its limit', async ({ page }) => {
+  const cart = async (...lines: [string, number][]) => {
+    const answer = await page.request.post('/api/shop/v1/cart', { data: { lines: lines.map(([sku, quantity]) => ({ sku, quantity })) } })
+    return await answer.json() as { total: number, subtotal: number, lines: { sku: string, total: number, reductions: { words: string, amount: number }[] }[] }
+  }
+  // The demo shop's own: with any smoker, twice in a cart.
+  expect((await cart(['SMO-BOX', 1])).total).toBe(3400)
+  const { total, subtotal, lines } = await cart(['SMO-M', 3], ['SMO-BOX', 3])
+  expect([subtotal, total]).toEqual([21900, 21220])
+  expect(lines[1]!.reductions).toMatchObject([{ words: 'To light it with: −10 %', amount: 680 }])
+})
+
+test('offers change their order with the keyboard, and it is undone', async ({ page }) => {
+  await page.goto('/offers/while-you-are-at-it')
+  const rows = page.getByRole('region', { name: 'Together offers' }).getByRole('listitem')
+  await expect(rows.first()).toContainText('To light it with')
+  await rows.nth(1).getByRole('button').focus()
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect(rows.first()).toContainText('While you are at it')
+  await page.keyboard.press('Control+z')
+  await expect(rows.first()).toContainText('To light it with')
+})

@@ -1,0 +1,9 @@
+import type { z } from 'zod'
+import type { offersAnswer } from '../../core/offers/offerAnswers'
+import { useShop } from '../engine/useShop'
+
+/** All together offers, in the order in which they apply. */
+export default api(async (): Promise<z.infer<typeof offersAnswer>> => {
+  const { shop } = await useShop()
+  return { offers: [...shop.offers] }
+})
