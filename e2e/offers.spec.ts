@@ -25,7 +25,7 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
   const part = (name: string) => editor(page).getByRole('region', { name })
   await part('What it is for').getByRole('button', { name: 'some products' }).click()
   await part('What it is for').getByRole('button', { name: 'Say with which products' }).click()
-  await page.getByRole('listbox').getByText('Products', { exact: true }).click()
+  await page.locator('.v-list-item').filter({ hasText: 'chosen one by one' }).click()
   const form = page.getByRole('dialog', { name: 'Who gets this plan' })
   await form.getByLabel('Add a product').fill('refractometer')
   await page.getByRole('option', { name: 'Refractometer' }).click()
@@ -36,6 +36,9 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
     await page.getByRole('option').first().click()
   }
   await expect(offered.getByRole('listitem')).toHaveCount(3)
+  // Of a product with variants one can be meant.
+  await offered.getByLabel('Which Tamper seals').selectOption({ label: 'Tamper seals, green' })
+  await expect(offered.getByRole('listitem').nth(1)).toContainText('SEAL-GRE')
   await part('What it costs less').getByRole('button', { name: 'percent' }).click()
   await part('What it costs less').getByLabel('How much less').fill('120')
   await part('What it costs less').getByLabel('How much less').press('Tab')

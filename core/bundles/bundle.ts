@@ -23,7 +23,7 @@ const groupOption = z.strictObject({
   values: z.array(optionValue).max(200).refine(isDistinct, 'A value stands in an option once.'),
 })
 
-/** Options that together name one product: size and colour are one group. */
+/** Options that together name one product: size and colour belong in one group (common practice). */
 const optionGroup = z.strictObject({
   key: partKey,
   name: text,

@@ -61,7 +61,7 @@ function typed(event: Event): void {
       <section class="part" aria-label="What is offered">
         <h2>What is offered</h2>
         <div class="choice" role="group" aria-label="What is offered"><button type="button" :aria-pressed="offered.by === 'chosen'" @click="offered.by === 'chosen' || change({ offered: { by: 'chosen', skus: [] } })">these products</button><button type="button" :aria-pressed="offered.by === 'links'" @click="offered.by === 'links' || byLinks()">its first links</button></div>
-        <ProductsField v-if="offered.by === 'chosen'" :skus="offered.skus" class="field" @change="skus => change({ offered: { by: 'chosen', skus } })" />
+        <ProductsField v-if="offered.by === 'chosen'" :skus="offered.skus" variants class="field" @change="skus => change({ offered: { by: 'chosen', skus } })" />
         <div v-else class="line">
           the first <QuantityField :value="offered.count" label="How many links" :most="8" @change="count => offered.by === 'links' && change({ offered: { ...offered, count } })" /> of its
           <select :value="offered.kind" aria-label="Kind of links" @change="offered.by === 'links' && change({ offered: { ...offered, kind: ($event.target as HTMLSelectElement).value } })"><option v-for="kind in studio.kinds" :key="kind.key" :value="kind.key">{{ studio.words(kind.plural).toLowerCase() }}</option></select>
