@@ -41,11 +41,11 @@ export class ProductFinder {
   readonly #names: string[]
   readonly #facts: FinderFacts
   readonly #orders = new Map<NumberSort | 'name', Uint32Array>()
-  readonly #status: Uint8Array
-  readonly #inStock: Uint8Array
-  readonly #price: Float64Array
-  #links: ReadonlyMap<string, Uint16Array>
-  readonly #problems: Int16Array
+  #status: Uint8Array<ArrayBuffer>
+  #inStock: Uint8Array<ArrayBuffer>
+  #price: Float64Array<ArrayBuffer>
+  #links: ReadonlyMap<string, Uint16Array<ArrayBuffer>>
+  #problems: Int16Array<ArrayBuffer>
 
   private constructor(products: readonly Product[], facts: FinderFacts, postings: Postings) {
     this.#products = [...products]
@@ -71,8 +71,12 @@ export class ProductFinder {
     return finder
   }
 
-  /** Takes over that a product has become another one with the same SKU. The lists by trait have taken it over already. */
+  /**
+   * Takes over that a product has become another one with the same SKU, or is new. The lists by trait have taken it over already.
+   * @param position its place; that of a new one is next to the last
+   */
   replace(position: number, after: Product): void {
+    if (position === this.#products.length) this.#grow(after)
     const places = Array.from(this.#orders, ([sort, order]) => ({ sort, order, place: order.indexOf(position) }))
     this.#products[position] = after
     this.#names[position] = this.#facts.nameOf(after)
@@ -80,6 +84,23 @@ export class ProductFinder {
     for (const { sort, order, place } of places) this.#putBack(order, place, sort === 'name' ? this.#byName : this.#byRank(sort))
     // Whether its links, and the links to it, have problems may have changed too.
     this.#problems.fill(unknown)
+  }
+
+  /** Makes room for one product more. */
+  #grow({ sku }: Product): void {
+    const place = this.#products.length
+    const longer = <T extends Uint8Array | Uint16Array | Uint32Array | Int16Array | Float64Array>(column: T, value: number): T => {
+      const grown = new (column.constructor as new (length: number) => T)(place + 1)
+      grown.set(column)
+      grown[place] = value
+      return grown
+    }
+    this.#status = longer(this.#status, 0)
+    this.#inStock = longer(this.#inStock, 0)
+    this.#price = longer(this.#price, NaN)
+    this.#problems = longer(this.#problems, unknown)
+    this.#links = new Map(Array.from(this.#links, ([kind, counts]) => [kind, longer(counts, this.#facts.linkCount(sku, kind))]))
+    for (const [sort, order] of this.#orders) this.#orders.set(sort, longer(order, place))
   }
 
   #takeFacts(position: number, product: Product): void {

@@ -35,10 +35,10 @@ export async function readProductsBySku(db: Database, skus: readonly string[], t
   return found
 }
 
-/** Numbers and SKUs of all products, in the order of the numbers. */
-export async function readProductIds(db: Database): Promise<{ id: number, sku: string }[]> {
+/** Numbers and SKUs of all products, or of those with these SKUs, in the order of the numbers. */
+export async function readProductIds(db: Database, skus?: readonly string[]): Promise<{ id: number, sku: string }[]> {
   // One row with all of them: a row for each would keep the server busy for long.
-  const [found] = await db.select<{ all: string }>('SELECT json_group_array(json_array(id, sku)) AS "all" FROM (SELECT id, sku FROM products ORDER BY id)')
+  const [found] = await db.select<{ all: string }>(`SELECT json_group_array(json_array(id, sku)) AS "all" FROM (SELECT id, sku FROM products ${skus ? 'WHERE sku IN (SELECT value FROM json_each(:skus)) ' : ''}ORDER BY id)`, { skus: JSON.stringify(skus ?? []) })
   return (JSON.parse(found!.all) as [number, string][]).map(([id, sku]) => ({ id, sku }))
 }
 

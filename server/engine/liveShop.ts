@@ -93,10 +93,10 @@ export class LiveShop implements Shop {
   #categories: readonly Category[]
   // What follows from the products is made anew, all together, when a product changes.
   #catalogue!: Catalogue
-  #sold!: ReadonlyMap<string, number>
+  #sold!: Map<string, number>
   #finder!: ProductFinder
   #index!: SelectionIndex
-  #positions!: ReadonlyMap<number, number>
+  #positions!: Map<number, number>
 
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
@@ -287,7 +287,8 @@ export class LiveShop implements Shop {
       if (product?.bundle) skus.add(sku)
       for (const each of new Set([before, product].flatMap(each => each ? this.#catalogue.bundlesWith(each) : []))) skus.add(each)
     }
-    return skus
+    // One of them may be no bundle any more.
+    return new Set([...skus].filter(sku => this.#bundles.has(sku)))
   }
 
   /**
@@ -329,27 +330,29 @@ export class LiveShop implements Shop {
     this.#positions = positions
   }
 
-  /** Whether the changes take no product or variant away and bring none. */
-  #areAllKnown(products: ReadonlyMap<string, Product | null>): boolean {
+  /** Whether the changes take no product or variant away, and bring variants only with their products. */
+  #canBeTakenInPlace(products: ReadonlyMap<string, Product | null>): boolean {
     return [...products].every(([sku, product]) => {
       const before = this.#catalogue.product(sku)
-      return product && before && hasSameVariants(product, before)
+      return product && (!before || hasSameVariants(product, before))
     })
   }
 
+  /** Puts a product in the place of the one before, or a new one behind the others. */
   #replaceInPlace(product: Product): void {
     const { postings } = this.#finder
-    const position = postings.positionOf(product.sku)!
-    postings.replace(position, this.#catalogue.products[position]!, product)
+    const position = postings.positionOf(product.sku) ?? this.#catalogue.products.length
+    postings.replace(position, this.#catalogue.products[position] ?? null, product)
     this.#catalogue.replace(position, product)
     this.#finder.replace(position, product)
     this.#index.replace(position, product)
   }
 
   async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, db: Database): Promise<void> {
-    if (!categories.size && products.size <= mostInPlace && this.#areAllKnown(products)) {
-      for (const [sku, product] of products) {
-        if (!bundles.has(sku)) this.#replaceInPlace(product!)
+    if (!categories.size && products.size <= mostInPlace && this.#canBeTakenInPlace(products)) {
+      const fresh = await this.#placesOfNew([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], db)
+      for (const sku of [...products.keys()].filter(sku => !fresh.includes(sku) && !bundles.has(sku)).concat(fresh)) {
+        this.#replaceInPlace(products.get(sku)!)
         await nextTurn()
       }
       for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
@@ -362,6 +365,22 @@ export class LiveShop implements Shop {
       stored.map(({ id }) => id),
       [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
     )
+  }
+
+  /**
+   * Notes where new products will stand, behind the others, and what was sold of them.
+   * @returns their SKUs in the order of their numbers in the database
+   */
+  async #placesOfNew(products: readonly Product[], db: Database): Promise<string[]> {
+    if (!products.length) return []
+    const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
+    for (const { sku, units } of this.#units) {
+      const owner = ownerOf.get(sku)
+      if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
+    }
+    const ids = await readProductIds(db, products.map(product => product.sku))
+    for (const [i, { id }] of ids.entries()) this.#positions.set(id, this.#catalogue.products.length + i)
+    return ids.map(({ sku }) => sku)
   }
 
   #setPageLane({ source, after }: LaneChange): void {
