@@ -2,6 +2,7 @@ import equal from 'fast-deep-equal'
 import type { Bundle } from '../bundles/bundle'
 import { groupsOf, namedIn } from '../bundles/bundle'
 import { settingsOf } from '../bundles/bundleSettings'
+import { emptyProduct } from '../catalogue/emptyProduct'
 import type { CatalogueItem, Category } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import type { ProductChange } from './change'
@@ -23,7 +24,7 @@ export function planBundles(command: BundleCommand, context: BundleContext): Pro
     const taken = context.item(sku)
     if (taken) throw new CommandError('skuTaken', `${sku} is the SKU of ${taken.variant ? `a variant of ${taken.product.sku}` : 'another product'} already. Choose another one.`, [sku])
     checkParts(sku, command.bundle, null, context)
-    return [change(sku, null, { ...emptyProduct(sku), name: command.name, bundle: command.bundle })]
+    return [change(sku, null, { ...emptyProduct(sku, 'draft'), name: command.name, bundle: command.bundle })]
   }
   const before = context.stored()
   if (!before?.bundle) throw new CommandError('unknownBundle', `There is no bundle with the SKU ${sku}.`, [sku])
@@ -52,8 +53,3 @@ function checkParts(sku: string, bundle: Bundle, before: Bundle | null, context:
   const unknown = named.filter(each => !known.has(each) && !context.item(each))
   if (unknown.length) throw new CommandError('unknownProduct', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
 }
-
-const emptyProduct = (sku: string): Product => ({
-  sku, gtin: null, name: {}, brand: null, categories: [], tags: [], price: null, was: null, cost: null, stock: 0, status: 'draft', released: null,
-  attributes: {}, image: null, description: {}, variants: [], bundle: null,
-})

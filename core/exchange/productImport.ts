@@ -1,5 +1,6 @@
 import equal from 'fast-deep-equal'
 import type { Catalogue, Category } from '../catalogue/catalogue'
+import { emptyProduct } from '../catalogue/emptyProduct'
 import type { Product, Variant } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import type { CategoryChange, ProductChange } from '../commands/change'
@@ -105,7 +106,7 @@ export class ProductImport {
     const known = this.#catalogue.item(row.sku)
     if (known?.variant) throw new RowError('sku', `${row.sku} is a variant of ${known.product.sku}; name that under variantOf.`)
     const draft = this.#drafts.get(row.sku)
-    const was = draft?.after ?? emptyProduct(row.sku)
+    const was = draft?.after ?? emptyProduct(row.sku, 'active')
     const stated = was.bundle && (['price', 'was', 'cost', 'stock'] as const).find(field => row.fields[field])
     if (stated) throw new RowError(stated, `${row.sku} is a bundle: this follows from its parts. Leave the cell empty.`)
     const next = {
@@ -181,8 +182,4 @@ function withTexts(text: Text, changes: Record<string, string | null>): Text {
   return Object.fromEntries(all.filter((each): each is [string, string] => each[1] !== null))
 }
 
-const emptyProduct = (sku: string): Product => ({
-  sku, gtin: null, name: {}, brand: null, categories: [], tags: [], price: null, was: null, cost: null, stock: 0, status: 'active', released: null,
-  attributes: {}, image: null, description: {}, variants: [], bundle: null,
-})
 const emptyVariant = (sku: string): Variant => ({ sku, gtin: null, options: {}, price: null, stock: 0, status: null, image: null })

@@ -1,31 +1,16 @@
 <script setup lang="ts">
-import { z } from 'zod'
 import type { BundleSettings } from '../../../core/bundles/bundleSettings'
 import { useBundles } from '../../stores/bundles'
-import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
-import { callApi } from '../../utils/callApi'
 
 /** Where a bundle stands in the shop, what is said of it, and its picture. */
 defineProps<{ settings: BundleSettings }>()
 const store = useBundles()
 const studio = useStudioShop()
-const messages = useMessages()
 const language = computed(() => studio.shop!.settings.language)
 
 const input = useTemplateRef<HTMLInputElement>('input')
-async function take({ target }: Event): Promise<void> {
-  const field = target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
-  if (!file) return
-  try {
-    const { image } = await callApi(z.object({ image: z.string() }), '/api/pictures', { method: 'POST', body: file, headers: { 'content-type': 'application/octet-stream' } })
-    store.change({ image })
-  } catch (error) {
-    messages.refuse(error)
-  }
-}
+const take = usePictureUpload(image => store.change({ image }))
 const composed = computed(() => store.rows?.find(each => each.sku === store.open?.sku)?.image ?? null)
 </script>
 

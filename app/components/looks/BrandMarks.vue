@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { z } from 'zod'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
-import { callApi } from '../../utils/callApi'
 
 /** The pictures that brands are known by. They are facts about brands: shoppers have them at once. */
 const studio = useStudioShop()
@@ -21,18 +19,7 @@ function ask(brand: string): void {
   brandOf = brand
   input.value?.click()
 }
-async function take({ target }: Event): Promise<void> {
-  const field = target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
-  if (!file) return
-  try {
-    const { image } = await callApi(z.object({ image: z.string() }), '/api/pictures', { method: 'POST', body: file, headers: { 'content-type': 'application/octet-stream' } })
-    await set(brandOf, image)
-  } catch (error) {
-    messages.refuse(error)
-  }
-}
+const take = usePictureUpload(image => set(brandOf, image))
 async function set(brand: string, image: string | null): Promise<void> {
   if (await store.sendAndTell({ type: 'setBrandMark', brand, image })) await studio.refresh()
 }
