@@ -6,6 +6,8 @@ import sqlite3 from 'sqlite3'
 import { describe, expect, it } from 'vitest'
 import { builtInPlans } from '../../../core/pagePlans/builtInPlans'
 import { builtInSections } from '../../../core/sections/builtIn'
+import { makeProduct } from '../../../core/catalogue/makeProduct.testing'
+import { readProductsBySku } from '../productStore'
 import { readDrafted } from '../sectionStore'
 import { readChanges, readHistory } from '../journalStore'
 import { readRelease, readSchedules } from '../releaseStore'
@@ -64,6 +66,26 @@ describe('the migrations', () => {
     const db = await openDatabase(file)
     expect(await readRelease(db, 1)).toMatchObject({ sections: builtInSections, plans: [], looks: null })
     expect((await readSchedules(db)).get('1')).toMatchObject({ sections: { [before[0]!.key]: builtInSections[0], gone: null }, plans: {}, looks: {} })
+    await db.close()
+    await rm(folder, { recursive: true, force: true })
+  })
+
+  it('know of products that the journal keeps that they are no bundles, and what lines of orders cost', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
+    const file = join(folder, 'manada.sqlite')
+    const old = await oldDatabase(file, '0015-brand-marks')
+    const { bundle: _, ...product } = makeProduct('SMOKER')
+    await old.query(`INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (1, 'SMOKER', '{}', '', '[]', 1, 'active', '{}', '{}')`)
+    await old.query(`INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'import', '{}', 'Imported', 'done')`)
+    await old.query(`INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, 0, 'product', 'SMOKER', '', 'null', $after)`, { bind: { after: JSON.stringify(product) } })
+    await old.query(`INSERT INTO orders (id, number, placed) VALUES (1, '1', '2026-01-01')`)
+    await old.query(`INSERT INTO order_lines (orderId, line, sku, quantity, unitPrice) VALUES (1, 1, 'SMOKER', 3, 3990)`)
+    await old.close()
+
+    const db = await openDatabase(file)
+    expect((await readProductsBySku(db, ['SMOKER'])).get('SMOKER')!.bundle).toBeNull()
+    expect(await readChanges(db, 1)).toMatchObject([{ of: 'product', before: null, after: makeProduct('SMOKER') }])
+    expect(await db.select('SELECT line, within, total FROM order_lines')).toEqual([{ line: 1, within: null, total: 11970 }])
     await db.close()
     await rm(folder, { recursive: true, force: true })
   })
