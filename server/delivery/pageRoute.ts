@@ -31,10 +31,11 @@ export const pageRoute = publicAnswer(async (event) => {
   const shown = draft ? shop.drafted : shop
   const language = lang ?? shop.settings.language
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
-  const offers = offersAnswer(offersOf(page, resolved.subjects, shop, shopper), { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
-  if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers }
+  const lists = offersOf(page, resolved.subjects, shop, shopper)
+  const offers = () => offersAnswer(lists, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
+  if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
-  return offers.offers ? `${text.slice(0, -1)},"offers":${JSON.stringify(offers.offers)}}` : text
+  return lists.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${JSON.stringify(offers().offers)}}` : text
 })
 
 function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, { cart, at }: Shopper): OfferList[] {
