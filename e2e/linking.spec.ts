@@ -142,7 +142,7 @@ test('everything works with the keyboard alone', async ({ page }) => {
   await studio.expectTargets('Accessories', [])
 
   await page.keyboard.press('/')
-  await page.keyboard.type('brush')
+  await page.keyboard.type('brush larkmoor')
   await expect(studio.find.locator('[data-index]')).toHaveCount(1)
   await page.keyboard.press('ArrowDown')
   await expect(studio.find.locator('[data-sku="BRU-1"]')).toBeFocused()
