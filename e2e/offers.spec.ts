@@ -15,7 +15,7 @@ async function hasNoViolations(page: Page): Promise<void> {
 async function tryOn(page: Page, words: string): Promise<void> {
   const field = seen(page).getByLabel('Try it on a product')
   await field.fill(words)
-  await page.getByRole('option').first().click()
+  await page.locator('.v-autocomplete__content').getByRole('option').first().click()
 }
 
 test('an offer is made from nothing, tried, ticked in the shop at both widths, and reduced in cart and order', async ({ page }) => {
@@ -33,7 +33,7 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
   const offered = part('What is offered')
   for (const words of ['honey creamer', 'tamper seals', 'wax course']) {
     await offered.getByLabel('Add a product').fill(words === 'wax course' ? 'candles and polish' : words)
-    await page.getByRole('option').first().click()
+    await page.locator('.v-autocomplete__content').getByRole('option').first().click()
   }
   await expect(offered.getByRole('listitem')).toHaveCount(3)
   // Of a product with variants one can be meant.
