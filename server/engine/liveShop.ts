@@ -147,9 +147,9 @@ export class LiveShop implements Shop {
     return this.#index
   }
 
-  /** Where in the catalogue the product with this number in the database stands. */
-  positionOf(id: number): number {
-    return this.#positions.get(id)!
+  /** Where in the catalogue the product with this number in the database stands; undefined: it is written, and not taken over yet. */
+  positionOf(id: number): number | undefined {
+    return this.#positions.get(id)
   }
 
   /** What counts for the neighbours of a product. */
@@ -350,9 +350,15 @@ export class LiveShop implements Shop {
 
   async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, db: Database): Promise<void> {
     if (!categories.size && products.size <= mostInPlace && this.#canBeTakenInPlace(products)) {
-      const fresh = await this.#placesOfNew([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], db)
-      for (const sku of [...products.keys()].filter(sku => !fresh.includes(sku) && !bundles.has(sku)).concat(fresh)) {
+      const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], db)
+      for (const [sku, product] of products) {
+        if (!this.#catalogue.product(sku) || bundles.has(sku)) continue
+        this.#replaceInPlace(product!)
+        await nextTurn()
+      }
+      for (const { id, sku } of fresh) {
         this.#replaceInPlace(products.get(sku)!)
+        this.#positions.set(id, this.#catalogue.products.length - 1)
         await nextTurn()
       }
       for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
@@ -368,19 +374,17 @@ export class LiveShop implements Shop {
   }
 
   /**
-   * Notes where new products will stand, behind the others, and what was sold of them.
-   * @returns their SKUs in the order of their numbers in the database
+   * Notes what was sold of new products.
+   * @returns their SKUs in the order of their numbers in the database: in this order they stand behind the others
    */
-  async #placesOfNew(products: readonly Product[], db: Database): Promise<string[]> {
+  async #inOrderOfNumbers(products: readonly Product[], db: Database): Promise<{ id: number, sku: string }[]> {
     if (!products.length) return []
     const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
     for (const { sku, units } of this.#units) {
       const owner = ownerOf.get(sku)
       if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
     }
-    const ids = await readProductIds(db, products.map(product => product.sku))
-    for (const [i, { id }] of ids.entries()) this.#positions.set(id, this.#catalogue.products.length + i)
-    return ids.map(({ sku }) => sku)
+    return readProductIds(db, products.map(product => product.sku))
   }
 
   #setPageLane({ source, after }: LaneChange): void {
