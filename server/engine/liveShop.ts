@@ -1,23 +1,18 @@
-import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { Article, Category } from '../../core/catalogue/catalogue'
-import { Catalogue } from '../../core/catalogue/catalogue'
+import type { Catalogue } from '../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
-import { hasSameVariants } from '../../core/catalogue/product'
-import { bundleAsProduct } from '../../core/bundles/bundleProduct'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { PutAside } from '../../core/checks/putAside'
 import type { Change, Changed, LaneChange, ProductChange, SwitchChange } from '../../core/commands/change'
 import { DeliveredTexts } from '../../core/delivery/deliveredItem'
-import { ProductFinder } from '../../core/finding/productFinder'
+import type { ProductFinder } from '../../core/finding/productFinder'
 import type { LinkKind } from '../../core/links/kind'
-import { kindsInUse } from '../../core/links/kind'
 import type { Lane } from '../../core/links/lane'
 import { targetsOf } from '../../core/links/lane'
 import { LinkIndex } from '../../core/links/linkIndex'
 import { pageOfSource } from '../../core/links/pageLanes'
-import { countProblems } from '../../core/links/linkProblem'
 import type { Look } from '../../core/looks/look'
 import type { LookBook } from '../../core/looks/lookBook'
 import type { Offer } from '../../core/offers/offer'
@@ -27,10 +22,8 @@ import type { PlanBook } from '../../core/pagePlans/planBook'
 import type { Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
-import type { IndexFacts } from '../../core/selection/selectionIndex'
-import { SelectionIndex } from '../../core/selection/selectionIndex'
+import type { SelectionIndex } from '../../core/selection/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
-import { textIn } from '../../core/text/text'
 import { readArticles, readCategories, readRelatedCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
 import type { Database } from '../db/database'
 import { readOffers } from '../db/offerStore'
@@ -43,15 +36,12 @@ import { readSchedules } from '../db/releaseStore'
 import type { AllDrafted } from '../db/sectionStore'
 import { readDrafted } from '../db/sectionStore'
 import { readSwitchedOff } from '../db/switchStore'
-import { readProductIds, readProducts } from '../db/productStore'
+import { readProducts } from '../db/productStore'
 import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
-import { inTurns } from './inTurns'
+import { LiveProducts } from './liveProducts'
 
 const none: ReadonlySet<string> = new Set()
 const noKeys: readonly string[] = []
-
-/** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
-const mostInPlace = 500
 
 /** The whole shop in memory: built from the database at start, kept current from the journal. */
 export class LiveShop implements Shop {
@@ -86,17 +76,7 @@ export class LiveShop implements Shop {
   readonly #switchedOff: Map<string, Set<string>>
   /** Keys of the categories chosen as related to one. */
   readonly #related: Map<string, readonly string[]>
-  /** Units sold by SKU, as the orders have them. */
-  readonly #units: readonly { sku: string, units: number }[]
-  /** Bundles as they are kept, by SKU; the catalogue has them with what follows from their parts. */
-  readonly #bundles = new Map<string, Product>()
-  #categories: readonly Category[]
-  // What follows from the products is made anew, all together, when a product changes.
-  #catalogue!: Catalogue
-  #sold!: Map<string, number>
-  #finder!: ProductFinder
-  #index!: SelectionIndex
-  #positions!: Map<number, number>
+  readonly #products: LiveProducts
 
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
@@ -104,9 +84,8 @@ export class LiveShop implements Shop {
     schedules: Map<string, Schedule>, putAside: PutAside,
   } & AllDrafted) {
     this.settings = facts.settings
-    this.texts = new DeliveredTexts(facts.settings, { item: sku => this.#catalogue.item(sku) })
+    this.texts = new DeliveredTexts(facts.settings, { item: sku => this.catalogue.item(sku) })
     this.articles = facts.articles
-    this.#categories = facts.categories
     this.kinds = this.#kinds = new Map(facts.kinds.map(each => [each.key, each]))
     this.#neighbours = facts.neighbours
     this.#switchedOff = facts.switchedOff
@@ -116,40 +95,40 @@ export class LiveShop implements Shop {
     this.offers = inOfferOrder(facts.offers.values())
     this.putAside = facts.putAside
     this.schedules = facts.schedules
-    this.#units = facts.units
     this.sectionVersions = this.#sections = facts.sections
     this.planVersions = this.#plans = facts.plans
     this.lookVersions = this.#looks = facts.looks
     this.sections = versionOf(this.#sections, 'live')
     this.plans = planBookOf(this.#plans, 'live')
     this.looks = lookBookOf(this.#looks, 'live')
+    this.#products = new LiveProducts(this, facts.categories, facts.units)
     this.drafted.takeOver()
   }
 
   get categories(): readonly Category[] {
-    return this.#categories
+    return this.#products.categories
   }
 
   get catalogue(): Catalogue {
-    return this.#catalogue
+    return this.#products.catalogue
   }
 
   /** Units sold by product, its variants' among them. */
   get sold(): ReadonlyMap<string, number> {
-    return this.#sold
+    return this.#products.sold
   }
 
   get finder(): ProductFinder {
-    return this.#finder
+    return this.#products.finder
   }
 
   get index(): SelectionIndex {
-    return this.#index
+    return this.#products.index
   }
 
   /** Where in the catalogue the product with this number in the database stands; undefined: it is written, and not taken over yet. */
   positionOf(id: number): number | undefined {
-    return this.#positions.get(id)
+    return this.#products.positionOf(id)
   }
 
   /** What counts for the neighbours of a product. */
@@ -164,7 +143,7 @@ export class LiveShop implements Shop {
   /** The lane of an article or category; see links/pageLanes.ts. */
   pageLane(source: string): Lane {
     const { page, key } = pageOfSource(source)!
-    const targets = page === 'article' ? this.#catalogue.article(key)?.products : this.#related.get(key)
+    const targets = page === 'article' ? this.catalogue.article(key)?.products : this.#related.get(key)
     return targets?.map(target => ({ target })) ?? []
   }
 
@@ -190,7 +169,7 @@ export class LiveShop implements Shop {
       case 'neighbours': return this.neighboursOf(source)
       case 'switchedOff': return this.switchedOff(source).has(kind)
       case 'putAside': return this.putAside.reasonOf(source, kind)
-      case 'category': return this.#catalogue.category(kind) ?? null
+      case 'category': return this.catalogue.category(kind) ?? null
       case 'section': return this.#sections.get(kind) ?? null
       case 'plan': return this.#plans.get(kind) ?? null
       case 'look': return this.#looks.get(kind) ?? null
@@ -214,7 +193,7 @@ export class LiveShop implements Shop {
       switch (change.of) {
         case 'links':
           this.links.setLane(change.source, change.kind, change.after)
-          this.#finder.relinked(change.source)
+          this.finder.relinked(change.source)
           break
         case 'dismissed':
           this.dismissed.setLane(change.source, change.kind, change.after)
@@ -270,121 +249,14 @@ export class LiveShop implements Shop {
       this.looks = lookBookOf(this.#looks, 'live')
       this.drafted.takeOver()
     }
-    const bundles = this.#bundlesAfter(products)
-    const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
-    if (products.size || categories.size) await this.#replaceProducts(products, categories, bundles, db)
-    else if (changes.some(change => change.of === 'kind')) this.#finder.kindsChanged()
-    return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
+    if (products.size || categories.size) return this.#products.take(products, categories, db)
+    if (changes.some(change => change.of === 'kind')) this.finder.kindsChanged()
+    return []
   }
 
-  /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */
-  #bundlesAfter(products: ReadonlyMap<string, Product | null>): ReadonlySet<string> {
-    const skus = new Set<string>()
-    for (const [sku, product] of products) {
-      const before = this.#catalogue.product(sku)
-      if (product?.bundle) this.#bundles.set(sku, product)
-      else this.#bundles.delete(sku)
-      if (product?.bundle) skus.add(sku)
-      for (const each of new Set([before, product].flatMap(each => each ? this.#catalogue.bundlesWith(each) : []))) skus.add(each)
-    }
-    // One of them may be no bundle any more.
-    return new Set([...skus].filter(sku => this.#bundles.has(sku)))
-  }
-
-  /**
-   * Puts products in the place of those before, all at once, after having worked out in the meantime what follows from them.
-   * @param ids numbers of the products in the database, in the same order
-   */
-  async setProducts(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
-    const { settings, links } = this
-    const catalogue = new Catalogue(products, categories, this.articles)
-    for (const [position, product] of products.entries()) {
-      if (!product.bundle) continue
-      this.#bundles.set(product.sku, product)
-      catalogue.replace(position, bundleAsProduct(product, catalogue))
-    }
-    await nextTurn()
-    const sold = new Map<string, number>()
-    for (const { sku, units } of this.#units) {
-      const product = catalogue.item(sku)?.product
-      if (product) sold.set(product.sku, (sold.get(product.sku) ?? 0) + units)
-    }
-    const facts: IndexFacts = {
-      nameOf: product => textIn(product.name, settings.language, settings.language),
-      sold: sku => sold.get(sku) ?? 0,
-    }
-    const finder = await inTurns(ProductFinder.building(catalogue.products, {
-      ...facts,
-      categoriesFrom: key => catalogue.categoriesFrom(key),
-      linkCount: (sku, kind) => links.lane(sku, kind).length,
-      kinds: () => kindsInUse(this.#kinds).map(kind => kind.key),
-      problemCount: sku => countProblems(sku, { catalogue, links, kinds: this.#kinds }, Date.now()),
-    }))
-    const index = await inTurns(SelectionIndex.building(catalogue.products, facts, finder.postings))
-    const positions = new Map(ids.map((id, position) => [id, position]))
-    this.#categories = categories
-    this.#catalogue = catalogue
-    this.#sold = sold
-    this.#finder = finder
-    this.#index = index
-    this.#positions = positions
-  }
-
-  /** Whether the changes take no product or variant away, and bring variants only with their products. */
-  #canBeTakenInPlace(products: ReadonlyMap<string, Product | null>): boolean {
-    return [...products].every(([sku, product]) => {
-      const before = this.#catalogue.product(sku)
-      return product && (!before || hasSameVariants(product, before))
-    })
-  }
-
-  /** Puts a product in the place of the one before, or a new one behind the others. */
-  #replaceInPlace(product: Product): void {
-    const { postings } = this.#finder
-    const position = postings.positionOf(product.sku) ?? this.#catalogue.products.length
-    postings.replace(position, this.#catalogue.products[position] ?? null, product)
-    this.#catalogue.replace(position, product)
-    this.#finder.replace(position, product)
-    this.#index.replace(position, product)
-  }
-
-  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, db: Database): Promise<void> {
-    if (!categories.size && products.size <= mostInPlace && this.#canBeTakenInPlace(products)) {
-      const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], db)
-      for (const [sku, product] of products) {
-        if (!this.#catalogue.product(sku) || bundles.has(sku)) continue
-        this.#replaceInPlace(product!)
-        await nextTurn()
-      }
-      for (const { id, sku } of fresh) {
-        this.#replaceInPlace(products.get(sku)!)
-        this.#positions.set(id, this.#catalogue.products.length - 1)
-        await nextTurn()
-      }
-      for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
-      return
-    }
-    const stored = await readProductIds(db)
-    const known = new Set(this.#categories.map(each => each.key))
-    await this.setProducts(
-      stored.map(({ sku }) => products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!),
-      stored.map(({ id }) => id),
-      [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
-    )
-  }
-
-  /**
-   * Notes what was sold of new products.
-   * @returns their SKUs in the order of their numbers in the database: in this order they stand behind the others
-   */
-  async #inOrderOfNumbers(products: readonly Product[], db: Database): Promise<{ id: number, sku: string }[]> {
-    if (!products.length) return []
-    const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
-    for (const { sku, units } of this.#units) {
-      const owner = ownerOf.get(sku)
-      if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
-    }
-    return readProductIds(db, products.map(product => product.sku))
+  /** Puts products in the place of those before; see LiveProducts. */
+  setProducts(products: readonly Product[], ids: readonly number[]): Promise<void> {
+    return this.#products.set(products, ids)
   }
 
   #setPageLane({ source, after }: LaneChange): void {
@@ -392,7 +264,7 @@ export class LiveShop implements Shop {
     const targets = targetsOf(after)
     if (page === 'article') {
       this.articles = this.articles.map(each => each.key === key ? { ...each, products: targets } : each)
-      this.#catalogue.setArticle(this.articles.find(each => each.key === key)!)
+      this.catalogue.setArticle(this.articles.find(each => each.key === key)!)
     } else if (targets.length) this.#related.set(key, targets)
     else this.#related.delete(key)
   }

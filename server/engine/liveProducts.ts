@@ -1,0 +1,200 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
+import { bundleAsProduct } from '../../core/bundles/bundleProduct'
+import type { Article, Category } from '../../core/catalogue/catalogue'
+import { Catalogue } from '../../core/catalogue/catalogue'
+import type { Product } from '../../core/catalogue/product'
+import { hasSameVariants } from '../../core/catalogue/product'
+import type { ShopSettings } from '../../core/catalogue/shopSettings'
+import type { ProductChange } from '../../core/commands/change'
+import { ProductFinder } from '../../core/finding/productFinder'
+import type { LinkKind } from '../../core/links/kind'
+import { kindsInUse } from '../../core/links/kind'
+import type { LinkIndex } from '../../core/links/linkIndex'
+import { countProblems } from '../../core/links/linkProblem'
+import type { IndexFacts } from '../../core/selection/selectionIndex'
+import { SelectionIndex } from '../../core/selection/selectionIndex'
+import { textIn } from '../../core/text/text'
+import type { Database } from '../db/database'
+import { readProductIds } from '../db/productStore'
+import { inTurns } from './inTurns'
+
+/** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
+const mostInPlace = 500
+
+/** What is worked out of products needs to know this of the shop. */
+interface Surroundings {
+  settings: ShopSettings
+  links: LinkIndex
+  kinds: ReadonlyMap<string, LinkKind>
+  articles: readonly Article[]
+}
+
+/** The products of the live shop, and all that follows from them: lists, orders, what was sold, and bundles from their parts. */
+export class LiveProducts {
+  readonly #shop: Surroundings
+  /** Units sold by SKU, as the orders have them. */
+  readonly #units: readonly { sku: string, units: number }[]
+  /** Bundles as they are kept, by SKU; the catalogue has them with what follows from their parts. */
+  readonly #bundles = new Map<string, Product>()
+  #categories: readonly Category[]
+  // What follows from many changes is made anew, all together.
+  #catalogue!: Catalogue
+  #sold!: Map<string, number>
+  #finder!: ProductFinder
+  #index!: SelectionIndex
+  #positions!: Map<number, number>
+
+  /** Its products come with `set`. */
+  constructor(shop: Surroundings, categories: readonly Category[], units: readonly { sku: string, units: number }[]) {
+    this.#shop = shop
+    this.#categories = categories
+    this.#units = units
+  }
+
+  get categories(): readonly Category[] {
+    return this.#categories
+  }
+
+  get catalogue(): Catalogue {
+    return this.#catalogue
+  }
+
+  /** Units sold by product, its variants' among them. */
+  get sold(): ReadonlyMap<string, number> {
+    return this.#sold
+  }
+
+  get finder(): ProductFinder {
+    return this.#finder
+  }
+
+  get index(): SelectionIndex {
+    return this.#index
+  }
+
+  /** Where in the catalogue the product with this number in the database stands; undefined: it is written, and not taken over yet. */
+  positionOf(id: number): number | undefined {
+    return this.#positions.get(id)
+  }
+
+  /**
+   * Takes over products and categories as they are after changes; null: gone.
+   * @returns changes of the bundles that are among them, or whose parts are
+   */
+  async take(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, db: Database): Promise<ProductChange[]> {
+    const bundles = this.#bundlesAfter(products)
+    const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
+    await this.#replaceProducts(products, categories, bundles, db)
+    return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
+  }
+
+  /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */
+  #bundlesAfter(products: ReadonlyMap<string, Product | null>): ReadonlySet<string> {
+    const skus = new Set<string>()
+    for (const [sku, product] of products) {
+      const before = this.#catalogue.product(sku)
+      if (product?.bundle) this.#bundles.set(sku, product)
+      else this.#bundles.delete(sku)
+      if (product?.bundle) skus.add(sku)
+      for (const each of new Set([before, product].flatMap(each => each ? this.#catalogue.bundlesWith(each) : []))) skus.add(each)
+    }
+    // One of them may be no bundle any more.
+    return new Set([...skus].filter(sku => this.#bundles.has(sku)))
+  }
+
+  /**
+   * Puts products in the place of those before, all at once, after having worked out in the meantime what follows from them.
+   * @param ids numbers of the products in the database, in the same order
+   */
+  async set(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
+    const { settings, links, kinds } = this.#shop
+    const catalogue = new Catalogue(products, categories, this.#shop.articles)
+    for (const [position, product] of products.entries()) {
+      if (!product.bundle) continue
+      this.#bundles.set(product.sku, product)
+      catalogue.replace(position, bundleAsProduct(product, catalogue))
+    }
+    await nextTurn()
+    const sold = new Map<string, number>()
+    for (const { sku, units } of this.#units) {
+      const product = catalogue.item(sku)?.product
+      if (product) sold.set(product.sku, (sold.get(product.sku) ?? 0) + units)
+    }
+    const facts: IndexFacts = {
+      nameOf: product => textIn(product.name, settings.language, settings.language),
+      sold: sku => sold.get(sku) ?? 0,
+    }
+    const finder = await inTurns(ProductFinder.building(catalogue.products, {
+      ...facts,
+      categoriesFrom: key => catalogue.categoriesFrom(key),
+      linkCount: (sku, kind) => links.lane(sku, kind).length,
+      kinds: () => kindsInUse(kinds).map(kind => kind.key),
+      problemCount: sku => countProblems(sku, { catalogue, links, kinds }, Date.now()),
+    }))
+    const index = await inTurns(SelectionIndex.building(catalogue.products, facts, finder.postings))
+    const positions = new Map(ids.map((id, position) => [id, position]))
+    this.#categories = categories
+    this.#catalogue = catalogue
+    this.#sold = sold
+    this.#finder = finder
+    this.#index = index
+    this.#positions = positions
+  }
+
+  /** Whether the changes take no product or variant away, and bring variants only with their products. */
+  #canBeTakenInPlace(products: ReadonlyMap<string, Product | null>): boolean {
+    return [...products].every(([sku, product]) => {
+      const before = this.#catalogue.product(sku)
+      return product && (!before || hasSameVariants(product, before))
+    })
+  }
+
+  /** Puts a product in the place of the one before, or a new one behind the others. */
+  #replaceInPlace(product: Product): void {
+    const { postings } = this.#finder
+    const position = postings.positionOf(product.sku) ?? this.#catalogue.products.length
+    postings.replace(position, this.#catalogue.products[position] ?? null, product)
+    this.#catalogue.replace(position, product)
+    this.#finder.replace(position, product)
+    this.#index.replace(position, product)
+  }
+
+  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, db: Database): Promise<void> {
+    if (!categories.size && products.size <= mostInPlace && this.#canBeTakenInPlace(products)) {
+      const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], db)
+      for (const [sku, product] of products) {
+        if (!this.#catalogue.product(sku) || bundles.has(sku)) continue
+        this.#replaceInPlace(product!)
+        await nextTurn()
+      }
+      for (const { id, sku } of fresh) {
+        this.#replaceInPlace(products.get(sku)!)
+        this.#positions.set(id, this.#catalogue.products.length - 1)
+        await nextTurn()
+      }
+      for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
+      return
+    }
+    const stored = await readProductIds(db)
+    const known = new Set(this.#categories.map(each => each.key))
+    await this.set(
+      stored.map(({ sku }) => products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!),
+      stored.map(({ id }) => id),
+      [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
+    )
+  }
+
+  /**
+   * Notes what was sold of new products.
+   * @returns their SKUs in the order of their numbers in the database: in this order they stand behind the others
+   */
+  async #inOrderOfNumbers(products: readonly Product[], db: Database): Promise<{ id: number, sku: string }[]> {
+    if (!products.length) return []
+    const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
+    for (const { sku, units } of this.#units) {
+      const owner = ownerOf.get(sku)
+      if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
+    }
+    return readProductIds(db, products.map(product => product.sku))
+  }
+}
