@@ -1,12 +1,10 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
+import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
-import { undoAll } from './undoAll'
 
 const phone = { width: 390, height: 844 }
 const desktop = { width: 1280, height: 800 }
-
-test.afterEach(async ({ page }) => undoAll(page.request))
 
 const editor = (page: Page) => page.getByRole('region', { name: 'Bundle', exact: true })
 const price = (page: Page) => page.getByRole('region', { name: 'Price' })
@@ -200,8 +198,8 @@ test('a pick-any bundle is built from nothing, reduces by how many are picked, a
   expect(await stockOf(request, 'BK-WAX')).toBe(before - 4)
 })
 
-test('a part that goes out of the shop while the bundle is in a cart is said in words, and nothing is lost', async ({ page, request }) => {
-  await page.context().addCookies([{ name: 'shop-cart', value: encodeURIComponent(JSON.stringify([{ sku: 'SET-02', quantity: 1 }, { sku: 'LOG-1', quantity: 1 }])), url: 'http://127.0.0.1:4391' }])
+test('a part that goes out of the shop while the bundle is in a cart is said in words, and nothing is lost', async ({ page, request, baseURL }) => {
+  await putIntoCart(page, baseURL!, [{ sku: 'SET-02', quantity: 1 }, { sku: 'LOG-1', quantity: 1 }])
   await page.goto('/shop/cart')
   await expect(page.locator('[data-line="SET-02"]')).toContainText('2 × Bucket with gate')
   const change = async (status: string) => {

@@ -1,12 +1,10 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
+import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
 
 const viewports = [{ width: 1280, height: 800 }, { width: 390, height: 844 }]
 
-async function putIntoCart(page: Page, lines: { sku: string, quantity: number }[]): Promise<void> {
-  await page.context().addCookies([{ name: 'shop-cart', value: encodeURIComponent(JSON.stringify(lines)), url: 'http://127.0.0.1:4391' }])
-}
 async function fillIn(page: Page): Promise<void> {
   await page.getByLabel('Name').fill('A shopper')
   await page.getByLabel('E-mail').fill('shopper@shop.example')
@@ -39,9 +37,9 @@ test('a shopper buys with mouse and keyboard, on a desktop and on a phone; the s
   }
 })
 
-test('what is not there in this quantity is said, and can be taken as far as it is there', async ({ page, request }) => {
+test('what is not there in this quantity is said, and can be taken as far as it is there', async ({ page, request, baseURL }) => {
   const stock = await stockOf(request, 'EX-210')
-  await putIntoCart(page, [{ sku: 'EX-210', quantity: stock + 3 }, { sku: 'GONE', quantity: 1 }])
+  await putIntoCart(page, baseURL!, [{ sku: 'EX-210', quantity: stock + 3 }, { sku: 'GONE', quantity: 1 }])
   await page.goto('/shop/checkout')
   await expect(page.getByRole('alert')).toContainText(`Of Two-frame extractor there are only ${stock} left.`)
   await expect(page.getByRole('alert')).toContainText('GONE is no longer in the shop and was left out.')
@@ -56,8 +54,8 @@ test('what is not there in this quantity is said, and can be taken as far as it 
   expect(await stockOf(request, 'EX-210')).toBe(stock - 1)
 })
 
-test('a price that has changed in the meantime is shown before anything is ordered', async ({ page, request }) => {
-  await putIntoCart(page, [{ sku: 'SMO-M', quantity: 2 }])
+test('a price that has changed in the meantime is shown before anything is ordered', async ({ page, request, baseURL }) => {
+  await putIntoCart(page, baseURL!, [{ sku: 'SMO-M', quantity: 2 }])
   await page.goto('/shop/checkout')
   await fillIn(page)
   const csv = await (await request.get('/api/exchange/export?kind=products')).text()

@@ -1,3 +1,4 @@
+import { request as httpRequest } from 'node:http'
 import type { APIRequestContext } from '@playwright/test'
 import { expect, test } from './test'
 
@@ -74,4 +75,23 @@ test('an address that nothing answers is a problem too', async ({ request }) => 
   const answer = await request.get('/api/nothing/here')
   expect(answer.status()).toBe(404)
   expect(await answer.json()).toMatchObject({ type: 'urn:manada:problem:no-such-route' })
+})
+
+test('a body without a length is read up to the limit, and no further', async ({ baseURL, request }) => {
+  for (const [path, type] of [['/api/commands', 'application/json'], ['/api/pictures', 'image/png']] as const) {
+    // It would go on for ever.
+    const endless = new ReadableStream<Uint8Array>({ pull: piece => piece.enqueue(new Uint8Array(64 * 1024).fill(32)) })
+    const status = await new Promise<number | undefined>((resolve, reject) => {
+      const sent = httpRequest(`${baseURL}${path}`, { method: 'POST', headers: { 'content-type': type } }, answer => resolve(answer.statusCode))
+      sent.once('error', reject)
+      void (async () => {
+        for await (const piece of endless) {
+          if (sent.destroyed) return
+          if (!sent.write(piece)) await new Promise(goOn => sent.once('drain', goOn).once('close', goOn))
+        }
+      })()
+    })
+    expect([path, status]).toEqual([path, 413])
+  }
+  expect((await request.get('/api/shop')).status()).toBe(200)
 })

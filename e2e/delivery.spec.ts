@@ -128,3 +128,12 @@ test('an answer that still holds is not sent again', async ({ request }) => {
   expect([head.status(), head.headers().etag, await head.text()]).toEqual([200, etag, ''])
   expect((await request.post(url)).status()).toBe(404)
 })
+
+test('a language is looked up among those that the shop has, in whatever case it is asked for', async ({ request }) => {
+  const told = async (lang: string) => (await request.get(`${base}/pages/product/EX-210?lang=${lang}`)).text()
+  const [english, german] = [await told('en'), await told('de')]
+  expect(english).not.toBe(german)
+  expect([await told('en-us'), await told('DE-at'), await told('fr'), await told('de-Latn-DE-1996')]).toEqual([english, german, english, german])
+  const refused = await request.get(`${base}/pages/product/EX-210?lang=not_a_language`)
+  expect([refused.status(), (await refused.json() as { detail: string }).detail]).toEqual([400, expect.stringContaining('This is not a BCP 47 language tag')])
+})

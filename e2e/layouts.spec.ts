@@ -2,8 +2,8 @@ import { readFile } from 'node:fs/promises'
 import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import jsonld from 'jsonld'
+import { cartOf } from './putIntoCart'
 import { expect, test } from './test'
-import { undoAll } from './undoAll'
 
 const widths = [{ width: 1280, height: 800 }, { width: 820, height: 1100 }, { width: 390, height: 844 }]
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
@@ -32,13 +32,6 @@ async function atEveryWidth(page: Page, path: string, look: (width: number) => P
   }
 }
 const section = (page: Page, key: string) => page.locator(`[data-section="${key}"]`)
-const ofCart = (page: Page) => page.context().cookies().then(all => JSON.parse(decodeURIComponent(all.find(each => each.name === 'shop-cart')?.value ?? '[]')) as { sku: string }[])
-
-// The page and the request are two editors.
-test.afterEach(async ({ page, request }) => {
-  await undoAll(page.request)
-  await undoAll(request)
-})
 
 test('a section is given a layout and a look in the studio, and the shop shows it', async ({ page, request }) => {
   await page.goto('/sections/related')
@@ -99,7 +92,7 @@ test('a comparison sets the attributes side by side with the product of the page
     await expect(table.getByRole('row', { name: /^price/i }).getByRole('cell')).toHaveText(['€189.00', '€329.00', '€515.00'])
   })
   await section(page, 'upsells').getByRole('button', { name: 'Add Four-frame extractor to the cart' }).click()
-  expect((await ofCart(page)).map(each => each.sku)).toEqual(['EX-410'])
+  expect((await cartOf(page)).map(each => each.sku)).toEqual(['EX-410'])
 })
 
 test('a checklist above the buy button puts everything into the cart in one go', async ({ page, request }) => {
@@ -114,7 +107,7 @@ test('a checklist above the buy button puts everything into the cart in one go',
   })
   await page.getByRole('button', { name: /^Add 2 to the cart/ }).click()
   await expect(page.getByRole('dialog', { name: 'In your cart' })).toContainText('Two-frame extractor')
-  expect((await ofCart(page)).map(each => each.sku)).toEqual(['EX-210', 'STR-240'])
+  expect((await cartOf(page)).map(each => each.sku)).toEqual(['EX-210', 'STR-240'])
 })
 
 test('a checklist elsewhere has a button of its own', async ({ page, request }) => {
@@ -124,7 +117,7 @@ test('a checklist elsewhere has a button of its own', async ({ page, request }) 
   await expect(list.getByRole('button', { name: 'Tick what you want to take along' })).toBeDisabled()
   await list.getByRole('checkbox', { name: /Double strainer/ }).check()
   await list.getByRole('button', { name: 'Add 1 · €24.50' }).click()
-  expect((await ofCart(page)).map(each => each.sku)).toEqual(['STR-240'])
+  expect((await cartOf(page)).map(each => each.sku)).toEqual(['STR-240'])
 })
 
 test('a single product stands in the spotlight, with its options', async ({ page, request }) => {
@@ -138,7 +131,7 @@ test('a single product stands in the spotlight, with its options', async ({ page
   })
   await section(page, 'related').getByRole('button', { name: 'sage', exact: true }).click()
   await section(page, 'related').getByRole('button', { name: 'Add', exact: true }).click()
-  expect((await ofCart(page))[0]!.sku).toMatch(/^JKT-SAG-/)
+  expect((await cartOf(page))[0]!.sku).toMatch(/^JKT-SAG-/)
 })
 
 test('a card lets the shopper choose the options right there', async ({ page, request }) => {
@@ -149,7 +142,7 @@ test('a card lets the shopper choose the options right there', async ({ page, re
   await expect(options).toBeFocused()
   const sku = await options.inputValue()
   await section(page, 'related').locator('.pick').getByRole('button').click()
-  expect((await ofCart(page)).map(each => each.sku)).toEqual([sku])
+  expect((await cartOf(page)).map(each => each.sku)).toEqual([sku])
 })
 
 test('a section can be folded, and the page does not shift while sections load', async ({ page, request }) => {

@@ -117,6 +117,7 @@ test('one variant of a product is linked, with the mouse and with the keyboard',
   await expect(studio.card('Cross-sells', variant).locator('img')).toBeVisible()
 
   await studio.find.getByRole('searchbox').press('ArrowDown')
+  await expect(studio.find.locator('[data-index="0"]')).toBeFocused()
   await page.keyboard.press('ArrowRight')
   await expect(page.locator('[data-variant]').first()).toBeFocused()
   await page.keyboard.press('ArrowDown')
@@ -152,6 +153,7 @@ test('everything works with the keyboard alone', async ({ page }) => {
   await studio.find.getByRole('searchbox').fill('hive tool')
   await expect(studio.find.locator('[data-index="0"]')).toHaveAttribute('data-sku', /^HT-/)
   await page.keyboard.press('ArrowDown')
+  await expect(studio.find.locator('[data-index="0"]')).toBeFocused()
   await page.keyboard.press('Space')
   await page.keyboard.press('ArrowDown')
   await page.keyboard.press('Space')
@@ -219,6 +221,7 @@ test('changes are undone and redone, also after a reload, and not those of other
   await page.keyboard.press('Control+z')
   await studio.expectTargets('Related', [])
   await page.reload()
+  await expect(studio.bench.locator('.mono').first()).toHaveText('UR-1')
   await studio.expectTargets('Related', [])
   await page.keyboard.press('Control+Shift+z')
   await studio.expectTargets('Related', ['UF-21'])

@@ -28,8 +28,6 @@ async function tryOn(page: Page, words: string, name: string): Promise<void> {
   await page.getByRole('dialog').getByRole('option').filter({ hasText: name }).click()
 }
 
-test.afterEach(async ({ page }) => undoAll(page.request))
-
 test('a section is given a look and a word of its own on it, and shoppers get that with the publishing', async ({ page }) => {
   await page.goto('/sections/related')
   await tryOn(page, 'EX-210', 'Two-frame extractor')
@@ -80,8 +78,8 @@ test('every section follows the look that it shares with others', async ({ page 
   }
   await sectionEditor(page).getByRole('link', { name: 'Change Ruled everywhere' }).click()
   await expect(lookEditor(page)).toContainText('2 sections have it, and follow: Goes with it, Also worth a look')
-  await lookEditor(page).getByRole('button', { name: 'filled', exact: true }).first().click()
-  await type(lookEditor(page).getByLabel('Accent, typed'), '8C3A27')
+  await Promise.all([page.waitForResponse('**/api/commands'), lookEditor(page).getByRole('button', { name: 'filled', exact: true }).first().click()])
+  await Promise.all([page.waitForResponse('**/api/commands'), type(lookEditor(page).getByLabel('Accent, typed'), '8C3A27')])
   await page.goto('/shop/products/EX-210?preview=1&draft=1')
   for (const key of ['related', 'accessories']) await expect.poll(() => styleOf(section(page, key).locator('.add').first(), 'background-color')).toBe('rgb(140, 58, 39)')
   expect(await styleOf(section(page, 'upsells').locator('.add').first(), 'color')).toBe('rgb(70, 96, 58)')

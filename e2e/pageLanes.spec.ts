@@ -2,13 +2,10 @@ import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { Studio } from './studio'
 import { expect, test } from './test'
-import { undoAll } from './undoAll'
 
 const article = 'article:first-inspection'
 const names = (page: Page, key: string) => page.locator(`[data-section="${key}"]`).locator('[data-sku]').evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')))
 const tiles = (page: Page) => page.locator('[data-section="related-categories"] [data-category]').evaluateAll(links => links.map(link => link.getAttribute('data-category')))
-
-test.afterEach(async ({ page }) => undoAll(page.request))
 
 test('what an article names is a lane: found, added, put in order, taken out and undone like links of a product', async ({ page }) => {
   const studio = new Studio(page)

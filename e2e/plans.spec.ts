@@ -1,6 +1,5 @@
 import type { APIRequestContext } from '@playwright/test'
 import { expect, test } from './test'
-import { undoAll } from './undoAll'
 
 const plain = { products: [], tags: [], brands: [], categories: [], price: null }
 interface Row { about: string, name: string, plans: { plan: string, reason: { by: string } }[] }
@@ -13,8 +12,6 @@ async function pages(request: APIRequestContext, query: Record<string, string | 
   return (await request.get('/api/plans/pages', { params: query })).json() as Promise<{ gets: number, shared: number, rows: Row[] }>
 }
 const planOf = async (request: APIRequestContext, path: string) => (await (await request.get(`/api/shop/v1/pages${path}`)).json() as { plan: { key: string } }).plan.key
-
-test.afterEach(({ request }) => undoAll(request))
 
 test('every kind of page gets its plan by assignment, as a draft first and after publishing for shoppers', async ({ request }) => {
   for (const [page, name, scope] of [

@@ -2,7 +2,6 @@ import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import { Studio } from './studio'
 import { expect, test } from './test'
-import { undoAll } from './undoAll'
 
 const dialogOf = (page: Page) => page.getByRole('dialog')
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
@@ -14,8 +13,6 @@ async function setPlaces(page: Page, verb: 'More' | 'Fewer'): Promise<void> {
   await editorOf(page).getByRole('button', { name: `${verb} places` }).click()
   await expect(editorOf(page).getByText('changed', { exact: true })).toBeVisible()
 }
-
-test.afterEach(({ page }) => undoAll(page.request))
 
 test('a release goes out with a note, and shoppers get an earlier one back', async ({ page, request }) => {
   const studio = new Studio(page)
@@ -31,6 +28,7 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
     expect(violations.map(each => `${each.id} ${each.nodes[0]?.html}`)).toEqual([])
     await dialogOf(page).getByRole('button', { name: 'Publish 1' }).click()
     await expect(studio.message).toContainText('Published')
+    await expect(dialogOf(page)).toBeHidden()
     expect(await placesOf(request, 'related')).toBe(5)
   })
 
@@ -38,6 +36,7 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
   await page.keyboard.press('p')
   await dialogOf(page).getByRole('button', { name: 'Publish 1' }).click()
   await expect.poll(() => placesOf(request, 'related')).toBe(6)
+  await expect(dialogOf(page)).toBeHidden()
 
   await test.step('go back', async () => {
     await page.getByRole('banner').getByRole('button', { name: /draft|Releases/ }).click()
@@ -54,6 +53,7 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
 
   await page.keyboard.press('Control+z')
   await expect.poll(() => placesOf(request, 'related')).toBe(6)
+  await expect(dialogOf(page)).toBeHidden()
 })
 
 test('a publishing that is planned goes out at its time, or not when it is cancelled', async ({ page, request }) => {

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { cartOf, putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
 
 const shown = (page: Page, section: string) => page.locator(`[data-section="${section}"] [data-sku]`)
@@ -66,8 +67,7 @@ test('a product with options: the choice decides what goes into the cart', async
     if (await add.isVisible() && await add.isEnabled()) break
   }
   await add.click()
-  const cart = await page.context().cookies().then(all => decodeURIComponent(all.find(each => each.name === 'shop-cart')!.value))
-  expect(JSON.parse(cart)).toEqual([{ sku: expect.stringMatching(/^JKT-SAG-/), quantity: 1 }])
+  await expect.poll(() => cartOf(page)).toEqual([{ sku: expect.stringMatching(/^JKT-SAG-/), quantity: 1 }])
 })
 
 test('what was viewed before is offered again, the latest first', async ({ page, request }) => {
@@ -101,8 +101,8 @@ test('an unknown page says so in words', async ({ page }) => {
 })
 
 for (const [name, path] of [['home', '/shop'], ['category', '/shop/categories/tools'], ['product', '/shop/products/JKT'], ['cart', '/shop/cart'], ['article', '/shop/articles/taking-honey'], ['brand', '/shop/brands/Larkmoor'], ['checkout', '/shop/checkout'], ['articles', '/shop/articles']] as const) {
-  test(`the ${name} page can be used by everyone, on a desktop and on a phone`, async ({ page, context, baseURL }) => {
-    await context.addCookies([{ name: 'shop-cart', value: encodeURIComponent('[{"sku":"EX-210","quantity":2}]'), url: baseURL! }])
+  test(`the ${name} page can be used by everyone, on a desktop and on a phone`, async ({ page, baseURL }) => {
+    await putIntoCart(page, baseURL!, [{ sku: 'EX-210', quantity: 2 }])
     for (const viewport of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
       await page.setViewportSize(viewport)
       await page.goto(path)
@@ -113,3 +113,14 @@ for (const [name, path] of [['home', '/shop'], ['category', '/shop/categories/to
     }
   })
 }
+
+test('a cart of a hundred bundles is kept whole, and one more is refused in words', async ({ page, baseURL }) => {
+  const lines = Array.from({ length: 100 }, (_, i) => ({ sku: 'SET-03', quantity: 1 + i % 9, with: `lab-250:LAB-250-${i}` }))
+  await putIntoCart(page, baseURL!, lines)
+  await page.goto('/shop/products/EX-210')
+  await page.getByRole('button', { name: 'Add to the cart', exact: true }).click()
+  await expect(page.getByRole('alert')).toContainText('Your cart holds no more lines. Take something out, then add this.')
+  expect(await cartOf(page)).toEqual(lines)
+  await page.getByRole('alert').getByRole('link', { name: 'To the cart' }).click()
+  await expect(page.locator('[data-line]')).toHaveCount(100)
+})

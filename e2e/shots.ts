@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
 import { Studio } from './studio'
+import { putIntoCart } from './putIntoCart'
 import { undoAll } from './undoAll'
 
 /** Waits for pictures and fonts, then takes the window as it stands. */
@@ -148,7 +149,7 @@ test('exchange', async ({ page }) => {
   await take(page, 'exchange')
 })
 
-const cart = [{ name: 'shop-cart', value: encodeURIComponent('[{"sku":"EX-210","quantity":1},{"sku":"SET-02","quantity":1},{"sku":"SET-04","quantity":1,"with":"pick:SEED-BOR-10:2,pick:SEED-PHA-10:2,pick:SEED-CRO-10"}]') }]
+const cart = [{ sku: 'EX-210', quantity: 1 }, { sku: 'SET-02', quantity: 1 }, { sku: 'SET-04', quantity: 1, with: 'pick:SEED-BOR-10:2,pick:SEED-PHA-10:2,pick:SEED-CRO-10' }]
 for (const [name, path, width, height] of [
   ['shop-product', '/shop/products/EX-210', 1280, 800],
   ['shop-product-phone', '/shop/products/EX-210', 390, 844],
@@ -156,8 +157,8 @@ for (const [name, path, width, height] of [
   ['shop-category', '/shop/categories/jars-and-labels', 1280, 800],
   ['shop-cart', '/shop/cart', 1280, 800],
 ] as const) {
-  test(name, async ({ page, context, baseURL }) => {
-    if (path === '/shop/cart') await context.addCookies(cart.map(each => ({ ...each, url: baseURL! })))
+  test(name, async ({ page, baseURL }) => {
+    if (path === '/shop/cart') await putIntoCart(page, baseURL!, cart)
     await page.setViewportSize({ width, height })
     await page.goto(path)
     await take(page, name)

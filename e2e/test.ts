@@ -1,27 +1,48 @@
-import { spawn } from 'node:child_process'
-import { once } from 'node:events'
-import { cp, rm } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
 import { expect, test as base } from '@playwright/test'
-import { port } from '../playwright.config'
-import { demoData } from './fillDemoShop'
+import { firstPort } from '../playwright.config'
+import { DemoServer } from './demoServer'
 
-const url = `http://127.0.0.1:${port}`
-const data = 'test-results/shop-data'
+interface Shop {
+  /** Serves the demo shop as `npm run demo` makes it, whatever the tests before did. */
+  demoShop: DemoServer
+  freshShop: DemoServer
+}
 
-/**
- * The tests' `test`: with the production build serving a copy of the demo shop. Playwright starts a new worker after a
- * failed test, and with it a new copy, so that a test that is tried again finds the shop as it was.
- */
-export const test = base.extend<object, { demoShop: string }>({
-  demoShop: [async ({}, use) => {
-    await rm(data, { recursive: true, force: true })
-    await cp(demoData, data, { recursive: true })
-    const server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, MANADA_DATA: data, PORT: String(port), HOST: '127.0.0.1' }, stdio: 'inherit' })
-    await expect.poll(() => fetch(`${url}/api/shop`).then(answer => answer.status, () => 0), { timeout: 60_000 }).toBe(200)
-    await use(url)
-    server.kill()
-    if (server.exitCode === null) await once(server, 'exit')
-  }, { scope: 'worker', auto: true, timeout: 90_000 }],
+/** The tests' `test`: each begins with the demo shop as it was made, on a server that its worker has to itself. */
+export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>({
+  demoShop: [async ({}, use, { parallelIndex }) => {
+    const server = new DemoServer(firstPort + 2 * parallelIndex, `test-results/shop-data-${parallelIndex}`)
+    await use(server)
+    await server.stop()
+  }, { scope: 'worker', timeout: 90_000 }],
+  baseURL: async ({ demoShop }, use) => use(demoShop.url),
+  // A page that comes from the server takes clicks only when its scripts have taken it over.
+  page: async ({ page }, use) => {
+    const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
+    page.goto = async (...where) => {
+      const answer = await goto(...where)
+      await takenOver(page)
+      return answer
+    }
+    page.reload = async (...how) => {
+      const answer = await reload(...how)
+      await takenOver(page)
+      return answer
+    }
+    await use(page)
+  },
+  freshShop: [async ({ demoShop }, use) => {
+    await demoShop.serveFresh()
+    await use(demoShop)
+  }, { auto: true, timeout: 90_000 }],
 })
+
+async function takenOver(page: Page): Promise<void> {
+  await page.waitForFunction(() => {
+    const { useNuxtApp } = window as { useNuxtApp?: () => { isHydrating: boolean } }
+    return !document.querySelector('#__nuxt') || useNuxtApp?.().isHydrating === false
+  })
+}
 
 export { expect }

@@ -9,7 +9,7 @@ test('when the server does not answer, the edit is taken back and said to be, an
   await page.route('**/api/commands', route => route.abort())
   await studio.card('Accessories', before[0]!).focus()
   await page.keyboard.press('Delete')
-  await expect(studio.message).toContainText('Manada’s server does not answer. What was saved is safe; the last change was not made.')
+  await expect(studio.message).toContainText('Manada’s server does not answer. What was saved is safe; whether the last change was made shows as soon as it answers again.')
   await studio.expectTargets('Accessories', before)
 
   await page.unroute('**/api/commands')

@@ -29,8 +29,9 @@ export function ensurePackages() {
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 }
 
-/** The browser of the end-to-end tests and the screenshots; Debian's, as playwright.config.ts says. */
-const browser = '/usr/bin/chromium'
+/** The browser of the end-to-end tests and the screenshots: Debian's Chromium, built to draw without a screen, as playwright.config.ts says. */
+const browser = '/usr/bin/chromium-headless-shell'
+const browserPackage = 'chromium-headless-shell'
 
 /** Installs the browser where that can be done without asking; otherwise says how and ends this process. */
 export function ensureBrowser() {
@@ -38,10 +39,10 @@ export function ensureBrowser() {
   if (process.getuid?.() === 0 && has('apt-get')) {
     say('Installing Chromium from Debian’s packages.')
     run('apt-get', ['update', '-qq'])
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'])
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', browserPackage])
     return
   }
-  console.error(`The tests drive Chromium at ${browser}, which is not there. Install it and run this again: sudo apt-get install chromium`)
+  console.error(`The tests drive Chromium at ${browser}, which is not there. Install it and run this again: sudo apt-get install ${browserPackage}`)
   process.exit(1)
 }
 

@@ -1,0 +1,72 @@
+import type { ChildProcess } from 'node:child_process'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { cp, rm, stat } from 'node:fs/promises'
+import { setTimeout as pause } from 'node:timers/promises'
+import { databaseFile } from '../server/db/database'
+import { demoData } from './fillDemoShop'
+
+/** How long a server may take to answer for the first time, with every core busy. */
+const longestStart = 60_000
+
+/** The production build, serving a copy of the demo shop of its own. */
+export class DemoServer {
+  readonly url: string
+  readonly #port: number
+  readonly folder: string
+  #process: ChildProcess | null = null
+  #filled = ''
+
+  constructor(port: number, folder: string) {
+    this.#port = port
+    this.folder = folder
+    this.url = `http://127.0.0.1:${port}`
+  }
+
+  /** Serves the shop as the demo has it: starts anew, on a new copy, when anything was written or the server is gone. */
+  async serveFresh(): Promise<ChildProcess> {
+    if (this.#process && isRunning(this.#process) && await this.#written() === this.#filled) return this.#process
+    await this.stop()
+    await this.fill()
+    const server = await this.start()
+    this.#filled = await this.#written()
+    return server
+  }
+
+  /** Puts a copy of the demo shop into the data folder, while no server is running. */
+  async fill(): Promise<void> {
+    await rm(this.folder, { recursive: true, force: true })
+    await cp(demoData, this.folder, { recursive: true })
+  }
+
+  /** Starts on the data as they are. */
+  async start(): Promise<ChildProcess> {
+    const env = { ...process.env, MANADA_DATA: this.folder, PORT: String(this.#port), HOST: '127.0.0.1' }
+    const server = this.#process = spawn(process.execPath, ['.output/server/index.mjs'], { env, stdio: 'inherit' })
+    const begun = Date.now()
+    while (await fetch(`${this.url}/api/shop`).then(answer => answer.status, () => 0) !== 200) {
+      if (!isRunning(server)) throw new Error(`The server on port ${this.#port} ended instead of starting.`)
+      if (Date.now() - begun > longestStart) throw new Error(`The server on port ${this.#port} did not answer in ${longestStart / 1000} s.`)
+      await pause(20)
+    }
+    return server
+  }
+
+  async stop(): Promise<void> {
+    const server = this.#process
+    this.#process = null
+    if (server && isRunning(server)) {
+      server.kill()
+      await once(server, 'exit')
+    }
+  }
+
+  /** Differs after every write: SQLite appends what is written to its log. */
+  async #written(): Promise<string> {
+    const file = databaseFile(this.folder)
+    const states = await Promise.all([file, `${file}-wal`].map(each => stat(each, { bigint: true }).then(({ size, mtimeNs }) => `${size} ${mtimeNs}`, () => 'none')))
+    return states.join()
+  }
+}
+
+const isRunning = ({ exitCode, signalCode }: ChildProcess) => exitCode === null && signalCode === null
