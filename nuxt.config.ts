@@ -43,11 +43,11 @@ export default defineNuxtConfig({
     esbuild: { options: { target: 'es2022' } },
     rollupConfig: { plugins: [bundleWorkers()] },
   },
-  // nuxt build --envName bench: the same server with a bare route beside it, to compare delivery with.
+  // nuxt build --envName bench: the same server with a bare route beside it, to compare delivery with, and one that tells of stalls.
   $env: {
     bench: {
       buildDir: 'bench/.nuxt',
-      serverHandlers: [{ route: '/bare', handler: '~~/bench/bareRoute.ts' }],
+      serverHandlers: [{ route: '/bare', handler: '~~/bench/bareRoute.ts' }, { route: '/stalls', handler: '~~/bench/stallRoute.ts' }],
       nitro: { output: { dir: 'bench/.output' } },
     },
   },

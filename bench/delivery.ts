@@ -9,6 +9,7 @@ import { measureStudio } from './browser'
 import { measureExchange } from './exchange'
 import { measureChecks, measureFill } from './counting'
 import { measureSearch, measureSuggestions } from './search'
+import { longestStall, measureAfterSale, sell } from './stalls'
 import { percentile } from './statistics'
 
 const port = 4395
@@ -98,6 +99,8 @@ export async function measureServer(folder: string, skus: string[]) {
     }
 
     const search = await measureSearch(server)
+    const saleStall = await longestStall(server, () => sell(server))
+    const afterSale = await measureAfterSale(server)
     const suggestions = await measureSuggestions(server, skus)
     const studio = await measureStudio(server, skus)
     const memoryAfter = memoryOf(child)
@@ -107,7 +110,7 @@ export async function measureServer(folder: string, skus: string[]) {
     const exchange = await measureExchange(server, skus, 100_000)
     return {
       startUp, memoryAtRest, memoryAfter, memoryAfterExchange: memoryOf(child), bytes: size,
-      delivery: middle(delivery), plain: middle(plain), search, suggestions, studio, exchange, fill, checks, memoryWithMeter,
+      delivery: middle(delivery), plain: middle(plain), search, suggestions, studio, exchange, fill, checks, memoryWithMeter, saleStall, afterSale,
     }
   } finally {
     await stop(child)

@@ -10,7 +10,7 @@ import { pictureCount } from './largeShop'
 /** Writes a large shop into an empty database. The links go in by the ten thousand, as they were never anybody's edits. */
 export async function fillLargeShop(db: Database, { products, categories, lanes }: ReturnType<typeof makeLargeShop>): Promise<void> {
   await fillShop(db, {
-    settings: { name: 'Large shop', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/shop/products/{sku}' },
+    settings: { name: 'Large shop', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/shop/products/{sku}', timeZone: 'UTC' },
     products, categories, articles: [], orders: [],
   })
   await db.write(async (transaction) => {

@@ -9,6 +9,7 @@ import type { Shop } from '../core/selection/shop'
 import { randomOf } from '../demo/random'
 import type { makeLargeShop } from './largeShop'
 import { kinds } from './largeShop'
+import { momentIn } from '../core/time/moment'
 import { percentile } from './statistics'
 
 const common = { subjects: 'page', cap: null, off: false } as const
@@ -52,7 +53,7 @@ export function measureResolve({ products, categories, lanes, skuOf }: ReturnTyp
 
 function measure(shop: Shop, products: readonly { sku: string }[], pages: number) {
   const random = randomOf('pages')
-  const at = Date.now()
+  const at = momentIn('UTC')
   const times: number[] = []
   let shown = 0
   for (let i = 0; i < pages; i++) {

@@ -11,7 +11,7 @@ export function completed<T>(steps: Generator<void, T>): T {
 }
 
 /** How many comparisons are made before a pause. */
-const comparisonsInStep = 20_000
+const comparisonsInStep = 2000
 
 /**
  * Sorts as Array.sort does, and stable, with pauses: merge sort, bottom up (J. von Neumann, 1945; D. E. Knuth,

@@ -18,7 +18,7 @@ export function makeDemoShop(): { contents: ShopContents, pictures: PictureFile[
   const products = made.map(each => each.product)
   return {
     contents: {
-      settings: { name: 'Larkmoor Bee Supply', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/products/{sku}' },
+      settings: { name: 'Larkmoor Bee Supply', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/products/{sku}', timeZone: 'Europe/London' },
       categories, products, articles, orders: makeOrders(products),
     },
     pictures: [...new Map(made.flatMap(each => each.pictures).map(file => [file.name, file])).values(), ...brandKeys.map(brand => ({ name: markFile(brand), svg: brandMark(brand) }))],

@@ -1,6 +1,4 @@
-import type { CommandAnswer } from '../../core/bench/bench'
 import { useHistory } from '../stores/history'
-import { useMessages } from '../stores/messages'
 import { useSectionDrafts } from '../stores/sectionDrafts'
 import { useStudioShop } from '../stores/studioShop'
 
@@ -8,7 +6,6 @@ import { useStudioShop } from '../stores/studioShop'
 export function useDraftWorkspace() {
   const studio = useStudioShop()
   const history = useHistory()
-  const messages = useMessages()
   const store = useSectionDrafts()
 
   /** Takes anew what a change, here or in another window, may have changed. */
@@ -16,17 +13,11 @@ export function useDraftWorkspace() {
     if (!things || things.some(each => ['kind', 'kindOrder', 'category', 'product', 'brandMark'].includes(each.of))) await studio.refresh()
     await store.load()
   }
-  useChangeEvents((change) => {
-    void changed(change && change.changes)
-    void history.load()
-  })
+  const stepped = useFollowing(changed)
   return {
     load: () => Promise.all([studio.load(), history.load(), store.load()]),
     ready: computed(() => studio.shop !== null && store.answer !== null),
     /** After an undo or redo. */
-    stepped(done: CommandAnswer): void {
-      messages.tell(done.words)
-      void changed(done.changes)
-    },
+    stepped,
   }
 }

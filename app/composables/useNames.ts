@@ -9,5 +9,6 @@ export function useNames(): Names {
     category: key => studio.categories.find(each => each.key === key)?.name ?? key,
     product: sku => sku,
     money: amount => studio.money(amount),
+    number: value => studio.number(value),
   }
 }

@@ -1,5 +1,5 @@
 import { useDebounceFn } from '@vueuse/core'
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Bundle } from '../../core/bundles/bundle'
 import { namedIn } from '../../core/bundles/bundle'
 import type { BundleRow, StoredBundle } from '../../core/bundles/bundleAnswers'
@@ -7,14 +7,12 @@ import { bundleItems, bundleList, storedBundle } from '../../core/bundles/bundle
 import type { BundleSettings } from '../../core/bundles/bundleSettings'
 import { Catalogue } from '../../core/catalogue/catalogue'
 import type { Product } from '../../core/catalogue/product'
-import type { BundleCommand } from '../../core/commands/command'
 import { callApi } from '../utils/callApi'
-import { useHistory } from './history'
 import { useMessages } from './messages'
+import { useSending } from './sending'
 
 /** All bundles, and the one that is open. Edits show at once and are sent one after another; what is typed, after a moment. */
 export const useBundles = defineStore('bundles', () => {
-  const history = useHistory()
   const messages = useMessages()
 
   const rows = shallowRef<BundleRow[] | null>(null)
@@ -23,22 +21,21 @@ export const useBundles = defineStore('bundles', () => {
   const missing = ref<string | null>(null)
   /** The open bundle with everything it names: what a price or stock is worked out from. */
   const catalogue = computed(() => new Catalogue([...open.value?.items ?? [], ...open.value ? [asProduct(open.value)] : []], [], []))
-  let waiting = 0
-  /** Edits begun so far. */
-  let edits = 0
 
   async function loadRows(): Promise<void> {
     rows.value = (await callApi(bundleList, '/api/bundles')).bundles
   }
 
+  /** SKU of the bundle that is to be open. */
+  let wanted: string | null = null
   /** Opens a bundle, or takes the open one anew. */
   async function load(sku: string | null): Promise<void> {
+    wanted = sku
     if (sku !== open.value?.sku) await flush()
-    const before = edits
     try {
-      const fetched = sku === null ? null : await callApi(storedBundle, `/api/bundles/${encodeURIComponent(sku)}`)
-      // What was asked for before an edit, or comes while one is on its way, is not the newest.
-      if (sku === open.value?.sku && (waiting || unsent || before !== edits)) return
+      const fetched = sku === null ? null : await newest(() => callApi(storedBundle, `/api/bundles/${encodeURIComponent(sku)}`))
+      // Another one may be wanted by now; and what is typed meanwhile is newer than what is stored.
+      if (sku !== wanted || (sku !== null && (!fetched || (sku === open.value?.sku && unsent)))) return
       open.value = fetched
       missing.value = null
     } catch (error) {
@@ -48,25 +45,9 @@ export const useBundles = defineStore('bundles', () => {
     }
   }
 
-  /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
-  async function send(command: BundleCommand): Promise<string | null> {
-    waiting++
-    edits++
-    try {
-      return (await history.send(command)).words
-    } catch (error) {
-      messages.refuse(error)
-      return null
-    } finally {
-      waiting--
-      if (!waiting && open.value?.sku === command.sku && command.type !== 'removeBundle') await load(command.sku)
-    }
-  }
-  async function sendAndTell(command: BundleCommand): Promise<boolean> {
-    const words = await send(command)
-    if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
-    return words !== null
-  }
+  const { newest, send, sendAndTell } = useSending(async () => {
+    if (wanted !== null) await load(wanted)
+  })
 
   /** What was changed and not sent yet, with how it was before. */
   let unsent: { sku: string, settings: Partial<BundleSettings>, seen: Partial<BundleSettings> } | null = null
@@ -74,7 +55,7 @@ export const useBundles = defineStore('bundles', () => {
     if (!unsent) return
     const { sku, settings, seen } = unsent
     unsent = null
-    const changed = (Object.keys(settings) as (keyof BundleSettings)[]).filter(part => !equal(settings[part], seen[part]))
+    const changed = (Object.keys(settings) as (keyof BundleSettings)[]).filter(part => !isEqual(settings[part], seen[part]))
     if (changed.length) await send({ type: 'changeBundle', sku, settings: part(settings, changed), seen: part(seen, changed) })
     // It was typed back to what it was; what came in the meantime was not taken.
     else await load(sku)
@@ -84,7 +65,7 @@ export const useBundles = defineStore('bundles', () => {
   /** Sets parts of the open bundle. What is being typed is sent when the typing pauses. */
   function change(settings: Partial<BundleSettings>, typed = false): void {
     const bundle = open.value
-    if (!bundle || Object.entries(settings).every(([part, value]) => equal(value, bundle.settings[part as keyof BundleSettings]))) return
+    if (!bundle || Object.entries(settings).every(([part, value]) => isEqual(value, bundle.settings[part as keyof BundleSettings]))) return
     unsent ??= { sku: bundle.sku, settings: {}, seen: {} }
     unsent.settings = { ...unsent.settings, ...settings }
     unsent.seen = { ...part(bundle.settings, Object.keys(settings) as (keyof BundleSettings)[]), ...unsent.seen }

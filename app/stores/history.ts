@@ -20,9 +20,13 @@ export const useHistory = defineStore('history', () => {
   const pending = ref(0)
   let last: Promise<unknown> = Promise.resolve()
   /** One edit after the other: quick ones arrive in their order. */
-  function inTurn(path: string, body: object): Promise<CommandAnswer> {
+  function inTurn(path: string, body: object): Promise<CommandAnswer>
+  /** @param isWanted asked when its turn has come; null is answered when it is not wanted any more */
+  function inTurn(path: string, body: object, isWanted: () => boolean): Promise<CommandAnswer | null>
+  function inTurn(path: string, body: object, isWanted = () => true): Promise<CommandAnswer | null> {
     pending.value++
     const turn = last.then(async () => {
+      if (!isWanted()) return null
       const answer = await callApi(commandAnswer, path, { method: 'POST', body })
       take(answer)
       return answer
@@ -34,10 +38,12 @@ export const useHistory = defineStore('history', () => {
   /** @throws ApiProblem when the command was refused */
   const send = (command: Command) => inTurn('/api/commands', command)
 
-  /** Undoes or redoes, or takes one entry of the history back. */
+  /** Undoes or redoes, or takes one entry of the history back. A second click on the last undo has nothing left to do, and says nothing. */
   async function step(to: 'undo' | 'redo' | { revert: number }): Promise<CommandAnswer | null> {
     try {
-      return await (typeof to === 'string' ? inTurn(`/api/${to}`, {}) : inTurn('/api/history/revert', { entry: to.revert }))
+      if (typeof to !== 'string') return await inTurn('/api/history/revert', { entry: to.revert })
+      const isQueued = pending.value > 0
+      return await inTurn(`/api/${to}`, {}, () => !isQueued || (to === 'undo' ? undo : redo).value !== null)
     } catch (error) {
       messages.refuse(error)
       return null

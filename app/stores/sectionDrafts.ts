@@ -1,5 +1,5 @@
-import equal from 'fast-deep-equal'
-import type { BrandMarkCommand, Command, LookCommand, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
+import { isEqual } from 'es-toolkit'
+import type { BrandMarkCommand, LookCommand, PlanCommand, ReleaseCommand, SectionCommand } from '../../core/commands/command'
 import type { Look, LookSettings } from '../../core/looks/look'
 import { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
@@ -8,15 +8,12 @@ import type { SectionsAnswer } from '../../core/sections/sectionAnswers'
 import { sectionsAnswer } from '../../core/sections/sectionAnswers'
 import { isUnpublished } from '../../core/sections/versions'
 import { callApi } from '../utils/callApi'
-import { useHistory } from './history'
-import { useMessages } from './messages'
+import { useSending } from './sending'
 
 type DraftCommand = SectionCommand | PlanCommand | LookCommand | BrandMarkCommand | ReleaseCommand
 
 /** All sections, page plans and looks. Edits of a draft show at once and are sent one after another. */
 export const useSectionDrafts = defineStore('sectionDrafts', () => {
-  const history = useHistory()
-  const messages = useMessages()
 
   const answer = shallowRef<SectionsAnswer | null>(null)
   const sections = computed(() => answer.value?.sections ?? [])
@@ -33,46 +30,20 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   const unpublishedCount = computed(() => unpublished.value.sections.length + unpublished.value.plans.length + unpublished.value.looks.length)
   /** Grows with every change of any draft, so that what follows from drafts can follow. */
   const edition = ref(0)
-  let waiting = 0
-  /** Edits begun so far. */
-  let edits = 0
 
   async function load(): Promise<void> {
-    const before = edits
-    const fetched = await callApi(sectionsAnswer, '/api/sections')
-    // What was asked for before an edit, or comes while one is on its way, is not the newest.
-    if (waiting || before !== edits) return
+    const fetched = await newest(() => callApi(sectionsAnswer, '/api/sections'))
+    if (!fetched) return
     answer.value = fetched
     edition.value++
   }
-
-  /** Sends a command. Returns what was done in words; null when it was refused, which is then told. */
-  async function send(command: DraftCommand): Promise<string | null> {
-    waiting++
-    edits++
-    try {
-      return (await history.send(command as Command)).words
-    } catch (error) {
-      messages.refuse(error)
-      return null
-    } finally {
-      waiting--
-      if (!waiting) await load().catch(error => messages.refuse(error))
-    }
-  }
-
-  /** The same, and tells what was done, with a way back. */
-  async function sendAndTell(command: DraftCommand): Promise<boolean> {
-    const words = await send(command)
-    if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
-    return words !== null
-  }
+  const { newest, send, sendAndTell } = useSending(load)
 
   /** Sets parts of a section's draft. */
   function change(key: string, settings: Partial<SectionSettings>): void {
     const draft = draftOf(key)
     if (!draft) return
-    const parts = Object.entries(settings).filter(([part, value]) => !equal(draft[part as keyof Section], value))
+    const parts = Object.entries(settings).filter(([part, value]) => !isEqual(draft[part as keyof Section], value))
     if (!parts.length) return
     const seen = Object.fromEntries(parts.map(([part]) => [part, draft[part as keyof Section]]))
     answer.value = { ...answer.value!, sections: sections.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }

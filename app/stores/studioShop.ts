@@ -5,6 +5,7 @@ import { facets as facetsAnswer } from '../../core/finding/facets'
 import { formatMoney } from '../../core/money/money'
 import type { Text } from '../../core/text/text'
 import { textIn } from '../../core/text/text'
+import { momentIn } from '../../core/time/moment'
 import { callApi } from '../utils/callApi'
 
 /** The shop's settings, link kinds and categories. */
@@ -16,6 +17,10 @@ export const useStudioShop = defineStore('studioShop', () => {
   return {
     shop, facets,
     currency: computed(() => shop.value?.settings.currency ?? 'EUR'),
+    /** A number that stands beside amounts of money: separated as they are. */
+    number: (value: number) => value.toLocaleString(language.value),
+    /** Now, where the shop is. */
+    now: () => momentIn(shop.value?.settings.timeZone ?? 'UTC'),
     /** The kinds in use, in their order. */
     kinds: computed(() => shop.value?.kinds.filter(kind => !kind.retired) ?? []),
     allKinds: computed(() => shop.value?.kinds ?? []),

@@ -18,10 +18,11 @@ export class ApiProblem extends Error {
   }
 }
 
-const unreachable: ProblemDetails = {
+/** @param isChange something was to be changed: whether it was, nobody knows until the server answers again */
+const unreachable = (isChange: boolean): ProblemDetails => ({
   type: 'urn:manada:problem:unreachable', title: 'No answer', status: 0,
-  detail: 'Manada’s server does not answer. What was saved is safe; the last change was not made.',
-}
+  detail: `Manada’s server does not answer. What was saved is safe${isChange ? '; whether the last change was made shows as soon as it answers again' : ''}.`,
+})
 
 /**
  * Calls Manada's own API and checks the answer.
@@ -35,7 +36,7 @@ export async function callApi<S extends z.ZodType>(
     answer = await $fetch(path, { ...options, retry: 0 })
   } catch (error) {
     if (options.signal?.aborted) throw error
-    throw new ApiProblem(problem.safeParse((error as FetchError).data).data ?? unreachable)
+    throw new ApiProblem(problem.safeParse((error as FetchError).data).data ?? unreachable(options.method === 'POST'))
   }
   return schema.parse(answer)
 }

@@ -5,8 +5,9 @@ import { allCount } from '../catalogue/neighbours'
 import { makeKind } from '../links/makeKind.testing'
 import { LinkIndex } from '../links/linkIndex'
 import { benchProduct, productRow, toBenchProduct, toProductRow } from './bench'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const smoker = makeProduct('SMO', { name: { en: 'Smoker', de: 'Rauchbläser' }, brand: 'Marrowby', categories: ['tools'], tags: ['metal', 'beginner'], attributes: { can: ['100 mm'] }, price: 4000 })
 const gloves = makeProduct('GLO', {
   name: { en: 'Gloves' }, categories: ['tools'], tags: ['beginner'], attributes: { can: ['100 mm'] }, price: 2400,
@@ -19,7 +20,7 @@ links.setLane('GLO', 'related', [{ target: 'SMO' }])
 const kinds = [makeKind('related', { mutual: true }), makeKind('accessory', { expectation: 'cheaper' })]
 const shop = {
   catalogue: new Catalogue([smoker, gloves], [{ key: 'tools', name: { en: 'Tools' }, parent: null }], []), links, kinds: new Map(kinds.map(each => [each.key, each])),
-  neighboursOf: () => allCount, sold: new Map([['GLO', 12]]), settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' },
+  neighboursOf: () => allCount, sold: new Map([['GLO', 12]]), settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' },
 }
 
 describe('toProductRow', () => {

@@ -19,6 +19,7 @@ import type { Shop } from '../selection/shop'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import { shopSettings } from '../catalogue/shopSettings'
 import { textIn } from '../text/text'
+import type { Moment } from '../time/moment'
 
 /*
  * What the studio shows of products and their lanes.
@@ -164,10 +165,9 @@ export interface BenchShop extends Pick<Shop, 'catalogue' | 'kinds' | 'neighbour
 }
 
 /**
- * @param at milliseconds since 1970-01-01 UTC
  * @param source the product that the row is compared with
  */
-export function toProductRow(item: CatalogueItem, shop: BenchShop, at: number, source?: Product): ProductRow {
+export function toProductRow(item: CatalogueItem, shop: BenchShop, at: Moment, source?: Product): ProductRow {
   const { product, variant } = item
   return {
     sku: (variant ?? product).sku,
@@ -196,7 +196,7 @@ function traitWords({ of, name, value }: Trait, shop: BenchShop): string {
 }
 
 /** @param at milliseconds since 1970-01-01 UTC */
-export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: number): BenchProduct {
+export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: Moment): BenchProduct {
   const { product } = item
   return {
     ...toProductRow({ product, variant: null }, shop, at),
@@ -212,7 +212,7 @@ export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: number)
   }
 }
 
-function toLaneRows(source: string, kind: LinkKind, shop: BenchShop, at: number): LaneRow[] {
+function toLaneRows(source: string, kind: LinkKind, shop: BenchShop, at: Moment): LaneRow[] {
   return shop.links.lane(source, kind.key).flatMap(link => toLaneRow(link, kind, shop, at, shop.catalogue.product(source)!) ?? [])
 }
 
@@ -220,7 +220,7 @@ function toLaneRows(source: string, kind: LinkKind, shop: BenchShop, at: number)
  * A link as it stands in a lane; null: the shop no longer has what it leads to.
  * @param product whose lane it is; none: an article's
  */
-export function toLaneRow(link: Link, kind: LinkKind, shop: BenchShop, at: number, product?: Product): LaneRow | null {
+export function toLaneRow(link: Link, kind: LinkKind, shop: BenchShop, at: Moment, product?: Product): LaneRow | null {
   const { target } = link
   const item = shop.catalogue.item(target)
   if (!item) return null

@@ -7,8 +7,9 @@ import { LinkIndex } from '../links/linkIndex'
 import { makeIndex } from '../selection/makeShop.testing'
 import { benchProduct, productRow } from './bench'
 import { pagesWith, toBenchPage, toPageRow } from './pageRows'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const products = [
   makeProduct('SMO', { name: { en: 'Smoker' }, categories: ['smokers'], image: '/smoker.svg', price: 4000, stock: 3 }),
   makeProduct('OLD', { name: { en: 'Old smoker' }, categories: ['smokers'], image: '/old.svg', status: 'retired' }),
@@ -19,7 +20,7 @@ const lanes: Record<string, string[]> = { 'article:spring': ['SMO', 'OLD', 'GONE
 const shop = {
   catalogue: new Catalogue(products, categories, articles), links: new LinkIndex(), kinds: new Map(), neighboursOf: () => allCount, sold: new Map([['OLD', 90], ['SMO', 7]]),
   index: makeIndex(products, { sold: sku => ({ OLD: 90, SMO: 7 })[sku] ?? 0 }), pageLane: (source: string) => (lanes[source] ?? []).map(target => ({ target })),
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' },
+  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' },
 }
 
 describe('articles and categories as rows', () => {

@@ -8,6 +8,7 @@ import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { BenchProduct, BenchShop, LaneRow, ProductRow } from './bench'
 import { toLaneRow } from './bench'
+import type { Moment } from '../time/moment'
 
 /*
  * Articles and categories as rows of lists and on the bench, in the shape that products have there.
@@ -19,7 +20,7 @@ interface PageShop extends BenchShop {
 }
 
 /** An article or category in a list. Its SKU is its key, its brand the name of the category above it. */
-export function toPageRow(page: LanePage, key: string, shop: PageShop, at: number): ProductRow {
+export function toPageRow(page: LanePage, key: string, shop: PageShop, at: Moment): ProductRow {
   return {
     sku: key, product: key, ...namesOf(page, key, shop),
     image: page === 'article' ? shop.catalogue.article(key)?.image ?? null : pictureOf(key, shop, at),
@@ -46,7 +47,7 @@ export function pagesWith(words: string, page: LanePage, keys: readonly string[]
 }
 
 /** The picture of a category's best seller; where nothing in it is for sale, of the first category below it that has something. */
-function pictureOf(key: string, { catalogue, index }: PageShop, at: number): string | null {
+function pictureOf(key: string, { catalogue, index }: PageShop, at: Moment): string | null {
   for (const below of catalogue.categoriesFrom(key)) {
     const position = index.list(['category', below], 'best-selling').find(each => isForSale(index.productAt(each), null, at))
     if (position !== undefined) return imageOf(index.productAt(position), null)
@@ -55,7 +56,7 @@ function pictureOf(key: string, { catalogue, index }: PageShop, at: number): str
 }
 
 /** @param source as lanes know the article or category; null: the shop doesn't have it */
-export function toBenchPage(source: string, shop: PageShop, at: number): BenchProduct | null {
+export function toBenchPage(source: string, shop: PageShop, at: Moment): BenchProduct | null {
   const { page, key } = pageOfSource(source)!
   if (!(page === 'article' ? shop.catalogue.article(key) : shop.catalogue.category(key))) return null
   const kind = pageLaneKinds[page]
@@ -66,7 +67,7 @@ export function toBenchPage(source: string, shop: PageShop, at: number): BenchPr
   }
 }
 
-function toCategoryLaneRow(key: string, shop: PageShop, at: number): LaneRow | null {
+function toCategoryLaneRow(key: string, shop: PageShop, at: Moment): LaneRow | null {
   if (!shop.catalogue.category(key)) return null
   const { name, image } = toPageRow('category', key, shop, at)
   return { target: key, sku: sourceOfPage('category', key), name, image, price: null, difference: null, stock: 0, sold: 0, problem: null, from: null, until: null, note: null, later: false, returned: null }

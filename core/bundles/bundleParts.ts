@@ -4,6 +4,7 @@ import type { Bundle, BundleOfParts, PickAnyBundle } from './bundle'
 import { groupsOf } from './bundle'
 import type { Values } from './combinations'
 import { soldCombinations } from './combinations'
+import { endOfTime } from '../time/moment'
 
 /** Where the parts of bundles are looked up. */
 export type Items = Pick<Catalogue, 'item'>
@@ -58,7 +59,7 @@ function choicesOf(sku: string, items: Items): PartChoice[] {
 const isWhole = ({ product, variant }: CatalogueItem) => !product.bundle && (variant !== null || !product.variants.length)
 
 /** Whether a choice is for sale, now or once it is released. */
-export const isSoldSome = ({ item }: PartChoice) => isForSale(item.product, item.variant, Infinity)
+export const isSoldSome = ({ item }: PartChoice) => isForSale(item.product, item.variant, endOfTime)
 
 /** Whether the shopper has to choose anything before a bundle can be bought. */
 export const needsChoices = (bundle: Bundle, items: Items) =>

@@ -6,8 +6,9 @@ import { anyCatalogue } from './anyBundle.testing'
 import type { Bundle } from './bundle'
 import { bundleProblems } from './bundleProblems'
 import { naiveBundleProblems } from './naiveBundleProblems.testing'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01')
+const at = momentIn('UTC', Date.parse('2026-05-01'))
 
 describe('bundleProblems', () => {
   it('finds what going through every choice finds', () => {

@@ -9,6 +9,7 @@ import { bundleRange } from './bundlePrice'
 import { isSoldSome, partsOf, pickable } from './bundleParts'
 import { bundleStock, unitsOf } from './bundleStock'
 import { combinationTable } from './combinations'
+import type { Moment } from '../time/moment'
 
 /** What can be wrong with a bundle. The first of them keep it, or some of its choices, from being sold. */
 export const bundleProblemCodes = [
@@ -25,9 +26,8 @@ export interface BundleProblem {
 
 /**
  * What is wrong with a bundle, what keeps it from being sold first.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function bundleProblems(product: Pick<Product, 'sku'> & { bundle: Bundle }, catalogue: Pick<Catalogue, 'item' | 'bundles'>, at: number): BundleProblem[] {
+export function bundleProblems(product: Pick<Product, 'sku'> & { bundle: Bundle }, catalogue: Pick<Catalogue, 'item' | 'bundles'>, at: Moment): BundleProblem[] {
   const { bundle } = product
   const range = bundleRange(bundle, catalogue)
   const problems = [
@@ -37,7 +37,7 @@ export function bundleProblems(product: Pick<Product, 'sku'> & { bundle: Bundle 
   return problems.sort((a, b) => bundleProblemCodes.indexOf(a.code) - bundleProblemCodes.indexOf(b.code))
 }
 
-function partProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>, at: number): BundleProblem[] {
+function partProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>, at: Moment): BundleProblem[] {
   const problems: BundleProblem[] = namedIn(bundle).flatMap((about) => {
     const item = catalogue.item(about)
     if (!item) return { code: 'partMissing', about }

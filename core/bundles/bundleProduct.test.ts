@@ -5,6 +5,7 @@ import type { Product } from '../catalogue/product'
 import { isForSale, stockOf } from '../catalogue/product'
 import type { Bundle } from './bundle'
 import { bundleAsProduct } from './bundleProduct'
+import { momentIn } from '../time/moment'
 
 const parts = [
   makeProduct('SMOKER', { price: 3400, cost: 2000, stock: 7, image: '/pictures/smoker.svg', released: '2026-01-01' }),
@@ -33,7 +34,7 @@ describe('bundleAsProduct', () => {
     const retired = [...parts, makeProduct('OLD', { status: 'retired' }), makeProduct('INNER', { bundle: fixed([['TOOL', 1]]) })]
     for (const components of [[], [['OLD', 1]], [['GONE', 1]], [['INNER', 1]], [['TOOL', 1], ['INNER', 1]]] as [string, number][][]) {
       const product = sold(fixed(components), {}, retired)
-      expect(isForSale(product, null, Date.parse('2026-05-01'))).toBe(false)
+      expect(isForSale(product, null, momentIn('UTC', Date.parse('2026-05-01')))).toBe(false)
       expect(stockOf(product, null)).toBe(0)
     }
   })

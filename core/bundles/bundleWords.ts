@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import { counted } from '../text/sentence'
 import type { Bundle, BundleType } from './bundle'
 import type { BundleProblem, BundleProblemCode } from './bundleProblems'
@@ -20,7 +20,7 @@ export function bundleDifferences(before: BundleSettings, after: BundleSettings)
   const words: Record<Exclude<keyof BundleSettings, 'bundle'>, string> = {
     name: 'the name', description: 'the description', status: 'the status', categories: 'the categories', tags: 'the tags', image: 'the picture',
   }
-  const named = (Object.keys(words) as (keyof typeof words)[]).filter(part => !equal(before[part], after[part])).map(part => words[part])
+  const named = (Object.keys(words) as (keyof typeof words)[]).filter(part => !isEqual(before[part], after[part])).map(part => words[part])
   return [...named, ...contentDifferences(before.bundle, after.bundle)]
 }
 
@@ -31,7 +31,7 @@ const contents: Record<string, string> = {
 
 function contentDifferences(before: Bundle, after: Bundle): string[] {
   if (before.type !== after.type) return ['the type']
-  const changed = Object.keys(contents).filter(part => !equal(before[part as never], after[part as never]))
+  const changed = Object.keys(contents).filter(part => !isEqual(before[part as never], after[part as never]))
   return [...new Set(changed.map(part => contents[part]!))]
 }
 

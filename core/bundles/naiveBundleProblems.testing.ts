@@ -2,11 +2,12 @@ import type { Catalogue } from '../catalogue/catalogue'
 import { isForSale } from '../catalogue/product'
 import type { Bundle } from './bundle'
 import { everyChoice } from './everyChoice.testing'
+import type { Moment } from '../time/moment'
 
 const sum = (numbers: readonly number[]) => numbers.reduce((sum, each) => sum + each, 0)
 
 /** Everything that is wrong with a bundle, as `code about`, found by going through all that can be chosen. For the tests alone. */
-export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Catalogue, at: number): string[] {
+export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Catalogue, at: Moment): string[] {
   const found: string[] = []
   const named = bundle.type === 'pickAny' ? bundle.set
     : [...bundle.type === 'choice' ? bundle.groups.flatMap(group => group.combinations.flatMap(each => each.sku ?? [])) : [], ...bundle.components.map(each => each.sku)]

@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from './catalogue'
 import type { Product } from './product'
-import { imageOf, isForSale, priceOf, product, stockOf } from './product'
+import { imageOf, isForSale, priceOf, product, stockOf, wasOf } from './product'
 import { makeProduct, makeVariant } from './makeProduct.testing'
+import { momentIn } from '../time/moment'
 
-const noon = Date.parse('2026-05-01T12:00:00Z')
+const noon = momentIn('UTC', Date.parse('2026-05-01T12:00:00Z'))
 const glove: Product = makeProduct('GLO', {
   price: 2400,
   image: '/pictures/glove.svg',
@@ -62,5 +63,12 @@ describe('Catalogue', () => {
     expect(catalogue.product('GLO')).toBe(glove)
     expect(catalogue.product('GLO-M')).toBeUndefined()
     expect(catalogue.item('constructor')).toBeUndefined()
+  })
+})
+
+describe('wasOf', () => {
+  it('is told of a variant only when its price is its product’s', () => {
+    const glove = makeProduct('GLO', { price: 2000, was: 2500, variants: [makeVariant('GLO-S'), makeVariant('GLO-L', { price: 2900 }), makeVariant('GLO-M', { price: 2000 })] })
+    expect([null, ...glove.variants].map(variant => wasOf(glove, variant))).toEqual([2500, 2500, null, 2500])
   })
 })

@@ -1,9 +1,12 @@
+import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
 import { bundle } from '../bundles/bundle'
 import { minorUnits } from '../money/money'
 import { text } from '../text/text'
 import { isGtin } from './gtin'
 import { sku } from './sku'
+import type { Moment } from '../time/moment'
+import { hasBegun } from '../time/moment'
 
 const gtin = z.string().refine(isGtin, 'This GTIN’s check digit or length is wrong.')
 
@@ -59,15 +62,14 @@ export type Product = z.infer<typeof product>
 
 /**
  * Whether a product, or one variant of it, is for sale at a moment: active, released, and with a price.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function isForSale(product: Product, variant: Variant | null, at: number): boolean {
+export function isForSale(product: Product, variant: Variant | null, at: Moment): boolean {
   if (product.status !== 'active' || (variant?.status ?? 'active') !== 'active') return false
   return priceOf(product, variant) !== null && isReleased(product, at)
 }
 
 /** @param at milliseconds since 1970-01-01 UTC */
-export const isReleased = ({ released }: Product, at: number) => released === null || Date.parse(released) <= at
+export const isReleased = ({ released }: Product, at: Moment) => released === null || hasBegun(released, at)
 
 /**
  * Units on hand. A product with variants has what its variants for sale have together.
@@ -85,9 +87,24 @@ export function priceOf(product: Product, variant: Variant | null): number | nul
   return variant?.price ?? product.price
 }
 
+/** Price before, in minor units, of a product or a variant of it; that of the product says nothing of a variant with a price of its own. */
+export function wasOf(product: Product, variant: Variant | null): number | null {
+  return variant && variant.price !== null && variant.price !== product.price ? null : product.was
+}
+
 /** Picture of a product or a variant of it; a variant without its own shows the product's. */
 export function imageOf(product: Product, variant: Variant | null): string | null {
   return variant?.image ?? product.image
+}
+
+/**
+ * Whether two states of a product differ at most in how many there are while some are left, as after a sale: nothing else that
+ * selection, links and checks look at. Of a bundle the parts count too, so its states never do.
+ */
+export function differOnlyInStock(a: Product, b: Product): boolean {
+  const unstocked = <T extends Product | Variant>(each: T): T => ({ ...each, stock: Math.sign(Math.max(0, each.stock)) })
+  const seen = (each: Product) => ({ ...unstocked(each), variants: each.variants.map(unstocked), description: null })
+  return !a.bundle && !b.bundle && isEqual(seen(a), seen(b))
 }
 
 /** Whether two states of a product have the same variants, in whatever order. */

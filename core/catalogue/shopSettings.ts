@@ -12,5 +12,15 @@ export const shopSettings = z.object({
   languages: z.array(languageTag).min(1),
   /** Address of a product's page in the shop; `{sku}` stands for the encoded SKU. */
   productUrl: z.string().includes('{sku}'),
+  /** Where the shop's days begin and end: a name in the IANA time zone database. */
+  timeZone: z.string().refine(isTimeZone, 'This is not a time zone, such as Europe/London.').default('UTC'),
 })
 export type ShopSettings = z.infer<typeof shopSettings>
+
+function isTimeZone(name: string): boolean {
+  try {
+    return Boolean(new Intl.DateTimeFormat('en', { timeZone: name }))
+  } catch {
+    return false
+  }
+}

@@ -7,6 +7,7 @@ import type { Shop } from '../selection/shop'
 import { shopWith } from '../selection/shopWith'
 import { visitTo } from '../selection/visit'
 import { withSection } from '../selection/withSection'
+import type { Moment } from '../time/moment'
 
 /** How well a section is filled over all the pages that it serves. */
 export interface Fill {
@@ -33,7 +34,7 @@ export type CountedPage = (typeof countedPages)[number]
  * @param page the kind of page
  * @returns what it shows for a SKU, null on a page whose plan doesn't have it; null when there is no such section
  */
-export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: number) => readonly Candidate[] | null) | null {
+export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: Moment) => readonly Candidate[] | null) | null {
   const section = shop.sections.get(key)
   if (!section) return null
   const isPlanned = shop.plans.of(page).some(plan => hasSection(plan, key))

@@ -1,8 +1,12 @@
 import { sectionsOf } from '../pagePlans/pagePlan'
+import type { SoldFact } from '../sections/heeds'
+import { heeds } from '../sections/heeds'
+import type { Section } from '../sections/section'
 import type { Candidate } from '../selection/resolvedPage'
 import type { Shop } from '../selection/shop'
 import type { CountedPage, Fill } from './fill'
 import { shownFor } from './fill'
+import type { Moment } from '../time/moment'
 
 const pagesInStep = 50
 const notServed = -1
@@ -26,10 +30,9 @@ export class FillMeter {
 
   /**
    * Counts all pages, some in each step; it tells how many are done.
-   * @param at milliseconds since 1970-01-01 UTC
    * @returns whether there is such a section
    */
-  *counting(at: number): Generator<number, boolean> {
+  *counting(at: Moment): Generator<number, boolean> {
     const { index, sections } = this.#shop
     const shown = this.#shown(at)
     if (!shown) return false
@@ -54,7 +57,7 @@ export class FillMeter {
   }
 
   /** Counts single pages anew. */
-  recount(positions: Iterable<number>, at: number): void {
+  recount(positions: Iterable<number>, at: Moment): void {
     const shown = this.#shown(at)
     if (shown) for (const position of positions) count(position, shown(position), this.#counts, this.#bySteps, this.#stepCount)
   }
@@ -75,13 +78,23 @@ export class FillMeter {
 
   /** Whether the change of one product can change the pages of others that are not linked to it. */
   get looksFurther(): boolean {
+    return this.#counted.some(section => section.steps.some(step => !step.off && step.from !== 'links'))
+  }
+
+  /** Whether it can change what is shown how many units there are of a product, or were sold of it. */
+  heeds(fact: SoldFact): boolean {
+    return this.#counted.some(section => heeds(section, fact))
+  }
+
+  /** The section, and those that stand on pages with it. */
+  get #counted(): Section[] {
     const { sections, plans } = this.#shop
     const keys = new Set([this.#section, ...plans.of(this.#page).flatMap(sectionsOf)])
-    return [...keys].some(key => sections.get(key)?.steps.some(step => !step.off && step.from !== 'links'))
+    return [...keys].flatMap(key => sections.get(key) ?? [])
   }
 
   /** Shoppers come to the pages of active products only. */
-  #shown(at: number): ((position: number) => readonly Candidate[] | null) | null {
+  #shown(at: Moment): ((position: number) => readonly Candidate[] | null) | null {
     const shown = shownFor(this.#shop, this.#section, this.#page)
     return shown && ((position) => {
       const product = this.#shop.index.productAt(position)

@@ -3,6 +3,7 @@ import type { Finding, ProductCheck } from './check'
 import { productChecks } from './check'
 import type { CheckedShop } from './productFindings'
 import { productFindings } from './productFindings'
+import type { Moment } from '../time/moment'
 
 const productsInStep = 100
 
@@ -25,7 +26,7 @@ export class FindingBook {
   }
 
   /** Looks at all products, some in each step; it tells how many are done. */
-  *looking(at: number): Generator<number, void> {
+  *looking(at: Moment): Generator<number, void> {
     const { products } = this.#shop.catalogue
     this.#timesTarget = new Uint32Array(products.length)
     for (this.#linksCounted = 0; this.#linksCounted < products.length;) {
@@ -55,7 +56,7 @@ export class FindingBook {
   }
 
   /** Looks at single products anew. */
-  lookAgain(positions: Iterable<number>, at: number): void {
+  lookAgain(positions: Iterable<number>, at: Moment): void {
     for (const position of positions) this.#look(position, at)
   }
 
@@ -68,7 +69,7 @@ export class FindingBook {
    * The findings of a check in the order of the catalogue.
    * @param from how many of them to pass over
    */
-  *findings(check: ProductCheck, from: number, at: number): Generator<Finding> {
+  *findings(check: ProductCheck, from: number, at: Moment): Generator<Finding> {
     let passed = 0
     for (const [position, count] of this.#counts.get(check)?.entries() ?? []) {
       passed += count
@@ -79,7 +80,7 @@ export class FindingBook {
     }
   }
 
-  #look(position: number, at: number): void {
+  #look(position: number, at: Moment): void {
     for (const [check, counts] of this.#counts) {
       this.#totals.set(check, this.#totals.get(check)! - counts[position]!)
       counts[position] = 0
@@ -90,7 +91,7 @@ export class FindingBook {
     }
   }
 
-  *#at(position: number, at: number): Generator<Finding> {
+  *#at(position: number, at: Moment): Generator<Finding> {
     const product = this.#shop.catalogue.products[position]!
     for (const finding of productFindings(product, this.#shop, this.#timesTarget[position]!, at)) if (!this.#isPutAside(finding)) yield finding
   }

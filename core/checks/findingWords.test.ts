@@ -9,6 +9,7 @@ import type { Check } from './check'
 import { FindingBook } from './findingBook'
 import type { FindingShop } from './findingWords'
 import { findingWords, sectionFindingWords } from './findingWords'
+import { momentIn } from '../time/moment'
 
 const products = [
   makeProduct('S', { price: 2000 }), makeProduct('CHEAP', { price: 1500 }), makeProduct('DEAR', { price: 2500 }), makeProduct('NONE', { stock: 0 }), makeProduct('OLD', { status: 'retired' }),
@@ -22,7 +23,7 @@ const bundles: [string, Bundle][] = [
   ['LOW', { type: 'fixed', components: [{ key: 'a', sku: 'COSTLY', quantity: 2 }], price: { by: 'sum' }, marginFloor: 20 }],
   ['TWIN', { type: 'fixed', components: [{ key: 'b', sku: 'COSTLY', quantity: 2 }], price: { by: 'amount', amount: 100 }, marginFloor: null }],
 ]
-const at = Date.parse('2026-05-01')
+const at = momentIn('UTC', Date.parse('2026-05-01'))
 const links = new LinkIndex()
 const lane = (kind: string, ...targets: string[]) => links.setLane('S', kind, targets.map(target => ({ target, ...target === 'V' && { until: '2026-04-01' } })))
 lane('upsell', 'CHEAP', 'NONE', 'OLD', 'DRAFT', 'UNPRICED', 'SOON', 'V-1', 'V')

@@ -5,6 +5,7 @@ import { visitTo } from '../selection/visit'
 import type { SameShown } from './sameShown'
 import { sameShown } from './sameShown'
 import { spread } from './spread'
+import type { Moment } from '../time/moment'
 
 /** How a page plan turns out on the pages that get it. */
 export interface PlanReview {
@@ -23,9 +24,8 @@ const pagesInStep = 10
 /**
  * Looks at some of the pages that get a plan, with pauses.
  * @param subjects SKUs or keys of what these pages are about
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly string[], at: number): Generator<void, PlanReview> {
+export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly string[], at: Moment): Generator<void, PlanReview> {
   const looked = spread(subjects, mostPages)
   const blank: string[] = []
   const shown = new Map<string, { pages: number, items: number }>()

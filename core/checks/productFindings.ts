@@ -9,6 +9,7 @@ import { kindsInUse } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { linkProblem } from '../links/linkProblem'
 import type { Finding, ProductCheck } from './check'
+import type { Moment } from '../time/moment'
 
 /** What checks on products read of the shop. */
 export interface CheckedShop {
@@ -30,9 +31,8 @@ const checkOfBundle = {
  * What there is to say of one product and its lanes: nothing unless it is active, for nobody comes to its page.
  * A link has one problem at most, the one that matters most. Links to products that the shop no longer has, and lanes of retired kinds, are passed over.
  * @param timesTarget how many links lead to the product or one of its variants
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function* productFindings(product: Product, shop: CheckedShop, timesTarget: number, at: number): Generator<Finding> {
+export function* productFindings(product: Product, shop: CheckedShop, timesTarget: number, at: Moment): Generator<Finding> {
   if (product.status !== 'active') return
   const found = (check: ProductCheck, kind = '', target = ''): Finding => ({ check, source: product.sku, kind, target })
   const firstLane = new Map<Product, string>()

@@ -7,6 +7,7 @@ import type { FillStep } from '../sections/fillStep'
 import { candidatesOf } from '../selection/candidates'
 import type { Shop } from '../selection/shop'
 import { spread } from './spread'
+import type { Moment } from '../time/moment'
 
 /** How far a rule reaches. */
 export interface RuleReach {
@@ -27,9 +28,8 @@ const sourcesInStep = 20
 
 /**
  * Works out how far a rule reaches, some products in each step.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function* ruleReach(rule: Rule, shop: Shop, at: number): Generator<void, RuleReach> {
+export function* ruleReach(rule: Rule, shop: Shop, at: Moment): Generator<void, RuleReach> {
   const { catalogue, index } = shop
   const facts: RuleFacts = { sold: sku => index.facts.sold(sku), categoriesFrom: key => catalogue.categoriesFrom(key), at }
   const holds = sourceCheck(rule.when, facts)
@@ -55,7 +55,7 @@ export function* ruleReach(rule: Rule, shop: Shop, at: number): Generator<void, 
 }
 
 /** Whether a rule picks any active product for any of the sources. */
-function* picksAnything(rule: Rule, sources: readonly Product[], shop: Shop, at: number): Generator<void, boolean> {
+function* picksAnything(rule: Rule, sources: readonly Product[], shop: Shop, at: Moment): Generator<void, boolean> {
   const step: FillStep = { from: 'rule', rule, order: 'best-selling', subjects: 'page', cap: null, off: false }
   const shopper = { cart: [], seen: [], visitor: '', view: '', at }
   for (const [i, { sku }] of sources.entries()) {

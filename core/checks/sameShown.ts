@@ -5,6 +5,7 @@ import type { Shop } from '../selection/shop'
 import { shopWith } from '../selection/shopWith'
 import { visitTo } from '../selection/visit'
 import { spread } from './spread'
+import type { Moment } from '../time/moment'
 
 /** Two sections of a page plan and how often they would show the same. */
 export interface SameShown {
@@ -25,9 +26,8 @@ const sameShare = 0.75
  * Looks for sections of a plan that would show the same products on most of some pages, each left to itself:
  * what the first shows is not held back from the second here, though a shopper then gets only what the first leaves over.
  * @param subjects SKUs or keys of what the pages are about; of many, some spread over all are looked at
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string[], at: number): Generator<void, SameShown[]> {
+export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string[], at: Moment): Generator<void, SameShown[]> {
   const alone = shopWith(shop, { plans: shop.plans.mapped(page, plan => ({ ...plan, repeats: true })) })
   const pairs = new Map<string, Omit<SameShown, 'looked'>>()
   /** How many pages of each plan were looked at. */

@@ -6,6 +6,7 @@ import type { CountedPage, Fill } from './fill'
 import { countedPages, fillSummary } from './fill'
 import { nearlyAll, ruleReach } from './ruleReach'
 import { activeProducts, sameShown } from './sameShown'
+import type { Moment } from '../time/moment'
 
 /** What a check found on a section: on so many pages, or for so much of the catalogue, of how many. */
 export interface SectionFinding extends Finding {
@@ -34,9 +35,8 @@ export function fillFindings(section: string, page: CountedPage, fill: Fill): Se
 
 /**
  * Looks at the rules of all sections that shoppers may meet, with pauses.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function* ruleFindings(shop: Shop, at: number): Generator<void, SectionFinding[]> {
+export function* ruleFindings(shop: Shop, at: Moment): Generator<void, SectionFinding[]> {
   const findings: SectionFinding[] = []
   for (const { key, steps } of new Set(sectionsOnPages(shop).map(each => each.section))) {
     for (const [number, step] of steps.entries()) {
@@ -52,9 +52,8 @@ export function* ruleFindings(shop: Shop, at: number): Generator<void, SectionFi
 
 /**
  * Looks at which sections of a page, of those that shoppers may meet, show the same; with pauses.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function* sameFindings(shop: Shop, at: number): Generator<void, SectionFinding[]> {
+export function* sameFindings(shop: Shop, at: Moment): Generator<void, SectionFinding[]> {
   const onPages = sectionsOnPages(shop)
   const findings: SectionFinding[] = []
   for (const page of countedPages) {

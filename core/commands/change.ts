@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Category } from '../catalogue/catalogue'
 import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { Product } from '../catalogue/product'
@@ -81,6 +81,9 @@ export interface ProductChange {
   after: Product | null
 }
 
+/** Units sold of a product, variant or bundle by its own SKU. It follows from the orders, which are kept; no command brings it. */
+export interface SoldChange { of: 'sold', source: string, kind: '', before: number, after: number }
+
 /** One section, page plan or look, live and as a draft; null: there is none. */
 export interface SectionChange { of: 'section', source: '', kind: string, before: Versions<Section> | null, after: Versions<Section> | null }
 export interface PlanChange { of: 'plan', source: '', kind: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null }
@@ -108,7 +111,7 @@ export interface CategoryChange {
  * One thing before and after a command. `of`, `source` and `kind` say which thing it is; what was there before is kept,
  * so that it can be put back, and so that nothing is put back over something newer.
  */
-export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | BrandMarkChange | OfferChange | PutAsideChange
+export type Change = LaneChange | KindChange | KindOrderChange | NeighboursChange | SwitchChange | ProductChange | CategoryChange | SectionChange | PlanChange | LookChange | ScheduleChange | BrandMarkChange | OfferChange | PutAsideChange | SoldChange
 
 /** Which thing a change is about. */
 export interface Changed {
@@ -125,7 +128,7 @@ export function isEmpty(change: Change): boolean {
 /** Whether a thing that a change is about is, before it, as it is now. */
 export function isAs(change: Change, now: Change['before']): boolean {
   if (isOfLane(change)) return sameLane(change.before, now as Lane)
-  return equal(change.before, now)
+  return isEqual(change.before, now)
 }
 
 export const isOfLane = (change: Change): change is LaneChange => change.of === 'links' || change.of === 'dismissed' || change.of === 'pageLinks'

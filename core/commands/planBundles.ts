@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Bundle } from '../bundles/bundle'
 import { groupsOf, namedIn } from '../bundles/bundle'
 import { settingsOf } from '../bundles/bundleSettings'
@@ -34,7 +34,7 @@ export function planBundles(command: BundleCommand, context: BundleContext): Pro
   }
   const { settings, seen } = command
   const now = settingsOf(before)
-  if (Object.entries(seen).some(([part, value]) => !equal(now[part as keyof typeof now], value))) {
+  if (Object.entries(seen).some(([part, value]) => !isEqual(now[part as keyof typeof now], value))) {
     throw new CommandError('bundleChanged', 'This bundle was changed in the meantime. It is shown as it is now; nothing was overwritten.', [sku])
   }
   if (settings.bundle) checkParts(sku, settings.bundle, before.bundle, context)

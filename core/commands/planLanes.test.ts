@@ -27,6 +27,7 @@ function contextOf(targets: string[]): CommandContext {
   const links = new LinkIndex()
   links.setLane('S', 'accessory', targets.map(target => ({ target })))
   return {
+    timeZone: 'UTC',
     item: sku => catalogue.item(sku),
     kind: key => key === 'accessory' ? accessory : undefined,
     kinds: () => [accessory],

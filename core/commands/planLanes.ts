@@ -1,7 +1,7 @@
 import type { Article, CatalogueItem, Category } from '../catalogue/catalogue'
 import { isRetired } from '../catalogue/catalogue'
 import type { Lane } from '../links/lane'
-import { arrangeLinks, detailLinks, insertLinks, isNever, moveLink, removeLinks, targetsOf } from '../links/lane'
+import { arrangeLinks, detailLinks, insertLinks, isNeverShown, moveLink, removeLinks, targetsOf } from '../links/lane'
 import type { LinkKind } from '../links/kind'
 import type { LanePage } from '../links/pageLanes'
 import { pageLaneKinds, pageOfSource, sourceOfPage } from '../links/pageLanes'
@@ -12,6 +12,8 @@ import { listed } from '../text/sentence'
 
 /** What planning a command on lanes needs to know of the shop. */
 export interface LaneContext {
+  /** Where the days of dates are meant: a name in the IANA time zone database. */
+  timeZone: string
   item(sku: string): CatalogueItem | undefined
   kind(key: string): LinkKind | undefined
   lane(source: string, kind: string): Lane
@@ -47,7 +49,7 @@ function planOnLanes(command: OnLanes, context: LaneContext): LaneChange[] {
   for (const { source, seen } of on) if (seen) checkSeen(seen, lanes.get(source)!)
   check(command, lanes, ends, context)
 
-  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of: ends.of, source, kind, before, after: changedLane(command, source, before, ends) }))
+  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of: ends.of, source, kind, before, after: changedLane(command, source, before, ends, context.timeZone) }))
   return command.type === 'link' && command.bothWays ? [...changes, ...planReturns(changes, context)] : changes
 }
 
@@ -102,7 +104,7 @@ function check(command: OnLanes, lanes: ReadonlyMap<string, Lane>, ends: Ends, c
   }
 }
 
-function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends): Lane {
+function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends, timeZone: string): Lane {
   switch (command.type) {
     case 'link': {
       const missing = command.targets.filter(target => !ends.leadsTo(source, target) && !has(before, target))
@@ -114,7 +116,7 @@ function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends)
     case 'arrange': return arrangeLinks(before, command.order)
     case 'detail': {
       const after = detailLinks(before, command.targets, command.details)
-      if (after.some((link, i) => link !== before[i] && isNever(link))) {
+      if (after.some((link, i) => link !== before[i] && isNeverShown(link, timeZone))) {
         throw new CommandError('datesReversed', 'With these dates the link would never be shown: it ends before it begins.')
       }
       return after

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Look } from '../looks/look'
 import { houseKey } from '../looks/look'
 import { keyFor } from '../text/keyFor'
@@ -22,7 +22,7 @@ export function planLooks(command: LookCommand, context: SectionContext): LookCh
     case 'changeLook': {
       const { key, settings, seen } = command
       const before = draftOf(looks, key, 'look')
-      if (Object.entries(seen).some(([part, value]) => !equal(before[part as keyof Look], value))) {
+      if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Look], value))) {
         throw new CommandError('lookChanged', 'This look was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
       }
       checkPage({ ...before, ...settings }, key === houseKey)

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { LinkKind } from '../links/kind'
 import type { Offer, OfferSettings } from '../offers/offer'
@@ -30,7 +30,7 @@ export function planOffers(command: OfferCommand, context: OfferContext): OfferC
   switch (command.type) {
     case 'changeOffer': {
       const { settings, seen } = command
-      if (Object.entries(seen).some(([part, value]) => !equal(before[part as keyof Offer], value))) {
+      if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Offer], value))) {
         throw new CommandError('offerChanged', 'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.', [command.key])
       }
       const after = { ...before, ...settings }

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import { hasSection, zonesOf } from '../pagePlans/pagePlan'
 import type { Versions } from '../sections/versions'
@@ -28,7 +28,7 @@ export function planPagePlans(command: PlanCommand, context: SectionContext): Pl
     case 'changePlan': {
       const { key, settings, seen } = command
       const before = draft(key)
-      if (Object.entries(seen).some(([part, value]) => !equal(before[part as keyof PagePlan], value))) {
+      if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof PagePlan], value))) {
         throw new CommandError('planChanged', 'This page plan was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
       }
       if (settings.scope !== undefined && (settings.scope === null) !== (before.scope === null)) {

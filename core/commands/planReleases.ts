@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { ReleaseContent, Schedule } from '../releases/release'
 import type { Versions } from '../sections/versions'
 import { isUnpublished } from '../sections/versions'
@@ -29,7 +29,7 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
         ...wentBack(plans, release.plans).map(([key, after]) => planChange(key, plans.get(key) ?? null, after)),
         ...release.looks ? wentBack(looks, release.looks).map(([key, after]) => lookChange(key, looks.get(key) ?? null, after)) : [],
       ]
-      if (changes.every(change => equal(change.before, change.after))) throw new CommandError('nothingToPublish', `Shoppers have all of release ${command.release} already.`)
+      if (changes.every(change => isEqual(change.before, change.after))) throw new CommandError('nothingToPublish', `Shoppers have all of release ${command.release} already.`)
       return changes
     }
     case 'schedulePublish': {

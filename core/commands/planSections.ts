@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Look } from '../looks/look'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
@@ -30,7 +30,7 @@ export function planSections(command: SectionCommand, context: SectionContext): 
     case 'changeSection': {
       const { key, settings, seen } = command
       const before = draftOf(sections, key, 'section')
-      const changed = Object.entries(seen).some(([part, value]) => !equal(before[part as keyof Section], value))
+      const changed = Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Section], value))
       if (changed) throw new CommandError('sectionChanged', 'This section was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
       return [sectionChange(key, sections.get(key)!, { ...sections.get(key)!, draft: { ...before, ...settings } })]
     }

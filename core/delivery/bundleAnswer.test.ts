@@ -6,6 +6,7 @@ import { priceCart } from '../pricing/priceCart'
 import { cartAnswer } from './cartAnswer'
 import { productAnswer } from './catalogueAnswer'
 import { cartAnswer as cartSchema, productAnswer as productSchema } from './contract'
+import { momentIn } from '../time/moment'
 
 const suit = makeProduct('SUIT', {
   name: { en: 'Suit', de: 'Anzug' }, price: 11900, image: '/suit.svg',
@@ -19,7 +20,7 @@ const bundles: Record<string, Bundle> = {
   'NOTHING': { type: 'fixed', components: [], price: { by: 'sum' }, marginFloor: null },
 }
 const catalogue = new Catalogue([suit, makeProduct('TOOL', { name: { en: 'Hive tool' }, price: 990 }), ...Object.entries(bundles).map(([sku, bundle]) => makeProduct(sku, { name: { en: 'Harvest day', de: 'Erntetag' }, bundle }))], [], [])
-const telling = (language: string) => ({ settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}' }, language, at: 0, items: catalogue })
+const telling = (language: string) => ({ settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'UTC' }, language, at: momentIn('UTC', 0), items: catalogue })
 const told = (sku: string, language = 'en') => productSchema.parse(JSON.parse(JSON.stringify(productAnswer(catalogue.product(sku)!, catalogue, telling(language))))).bundle!
 
 describe('a bundle as a shop gets it', () => {
@@ -56,7 +57,7 @@ describe('a bundle as a shop gets it', () => {
 })
 
 it('a priced cart says why it is cheaper, in the shopper’s language', () => {
-  const cart = cartAnswer(priceCart([{ sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }, { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }], { catalogue, links: { lane: () => [] }, offers: [] }, 0), new Map(), telling('de'))
+  const cart = cartAnswer(priceCart([{ sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }, { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }], { catalogue, links: { lane: () => [] }, offers: [] }, momentIn('UTC', 0)), new Map(), telling('de'))
   expect(cartSchema.parse(JSON.parse(JSON.stringify(cart)))).toEqual(cart)
   expect(cart.reductions.map(each => each.words)).toEqual(['Erntetag', 'Erntetag: −10 %'])
   expect(cart.currency).toBe('EUR')

@@ -1,7 +1,7 @@
 import type { Items } from '../bundles/bundleParts'
 import type { Category, CatalogueItem } from '../catalogue/catalogue'
 import type { Catalogue } from '../catalogue/catalogue'
-import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
+import { imageOf, isForSale, priceOf, stockOf, wasOf } from '../catalogue/product'
 import type { Product } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import type { Text } from '../text/text'
@@ -9,14 +9,14 @@ import { textIn } from '../text/text'
 import type { CatalogueCard, ProductAnswer } from './contract'
 import { bundleAnswer } from './bundleAnswer'
 import { hasOptions, isPriceFrom, itemUrl } from './deliveredItem'
+import type { Moment } from '../time/moment'
 
 /** In which words and as of when catalogue facts are told. */
 export interface Telling {
   settings: ShopSettings
   /** BCP 47 tag */
   language: string
-  /** Milliseconds since 1970-01-01 UTC */
-  at: number
+  at: Moment
   /** Where the parts of bundles are looked up. */
   items: Items
 }
@@ -31,7 +31,7 @@ export function catalogueCard({ product, variant }: CatalogueItem, telling: Tell
     url: itemUrl({ product, variant }, telling.settings),
     image: imageOf(product, variant),
     price: priceOf(product, variant),
-    was: product.was,
+    was: wasOf(product, variant),
     inStock: stockOf(product, variant) > 0,
     forSale: isForSale(product, variant, telling.at),
     hasOptions: hasOptions({ product, variant }, telling.items),
@@ -52,6 +52,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: T
       sku: variant.sku,
       options: variant.options,
       price: priceOf(product, variant),
+      was: wasOf(product, variant),
       stock: stockOf(product, variant),
       image: imageOf(product, variant),
       forSale: isForSale(product, variant, telling.at),

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { productStatus } from '../catalogue/product'
 import { sku } from '../catalogue/sku'
-import { languageTag } from '../text/text'
+import { askedLanguage } from '../text/text'
 import { pageKind } from '../pagePlans/pagePlan'
 import { warningCodes } from '../pricing/cart'
 import { display, layout } from '../sections/display'
@@ -35,7 +35,7 @@ export const pageQuery = z.object({
   }),
   seen: skuList.default([]).meta({ description: 'Recently viewed SKUs, separated by commas, most recent first. Unknown ones are ignored.' }),
   visitor: z.string().max(128).optional().meta({ description: 'Names the visitor; seeds shuffles.' }),
-  lang: languageTag.optional().meta({ description: 'BCP 47 language tag. Falls back to the shop’s default language.' }),
+  lang: askedLanguage.optional().meta({ description: 'BCP 47 language tag. The nearest language that the shop has is told (RFC 4647, lookup), or its default language.' }),
   at: z.iso.datetime({ offset: true, error: 'This is not a moment in ISO 8601, such as 2026-05-01T10:00:00Z.' }).optional()
     .meta({ description: 'Resolve as of this moment. Default: now.' }),
   draft: flag.meta({ description: '1: with unpublished sections and plans.' }),
@@ -206,7 +206,7 @@ export const productAnswer = catalogueCard.extend({
   status: productStatus,
   options: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
   variants: z.array(z.object({
-    sku: z.string(), options: z.record(z.string(), z.string()), price: amount.nullable(), stock: z.int(), image: z.string().nullable(), forSale: z.boolean(),
+    sku: z.string(), options: z.record(z.string(), z.string()), price: amount.nullable(), was: amount.nullable(), stock: z.int(), image: z.string().nullable(), forSale: z.boolean(),
   })),
   bundle: bundleAnswer.nullable().meta({ description: 'What is in it, when it is several products sold as one.' }),
   inBundles: z.array(catalogueCard).meta({ description: 'The bundles on sale that it, or a variant of it, can be in.' }),

@@ -4,7 +4,7 @@ import { needsChoices } from '../bundles/bundleParts'
 import { bundleRange } from '../bundles/bundlePrice'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
-import { imageOf, priceOf, stockOf } from '../catalogue/product'
+import { imageOf, priceOf, stockOf, wasOf } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import type { LookBook } from '../looks/lookBook'
 import type { Section } from '../sections/section'
@@ -24,8 +24,9 @@ export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, la
     name: itemName(item, text => textIn(text, language, settings.language)),
     url: itemUrl(item, settings),
     image: imageOf(product, variant),
-    price: priceOf(product, variant) ?? 0,
-    was: product.was,
+    // What has no price is never shown.
+    price: priceOf(product, variant)!,
+    was: wasOf(product, variant),
     currency: settings.currency,
     inStock: stockOf(product, variant) > 0,
     hasOptions: hasOptions(item, items),
@@ -63,7 +64,7 @@ interface Texts { products: WeakMap<Product, string>, variants: WeakMap<Product,
 
 /**
  * The JSON texts of delivered products, written once for each product, variant and language.
- * Products are never changed, only replaced. A variant's text also says things of its product, and so goes with that.
+ * Products are never changed, only replaced. Languages are those of the shop: a few. A variant's text also says things of its product, and so goes with that.
  */
 export class DeliveredTexts {
   readonly settings: ShopSettings
@@ -97,7 +98,7 @@ export class DeliveredTexts {
   look(book: LookBook, section: Section, name: string, write: () => string): string {
     const { sections } = this.#looksIn(book)
     let looks = sections.get(section)
-    if (!looks || looks.size >= mostLooks) sections.set(section, looks = new Map())
+    if (!looks) sections.set(section, looks = new Map())
     let look = looks.get(name)
     if (look === undefined) looks.set(name, look = write())
     return look
@@ -116,14 +117,7 @@ export class DeliveredTexts {
 
   #textsIn(language: string): Texts {
     let texts = this.#byLanguage.get(language)
-    if (!texts) {
-      // Whoever asks for ever new languages must not fill the memory.
-      if (this.#byLanguage.size >= mostLanguages) this.#byLanguage.clear()
-      this.#byLanguage.set(language, texts = { products: new WeakMap(), variants: new WeakMap() })
-    }
+    if (!texts) this.#byLanguage.set(language, texts = { products: new WeakMap(), variants: new WeakMap() })
     return texts
   }
 }
-
-const mostLanguages = 8
-const mostLooks = 2 * mostLanguages

@@ -5,6 +5,7 @@ import { makeOffer } from '../offers/makeOffer.testing'
 import { offerLists } from '../offers/offerLists'
 import { pageAnswer } from './contract'
 import { offersAnswer } from './offersAnswer'
+import { momentIn } from '../time/moment'
 
 const catalogue = new Catalogue([
   makeProduct('EX'), makeProduct('STR', { name: { en: 'Strainer', de: 'Sieb' }, price: 2450 }), makeProduct('NONE', { name: { en: 'Leg set' }, stock: 0 }), makeProduct('GLO', { name: { en: 'Gloves' }, variants: [makeVariant('GLO-M', { options: { size: 'M' } })] }),
@@ -12,8 +13,8 @@ const catalogue = new Catalogue([
 const along = makeOffer('along', { heading: { en: 'Take it along', de: 'Gleich mit' }, offered: { by: 'chosen', skus: ['STR', 'NONE', 'GLO-M'] } })
 const whole = makeOffer('whole', { rank: 1, offered: { by: 'chosen', skus: ['NONE', 'EX'] }, reduction: { by: 'amount', amount: 200 } })
 const told = (explain: boolean, language = 'en') => {
-  const lists = offerLists([catalogue.product('EX')!], [], { catalogue, links: { lane: () => [] }, offers: [along, whole] }, 0)
-  return offersAnswer(lists, { settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}' }, language, at: 0, items: catalogue }, explain)
+  const lists = offerLists([catalogue.product('EX')!], [], { catalogue, links: { lane: () => [] }, offers: [along, whole] }, momentIn('UTC', 0))
+  return offersAnswer(lists, { settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' }, language, at: momentIn('UTC', 0), items: catalogue }, explain)
 }
 
 describe('offers as a shop gets them', () => {

@@ -19,7 +19,7 @@ const links = new LinkIndex()
 links.setLane('SRC', 'related', [{ target: 'a/b ü#?' }, { target: 'NAMELESS' }])
 links.setLane('SRC', 'accessory', [{ target: 'a/b-M' }])
 const shop = makeShop([makeProduct('SRC'), odd, nameless], { links })
-const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/{sku}?ref=manada' }
+const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/{sku}?ref=manada', timeZone: 'UTC' }
 const page = { kind: 'product', sku: 'SRC' } as const
 const shopper = makeShopper()
 const looks = new LookBook(builtInLooks)
@@ -30,7 +30,7 @@ describe('pageAnswer', () => {
     const answer = pageAnswerSchema.parse(JSON.parse(JSON.stringify(pageAnswer('product', resolvePage(shop, page, shopper), told(shop), settings, 'de-AT'))))
     expect(answer.sections.map(each => [each.key, each.heading])).toEqual([['accessories', 'Passt dazu'], ['related', 'Auch einen Blick wert']])
     expect(answer.sections[0]!.items).toEqual([{
-      sku: 'a/b ü#?', variant: 'a/b-M', name: 'Seltsam, M, red', url: '/shop/a%2Fb%20%C3%BC%23%3F?ref=manada&variant=a%2Fb-M', image: '/odd.svg', price: 1400, was: 1500, currency: 'EUR',
+      sku: 'a/b ü#?', variant: 'a/b-M', name: 'Seltsam, M, red', url: '/shop/a%2Fb%20%C3%BC%23%3F?ref=manada&variant=a%2Fb-M', image: '/odd.svg', price: 1400, was: null, currency: 'EUR',
       inStock: true, hasOptions: false, brand: null, stock: 1, step: 0, reason: 'linked', kind: 'accessory',
     }])
     // Shown above already, so not once more; and without any name the SKU has to do.

@@ -16,7 +16,7 @@ describe('the words for why', () => {
     links.setLane('SRC', 'accessory', [{ target: 'SOLD-OUT' }, { target: 'BRUSH' }])
     links.setLane('SRC', 'related', [{ target: 'BRUSH' }])
     const shop = makeShop([makeProduct('SRC'), makeProduct('BRUSH'), makeProduct('SOLD-OUT', { stock: 0 })], { links, switchedOff: () => new Set(['upsells']) })
-    const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' }
+    const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' }
     const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), { catalogue: shop.catalogue, looks: new LookBook(builtInLooks), brandMarks: new Map() }, settings, 'en')
 
     const [accessories] = page.sections

@@ -23,6 +23,7 @@ function planned(rows: readonly FileRow[], lanes: Record<string, Link[]> = {}) {
   for (const [key, lane] of Object.entries(lanes)) links.setLane(key, 'upsell', lane)
   links.setLane('T', 'gone', [{ target: 'A' }])
   return completed(planLinkImport(rows.map((row, i) => ({ line: i + 2, row: readLinkRow(row) })), {
+    timeZone: 'UTC',
     item: sku => catalogue.item(sku), kind: key => kinds.find(each => each.key === key), lane: (source, kind) => links.lane(source, kind),
   }))
 }

@@ -3,7 +3,7 @@ import { isRetired } from '../catalogue/catalogue'
 import type { LaneChange } from '../commands/change'
 import type { LinkKind } from '../links/kind'
 import type { Lane, Link } from '../links/lane'
-import { detailLinks, isNever, sameLane } from '../links/lane'
+import { detailLinks, isNeverShown, sameLane } from '../links/lane'
 import type { ImportPlan } from './importReport'
 import { RowError } from './importReport'
 import type { LinkRow } from './linkFile'
@@ -11,6 +11,8 @@ import { linkRowAgain } from './linkFile'
 
 /** What planning an import of links needs to know of the shop. */
 export interface LinkImportContext {
+  /** Where the days of dates are meant. */
+  timeZone: string
   item(sku: string): CatalogueItem | undefined
   kind(key: string): LinkKind | undefined
   lane(source: string, kind: string): Lane
@@ -23,7 +25,8 @@ export interface LinkLine {
 }
 
 /** Lanes that are planned before a pause. */
-const lanesInStep = 200
+const lanesInStep = 20
+const linesInStep = 2000
 
 /**
  * Works out what a file of links asks for. Links that it doesn't name stay. In a lane
@@ -36,7 +39,7 @@ const lanesInStep = 200
 export function* planLinkImport(lines: readonly LinkLine[], context: LinkImportContext): Generator<void, ImportPlan> {
   const plan: ImportPlan = { changes: [], created: 0, updated: 0, unchanged: 0, effects: [], rejections: [] }
   let lanes = 0
-  for (const lane of byLane(lines)) {
+  for (const lane of yield* byLane(lines)) {
     const change = planLane(lane, context, plan)
     if (change) plan.changes.push(change)
     if (++lanes % lanesInStep === 0) yield
@@ -46,9 +49,10 @@ export function* planLinkImport(lines: readonly LinkLine[], context: LinkImportC
   return plan
 }
 
-function byLane(lines: readonly LinkLine[]): Iterable<LinkLine[]> {
+function* byLane(lines: readonly LinkLine[]): Generator<void, Iterable<LinkLine[]>> {
   const lanes = new Map<string, LinkLine[]>()
-  for (const each of lines) {
+  for (const [i, each] of lines.entries()) {
+    if (i % linesInStep === linesInStep - 1) yield
     // No SKU has a comma.
     const key = `${each.row.source},${each.row.kind}`
     const lane = lanes.get(key)
@@ -116,7 +120,7 @@ function problemOf(row: LinkRow, link: Link | undefined, lineOf: ReadonlyMap<str
   if (lineOf.has(row.target)) return new RowError('target', `Line ${lineOf.get(row.target)} has the same link.`)
   if (!link && kind.retired) return new RowError('kind', `The kind “${row.kind}” is retired; it gets no new links.`)
   if (!link && isRetired(target)) return new RowError('target', `${row.target} is retired and would never be shown.`)
-  if (isNever(withDetails(link ?? { target: row.target }, row))) return new RowError('until', 'With these dates the link would never be shown: it ends before it begins.')
+  if (isNeverShown(withDetails(link ?? { target: row.target }, row), context.timeZone)) return new RowError('until', 'With these dates the link would never be shown: it ends before it begins.')
   return null
 }
 

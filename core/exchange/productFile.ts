@@ -82,11 +82,11 @@ function readProduct(own: string, row: FileRow, { currency, language }: Pick<Sho
   take('status', 'status', cell => cell || 'active')
   take('released', 'released', text)
   take('attributes', 'attributes', (cell) => {
-    const pairs = splitPairs(cell)
+    const pairs = readPairs('attributes', cell)
     if (!pairs) throw new RowError('attributes', 'Attributes are written as name=value|name=value.')
-    const attributes: Record<string, string[]> = {}
-    for (const [name, value] of pairs) if (!attributes[name]?.includes(value)) attributes[name] = [...attributes[name] ?? [], value]
-    return attributes
+    const attributes = new Map<string, Set<string>>()
+    for (const [name, value] of pairs) attributes.set(name, (attributes.get(name) ?? new Set()).add(value))
+    return Object.fromEntries(Array.from(attributes, ([name, values]) => [name, [...values]]))
   })
   take('image', 'image', text)
   if (row.options?.trim()) throw new RowError('options', 'Only a variant has options; name its product under variantOf.')
@@ -106,7 +106,7 @@ function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings,
   take('stock', 'stock', whole('stock'))
   take('status', 'status', text)
   take('options', 'options', (cell) => {
-    const pairs = splitPairs(cell)
+    const pairs = readPairs('options', cell)
     if (!pairs || new Set(pairs.map(([name]) => name)).size < pairs.length) throw new RowError('options', 'Options are written as name=value|name=value, each name once.')
     return Object.fromEntries(pairs)
   })
@@ -114,6 +114,16 @@ function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings,
   const variantOf = readCell('variantOf', sku, fromCell(row.variantOf!.trim()))
   if (variantOf === own) throw new RowError('variantOf', 'A product can’t be a variant of itself.')
   return { sku: own, variantOf, fields: fields as VariantRow['fields'] }
+}
+
+/** The one name that a JavaScript object can't hold like any other: programs that read it would lose it, or worse. */
+const unusableName = '__proto__'
+
+/** The pairs of a cell; null when they can't be told apart. @throws RowError when one has a name that can't be used */
+function readPairs(column: string, cell: string): [name: string, value: string][] | null {
+  const pairs = splitPairs(cell)
+  if (pairs?.some(([name]) => name === unusableName)) throw new RowError(column, `“${unusableName}” can’t be a name here. Choose another.`)
+  return pairs
 }
 
 const longText = z.string().max(20_000, 'A text has at most 20,000 characters.')
@@ -145,7 +155,7 @@ export function productFileColumns(languages: readonly string[]): string[] {
 }
 
 /** A product and its variants as rows of a file. */
-export function productFileRows(product: Product, catalogue: Pick<Catalogue, 'category'>, { currency, language }: Pick<ShopSettings, 'currency' | 'language'>): FileRow[] {
+export function productFileRows(product: Product, catalogue: Pick<Catalogue, 'category' | 'categoryPath'>, { currency, language }: Pick<ShopSettings, 'currency' | 'language'>): FileRow[] {
   const money = (amount: number | null) => amount === null ? '' : plainMoney(amount, currency)
   const pairs = (all: [string, string][]) => toCell(joinCell(all.map(([name, value]) => `${name}=${value}`)))
   return [
@@ -166,9 +176,7 @@ export function productFileRows(product: Product, catalogue: Pick<Catalogue, 'ca
 const textCells = (column: string, text: Text, language: string): FileRow =>
   Object.fromEntries(Object.entries(text).map(([tag, words]) => [tag === language ? column : `${column}@${tag}`, toCell(words)]))
 
-/** The names of a category and all above it, from the top. */
-export function categoryPath(key: string, catalogue: Pick<Catalogue, 'category'>, language: string): string[] {
-  const names: string[] = []
-  for (let at = catalogue.category(key); at; at = at.parent === null ? undefined : catalogue.category(at.parent)) names.unshift(textIn(at.name, language, language) || at.key)
-  return names
+/** The names of a category and all above it, from the top; of categories that stand below each other in a circle, each once. */
+export function categoryPath(key: string, catalogue: Pick<Catalogue, 'category' | 'categoryPath'>, language: string): string[] {
+  return catalogue.categoryPath(key).map(each => textIn(catalogue.category(each)!.name, language, language) || each)
 }

@@ -5,12 +5,13 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
 import { product as productSchema } from '../catalogue/product'
+import { completed } from '../steps'
 import type { FileRow, ImportPlan } from './importReport'
 import { RowError } from './importReport'
 import { productFileRows, readProductRow } from './productFile'
 import { ProductImport } from './productImport'
 
-const settings = { name: 'Shop', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}' }
+const settings = { name: 'Shop', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
 const category = (key: string, name: string, parent: string | null = null): Category => ({ key, name: { en: name }, parent })
 const categories = [category('hives', 'Hives'), category('frames', 'Frames', 'hives'), category('hives-2', 'Hives'), category('tools', 'Tools')]
 
@@ -33,7 +34,7 @@ function imported(rows: readonly FileRow[], products: readonly Product[] = [], p
     })
     plan.add(lines, new Map(plan.about(lines).map(sku => [sku, stored.get(sku)!])))
   }
-  const found = plan.finish()
+  const found = completed(plan.finishing())
   return { ...found, rejections: [...found.rejections, ...unread].sort((a, b) => a.line - b.line) }
 }
 const told = ({ rejections }: ImportPlan) => rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)
@@ -97,6 +98,22 @@ describe('ProductImport', () => {
     ])
   })
 
+  it('takes names that every object has already, but not the one that no object can hold', () => {
+    const row = { sku: 'N', name: 'x', attributes: 'constructor=a|toString=b|constructor=c' }
+    expect(after(imported([row]), 'N')!.attributes).toEqual({ constructor: ['a', 'c'], toString: ['b'] })
+    expect(told(imported([{ ...row, attributes: '__proto__=a' }, { sku: 'V', name: 'v' }, { sku: 'V-1', variantOf: 'V', options: '__proto__=a' }])))
+      .toEqual(['2 attributes: “__proto__” can’t be a name here. Choose another.', '4 options: “__proto__” can’t be a name here. Choose another.'])
+    expect(after(imported([{ sku: 'V', name: 'v' }, { sku: 'V-1', variantOf: 'V', options: 'valueOf=a' }]), 'V')!.variants[0]!.options).toEqual({ valueOf: 'a' })
+  })
+
+  it('reads on when categories stand below each other in a circle', () => {
+    const circle = [category('a', 'A', 'b'), category('b', 'B', 'a')]
+    const catalogue = new Catalogue([], circle, [])
+    const plan = new ProductImport(catalogue, circle, settings)
+    plan.add([{ line: 2, cells: {}, row: readProductRow({ sku: 'N', name: 'x', category: 'B > A' }, settings) }], new Map())
+    expect(completed(plan.finishing()).changes).toMatchObject([{ of: 'product', after: { categories: ['a'] } }])
+  })
+
   const text = fc.string({ minLength: 1, maxLength: 12, unit: fc.constantFrom('a', 'é', ' ', '"', ',', ';', '=', '-', '\'', '\n', '|', '>', '@') }).filter(value => value === value.trim())
   const listed = text.filter(value => !/[|\n]/.test(value))
   const anyProduct = (sku: string) => fc.record({
@@ -104,7 +121,7 @@ describe('ProductImport', () => {
     categories: fc.uniqueArray(fc.constantFrom('hives', 'frames', 'hives-2', 'tools')).filter(keys => !(keys.includes('hives') && keys.includes('hives-2'))),
     tags: fc.uniqueArray(listed), price: fc.option(fc.nat(99_999)), was: fc.option(fc.nat()), cost: fc.option(fc.nat()), stock: fc.integer({ min: -9, max: 99 }),
     status: fc.constantFrom('active' as const, 'draft' as const, 'retired' as const), released: fc.constantFrom(null, '2026-05-01', '2026-05-01T10:00:00Z'),
-    attributes: fc.dictionary(listed.filter(name => !name.includes('=')), fc.uniqueArray(listed, { minLength: 1 }), { noNullPrototype: true }), image: fc.option(text), gtin: fc.constantFrom(null, '4006381333931'),
+    attributes: fc.dictionary(fc.oneof(listed.filter(name => !name.includes('=')), fc.constantFrom('constructor', 'toString')), fc.uniqueArray(listed, { minLength: 1 }), { noNullPrototype: true }), image: fc.option(text), gtin: fc.constantFrom(null, '4006381333931'),
     variants: fc.uniqueArray(fc.constantFrom('1', '2', '3')).chain(sizes => fc.tuple(...sizes.map(size => fc.record({
       stock: fc.integer({ min: -2, max: 9 }), price: fc.option(fc.nat()), status: fc.constantFrom(null, 'draft' as const), image: fc.option(text),
     }).map(part => makeVariant(`${sku}-${size}`, { options: { size, colour: '=red' }, ...part }))))),

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Catalogue, Category } from '../catalogue/catalogue'
 import { emptyProduct } from '../catalogue/emptyProduct'
 import type { Product, Variant } from '../catalogue/product'
@@ -21,6 +21,9 @@ export interface ProductLine {
   cells: FileRow
   row: ProductRow | VariantRow
 }
+
+/** Lines that are taken before a pause. */
+const linesInStep = 50
 
 interface Draft { before: Product | null, after: Product }
 
@@ -76,10 +79,19 @@ export class ProductImport {
     }
   }
 
-  finish(): ImportPlan {
-    for (const each of this.#waiting) this.#take(each)
+  /** What the file as a whole asks for; a part of the work in each step. */
+  *finishing(): Generator<void, ImportPlan> {
+    for (const [i, each] of this.#waiting.entries()) {
+      this.#take(each)
+      if (i % linesInStep === 0) yield
+    }
     const categories = this.#newCategories.map((category): CategoryChange => ({ of: 'category', source: '', kind: category.key, before: null, after: category }))
-    const products = Array.from(this.#drafts, ([source, { before, after }]): ProductChange => ({ of: 'product', source, kind: '', before, after })).filter(change => !isEmpty(change))
+    const products: ProductChange[] = []
+    for (const [source, { before, after }] of this.#drafts) {
+      const change: ProductChange = { of: 'product', source, kind: '', before, after }
+      if (!isEmpty(change)) products.push(change)
+      yield
+    }
     return { changes: [...categories, ...products], created: this.#created, updated: this.#updated, unchanged: this.#unchanged, effects: this.#effects.toSorted(byLine), rejections: this.#rejections.toSorted(byLine) }
   }
 
@@ -115,7 +127,7 @@ export class ProductImport {
     }
     if (!Object.keys(next.name).length) throw new RowError('name', 'A product needs a name.')
     this.#count(line, row.sku, draft ? was : null, next, textIn(next.name, this.#settings.language, this.#settings.language))
-    if (!draft || !equal(was, next)) this.#drafts.set(row.sku, { before: draft?.before ?? null, after: next })
+    if (!draft || !isEqual(was, next)) this.#drafts.set(row.sku, { before: draft?.before ?? null, after: next })
   }
 
   #takeVariant(line: number, row: VariantRow): void {
@@ -135,10 +147,10 @@ export class ProductImport {
     const was = variants[at] ?? null
     const next: Variant = { ...was ?? emptyVariant(row.sku), ...row.fields }
     if (!Object.keys(next.options).length) throw new RowError('options', 'A variant needs its options, such as size=M.')
-    const twin = variants.find(each => each.sku !== row.sku && equal(each.options, next.options))
+    const twin = variants.find(each => each.sku !== row.sku && isEqual(each.options, next.options))
     if (twin) throw new RowError('options', `${twin.sku} has the same options.`)
     this.#count(line, row.sku, was, next, `${Object.values(next.options).join(', ')}, of ${row.variantOf}`)
-    if (!equal(was, next)) this.#drafts.set(row.variantOf, { ...draft, after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] } })
+    if (!isEqual(was, next)) this.#drafts.set(row.variantOf, { ...draft, after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] } })
   }
 
   /** Counts what a row does to its product or variant. @param name of it, for people */
@@ -148,7 +160,7 @@ export class ProductImport {
       this.#effects.push({ line, is: 'created', words: `${sku}: ${name}` })
       return
     }
-    const changed = (Object.keys(next) as (keyof T & string)[]).filter(field => !equal(was[field], next[field]))
+    const changed = (Object.keys(next) as (keyof T & string)[]).filter(field => !isEqual(was[field], next[field]))
     if (changed.length) {
       this.#updated++
       this.#effects.push({ line, is: 'updated', words: `${sku}: ${changed.map(field => columnOf[field] ?? field).join(', ')}` })

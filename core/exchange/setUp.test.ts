@@ -15,8 +15,8 @@ import type { SetUp } from './setUp'
 import { planSetUp, setUp, writeSetUp } from './setUp'
 
 const known = {
-  kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String,
-  isKnown: () => true, hasAttribute: () => true, isRetired: (kind: string) => kind === 'gone' ? null : false, isProductRetired: () => false, looks: new LookBook(builtInLooks),
+  kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String, number: String,
+  isKnown: () => true, hasAttribute: () => true, isRetired: (kind: string) => kind === 'gone' ? null : false, isProductRetired: () => false, timeZone: 'UTC', looks: new LookBook(builtInLooks),
 }
 const published = <T extends { key: string }>(things: readonly T[]) => new Map(things.map(each => [each.key, { live: each, draft: each }]))
 const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) =>

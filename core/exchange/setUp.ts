@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
 import type { Change } from '../commands/change'
 import type { LinkKind } from '../links/kind'
@@ -89,19 +89,19 @@ export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThing
 
   for (const kind of kinds) {
     const before = context.kinds().find(each => each.key === kind.key) ?? null
-    const isSame = equal(before, kind)
+    const isSame = isEqual(before, kind)
     tell('kinds', kind.key, name(kind.name, kind.key), !before, isSame, () => before ? `Changes ${listed(kindDifferences(before, kind))}` : 'New kind of link')
     if (!isSame) changes.push({ of: 'kind', source: '', kind: kind.key, before, after: kind })
   }
   const order = context.kinds().map(each => each.key)
   const ordered = orderOf(kinds.map(each => each.key), order)
-  if (!equal(order, ordered)) changes.push({ of: 'kindOrder', source: '', kind: '', before: order, after: ordered })
+  if (!isEqual(order, ordered)) changes.push({ of: 'kindOrder', source: '', kind: '', before: order, after: ordered })
 
   const takeVersions = <T extends { key: string }>(of: 'section' | 'plan' | 'look', part: SetUpPart, thing: T, called: string, before: Versions<T> | null, words: (was: T) => string) => {
     const after: Versions<T> = { live: publish ? thing : before?.live ?? null, draft: thing }
-    const isSame = equal(before, after)
+    const isSame = isEqual(before, after)
     const was = before?.draft ?? before?.live ?? null
-    tell(part, thing.key, called, !before, isSame, () => !was ? 'New' : equal(was, thing) ? 'Becomes live' : words(was))
+    tell(part, thing.key, called, !before, isSame, () => !was ? 'New' : isEqual(was, thing) ? 'Becomes live' : words(was))
     if (!isSame) changes.push({ of, source: '', kind: thing.key, before, after } as unknown as Change)
   }
   const sectionName = (key: string) => name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)
@@ -129,7 +129,7 @@ function planWords(was: PagePlan, now: PagePlan, sectionName: (key: string) => s
 const kindParts: [keyof LinkKind, string][] = [
   ['name', 'the name'], ['plural', 'the heading of its lane'], ['glyph', 'the glyph'], ['expectation', 'what is expected of its targets'], ['ceiling', 'the ceiling'], ['mutual', 'whether it is mutual'], ['retired', 'whether it is retired'],
 ]
-const kindDifferences = (before: LinkKind, after: LinkKind) => kindParts.filter(([part]) => !equal(before[part], after[part])).map(([, words]) => words)
+const kindDifferences = (before: LinkKind, after: LinkKind) => kindParts.filter(([part]) => !isEqual(before[part], after[part])).map(([, words]) => words)
 
 /** The order that a file gives some kinds; those that it doesn't name keep their places after the one they followed. */
 function orderOf(given: readonly string[], order: readonly string[]): string[] {

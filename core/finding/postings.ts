@@ -7,7 +7,7 @@ export type Positions = readonly number[]
 const nobody: Positions = []
 
 /** Products that are taken into the index before a pause. */
-const productsInStep = 2000
+const productsInStep = 250
 
 export type TraitKind = 'category' | 'brand' | 'tag' | 'attribute'
 
@@ -16,6 +16,10 @@ export class Postings {
   readonly #lists: Record<TraitKind, Map<string, number[]>> = { category: new Map(), brand: new Map(), tag: new Map(), attribute: new Map() }
   readonly #attributeValues = new Map<string, Set<string>>()
   readonly #positions = new Map<string, number>()
+  /** Grows with every change of a list. */
+  edition = 0
+  /** Told of a value that is new, or that no product has any more. */
+  onValue: ((trait: TraitKind, value: string, isThere: boolean) => void) | null = null
 
   private constructor() { /* built step by step */ }
 
@@ -70,9 +74,11 @@ export class Postings {
 
   #remove(trait: TraitKind, value: string, position: number): void {
     const list = this.#lists[trait].get(value)!
-    list.splice(list.indexOf(position), 1)
+    list.splice(firstIndex(list, each => each >= position), 1)
+    this.edition++
     if (list.length) return
     this.#lists[trait].delete(value)
+    this.onValue?.(trait, value, false)
     if (trait !== 'attribute') return
     const [name, text] = parted(value)
     const values = this.#attributeValues.get(name)!
@@ -82,8 +88,10 @@ export class Postings {
 
   #add(trait: TraitKind, value: string, position: number): void {
     const list = this.#lists[trait].get(value)
+    this.edition++
     if (!list) {
       this.#lists[trait].set(value, [position])
+      this.onValue?.(trait, value, true)
       if (trait !== 'attribute') return
       const [name, text] = parted(value)
       const known = this.#attributeValues.get(name)

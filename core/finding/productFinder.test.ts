@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
-import { facetsOf } from './facets'
+import { FacetLists } from './facets'
 import { Postings } from './postings'
 import type { ProductFilter } from './productFilter'
 import { productFilter } from './productFilter'
@@ -36,7 +36,7 @@ const factsOf = (products: Product[]): FinderFacts => {
   const catalogue = new Catalogue(products, categories, [])
   return {
     nameOf: product => product.name.en!, sold: sku => sku.charCodeAt(0) * 7 % 4, kinds: () => ['upsell'], linkCount: links, problemCount: sku => sku.charCodeAt(0) % 2,
-    categoriesFrom: key => catalogue.categoriesFrom(key),
+    categoriesFrom: key => catalogue.categoriesFrom(key), sourcesOf: () => [], language: 'en',
   }
 }
 
@@ -75,7 +75,7 @@ describe('ProductFinder', () => {
         'newest': each => each.released ? -new Date(each.released).getTime() : last, 'best-selling': each => -facts.sold(each.sku), 'fewest-links': each => links(each.sku),
       }
       const inOrder = (a: Product, b: Product) => rank[sort](a) - rank[sort](b)
-        || a.name.en!.localeCompare(b.name.en!, undefined, { sensitivity: 'base', numeric: true }) || (a.sku < b.sku ? -1 : 1)
+        || a.name.en!.localeCompare(b.name.en!, 'en', { sensitivity: 'base', numeric: true }) || (a.sku < b.sku ? -1 : 1)
       expect(found).toEqual(found.toSorted(inOrder))
     }), { numRuns: 600 })
   })
@@ -97,9 +97,37 @@ describe('ProductFinder when products change', () => {
       }
       const fresh = completed(ProductFinder.building(products, factsOf(products)))
       for (const sort of productSort.options) expect([sort, ...finder.find(filter, null, sort)]).toEqual([sort, ...fresh.find(filter, null, sort)])
-      expect(facetsOf(finder.postings)).toEqual(facetsOf(fresh.postings))
+      expect(finder.facets).toEqual(fresh.facets)
     }), { numRuns: 300 })
   }, 120_000)
+})
+
+describe('ProductFinder when products are sold', () => {
+  it('counts problems anew only where a sale can bring one, and leaves the facets', () => {
+    const products = [makeProduct('A', { stock: 2, tags: ['oak'] }), makeProduct('B'), makeProduct('C')]
+    const counted: string[] = []
+    const finder = completed(ProductFinder.building(products, {
+      ...factsOf(products), sourcesOf: sku => sku === 'A' ? ['B'] : [],
+      problemCount: (sku) => {
+        counted.push(sku)
+        return 0
+      },
+    }))
+    const { facets } = finder
+    const sell = (stock: number) => {
+      counted.length = 0
+      const after = { ...products[0]!, stock }
+      finder.postings.replace(0, products[0]!, after)
+      finder.replace(0, after)
+      products[0] = after
+      completed(finder.recounting())
+      return counted
+    }
+    expect(sell(1)).toEqual([])
+    expect(sell(0)).toEqual(['A', 'B'])
+    expect(sell(0)).toEqual([])
+    expect(finder.facets).toBe(facets)
+  })
 })
 
 describe('ProductFinder when links change', () => {
@@ -114,6 +142,7 @@ describe('ProductFinder when links change', () => {
     problems = 0
     finder.relinked('A')
     finder.relinked('UNKNOWN')
+    completed(finder.recounting())
     expect([skus({ links: 'upsell:1' }), skus({ links: 'problem' }), skus({}, 'fewest-links')]).toEqual([[], ['B'], ['B', 'A']])
     finder.recountProblems(0, 10)
     expect(skus({ links: 'problem' })).toEqual([])
@@ -130,13 +159,14 @@ describe('productFilter', () => {
   })
 })
 
-describe('facetsOf', () => {
+describe('FacetLists', () => {
   it('counts products by brand, tag and attribute value, and sorts numbers as numbers', () => {
-    expect(facetsOf(completed(Postings.building([
+    const postings = completed(Postings.building([
       makeProduct('A', { brand: 'Tarn', tags: ['b', 'a'], attributes: { drum: ['240 mm', '70 mm'] } }),
       makeProduct('B', { brand: 'Tarn', tags: ['a'], attributes: { drum: ['240 mm'] } }),
       makeProduct('C'),
-    ])))).toEqual({
+    ]))
+    expect(completed(FacetLists.building(postings, 'en')).facets).toEqual({
       brands: [{ value: 'Tarn', count: 2 }], tags: [{ value: 'a', count: 2 }, { value: 'b', count: 1 }],
       attributes: [{ name: 'drum', values: [{ value: '70 mm', count: 1 }, { value: '240 mm', count: 2 }] }],
     })

@@ -1,9 +1,12 @@
 import { z } from 'zod'
 import { orderNumber } from '../catalogue/orders'
 import type { Product, ProductStatus } from '../catalogue/product'
-import { productStatus, stockOf } from '../catalogue/product'
+import { differOnlyInStock, productStatus, stockOf } from '../catalogue/product'
 import { firstIndex } from '../sorted'
 import { sorting } from '../steps'
+import { nameOrder } from '../text/nameOrder'
+import type { Facets } from './facets'
+import { FacetLists } from './facets'
 import { Postings } from './postings'
 import type { ProductFilter } from './productFilter'
 
@@ -24,12 +27,14 @@ export interface FinderFacts {
   kinds(): readonly string[]
   linkCount(sku: string, kind: string): number
   problemCount(sku: string): number
+  /** SKUs of the products that link to this product or variant. */
+  sourcesOf(sku: string): Iterable<string>
+  /** BCP 47 tag of the language that names are put in order of. */
+  language: string
 }
 
-const unknown = -1
-
 /** Products that are taken up before a pause. */
-const productsInStep = 2000
+const productsInStep = 100
 
 /**
  * Finds products by filter and puts them in order. What filters ask about stands in columns and inverted lists by position,
@@ -37,6 +42,8 @@ const productsInStep = 2000
  */
 export class ProductFinder {
   readonly postings: Postings
+  readonly #facets: FacetLists
+  readonly #compareNames: (a: string, b: string) => number
   readonly #products: Product[]
   readonly #names: string[]
   readonly #facts: FinderFacts
@@ -45,51 +52,66 @@ export class ProductFinder {
   #inStock: Uint8Array<ArrayBuffer>
   #price: Float64Array<ArrayBuffer>
   #links: ReadonlyMap<string, Uint16Array<ArrayBuffer>>
-  #problems: Int16Array<ArrayBuffer>
+  #problems: Uint16Array<ArrayBuffer>
+  /** Positions whose problems have to be counted anew; until then those before are told. */
+  readonly #stale = new Set<number>()
+  #areKindsStale = false
 
-  private constructor(products: readonly Product[], facts: FinderFacts, postings: Postings) {
+  private constructor(products: readonly Product[], facts: FinderFacts, postings: Postings, facets: FacetLists) {
     this.#products = [...products]
-    this.#names = products.map(product => facts.nameOf(product))
+    this.#names = Array<string>(products.length).fill('')
     this.#facts = facts
     this.postings = postings
+    this.#facets = facets
+    this.#compareNames = nameOrder(facts.language)
     this.#status = new Uint8Array(products.length)
     this.#inStock = new Uint8Array(products.length)
     this.#price = new Float64Array(products.length)
     this.#links = new Map(facts.kinds().map(kind => [kind, new Uint16Array(products.length)]))
-    this.#problems = new Int16Array(products.length).fill(unknown)
+    this.#problems = new Uint16Array(products.length)
   }
 
   /** A finder of these products, ready for lists by name; a part of the work in each step. */
   static* building(products: readonly Product[], facts: FinderFacts): Generator<void, ProductFinder> {
-    const finder = new ProductFinder(products, facts, yield* Postings.building(products))
+    const postings = yield* Postings.building(products)
+    const finder = new ProductFinder(products, facts, postings, yield* FacetLists.building(postings, facts.language))
     for (const [position, product] of products.entries()) {
       finder.#takeFacts(position, product)
       for (const [kind, counts] of finder.#links) counts[position] = facts.linkCount(product.sku, kind)
+      finder.#countProblems(position)
       if (position % productsInStep === 0) yield
     }
     finder.#orders.set('name', yield* sorting(Uint32Array.from(products.keys()), finder.#byName))
     return finder
   }
 
+  /** What filters can be set to. */
+  get facets(): Facets {
+    return this.#facets.facets
+  }
+
   /**
-   * Takes over that a product has become another one with the same SKU, or is new. The lists by trait have taken it over already.
+   * Takes over that a product has become another one with the same SKU, or is new, or was sold. The lists by trait have taken it over already.
+   * Call `recounting` after it.
    * @param position its place; that of a new one is next to the last
    */
   replace(position: number, after: Product): void {
-    if (position === this.#products.length) this.#grow(after)
+    const before = this.#products[position]
+    if (!before) this.#grow(after)
     const places = Array.from(this.#orders, ([sort, order]) => ({ sort, order, place: order.indexOf(position) }))
     this.#products[position] = after
-    this.#names[position] = this.#facts.nameOf(after)
     this.#takeFacts(position, after)
     for (const { sort, order, place } of places) this.#putBack(order, place, sort === 'name' ? this.#byName : this.#byRank(sort))
     // Whether its links, and the links to it, have problems may have changed too.
-    this.#problems.fill(unknown)
+    if (before && differOnlyInStock(before, after)) return
+    this.#stale.add(position)
+    for (const { sku } of [after, ...after.variants]) for (const source of this.#facts.sourcesOf(sku)) this.#markStale(source)
   }
 
   /** Makes room for one product more. */
   #grow({ sku }: Product): void {
     const place = this.#products.length
-    const longer = <T extends Uint8Array | Uint16Array | Uint32Array | Int16Array | Float64Array>(column: T, value: number): T => {
+    const longer = <T extends Uint8Array | Uint16Array | Uint32Array | Float64Array>(column: T, value: number): T => {
       const grown = new (column.constructor as new (length: number) => T)(place + 1)
       grown.set(column)
       grown[place] = value
@@ -98,12 +120,13 @@ export class ProductFinder {
     this.#status = longer(this.#status, 0)
     this.#inStock = longer(this.#inStock, 0)
     this.#price = longer(this.#price, NaN)
-    this.#problems = longer(this.#problems, unknown)
+    this.#problems = longer(this.#problems, 0)
     this.#links = new Map(Array.from(this.#links, ([kind, counts]) => [kind, longer(counts, this.#facts.linkCount(sku, kind))]))
     for (const [sort, order] of this.#orders) this.#orders.set(sort, longer(order, place))
   }
 
   #takeFacts(position: number, product: Product): void {
+    this.#names[position] = this.#facts.nameOf(product)
     this.#status[position] = statusNumber(product.status)
     this.#inStock[position] = Number(stockOf(product, null) > 0)
     this.#price[position] = product.price ?? NaN
@@ -119,25 +142,49 @@ export class ProductFinder {
     order[to] = position
   }
 
-  readonly #byName = (a: number, b: number): number => compareNames(this.#names[a]!, this.#names[b]!) || bySku(this.#products[a]!, this.#products[b]!)
+  readonly #byName = (a: number, b: number): number => this.#compareNames(this.#names[a]!, this.#names[b]!) || bySku(this.#products[a]!, this.#products[b]!)
 
   #byRank(sort: NumberSort): (a: number, b: number) => number {
     const rank = (position: number) => this.#rank(sort, this.#products[position]!)
     return (a, b) => rank(a) - rank(b) || this.#byName(a, b)
   }
 
-  /** Takes over that the kinds of links have changed. */
+  /** Takes over that the kinds of links have changed. Call `recounting` after it. */
   kindsChanged(): void {
-    this.#links = new Map(this.#facts.kinds().map(kind => [kind, Uint16Array.from(this.#products, ({ sku }) => this.#facts.linkCount(sku, kind))]))
-    this.#problems.fill(unknown)
+    this.#areKindsStale = true
   }
 
-  /** Takes over that the links of a product, or what they lead to, have changed. */
+  /** Takes over that the links of a product have changed. Call `recounting` after it. */
   relinked(sku: string): void {
     const position = this.postings.positionOf(sku)
     if (position === undefined) return
     for (const [kind, counts] of this.#links) counts[position] = this.#facts.linkCount(sku, kind)
-    this.#problems[position] = unknown
+    this.#stale.add(position)
+  }
+
+  #markStale(sku: string): void {
+    const position = this.postings.positionOf(sku)
+    if (position !== undefined) this.#stale.add(position)
+  }
+
+  /** Counts anew what changes have made stale, a part of it in each step: no search has to wait for it. */
+  *recounting(): Generator<void, void> {
+    if (this.#areKindsStale) {
+      this.#areKindsStale = false
+      const links = new Map(this.#facts.kinds().map(kind => [kind, new Uint16Array(this.#products.length)]))
+      for (const [position, { sku }] of this.#products.entries()) {
+        for (const [kind, counts] of links) counts[position] = this.#facts.linkCount(sku, kind)
+        this.#stale.add(position)
+        if (position % productsInStep === 0) yield
+      }
+      this.#links = links
+    }
+    let counted = 0
+    for (const position of this.#stale) {
+      this.#stale.delete(position)
+      this.#countProblems(position)
+      if (++counted % productsInStep === 0) yield
+    }
   }
 
   /** Counts problems anew for the products from one position up to, and without, another: time alone changes what is for sale. */
@@ -171,7 +218,7 @@ export class ProductFinder {
     // Nothing is above or below NaN, which stands for no price.
     if (priceFrom !== undefined) keep(left, position => this.#price[position]! >= priceFrom)
     if (priceTo !== undefined) keep(left, position => this.#price[position]! <= priceTo)
-    if (links === 'problem') keep(left, position => (this.#problems[position] === unknown ? this.#countProblems(position) : this.#problems[position]!) > 0)
+    if (links === 'problem') keep(left, position => this.#problems[position]! > 0)
     else if (links) {
       const counts = this.#links.get(links.kind)
       keep(left, position => (counts?.[position] ?? 0) < links.fewerThan)
@@ -184,8 +231,8 @@ export class ProductFinder {
     for (let position = 0; position < left.length; position++) left[position]! &= has[position]!
   }
 
-  #countProblems(position: number): number {
-    return this.#problems[position] = this.#facts.problemCount(this.#products[position]!.sku)
+  #countProblems(position: number): void {
+    this.#problems[position] = this.#facts.problemCount(this.#products[position]!.sku)
   }
 
   #order(sort: ProductSort): Uint32Array {
@@ -243,5 +290,3 @@ function attributesByName(attributes: readonly string[]): Iterable<string[]> {
 
 const statusNumber = (status: ProductStatus) => productStatus.options.indexOf(status)
 const bySku = (a: Product, b: Product) => a.sku < b.sku ? -1 : a.sku > b.sku ? 1 : 0
-/** One collator for all: making one is most of the work. */
-const { compare: compareNames } = new Intl.Collator(undefined, { sensitivity: 'base', numeric: true })

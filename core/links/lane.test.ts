@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Lane } from './lane'
 import { arrangeLinks, insertLinks, moveLink, removeLinks, sameLane, targetsOf, timeOf } from './lane'
+import { momentIn } from '../time/moment'
 
 const skus = fc.uniqueArray(fc.stringMatching(/^[A-D]\d$/), { maxLength: 12 })
 const laneOf = (targets: string[]): Lane => targets.map(target => ({ target }))
@@ -57,6 +58,6 @@ describe('timeOf', () => {
     [{}, 'now'], [{ from: '2026-05-01' }, 'now'], [{ from: '2026-05-02' }, 'later'], [{ until: '2026-05-01' }, 'now'], [{ until: '2026-04-30' }, 'over'],
     [{ from: '2026-05-01T12:00:01Z' }, 'later'], [{ until: '2026-05-01T12:00:00Z' }, 'over'],
   ])('%j at noon on 1 May: %s', (dates, expected) => {
-    expect(timeOf(dates, Date.parse('2026-05-01T12:00:00Z'))).toBe(expected)
+    expect(timeOf(dates, momentIn('UTC', Date.parse('2026-05-01T12:00:00Z')))).toBe(expected)
   })
 })

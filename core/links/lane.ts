@@ -1,6 +1,8 @@
 import { z } from 'zod'
+import type { Moment } from '../time/moment'
+import { hasBegun, isNever, isOver } from '../time/moment'
 
-/** An ISO 8601 calendar date, which stands for the whole day in UTC, or a UTC date and time. */
+/** An ISO 8601 calendar date, which stands for the whole day where the shop is, or a UTC date and time. */
 export const linkDate = z.union([z.iso.date(), z.iso.datetime()], { error: 'This is not a date in ISO 8601, such as 2026-03-01.' })
 
 /** What a link can carry. */
@@ -38,17 +40,14 @@ export function sameLane(a: Lane, b: Lane): boolean {
 
 const sameLink = (a: Link, b: Link) => a === b || (a.target === b.target && a.from === b.from && a.until === b.until && a.note === b.note)
 
-/** Whether a link, or whatever else has dates, is not shown yet, shown, or no longer shown, at a moment in milliseconds since 1970-01-01 UTC. */
-export function timeOf({ from, until }: { from?: string | null, until?: string | null }, at: number): 'later' | 'now' | 'over' {
-  if (from && at < Date.parse(from)) return 'later'
-  return until && at >= endOf(until) ? 'over' : 'now'
+/** Whether a link, or whatever else has dates, is not shown yet, shown, or no longer shown. */
+export function timeOf({ from, until }: { from?: string | null, until?: string | null }, at: Moment): 'later' | 'now' | 'over' {
+  if (from && !hasBegun(from, at)) return 'later'
+  return until && isOver(until, at) ? 'over' : 'now'
 }
 
-/** Whether a link's dates leave no moment at which it is shown. */
-export const isNever = ({ from, until }: Link) => from !== undefined && until !== undefined && Date.parse(from) >= endOf(until)
-
-const oneDay = 86_400_000
-const endOf = (until: string) => Date.parse(until) + (until.includes('T') ? 0 : oneDay)
+/** Whether a link's dates leave no moment at which it is shown. @param timeZone where the days are meant */
+export const isNeverShown = ({ from, until }: Link, timeZone: string) => from !== undefined && until !== undefined && isNever(from, until, timeZone)
 
 /**
  * The lane with more links, in the given order.

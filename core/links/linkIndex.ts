@@ -5,7 +5,8 @@ const emptyLane: Lane = []
 /** All lanes of the shop, looked up by source and kind. */
 export class LinkIndex {
   readonly #bySource = new Map<string, Map<string, Lane>>()
-  readonly #timesTarget = new Map<string, number>()
+  /** The sources of all links that lead to a product or variant. */
+  readonly #sources = new Map<string, string[]>()
 
   /** The lane of a product; empty when nothing is linked. */
   lane(source: string, kind: string): Lane {
@@ -19,7 +20,12 @@ export class LinkIndex {
 
   /** How many links lead to this product or variant itself. */
   timesTarget(sku: string): number {
-    return this.#timesTarget.get(sku) ?? 0
+    return this.#sources.get(sku)?.length ?? 0
+  }
+
+  /** SKUs of the products that link to this product or variant itself; one that does so as several kinds comes several times. */
+  sourcesOf(sku: string): readonly string[] {
+    return this.#sources.get(sku) ?? nobody
   }
 
   /** How many links of a kind there are, and on how many products. */
@@ -35,8 +41,9 @@ export class LinkIndex {
   }
 
   setLane(source: string, kind: string, lane: Lane): void {
-    for (const { target } of this.lane(source, kind)) this.#count(target, -1)
-    for (const { target } of lane) this.#count(target, 1)
+    const before = this.lane(source, kind)
+    for (const { target } of before) if (!lane.some(each => each.target === target)) this.#forget(target, source)
+    for (const { target } of lane) if (!before.some(each => each.target === target)) this.#note(target, source)
     const lanes = this.#bySource.get(source)
     if (lane.length) {
       if (lanes) lanes.set(kind, lane)
@@ -46,9 +53,20 @@ export class LinkIndex {
     }
   }
 
-  #count(target: string, by: 1 | -1): void {
-    this.#timesTarget.set(target, this.timesTarget(target) + by)
+  #note(target: string, source: string): void {
+    const sources = this.#sources.get(target)
+    if (sources) sources.push(source)
+    else this.#sources.set(target, [source])
+  }
+
+  #forget(target: string, source: string): void {
+    const sources = this.#sources.get(target)!
+    // Their order means nothing: the last takes the place of the one that goes.
+    sources[sources.indexOf(source)] = sources.at(-1)!
+    sources.pop()
+    if (!sources.length) this.#sources.delete(target)
   }
 }
 
+const nobody: readonly string[] = []
 const noLanes: ReadonlyMap<string, Lane> = new Map()

@@ -5,8 +5,9 @@ import type { LinkKind } from './kind'
 import { LinkIndex } from './linkIndex'
 import { countProblems, linkProblem } from './linkProblem'
 import { makeKind } from './makeKind.testing'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const kindOf = (expectation: LinkKind['expectation']) => makeKind('k', { expectation })
 const source = makeProduct('S', { price: 1000 })
 const glove = makeProduct('GLO', { variants: [makeVariant('GLO-S', { stock: 0 }), makeVariant('GLO-M', { price: 900 })] })
@@ -44,7 +45,7 @@ describe('countProblems', () => {
     const catalogue = new Catalogue([source, glove, makeProduct('NEW', { released: '2026-05-02' }), makeProduct('GONE', { stock: 0 })], [], [])
     const shop = { catalogue, links, kinds: new Map([['k', kindOf('none')]]) }
     links.setLane('S', 'k', [{ target: 'NEW' }, { target: 'GONE' }, { target: 'GLO' }, { target: 'NOT-THERE' }])
-    expect([countProblems('S', shop, at), countProblems('S', shop, at + 86_400_000), countProblems('UNKNOWN', shop, at)]).toEqual([2, 1, 0])
+    expect([countProblems('S', shop, at), countProblems('S', shop, momentIn('UTC', at.ms + 86_400_000)), countProblems('UNKNOWN', shop, at)]).toEqual([2, 1, 0])
   })
 })
 

@@ -5,6 +5,7 @@ import type { LinkKind } from './kind'
 import type { Link } from './lane'
 import { timeOf } from './lane'
 import type { LinkIndex } from './linkIndex'
+import type { Moment } from '../time/moment'
 
 /** Why shoppers don't see a link's target, or what is odd about it. */
 export const linkProblems = ['over', 'notForSale', 'outOfStock', 'cheaperThanSource', 'dearerThanSource'] as const
@@ -12,9 +13,8 @@ export type LinkProblem = typeof linkProblems[number]
 
 /**
  * What is wrong with a link, or null. An odd price is marked for the merchandiser, never refused.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function linkProblem(link: Link, kind: LinkKind, source: Product, { product, variant }: CatalogueItem, at: number): LinkProblem | null {
+export function linkProblem(link: Link, kind: LinkKind, source: Product, { product, variant }: CatalogueItem, at: Moment): LinkProblem | null {
   if (timeOf(link, at) === 'over') return 'over'
   if (!isForSale(product, variant, at)) return 'notForSale'
   if (!stockOf(product, variant)) return 'outOfStock'
@@ -26,9 +26,8 @@ export function linkProblem(link: Link, kind: LinkKind, source: Product, { produ
 
 /**
  * How many of a product's links have a problem. Links to products that the shop no longer has, and links of retired kinds, are passed over.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function countProblems(sku: string, shop: { catalogue: Catalogue, links: LinkIndex, kinds: ReadonlyMap<string, LinkKind> }, at: number): number {
+export function countProblems(sku: string, shop: { catalogue: Catalogue, links: LinkIndex, kinds: ReadonlyMap<string, LinkKind> }, at: Moment): number {
   const source = shop.catalogue.product(sku)
   if (!source) return 0
   let count = 0

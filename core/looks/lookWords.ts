@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Font, Look, LookParts } from './look'
 
 /** The parts of a look as people call them, in the order they are told. */
@@ -15,7 +15,7 @@ export const fontNames: Record<Font, string> = {
 export function lookDifferences(before: Look, after: Look): string[] {
   const parts = Object.keys(lookPartWords) as (keyof LookParts)[]
   return [
-    ...equal(before.name, after.name) ? [] : ['the name'],
+    ...isEqual(before.name, after.name) ? [] : ['the name'],
     ...parts.filter(part => before.parts[part] !== after.parts[part]).map(part => `the ${lookPartWords[part]}`),
     ...before.page?.ground === after.page?.ground ? [] : ['the background of pages'],
     ...before.page?.textFont === after.page?.textFont && before.page?.headFont === after.page?.headFont ? [] : ['the fonts'],

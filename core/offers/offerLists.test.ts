@@ -6,8 +6,9 @@ import { makeOffer } from './makeOffer.testing'
 import type { Offer } from './offer'
 import { inOfferOrder } from './offered'
 import { offerLists } from './offerLists'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const catalogue = new Catalogue([
   makeProduct('EX'), makeProduct('SMO'), makeProduct('STR'), makeProduct('KNIFE'), makeProduct('NONE', { stock: 0 }), makeProduct('OLD', { status: 'retired' }),
   makeProduct('GLO', { variants: [makeVariant('GLO-M'), makeVariant('GLO-L')] }),

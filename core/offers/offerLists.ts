@@ -4,6 +4,7 @@ import { isForSale, stockOf } from '../catalogue/product'
 import type { Offer } from './offer'
 import type { OfferShop } from './offered'
 import { isFor, offeredBeside } from './offered'
+import type { Moment } from '../time/moment'
 
 /** Why something is not offered although the offer names it. */
 export type NotOffered = 'inCart' | 'notForSale' | 'outOfStock' | 'offeredAbove'
@@ -24,9 +25,8 @@ export interface OfferList {
  * The offers beside some products, by their ranks; of each the first product that has something to offer. What one list has is in no other.
  * @param products of a product page the one, of a cart those in it, in order
  * @param cart SKUs of products or variants in the cart
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function offerLists(products: readonly Product[], cart: readonly string[], shop: OfferShop, at: number): OfferList[] {
+export function offerLists(products: readonly Product[], cart: readonly string[], shop: OfferShop, at: Moment): OfferList[] {
   const inCart = new Set(cart.flatMap((sku) => {
     const item = shop.catalogue.item(sku)
     // A product counts as in the cart if any of its variants is; a variant only if it itself is.

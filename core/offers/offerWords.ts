@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { OfferSettings } from './offer'
 
 const parts: Record<keyof OfferSettings, string> = {
@@ -8,4 +8,4 @@ const parts: Record<keyof OfferSettings, string> = {
 
 /** What is not the same in two states of a together offer, each in words that can be listed. */
 export const offerDifferences = (before: OfferSettings, after: OfferSettings): string[] =>
-  [...new Set((Object.keys(parts) as (keyof OfferSettings)[]).filter(part => !equal(before[part], after[part])).map(part => parts[part]))]
+  [...new Set((Object.keys(parts) as (keyof OfferSettings)[]).filter(part => !isEqual(before[part], after[part])).map(part => parts[part]))]

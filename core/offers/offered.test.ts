@@ -6,8 +6,9 @@ import { emptyScope } from '../pagePlans/pagePlan'
 import { makeOffer } from './makeOffer.testing'
 import type { Offer } from './offer'
 import { inOfferOrder, isFor, offeredBeside } from './offered'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const extractor = makeProduct('EX', { price: 18900, brand: 'Corrie', tags: ['harvest'], categories: ['extractors'] })
 const catalogue = new Catalogue([extractor, makeProduct('STR'), makeProduct('GLO', { variants: [makeVariant('GLO-M')] }), makeProduct('KNIFE')],
   [{ key: 'extraction', name: {}, parent: null }, { key: 'extractors', name: {}, parent: 'extraction' }], [])

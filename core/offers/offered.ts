@@ -4,6 +4,7 @@ import type { Lane } from '../links/lane'
 import { timeOf } from '../links/lane'
 import { isWithin } from '../rules/range'
 import type { Offer } from './offer'
+import type { Moment } from '../time/moment'
 
 /** What offers read of the shop. */
 export interface OfferShop {
@@ -18,9 +19,8 @@ export const inOfferOrder = (offers: Iterable<Offer>): Offer[] => [...offers].so
 
 /**
  * Whether an offer is for a product now: it is active, in its dates, and the product is among those that it is for.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export const isFor = (offer: Offer, product: Product, shop: OfferShop, at: number) =>
+export const isFor = (offer: Offer, product: Product, shop: OfferShop, at: Moment) =>
   offer.active && timeOf(offer, at) === 'now' && isTrigger(offer, product, shop.catalogue)
 
 function isTrigger({ trigger }: Offer, product: Product, catalogue: OfferShop['catalogue']): boolean {
@@ -35,9 +35,8 @@ function isTrigger({ trigger }: Offer, product: Product, catalogue: OfferShop['c
 /**
  * SKUs of what an offer offers beside a product, in order, each once: never the product itself, nor what the shop doesn't have.
  * Of links those count that are in their dates.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function offeredBeside({ offered }: Offer, product: Product, { catalogue, links }: OfferShop, at: number): string[] {
+export function offeredBeside({ offered }: Offer, product: Product, { catalogue, links }: OfferShop, at: Moment): string[] {
   const skus = offered.by === 'chosen' ? offered.skus : links.lane(product.sku, offered.kind).filter(link => timeOf(link, at) === 'now').slice(0, offered.count).map(link => link.target)
   return [...new Set(skus)].filter((sku) => {
     const item = catalogue.item(sku)

@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { PagePlan } from './pagePlan'
 import { sectionsOf } from './pagePlan'
 
@@ -15,8 +15,8 @@ export function planDifferences(before: PagePlan, after: PagePlan, name: (sectio
   const isInOrder = had.filter(key => has.includes(key)).every((key, i) => key === stayed[i])
   const quoted = (key: string) => `“${name(key)}”`
   return [
-    ...equal(before.name, after.name) ? [] : ['changes its name'],
-    ...equal(before.scope, after.scope) ? [] : ['is for other pages'],
+    ...isEqual(before.name, after.name) ? [] : ['changes its name'],
+    ...isEqual(before.scope, after.scope) ? [] : ['is for other pages'],
     ...before.rank === after.rank ? [] : [`goes ${after.rank < before.rank ? 'before' : 'after'} plans that it went ${after.rank < before.rank ? 'after' : 'before'}`],
     ...has.filter(key => !had.includes(key)).map(key => `adds ${quoted(key)}`),
     ...had.filter(key => !has.includes(key)).map(key => `takes ${quoted(key)} out`),

@@ -8,8 +8,9 @@ import type { Offer } from '../offers/offer'
 import { inOfferOrder } from '../offers/offered'
 import { emptyScope } from '../pagePlans/pagePlan'
 import { priceCart } from './priceCart'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const catalogue = new Catalogue([
   makeProduct('EX', { price: 18900, stock: 99 }), makeProduct('STR', { price: 2450, stock: 99 }), makeProduct('KNIFE', { price: 2199, stock: 99 }),
   makeProduct('GLO', { price: 2400, variants: [makeVariant('GLO-M', { stock: 99 }), makeVariant('GLO-L', { stock: 99, price: 2600 })] }),

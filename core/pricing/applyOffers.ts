@@ -5,6 +5,7 @@ import type { Offer } from '../offers/offer'
 import type { OfferShop } from '../offers/offered'
 import { isFor, offeredBeside } from '../offers/offered'
 import type { PricedLine } from './cart'
+import type { Moment } from '../time/moment'
 
 /** A line while offers are worked out. */
 interface Open { line: PricedLine, item: CatalogueItem, /** Units of it that are reduced already. */ reduced: number }
@@ -14,9 +15,8 @@ interface Open { line: PricedLine, item: CatalogueItem, /** Units of it that are
  * one unit of each product that is offered, up to the offer's limit in all; the first in the cart come first. No unit is reduced twice, unless the offer says so,
  * and a bundle's units are reduced already when the bundle is.
  * @param lines as they are priced without offers; they are changed
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function applyOffers(lines: readonly PricedLine[], shop: OfferShop, at: number): void {
+export function applyOffers(lines: readonly PricedLine[], shop: OfferShop, at: Moment): void {
   if (!shop.offers.length) return
   const open = lines.map((line): Open => ({ line, item: shop.catalogue.item(line.sku)!, reduced: line.reductions.length ? line.quantity : 0 }))
   for (const offer of shop.offers) {
@@ -27,7 +27,7 @@ export function applyOffers(lines: readonly PricedLine[], shop: OfferShop, at: n
 }
 
 /** How many units of which lines an offer reduces. */
-function takenBy(offer: Offer, open: readonly Open[], shop: OfferShop, at: number): Map<Open, number> {
+function takenBy(offer: Offer, open: readonly Open[], shop: OfferShop, at: Moment): Map<Open, number> {
   const taken = new Map<Open, number>()
   let left = offer.limit
   for (const trigger of open) {

@@ -3,15 +3,15 @@ import type { Items, PartChoice } from '../bundles/bundleParts'
 import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { isForSale } from '../catalogue/product'
 import type { ChosenPart, WantedChoice, WarningCode } from './cart'
+import type { Moment } from '../time/moment'
 
 /** Why a bundle can't be sold with these choices. */
 export interface ChoiceProblem { code: Extract<WarningCode, 'notForSale' | 'noChoice' | 'choiceNotSold' | 'wrongNumber'>, part: string | null }
 
 /**
  * What is in a bundle with what the shopper chose. A part that can be one thing only need not be chosen.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], items: Items, at: number): ChosenPart[] | ChoiceProblem {
+export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], items: Items, at: Moment): ChosenPart[] | ChoiceProblem {
   if (bundle.type === 'pickAny') return picked(bundle, wanted, items, at)
   const parts = partsOf(bundle, items)
   const stray = wanted.find(choice => !parts.some(part => part.key === choice.part))
@@ -28,7 +28,7 @@ export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], ite
   return chosen.length ? chosen : { code: 'notForSale', part: null }
 }
 
-function picked(bundle: PickAnyBundle, wanted: readonly WantedChoice[], items: Items, at: number): ChosenPart[] | ChoiceProblem {
+function picked(bundle: PickAnyBundle, wanted: readonly WantedChoice[], items: Items, at: Moment): ChosenPart[] | ChoiceProblem {
   const choices = new Map(pickable(bundle, items).map(each => [each.sku, each]))
   const counts = new Map<string, number>()
   for (const { part, sku, quantity } of wanted) {
@@ -43,4 +43,4 @@ function picked(bundle: PickAnyBundle, wanted: readonly WantedChoice[], items: I
   return Array.from(counts, ([sku, quantity]) => ({ part: pickKey, sku, item: choices.get(sku)!.item, quantity }))
 }
 
-const isNowForSale = ({ item }: PartChoice, at: number) => isForSale(item.product, item.variant, at)
+const isNowForSale = ({ item }: PartChoice, at: Moment) => isForSale(item.product, item.variant, at)

@@ -7,8 +7,9 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { WantedLine } from './cart'
 import { priceCart } from './priceCart'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const bundled = (sku: string, bundle: Bundle, status: 'active' | 'draft' = 'active') => makeProduct(sku, { price: null, stock: 0, status, bundle })
 const catalogue = new Catalogue([
   makeProduct('SMOKER', { price: 3990, was: 4500, stock: 3 }),

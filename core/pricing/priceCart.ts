@@ -10,6 +10,7 @@ import type { CartWarning, ChosenPart, PricedCart, PricedComponent, PricedLine, 
 import { applyOffers } from './applyOffers'
 import type { ChoiceProblem } from './chooseParts'
 import { chooseParts } from './chooseParts'
+import type { Moment } from '../time/moment'
 
 /** What pricing reads of the shop. */
 export type PricingShop = OfferShop
@@ -26,9 +27,8 @@ type Refused = Pick<CartWarning, 'code' | 'part'>
  * (largest remainder), and taken as often as the bundle is bought; then together offers, by their ranks (applyOffers.ts).
  * @param shop where products are looked up; without offers none apply
  * @param lines whole quantities from 1 on
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: number): PricedCart {
+export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: Moment): PricedCart {
   const items = shop.catalogue
   const cart: PricedCart = { lines: [], subtotal: 0, reductions: [], total: 0, warnings: [] }
   const taken = new Map<string, number>()
@@ -54,7 +54,7 @@ export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: n
   return cart
 }
 
-function priceLine(wanted: WantedLine, i: number, items: Items, at: number): Taken | Refused {
+function priceLine(wanted: WantedLine, i: number, items: Items, at: Moment): Taken | Refused {
   const item = items.item(wanted.sku)
   if (!item) return { code: 'unknown', part: null }
   const { product, variant } = item

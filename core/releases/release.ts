@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
 import type { Change } from '../commands/change'
 import { look } from '../looks/look'
@@ -72,4 +72,4 @@ export function liveAfter(changes: readonly Change[], { sections, plans, looks }
 
 /** Whether changes give shoppers anything else. */
 export const areForShoppers = (changes: readonly Change[]) =>
-  changes.some(change => isDrafted(change) && !equal(change.before?.live ?? null, change.after?.live ?? null))
+  changes.some(change => isDrafted(change) && !isEqual(change.before?.live ?? null, change.after?.live ?? null))

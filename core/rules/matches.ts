@@ -3,6 +3,7 @@ import { stockOf, valuesOf } from '../catalogue/product'
 import type { Trait } from '../catalogue/traits'
 import { isWithin, isWithinPercent } from './range'
 import type { Condition, ProductTest, TargetTest } from './rule'
+import type { Moment } from '../time/moment'
 
 /** What tests look at besides the products. */
 export interface RuleFacts {
@@ -11,7 +12,7 @@ export interface RuleFacts {
   /** The keys of a category and of all below it. */
   categoriesFrom(key: string): ReadonlySet<string>
   /** Milliseconds since 1970-01-01 UTC. */
-  at: number
+  at: Moment
 }
 
 const oneDay = 86_400_000
@@ -53,8 +54,8 @@ function productCheck(test: ProductTest, facts: RuleFacts): Check {
   if ('price' in test) return ({ price }) => price !== null && isWithin(price, test.price)
   if ('stock' in test) return product => isWithin(stockOf(product, null), test.stock)
   if ('sold' in test) return ({ sku }) => isWithin(facts.sold(sku), test.sold)
-  const latest = facts.at
-  const earliest = facts.at - test.releasedWithin * oneDay
+  const latest = facts.at.ms
+  const earliest = latest - test.releasedWithin * oneDay
   return ({ released }) => released !== null && isWithin(Date.parse(released), { from: earliest, to: latest })
 }
 

@@ -3,8 +3,9 @@ import { makeProduct } from '../catalogue/makeProduct.testing'
 import { sourceCheck, targetCheck } from './matches'
 import { isWithinPercent } from './range'
 import { rule } from './rule'
+import { momentIn } from '../time/moment'
 
-const facts = { sold: () => 3, categoriesFrom: (key: string) => new Set([key]), at: Date.parse('2026-05-01T00:00:00Z') }
+const facts = { sold: () => 3, categoriesFrom: (key: string) => new Set([key]), at: momentIn('UTC', Date.parse('2026-05-01T00:00:00Z')) }
 
 describe('a rule', () => {
   it.each([

@@ -11,6 +11,8 @@ export interface Names {
   product(sku: string): string
   /** @param amount minor units */
   money(amount: number): string
+  /** A number that stands beside amounts: separated as they are. */
+  number(value: number): string
 }
 
 /** “products of the same brand priced 10 % to 50 % above …, for a product in Hives” */
@@ -56,12 +58,10 @@ export function targetTestWords(test: TargetTest, names: Names): string {
 export function productTestWords(test: ProductTest, names: Names): string {
   if ('has' in test) return traitWords(test.has, names)
   if ('price' in test) return `priced ${rangeWords(test.price, names.money)}`
-  if ('stock' in test) return `with ${rangeWords(test.stock, number)} in stock`
-  if ('sold' in test) return `sold ${rangeWords(test.sold, number)} times`
+  if ('stock' in test) return `with ${rangeWords(test.stock, names.number)} in stock`
+  if ('sold' in test) return `sold ${rangeWords(test.sold, names.number)} times`
   return `released in the last ${test.releasedWithin === 1 ? 'day' : counted(test.releasedWithin, 'day')}`
 }
-
-const number = (value: number) => value.toLocaleString('en')
 
 function traitWords({ of, name, value }: Trait, names: Names): string {
   switch (of) {

@@ -7,7 +7,7 @@ import type { KnownThings } from './sectionProblems'
 import { sectionProblems } from './sectionProblems'
 
 const known: KnownThings = {
-  kind: key => key, category: key => key, product: sku => sku, money: String, isKnown: () => true, hasAttribute: () => true, isRetired: () => false, isProductRetired: () => false, looks: new LookBook(builtInLooks),
+  kind: key => key, category: key => key, product: sku => sku, money: String, number: String, isKnown: () => true, hasAttribute: () => true, isRetired: () => false, isProductRetired: () => false, timeZone: 'UTC', looks: new LookBook(builtInLooks),
 }
 const none = { one: {}, without: {} }
 const said = (heading: Section['heading'], otherHeadings: Section['otherHeadings'] = none) => sectionProblems(makeSection('s', { heading, otherHeadings }), known).map(each => each.words)

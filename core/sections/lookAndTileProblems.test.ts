@@ -9,8 +9,8 @@ import type { KnownThings } from './sectionProblems'
 import { sectionProblems } from './sectionProblems'
 
 const known: KnownThings = {
-  kind: key => key, category: key => key, product: sku => sku, money: String, isKnown: () => true, hasAttribute: () => true,
-  isRetired: () => false, isProductRetired: () => false, looks: new LookBook(builtInLooks),
+  kind: key => key, category: key => key, product: sku => sku, money: String, number: String, isKnown: () => true, hasAttribute: () => true,
+  isRetired: () => false, isProductRetired: () => false, timeZone: 'UTC', looks: new LookBook(builtInLooks),
 }
 const problemsOf = (part: Partial<Section>) => sectionProblems(makeSection('s', part), known).map(({ step, of, words }) => [step, of, words])
 const related = { from: 'relatedCategories', of: 'beside', order: 'best-selling', subjects: 'page', cap: null, off: false } as const

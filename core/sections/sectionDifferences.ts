@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Section } from './section'
 
 /** The parts of a section as people call them, in the order they are told. */
@@ -9,6 +9,6 @@ const partNames: Partial<Record<keyof Section, string>> = {
 
 /** What of a section is another, in words: “the fill steps”, “the guards”. */
 export function sectionDifferences(before: Section, after: Section): string[] {
-  const changed = (Object.keys(partNames) as (keyof Section)[]).filter(part => !equal(before[part], after[part]))
+  const changed = (Object.keys(partNames) as (keyof Section)[]).filter(part => !isEqual(before[part], after[part]))
   return [...new Set(changed.map(part => partNames[part]!)), ...before.off === after.off ? [] : [after.off ? 'that it is switched off' : 'that it is switched on']]
 }

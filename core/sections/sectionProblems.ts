@@ -4,6 +4,7 @@ import { lookProblems } from '../looks/lookProblems'
 import type { KnownTraits } from '../rules/ruleProblems'
 import { isReversed, ruleProblems } from '../rules/ruleProblems'
 import { counted, listed } from '../text/sentence'
+import { isNever } from '../time/moment'
 import type { FillStep } from './fillStep'
 import { headingTokens, tokensOf } from './headings'
 import type { LeaveOut, Section } from './section'
@@ -26,6 +27,8 @@ export interface KnownThings extends KnownTraits {
   /** null: there is no such product */
   isProductRetired(sku: string): boolean | null
   looks: LookBook
+  /** Where the days of dates are meant. */
+  timeZone: string
 }
 
 /** What is wrong with a section, step by step, then as a whole. Pages go on without what can't be found. */
@@ -35,7 +38,7 @@ export function sectionProblems(section: Section, known: KnownThings): SectionPr
     ...steps.every(step => step.off) ? ['All its steps are switched off, so it shows nothing anywhere.'] : [],
     ...minimum > places ? [`It is hidden under ${counted(minimum, 'product')}, and has ${counted(places, 'place')}: it never shows.`] : [],
     ...priceBand && isReversed(priceBand) ? [`No price is from ${priceBand.from} % to ${priceBand.to} % of another: swap the two.`] : [],
-    ...from && until && Date.parse(from) > Date.parse(until) ? ['It begins after it has ended, so it never shows.'] : [],
+    ...from && until && isNever(from, until, known.timeZone) ? ['It begins after it has ended, so it never shows.'] : [],
     ...section.layout === 'tiles' && !steps.some(step => step.from === 'relatedCategories') ? ['Tiles show categories, and none of its steps finds any. Add a step of related categories, or choose another layout.'] : [],
     ...headingProblems(section),
     ...goneFrom(leaveOut, known).map(words => `It leaves out ${words}, which no product is any more.`),

@@ -9,9 +9,9 @@ import { sectionProblems } from './sectionProblems'
 import { stepSentence, stepWords } from './stepSentence'
 
 const known = {
-  kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String,
+  kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String, number: String,
   isKnown: ({ name }: { name: string }) => name !== 'gone', hasAttribute: (name: string) => name !== 'gone',
-  isRetired: (kind: string) => kind === 'gone' ? null : kind === 'retired', isProductRetired: (sku: string) => sku === 'GONE' ? null : sku === 'OLD', looks: new LookBook(builtInLooks),
+  isRetired: (kind: string) => kind === 'gone' ? null : kind === 'retired', isProductRetired: (sku: string) => sku === 'GONE' ? null : sku === 'OLD', timeZone: 'UTC', looks: new LookBook(builtInLooks),
 }
 const step = (part: object): FillStep => fillStep.parse({ subjects: 'page', cap: null, off: false, ...part })
 

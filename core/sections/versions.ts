@@ -1,4 +1,4 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 
 /** What shoppers get of a thing, and what they will get of it after publishing; null: nothing. */
 export interface Versions<T> {
@@ -7,4 +7,4 @@ export interface Versions<T> {
 }
 
 /** Whether publishing would change anything. */
-export const isUnpublished = <T>({ live, draft }: Versions<T>) => !equal(live, draft)
+export const isUnpublished = <T>({ live, draft }: Versions<T>) => !isEqual(live, draft)

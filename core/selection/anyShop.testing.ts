@@ -22,12 +22,13 @@ import { guard } from '../sections/section'
 import { makeIndex } from './makeShop.testing'
 import type { PlainShop } from './naiveResolve.testing'
 import type { Page, Shop, Shopper } from './shop'
+import { momentIn } from '../time/moment'
 
 /*
  * Small shops of every sort, for property tests. Few values each, so that products have much in common.
  */
 
-export const now = Date.parse('2026-05-01T10:00:00Z')
+export const now = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 export const skus = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H']
 const variantSkus = ['A-1', 'A-2', 'B-1']
 const kinds = ['upsell', 'accessory']

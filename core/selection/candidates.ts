@@ -317,7 +317,7 @@ const expectedLooks = 8
 const isShuffle = (order: Order) => order === 'shuffle' || order === 'shuffle-every-view'
 
 function seedFor(order: Order, { shopper, key }: StepContext): number {
-  return order === 'shuffle' ? seedOf(shopper.visitor, shopper.at, key) : hashOf(`${shopper.view}\n${key}`)
+  return order === 'shuffle' ? seedOf(shopper.visitor, shopper.at.ms, key) : hashOf(`${shopper.view}\n${key}`)
 }
 
 /** Positions, put in any order as they are asked for. */

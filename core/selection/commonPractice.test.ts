@@ -11,6 +11,7 @@ import { PlanBook } from '../pagePlans/planBook'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
 import type { Page } from './shop'
+import { momentIn } from '../time/moment'
 
 /*
  * What merchandisers hold to be right, by common practice in the trade; there is no source for it.
@@ -30,7 +31,7 @@ function shopWith(links: { source: string, kind: string, targets: string[] }[]) 
 describe('by common practice', () => {
   it('an upsell costs more than what it stands beside, and an accessory less', () => {
     const odd = (expectation: 'dearer' | 'cheaper', source: number, target: number) =>
-      linkProblem({ target: skus[target]! }, makeKind('k', { expectation }), products[source]!, { product: products[target]!, variant: null }, 0)
+      linkProblem({ target: skus[target]! }, makeKind('k', { expectation }), products[source]!, { product: products[target]!, variant: null }, momentIn('UTC', 0))
     expect([odd('dearer', 1, 2), odd('dearer', 1, 0)]).toEqual([null, 'cheaperThanSource'])
     expect([odd('cheaper', 1, 0), odd('cheaper', 1, 2)]).toEqual([null, 'dearerThanSource'])
   })

@@ -11,7 +11,8 @@ import { resolvePage } from './resolvePage'
 describe('countRule', () => {
   it('finds what a section of this rule alone would show, and of each part what the part alone would', () => {
     fc.assert(fc.property(anyPlainShop, anyRule, fc.constantFrom(...skus), (plain, rule, sku) => {
-      const shop = shopOf(plain)
+      // What has no price is counted, and not shown.
+      const shop = shopOf({ ...plain, products: plain.products.map(each => ({ ...each, price: each.price ?? 1 })) })
       const shown = (pick: typeof rule.pick, when: typeof rule.when) => {
         const only = makeSection('only', { steps: [{ from: 'rule', rule: { when, pick }, order: 'best-selling', subjects: 'page', cap: null, off: false }], guards: [], places: 48 })
         const there = { ...shop, switchedOff: () => new Set<string>(), sections: new Map([['only', only]]), plans: new PlanBook([makePlan('product', ['only'])]) }

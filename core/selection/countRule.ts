@@ -5,6 +5,7 @@ import type { RuleFacts } from '../rules/matches'
 import { sourceCheck, targetCheck } from '../rules/matches'
 import type { Condition, ProductTest, Rule, TargetTest } from '../rules/rule'
 import { isGroup, partsOf } from '../rules/ruleWords'
+import type { Moment } from '../time/moment'
 
 /** How many products a rule and each of its conditions hold for. */
 export interface RuleCount {
@@ -23,7 +24,7 @@ const productsInStep = 2000
  * @param sku of the source that targets are compared with
  * @param mostMatches that are named
  */
-export function* countRule(rule: Rule, sku: string, shop: Pick<Shop, 'catalogue' | 'index' | 'neighboursOf'>, at: number, mostMatches: number): Generator<void, RuleCount> {
+export function* countRule(rule: Rule, sku: string, shop: Pick<Shop, 'catalogue' | 'index' | 'neighboursOf'>, at: Moment, mostMatches: number): Generator<void, RuleCount> {
   const { catalogue, index } = shop
   const facts: RuleFacts = { sold: each => index.facts.sold(each), categoriesFrom: key => catalogue.categoriesFrom(key), at }
   const source = catalogue.product(sku)!

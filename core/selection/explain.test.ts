@@ -11,6 +11,7 @@ import type { Section } from '../sections/section'
 import { makeIndex, makeShop, makeShopper } from './makeShop.testing'
 import { explainPage, resolvePage } from './resolvePage'
 import type { Page, Shop, Shopper } from './shop'
+import { momentIn } from '../time/moment'
 
 const common = { subjects: 'page', cap: null, off: false } as const
 const hive = makeProduct('HIVE', { categories: ['hives'], brand: 'Alder', tags: ['oak'], price: 10_000, attributes: { standard: ['National'] } })
@@ -151,7 +152,13 @@ describe('a section', () => {
     ['off', { off: true }, 'off'], ['before its time', { from: '2026-05-02' }, 'outsideDates'], ['after its time', { until: '2026-04-30' }, 'outsideDates'],
     ['with too little to show', { minimum: 5 }, 'belowMinimum'], ['whose steps are all off', { steps: [category('frames', { off: true })] }, 'nothingFound'],
   ])('%s is hidden, and says why', (_, part, reason) => {
-    expect(sectionOf({ steps: [category('frames')], ...part })(undefined, { at: Date.parse('2026-05-01T12:00:00Z') }).hidden).toBe(reason)
+    expect(sectionOf({ steps: [category('frames')], ...part })(undefined, { at: momentIn('UTC', Date.parse('2026-05-01T12:00:00Z')) }).hidden).toBe(reason)
+  })
+
+  it('lasts until the end of its day where the shop is', () => {
+    const hidden = (timeZone: string, at: string) => sectionOf({ steps: [category('frames')], from: '2026-12-24T12:00:00Z', until: '2026-12-24' })(undefined, { at: momentIn(timeZone, Date.parse(at)) }).hidden
+    expect([hidden('UTC', '2026-12-24T11:59:59Z'), hidden('UTC', '2026-12-24T12:00:00Z'), hidden('UTC', '2026-12-25T00:00:00Z')]).toEqual(['outsideDates', undefined, 'outsideDates'])
+    expect([hidden('America/New_York', '2026-12-25T04:59:59Z'), hidden('America/New_York', '2026-12-25T05:00:00Z')]).toEqual([undefined, 'outsideDates'])
   })
 
   it('is switched off on the page of one product, in a plan, and nowhere else', () => {

@@ -39,7 +39,8 @@ export function guarding(section: Section, context: GuardContext): Guarding {
     if (inCart && cart.has((variant ?? product).sku)) return 'inCart'
     // What an article names is what the page is about, and is asked for as such.
     if (self && subjects.has(product.sku) && section.steps[candidate.step]!.from !== 'named') return 'self'
-    if (notForSale && !isForSale(product, variant, shopper.at)) return 'notForSale'
+    // What has no price can't be shown with one, whatever the guards say.
+    if (priceOf(product, variant) === null || (notForSale && !isForSale(product, variant, shopper.at))) return 'notForSale'
     if (outOfStock && stockOf(product, variant) === 0) return 'outOfStock'
     if (shownEarlier && shown.has(product.sku)) return 'shownEarlier'
     if (candidate.leftOut || excluded?.(product)) return 'excluded'

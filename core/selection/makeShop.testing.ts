@@ -11,11 +11,13 @@ import { completed } from '../steps'
 import type { IndexFacts } from './selectionIndex'
 import { SelectionIndex } from './selectionIndex'
 import type { Shop, Shopper } from './shop'
+import { momentIn } from '../time/moment'
 
 /** The lists of some products, for tests and measurements. */
 export function makeIndex(products: readonly Product[], facts: Partial<IndexFacts> = {}): SelectionIndex {
   const postings = completed(Postings.building(products))
-  return completed(SelectionIndex.building(products, { nameOf: product => Object.values(product.name)[0] ?? product.sku, sold: () => 0, ...facts }, postings))
+  const standard: IndexFacts = { nameOf: product => Object.values(product.name)[0] ?? product.sku, sold: () => 0, language: 'en' }
+  return completed(SelectionIndex.building(products, Object.assign(standard, facts), postings))
 }
 
 /** A shop for tests: the built-in sections and plans, nothing linked and nothing sold, unless a part says otherwise. */
@@ -30,5 +32,5 @@ export function makeShop(products: readonly Product[], part: Partial<Shop> & { c
 
 /** A shopper with an empty cart who has seen nothing. */
 export function makeShopper(part: Partial<Shopper> = {}): Shopper {
-  return { cart: [], seen: [], visitor: '', view: '', at: 0, ...part }
+  return { cart: [], seen: [], visitor: '', view: '', at: momentIn('UTC', 0), ...part }
 }

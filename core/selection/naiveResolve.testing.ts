@@ -72,7 +72,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     if ('price' in test) return product.price !== null && within(product.price, test.price)
     if ('stock' in test) return within(onHand(product), test.stock)
     if ('sold' in test) return within(soldOf(product.sku), test.sold)
-    const age = product.released === null ? -1 : shopper.at - new Date(product.released).getTime()
+    const age = product.released === null ? -1 : shopper.at.ms - new Date(product.released).getTime()
     return age >= 0 && age <= test.releasedWithin * day
   }
   function testTarget(test: TargetTest, target: Product, source: Product): boolean {
@@ -107,7 +107,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         const margin = marginOf(price, product.cost)
         return margin === null ? Infinity : -margin
       }
-      case 'shuffle': return mixed(hashOf(target), hashOf(`${shopper.visitor}\n${new Date(shopper.at).toISOString().slice(0, 10)}\n${key}`))
+      case 'shuffle': return mixed(hashOf(target), hashOf(`${shopper.visitor}\n${new Date(shopper.at.ms).toISOString().slice(0, 10)}\n${key}`))
       case 'shuffle-every-view': return mixed(hashOf(target), hashOf(`${shopper.view}\n${key}`))
       case 'strength': return -score
       default: return 0
@@ -118,7 +118,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     const rows = targets.map(target => ({ target, number: numberFor(order, target, key, scores[target] ?? 0) }))
     if (order === 'hand') return rows.map(row => row.target)
     return rows.sort((a, b) => {
-      const names = typeof a.number === 'string' ? a.number.localeCompare(b.number as string, undefined, { sensitivity: 'base', numeric: true }) : 0
+      const names = typeof a.number === 'string' ? a.number.localeCompare(b.number as string, 'en', { sensitivity: 'base', numeric: true }) : 0
       if (names) return names
       if (typeof a.number === 'number' && a.number !== b.number) return a.number < (b.number as number) ? -1 : 1
       return a.target < b.target ? -1 : 1
@@ -138,7 +138,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     const tiles: { key: string, step: number, verdict: string }[] = []
     for (const { key, step } of all) {
       const taken = tiles.filter(each => each.verdict === 'taken')
-      const sells = shop.products.some(each => isIn(each, key) && each.status === 'active' && each.price !== null && (!each.released || new Date(each.released).getTime() <= shopper.at))
+      const sells = shop.products.some(each => isIn(each, key) && each.status === 'active' && each.price !== null && (!each.released || new Date(each.released).getTime() <= shopper.at.ms))
       const isFull = taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)
       tiles.push({ key, step, verdict: !sells ? 'emptyCategory' : taken.some(each => each.key === key) ? 'duplicate' : isFull ? 'noRoom' : 'taken' })
     }
@@ -186,7 +186,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
           // A date without a time is a whole day.
           const begins = from ? new Date(from).getTime() : -Infinity
           const ends = until ? new Date(until.length === 10 ? `${until}T23:59:59.999Z` : until).getTime() + (until.length === 10 ? 1 : 0) : Infinity
-          return { target, step: number, source, place: at + 1, outside: shopper.at < begins || shopper.at >= ends, leftOut: false }
+          return { target, step: number, source, place: at + 1, outside: shopper.at.ms < begins || shopper.at.ms >= ends, leftOut: false }
         })
       }))
       case 'traits': return turns(sources.map((source) => {
@@ -254,7 +254,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       const section = shop.sections.find(each => each.key === key)!
       const verdicts: Verdict[] = []
       const endOf = (until: string) => new Date(until).getTime() + (until.length === 10 ? day : 0)
-      const isOut = (section.from !== null && shopper.at < new Date(section.from).getTime()) || (section.until !== null && shopper.at >= endOf(section.until))
+      const isOut = (section.from !== null && shopper.at.ms < new Date(section.from).getTime()) || (section.until !== null && shopper.at.ms >= endOf(section.until))
       const isOffHere = (page.kind === 'product' || page.kind === 'added') && (shop.switchedOff[about[0]!] ?? []).includes(key)
       const closed = section.off || plan.off.includes(key) ? 'off' : isOut ? 'outsideDates' : isOffHere ? 'switchedOffHere' : null
       const tiles = section.layout === 'tiles' && !closed ? tilesOf(section) : []
@@ -267,7 +267,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         const taken = verdicts.filter(each => each.verdict === 'taken')
         const active = product.status === 'active' && (!variant || variant.status === null || variant.status === 'active')
         const price = priceOf(product, variant)
-        const released = !product.released || new Date(product.released).getTime() <= shopper.at
+        const released = !product.released || new Date(product.released).getTime() <= shopper.at.ms
         const out = section.leaveOut
         const bandOf = productOf(source ?? aboutProducts[0] ?? '')?.price ?? null
         const margin = marginOf(price, product.cost)
@@ -275,7 +275,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
           ['outsideDates', outside],
           ['inCart', section.guards.includes('inCart') && (variant ? cartSkus.includes(variant.sku) : cartProducts.includes(product.sku))],
           ['self', section.guards.includes('self') && aboutProducts.includes(product.sku) && section.steps[step]!.from !== 'named'],
-          ['notForSale', section.guards.includes('notForSale') && (!active || price === null || !released)],
+          ['notForSale', price === null || (section.guards.includes('notForSale') && (!active || !released))],
           ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
           ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],
           ['excluded', leftOut || out.products.includes(product.sku) || out.brands.includes(product.brand ?? '') || common(out.tags, product.tags).length > 0 || out.categories.some(top => isIn(product, top))],

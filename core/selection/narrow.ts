@@ -69,7 +69,7 @@ export function partOf(test: TargetTest, source: Product, index: SelectionIndex,
     const than = -Date.parse(source.released)
     return between(index, 'newest', () => true, number => number >= than)
   }
-  if ('releasedWithin' in test) return within(index, 'newest', { from: -facts.at, to: -(facts.at - test.releasedWithin * 86_400_000) })
+  if ('releasedWithin' in test) return within(index, 'newest', { from: -facts.at.ms, to: -(facts.at.ms - test.releasedWithin * 86_400_000) })
   return null
 }
 

@@ -1,5 +1,8 @@
 import { firstIndex } from '../sorted'
-import { sorting } from '../steps'
+import { completed, sorting } from '../steps'
+
+/** Texts that get a number before a pause. */
+const textsInStep = 1000
 
 /**
  * Numbers that stand for texts in their order, so that lists can be sorted by comparing numbers, which is many times faster.
@@ -12,17 +15,19 @@ export class Ranks {
   #sorted: number[]
   readonly #ranks: number[] = []
 
+  /** Its numbers come with `#renumbering`. */
   private constructor(texts: string[], sorted: number[], compare: (a: string, b: string) => number) {
     this.#texts = texts
     this.#sorted = sorted
     this.#compare = compare
-    this.#renumber()
   }
 
   /** @param compare a total order of texts */
   static* building(texts: string[], compare: (a: string, b: string) => number): Generator<void, Ranks> {
     const sorted = yield* sorting(Uint32Array.from(texts.keys()), (a, b) => compare(texts[a]!, texts[b]!))
-    return new Ranks(texts, [...sorted], compare)
+    const ranks = new Ranks(texts, [...sorted], compare)
+    yield* ranks.#renumbering()
+    return ranks
   }
 
   /** By place. Replaced texts change them. */
@@ -49,12 +54,13 @@ export class Ranks {
     const above = next === undefined ? below + 2 : this.#ranks[next]!
     const between = below + (above - below) / 2
     this.#ranks[place] = between
-    if (between <= below || between >= above) this.#renumber()
+    if (between <= below || between >= above) completed(this.#renumbering())
   }
 
-  #renumber(): void {
+  *#renumbering(): Generator<void, void> {
     let rank = 0
     for (const [i, place] of this.#sorted.entries()) {
+      if (i % textsInStep === 0) yield
       if (i && this.#compare(this.#texts[this.#sorted[i - 1]!]!, this.#texts[place]!) !== 0) rank++
       this.#ranks[place] = rank
     }

@@ -13,6 +13,7 @@ import type { Tiles } from './tiles'
 import { bringsTiles, tilesOf } from './tiles'
 import type { Page, Shop, Shopper } from './shop'
 import { UnknownSubjectError } from './shop'
+import type { Moment } from '../time/moment'
 
 /**
  * Works out what a page shows: for each section of its plan, in page order, the products that fill it.
@@ -147,7 +148,7 @@ const tileReports = (section: Section, context: StepContext, { taken, heldBack }
 }))
 
 /** Why a section isn't tried at all. */
-function closedReason(section: Section, plan: PagePlan, switchedOff: ReadonlySet<string>, at: number): HiddenReason | null {
+function closedReason(section: Section, plan: PagePlan, switchedOff: ReadonlySet<string>, at: Moment): HiddenReason | null {
   if (section.off || plan.off.includes(section.key)) return 'off'
   if (timeOf(section, at) !== 'now') return 'outsideDates'
   return switchedOff.has(section.key) ? 'switchedOffHere' : null

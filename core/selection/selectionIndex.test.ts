@@ -12,7 +12,7 @@ import { SelectionIndex } from './selectionIndex'
 
 const orders: ListOrder[] = ['cheapest', 'dearest', 'name', 'newest', 'oldest', 'best-selling', 'margin']
 const lists: ListName[] = ['all', ['category', 'hives'], ['category', 'frames'], ['brand', 'Alder'], ['tag', 'oak'], ['attribute', 'fits=National']]
-const facts = { nameOf: (product: Product) => product.name.en!, sold: (sku: string) => sku.charCodeAt(0) % 3 }
+const facts = { nameOf: (product: Product) => product.name.en!, sold: (sku: string) => sku.charCodeAt(0) % 3, language: 'en' }
 const build = (products: readonly Product[]) => completed(SelectionIndex.building(products, facts, completed(Postings.building(products))))
 
 describe('the selection index', () => {

@@ -5,6 +5,7 @@ import type { Compare } from '../sorted'
 import { firstIndex } from '../sorted'
 import type { ListOrder, NumberOrder } from '../catalogue/orders'
 import { orderNumber } from '../catalogue/orders'
+import { nameOrder } from '../text/nameOrder'
 import { Bitmap } from './bitmap'
 import { Ranks } from './ranks'
 import { hashOf } from './shuffle'
@@ -14,6 +15,8 @@ export interface IndexFacts {
   nameOf(product: Product): string
   /** Units sold. */
   sold(sku: string): number
+  /** BCP 47 tag of the language that names are put in order of. */
+  language: string
 }
 
 /** All products, or those that have a trait. */
@@ -63,8 +66,7 @@ export class SelectionIndex {
   /** The index of these products, a part of the work in each step. */
   static* building(products: readonly Product[], facts: IndexFacts, postings: Postings): Generator<void, SelectionIndex> {
     const skus = yield* Ranks.building(products.map(product => product.sku), (a, b) => a < b ? -1 : a > b ? 1 : 0)
-    const { compare } = new Intl.Collator(undefined, { sensitivity: 'base', numeric: true })
-    const names = yield* Ranks.building(products.map(product => facts.nameOf(product)), compare)
+    const names = yield* Ranks.building(products.map(product => facts.nameOf(product)), nameOrder(facts.language))
     return new SelectionIndex(products, facts, postings, skus, names)
   }
 

@@ -5,6 +5,7 @@ import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { PlanBook } from '../pagePlans/planBook'
 import type { Section } from '../sections/section'
 import type { SelectionIndex } from './selectionIndex'
+import type { Moment } from '../time/moment'
 
 /** Everything that selection reads. It must not change while a page is resolved. */
 export interface Shop {
@@ -42,8 +43,7 @@ export interface Shopper {
   visitor: string
   /** Names this one view: seeds the shuffles that change with every view. */
   view: string
-  /** Milliseconds since 1970-01-01 UTC. */
-  at: number
+  at: Moment
 }
 
 /** The page is about a product, category or article that the shop doesn't have. */

@@ -8,8 +8,9 @@ import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
 import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
 import type { Shopper } from './shop'
+import { momentIn } from '../time/moment'
 
-const noon = Date.parse('2026-05-01T12:00:00Z')
+const noon = momentIn('UTC', Date.parse('2026-05-01T12:00:00Z'))
 
 /** What a section of shuffled products shows, by its SKUs. */
 function shuffled(skus: string[], order: 'shuffle' | 'shuffle-every-view', places: number) {
@@ -56,10 +57,10 @@ describe('the shuffle', () => {
   it('stays the same for a visitor all through a UTC day, and changes with the day and the visitor', () => {
     const pool = Array.from({ length: 12 }, (_, i) => `P${i}`)
     const show = shuffled(pool, 'shuffle', 12)
-    const morning = show({ visitor: 'v', at: Date.parse('2026-05-01T00:00:00Z'), view: '1' })
-    expect(show({ visitor: 'v', at: Date.parse('2026-05-01T23:59:59Z'), view: '2' })).toEqual(morning)
-    expect(show({ visitor: 'v', at: Date.parse('2026-05-02T00:00:00Z') })).not.toEqual(morning)
-    expect(show({ visitor: 'w', at: Date.parse('2026-05-01T00:00:00Z') })).not.toEqual(morning)
+    const morning = show({ visitor: 'v', at: momentIn('UTC', Date.parse('2026-05-01T00:00:00Z')), view: '1' })
+    expect(show({ visitor: 'v', at: momentIn('UTC', Date.parse('2026-05-01T23:59:59Z')), view: '2' })).toEqual(morning)
+    expect(show({ visitor: 'v', at: momentIn('UTC', Date.parse('2026-05-02T00:00:00Z')) })).not.toEqual(morning)
+    expect(show({ visitor: 'w', at: momentIn('UTC', Date.parse('2026-05-01T00:00:00Z')) })).not.toEqual(morning)
   })
 
   it('leaves the others in their order when a product goes', () => {
@@ -82,6 +83,6 @@ describe('the shuffle', () => {
     expect(hashOf('')).toBe(0x811C9DC5)
     expect(hashOf('a')).toBe(0xE40C292C)
     expect(hashOf('foobar')).toBe(0xBF9CF968)
-    expect(seedOf('v', noon, 's')).toBe(hashOf('v\n2026-05-01\ns'))
+    expect(seedOf('v', noon.ms, 's')).toBe(hashOf('v\n2026-05-01\ns'))
   })
 })

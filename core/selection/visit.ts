@@ -1,5 +1,6 @@
 import type { PageKind } from '../pagePlans/pagePlan'
 import type { Page, Shopper } from './shop'
+import type { Moment } from '../time/moment'
 
 /** The page of a kind about one thing; a cart page is about none. */
 export function pageAbout(kind: PageKind, subject: string): Page {
@@ -9,8 +10,7 @@ export function pageAbout(kind: PageKind, subject: string): Page {
 
 /**
  * A first visit of somebody to a page about one thing; on a cart page it is alone in the cart.
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function visitTo(kind: PageKind, subject: string, at: number): [page: Page, shopper: Shopper] {
+export function visitTo(kind: PageKind, subject: string, at: Moment): [page: Page, shopper: Shopper] {
   return [pageAbout(kind, subject), { cart: kind === 'cart' ? [subject] : [], seen: [], visitor: '', view: '', at }]
 }

@@ -13,8 +13,9 @@ import { LinkIndex } from '../links/linkIndex'
 import { makeKind } from '../links/makeKind.testing'
 import type { Reason } from './suggest'
 import { reasonWords, suggest } from './suggest'
+import { momentIn } from '../time/moment'
 
-const at = Date.parse('2026-05-01T10:00:00Z')
+const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
 const kindOf = (expectation: LinkKind['expectation'], mutual = false) => makeKind('k', { expectation, mutual })
 const related = kindOf('none', true)
 const crossSell = kindOf('none')

@@ -9,6 +9,7 @@ import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { percentDifference } from '../money/money'
 import { Fitting, isFit, misfit } from './fit'
+import type { Moment } from '../time/moment'
 
 /** Why a target is suggested. */
 export type Reason =
@@ -54,9 +55,8 @@ const mostWithTrait = 10_000
  * Targets that could be linked to a product as a kind, the likeliest first. Suggested is what is for sale and in stock,
  * not linked already, not dismissed and not in a category that the source leaves out; for a kind that wants dearer or cheaper targets, only such.
  * @param linksBack SKUs of the products that link to the source as this kind
- * @param at milliseconds since 1970-01-01 UTC
  */
-export function suggest(source: Product, kind: LinkKind, shop: SuggestionShop, linksBack: readonly string[], at: number, limit: number): Suggestion[] {
+export function suggest(source: Product, kind: LinkKind, shop: SuggestionShop, linksBack: readonly string[], at: Moment, limit: number): Suggestion[] {
   const weights = weightsOf(kind)
   const settings = shop.neighbours(source.sku)
   const counting = withCountingTraits(source, settings)

@@ -8,11 +8,33 @@ export const text = z.record(languageTag, z.string().max(20_000))
 export type Text = z.infer<typeof text>
 
 function isLanguageTag(tag: string): boolean {
+  return canonicalTag(tag) === tag
+}
+
+function canonicalTag(tag: string): string | null {
   try {
-    return Intl.getCanonicalLocales(tag)[0] === tag
+    return Intl.getCanonicalLocales(tag)[0] ?? null
   } catch {
-    return false
+    return null
   }
+}
+
+/** A language that somebody asks for, in whatever case; it becomes the canonical tag. */
+export const askedLanguage = z.string().transform((tag, context) => {
+  const canonical = canonicalTag(tag)
+  if (canonical === null) context.addIssue('This is not a BCP 47 language tag, such as en or pt-BR.')
+  return canonical ?? ''
+})
+
+/**
+ * The language that comes nearest to a wanted one: the tag itself, or else ever shorter forms of it (RFC 4647 §3.4, lookup).
+ * @param wanted canonical BCP 47 tag
+ * @param available tags of the languages that there are
+ * @param fallback the tag when none comes near
+ */
+export function lookUpLanguage(wanted: string, available: ReadonlySet<string>, fallback: string): string {
+  for (let tag = wanted; tag; tag = shorter(tag)) if (available.has(tag)) return tag
+  return fallback
 }
 
 /**

@@ -11,7 +11,7 @@ const query = z.object({ sku: z.union([z.string(), z.array(z.string()).max(500, 
 export default api(async (event) => {
   const { sku: skus } = queryOf(event, query)
   const { shop } = await useShop()
-  const now = Date.now()
+  const now = shop.now()
   return {
     products: skus.map((sku) => {
       if (pageOfSource(sku)) {

@@ -7,8 +7,8 @@ import { openStreams } from '../journal/openStreams'
 export default defineEventHandler(async (event) => {
   const stream = createEventStream(event)
   const { log } = await useShop()
-  const stop = log.listen(({ words, changes, editor }) => {
-    const told: ChangeEvent = { words, changes: namedChanges(changes), editor }
+  const stop = log.listen(({ words, changes, rebuilt, editor }) => {
+    const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes), editor }
     void stream.push(JSON.stringify(told))
   })
   openStreams.add(stream)

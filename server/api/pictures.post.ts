@@ -9,10 +9,8 @@ const largestPicture = 512 * 1024
 
 /** Keeps a picture, under a name that follows from what is in it, and answers its address. */
 export default api(async (event): Promise<{ image: string }> => {
-  if (Number(getRequestHeader(event, 'content-length') ?? 0) > largestPicture) throw tooLarge()
-  const bytes = await readRawBody(event, false)
-  if (!bytes?.length) throw new Problem(400, 'malformed', 'The request is malformed', 'There is no picture in it.')
-  if (bytes.length > largestPicture) throw tooLarge()
+  const bytes = await bytesOf(event, largestPicture, tooLarge)
+  if (!bytes.length) throw new Problem(400, 'malformed', 'The request is malformed', 'There is no picture in it.')
   const type = pictureType(bytes)
   if (!type) throw new Problem(422, 'noPicture', 'This file can’t be taken', 'This is not a picture in SVG, PNG, JPEG, WebP or AVIF. Nothing was changed.')
   const name = `${createHash('sha256').update(bytes).digest('hex').slice(0, 24)}.${type}`

@@ -19,7 +19,7 @@ export default api(async (event): Promise<SuggestionsAnswer> => {
   const kind = shop.kinds.get(key)
   if (!kind || kind.retired) throw new CommandError('unknownKind', `There is no link kind “${key}” in use.`, [key])
 
-  const now = Date.now()
+  const now = shop.now()
   const suggestionShop = {
     catalogue: shop.catalogue, postings: shop.finder.postings,
     lane: (source: string, kind: string) => shop.links.lane(source, kind), dismissed: (source: string, kind: string) => shop.dismissed.lane(source, kind),

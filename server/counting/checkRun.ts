@@ -1,10 +1,14 @@
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import { productChecks } from '../../core/checks/check'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import { FindingBook } from '../../core/checks/findingBook'
 import { ruleFindings, sameFindings } from '../../core/checks/sectionFindings'
 import type { SectionFinding } from '../../core/checks/sectionFindings'
+import { differOnlyInStock } from '../../core/catalogue/product'
 import type { Change } from '../../core/commands/change'
+import type { SoldFact } from '../../core/sections/heeds'
+import { heeds } from '../../core/sections/heeds'
+import type { Moment } from '../../core/time/moment'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShop } from './countingShop'
 
@@ -43,14 +47,16 @@ export class CheckRun {
       case 'putAside': this.#mark(this.#shop.positionOf(change.source)); break
       case 'product':
         this.#mark(this.#shop.positionOf(change.source))
+        if (isJustFewer(change)) break
         for (const position of this.#shop.links.sourcesOf(change.source)) this.#mark(position)
         // Whether two bundles have the same contents hangs on both.
         if (change.before?.bundle || change.after?.bundle) for (const sku of this.#shop.live.catalogue.bundles) this.#mark(this.#shop.positionOf(sku))
         break
       case 'kind': this.#stale = 'all'
     }
-    if (bearsOnRules(change)) this.#rules.isStale = true
-    if (bearsOnRules(change) || change.of === 'links' || change.of === 'switchedOff' || change.of === 'kind') this.#same.isStale = true
+    const bearsOnRules = this.#bearsOnRules(change)
+    if (bearsOnRules) this.#rules.isStale = true
+    if (bearsOnRules || change.of === 'links' || change.of === 'switchedOff' || change.of === 'kind') this.#same.isStale = true
   }
 
   /** Has all products looked at anew when it is long ago. */
@@ -72,11 +78,11 @@ export class CheckRun {
   }
 
   /** Looks at the products that are stale, some in each step; it tells how many are done. */
-  *lookingAtProducts(now: number): Generator<number, void> {
+  *lookingAtProducts(now: Moment): Generator<number, void> {
     const stale = this.#stale
     this.#stale = new Set()
     if (stale === 'all') {
-      this.#lookedAt = now
+      this.#lookedAt = now.ms
       this.#next = this.#newBook()
       yield* this.#next.looking(now)
       this.#book = this.#next
@@ -87,7 +93,7 @@ export class CheckRun {
   }
 
   /** Looks at rules, or else at the sections of each page. */
-  *lookingAtSections(now: number): Generator<number, void> {
+  *lookingAtSections(now: Moment): Generator<number, void> {
     const { live } = this.#shop
     const looking = (this.#rules.isStale ? this.#rules : this.#same).looking(live, now)
     while (!looking.next().done) yield live.catalogue.products.length
@@ -103,8 +109,20 @@ export class CheckRun {
   }
 
   /** Some of what a check found on products. */
-  findings(check: ProductCheck, from: number, now: number): Generator<Finding> {
+  findings(check: ProductCheck, from: number, now: Moment): Generator<Finding> {
     return this.#book.findings(check, from, now)
+  }
+
+  /** Whether a change can make a rule pick something else, or bring another rule. Published ones count, drafts don't. */
+  #bearsOnRules(change: Change): boolean {
+    if (change.of === 'section' || change.of === 'plan') return !isEqual(change.before?.live, change.after?.live)
+    if (change.of === 'sold') return this.#heeds('sold')
+    if (isJustFewer(change)) return this.#heeds('stock')
+    return change.of === 'product' || change.of === 'neighbours'
+  }
+
+  #heeds(fact: SoldFact): boolean {
+    return [...this.#shop.live.sections.values()].some(section => heeds(section, fact))
   }
 
   #mark(position: number | undefined): void {
@@ -112,20 +130,17 @@ export class CheckRun {
   }
 }
 
-/** Whether a change can make a rule pick something else, or bring another rule. Published ones count, drafts don't. */
-function bearsOnRules(change: Change): boolean {
-  if (change.of === 'section' || change.of === 'plan') return !equal(change.before?.live, change.after?.live)
-  return change.of === 'product' || change.of === 'neighbours'
-}
+/** Whether there are only fewer, or more, of a product than before. */
+const isJustFewer = (change: Change) => change.of === 'product' && change.before !== null && change.after !== null && differOnlyInStock(change.before, change.after)
 
 /** What was found by looking at the whole shop, and whether that still holds. */
 class Kept {
-  readonly #look: (shop: Shop, at: number) => Generator<void, SectionFinding[]>
+  readonly #look: (shop: Shop, at: Moment) => Generator<void, SectionFinding[]>
   found: readonly SectionFinding[] = []
   isStale = true
   #isLooking = false
 
-  constructor(look: (shop: Shop, at: number) => Generator<void, SectionFinding[]>) {
+  constructor(look: (shop: Shop, at: Moment) => Generator<void, SectionFinding[]>) {
     this.#look = look
   }
 
@@ -133,7 +148,7 @@ class Kept {
     return !this.isStale && !this.#isLooking
   }
 
-  *looking(shop: Shop, at: number): Generator<void, void> {
+  *looking(shop: Shop, at: Moment): Generator<void, void> {
     this.isStale = false
     this.#isLooking = true
     this.found = yield* this.#look(shop, at)

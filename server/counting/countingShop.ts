@@ -5,7 +5,7 @@ import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
 import { PutAside } from '../../core/checks/putAside'
-import type { Change } from '../../core/commands/change'
+import type { Change, SoldChange } from '../../core/commands/change'
 import { Postings } from '../../core/finding/postings'
 import type { LinkKind } from '../../core/links/kind'
 import type { PackedKind } from '../../core/links/packedLinks'
@@ -18,11 +18,14 @@ import { SelectionIndex } from '../../core/selection/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
 import { completed } from '../../core/steps'
 import { textIn } from '../../core/text/text'
+import type { Moment } from '../../core/time/moment'
+import { momentIn } from '../../core/time/moment'
 import { planBookOf, versionOf } from '../engine/draftedShop'
 
 /** All that selection needs of a shop, in a form that another thread can be handed. */
 export interface CountingShopParts {
   language: string
+  timeZone: string
   categories: readonly Category[]
   kinds: readonly LinkKind[]
   neighbours: ReadonlyMap<string, NeighbourSettings>
@@ -31,8 +34,8 @@ export interface CountingShopParts {
   sections: ReadonlyMap<string, Versions<Section>>
   plans: ReadonlyMap<string, Versions<PagePlan>>
   products: readonly Product[]
-  /** Units sold, product by product. */
-  sold: readonly number[]
+  /** Units sold of a SKU by itself. */
+  units: readonly (readonly [sku: string, units: number])[]
   links: readonly PackedKind[]
 }
 
@@ -47,6 +50,9 @@ export class CountingShop {
   readonly #postings: Postings
   readonly #catalogue: Catalogue
   readonly #index: SelectionIndex
+  /** Units sold by SKU. */
+  readonly #units: Map<string, number>
+  readonly #timeZone: string
   readonly #kinds: Map<string, LinkKind>
   readonly #neighbours: Map<string, NeighbourSettings>
   readonly #switchedOff: Map<string, Set<string>>
@@ -55,12 +61,13 @@ export class CountingShop {
   /** null: to be made when it is asked for. */
   #books: Record<'live' | 'draft', PlanBook | null> = { live: null, draft: null }
 
-  constructor({ language, categories, kinds, neighbours, switchedOff, putAside, sections, plans, products, sold, links }: CountingShopParts) {
-    const soldOf = new Map(products.map((product, i) => [product.sku, sold[i]!]))
+  constructor({ language, timeZone, categories, kinds, neighbours, switchedOff, putAside, sections, plans, products, units, links }: CountingShopParts) {
+    this.#units = new Map(units)
+    this.#timeZone = timeZone
     this.#catalogue = new Catalogue(products, categories, [])
     this.#postings = completed(Postings.building(products))
     this.#index = completed(SelectionIndex.building(products, {
-      nameOf: product => textIn(product.name, language, language), sold: sku => soldOf.get(sku) ?? 0,
+      nameOf: product => textIn(product.name, language, language), sold: sku => this.#soldOf(sku), language,
     }, this.#postings))
     this.links = new PackedLinks(links, this.#catalogue, sku => this.#postings.positionOf(sku))
     this.#kinds = new Map(kinds.map(each => [each.key, each]))
@@ -71,6 +78,11 @@ export class CountingShop {
     this.#plans = new Map(plans)
     this.live = this.#inVersion('live')
     this.draft = this.#inVersion('draft')
+  }
+
+  /** Now, where the shop is. */
+  now(): Moment {
+    return momentIn(this.#timeZone)
   }
 
   positionOf(sku: string): number | undefined {
@@ -106,9 +118,23 @@ export class CountingShop {
         this.#books = { live: null, draft: null }
         return takeVersions(this.#plans, change.kind, change.after)
       case 'product': return this.#replace(change.source, change.after)
+      case 'sold': return this.#takeSold(change)
       case 'category': return false
       case 'dismissed': case 'pageLinks': case 'kindOrder': case 'look': case 'brandMark': case 'offer': case 'schedule': return true
     }
+  }
+
+  #takeSold({ source, after }: SoldChange): true {
+    this.#units.set(source, after)
+    const product = this.#catalogue.item(source)?.product
+    if (product) this.#index.replace(this.#postings.positionOf(product.sku)!, product)
+    return true
+  }
+
+  /** Units sold of a product, its variants' among them. */
+  #soldOf(sku: string): number {
+    const product = this.#catalogue.product(sku)
+    return product ? [product, ...product.variants].reduce((sum, each) => sum + (this.#units.get(each.sku) ?? 0), 0) : 0
   }
 
   #replace(sku: string, after: Product | null): boolean {

@@ -1,6 +1,7 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
 import type { Finding, ProductCheck } from '../../core/checks/check'
+import type { Change } from '../../core/commands/change'
 import type { CountedPage } from '../../core/checks/fill'
 import type { FillAnswer, MeterReading } from '../../core/sections/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
@@ -10,7 +11,8 @@ import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '..
 import script from '../workers/counting.worker?worker-script'
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
-const productsAtOnce = 1000
+const productsAtOnce = 250
+const changesAtOnce = 100
 /** A copy of the shop that nobody asks of any more is let go of. */
 const idleTime = 120_000
 
@@ -23,13 +25,19 @@ export class CountingThread {
   readonly #findings = new Map<number, (found: Finding[]) => void>()
   #checked: ChecksReading | null = null
   #changes = 0
+  /** What the thread has not been told yet. */
+  readonly #outbox: CountingTask[] = []
+  #isTelling = false
   #settled = 0
   #listsAsked = 0
   #idle: NodeJS.Timeout | undefined
 
   constructor(running: Running) {
     this.#running = running
-    running.log.listen(({ changes }) => this.#worker && this.#tell({ changes, number: ++this.#changes }))
+    running.log.listen(({ changes, rebuilt }) => {
+      if (rebuilt) void this.stop()
+      else if (this.#worker) this.#tellChanges(changes, ++this.#changes)
+    })
   }
 
   /** What is known by now of a section, live and as a draft; what isn't known begins to be counted. */
@@ -79,6 +87,7 @@ export class CountingThread {
     clearTimeout(this.#idle)
     const worker = this.#worker
     this.#worker = null
+    this.#outbox.length = 0
     this.#readings.clear()
     for (const resolve of this.#lists.values()) resolve({ skus: [], total: 0 })
     this.#lists.clear()
@@ -88,8 +97,27 @@ export class CountingThread {
     await worker?.terminate()
   }
 
+  /** Tells the thread, behind everything that it was told before. */
   #tell(task: CountingTask): void {
-    this.#worker!.postMessage(task)
+    this.#outbox.push(task)
+    if (!this.#isTelling) void this.#tellAll()
+  }
+
+  async #tellAll(): Promise<void> {
+    this.#isTelling = true
+    for (let task = this.#outbox.shift(); task; task = this.#outbox.shift()) {
+      this.#worker?.postMessage(task)
+      if ('changes' in task && this.#outbox.length) await nextTurn()
+    }
+    this.#isTelling = false
+  }
+
+  /** A large change is handed over piece by piece: what is copied for the other thread holds up nobody. */
+  #tellChanges(changes: readonly Change[], number: number): void {
+    for (let from = 0; from < changes.length; from += changesAtOnce) {
+      const isLast = from + changesAtOnce >= changes.length
+      this.#tell({ changes: changes.slice(from, from + changesAtOnce), number: isLast ? number : number - 1 })
+    }
   }
 
   async #wake(): Promise<void> {
@@ -115,7 +143,8 @@ export class CountingThread {
     const { products } = catalogue
     for (let from = 0; from < products.length; from += productsAtOnce) {
       const some = products.slice(from, from + productsAtOnce)
-      tell({ products: some.map(each => ({ ...each, image: null, gtin: null })), sold: some.map(each => shop.sold.get(each.sku) ?? 0) })
+      const units = some.flatMap(each => [each, ...each.variants]).map(({ sku }) => [sku, shop.unitsSold(sku)] as const).filter(([, sold]) => sold)
+      tell({ products: some.map(each => ({ ...each, image: null, gtin: null })), units })
       await nextTurn()
     }
     for (const kind of shop.kinds.keys()) {
@@ -123,7 +152,7 @@ export class CountingThread {
     }
     tell({
       start: {
-        language: shop.settings.language, categories: shop.categories, kinds: [...shop.kinds.values()], neighbours: shop.allNeighbours, switchedOff: shop.allSwitchedOff, putAside: shop.putAside.bySource,
+        language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, kinds: [...shop.kinds.values()], neighbours: shop.allNeighbours, switchedOff: shop.allSwitchedOff, putAside: shop.putAside.bySource,
         sections: shop.sectionVersions, plans: shop.planVersions,
       },
     })

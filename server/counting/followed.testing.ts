@@ -6,19 +6,27 @@ import { shownFor } from '../../core/checks/fill'
 import type { Change } from '../../core/commands/change'
 import type { Command } from '../../core/commands/command'
 import { CommandError } from '../../core/commands/commandError'
+import { priceCart } from '../../core/pricing/priceCart'
 import type { Section } from '../../core/sections/section'
 import type { Shop } from '../../core/selection/shop'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/liveShop'
+import type { Running } from '../engine/useShop'
+import { OrderRefused, placeOrder } from '../orders/placeOrder'
 import { CommandLog } from '../journal/commandLog'
 import { withDatabase } from '../testing/temporaryShop.testing'
 import { CountingThread } from './countingThread'
+import type { Moment } from '../../core/time/moment'
+import { momentIn } from '../../core/time/moment'
 
 export const skus = ['A', 'B', 'C', 'D', 'E']
 const products: Product[] = skus.map((sku, i) => makeProduct(sku, { price: 500 + i, stock: i, status: sku === 'E' ? 'retired' : 'active', brand: i % 2 ? 'Alder' : 'Birch', variants: sku === 'D' ? [makeVariant('D-1')] : [] }))
 
-/** A command, or an import that sets the stock of a product. */
-export type Step = Command | { restock: string, to: number }
+/** A command, an import that sets the stock of a product, or an order for one of it. */
+export type Step = Command | { restock: string, to: number } | { sell: string }
+
+/** Orders and commands that were carried out, of those that were tried. */
+export const tried = { done: 0, refused: 0 }
 
 /** Runs commands on a shop while its counting thread is awake, and has a look at both before and after them. */
 export async function followed(steps: readonly Step[], look: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
@@ -34,8 +42,9 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
           const change: Change = { of: 'product', source: step.restock, kind: '', before, after: { ...before, stock: step.to } }
           await log.runImport({ type: 'import', kind: 'products', file: 'stock.csv' }, () => Promise.resolve([change]), () => 'Imported', 'one')
         } else {
-          await log.run(step, 'one').catch((error: unknown) => {
-            if (!(error instanceof CommandError)) throw error
+          await ('sell' in step ? sell(step.sell, { db, shop, log }) : log.run(step, 'one')).then(() => tried.done++, (error: unknown) => {
+            if (!(error instanceof CommandError || error instanceof OrderRefused)) throw error
+            tried.refused++
           })
         }
       }
@@ -46,8 +55,10 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
   })
 }
 
+const sell = (sku: string, running: Running) => placeOrder(running, [{ sku, quantity: 1 }], priceCart([{ sku, quantity: 1 }], running.shop, momentIn('UTC')).total)
+
 /** How a section is filled, by walking through the pages of a shop. */
-export function walked(shop: Shop, section: Section, page: CountedPage, at: number): Fill {
+export function walked(shop: Shop, section: Section, page: CountedPage, at: Moment): Fill {
   const shown = shownFor(shop, section.key, page)!
   const fill = { places: section.places, pages: Array<number>(section.places + 1).fill(0), steps: section.steps.map(() => 0) }
   for (const { sku, status } of shop.catalogue.products) {

@@ -106,8 +106,9 @@ export async function readDescriptions(db: Database, skus: readonly string[]): P
 }
 
 /** Units sold by SKU, as it stands in the orders. */
-export async function readUnitsSold(db: Database): Promise<{ sku: string, units: number }[]> {
-  return db.select('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku')
+export async function readUnitsSold(db: Database): Promise<Map<string, number>> {
+  const rows = await db.select<{ sku: string, units: number }>('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku')
+  return new Map(rows.map(({ sku, units }) => [sku, units]))
 }
 
 /** Keys of the categories that were chosen as related to one, by its key. */

@@ -1,5 +1,5 @@
 import { join } from 'node:path'
-import { QueryTypes, Sequelize, Transaction } from 'sequelize'
+import { BaseError, QueryTypes, Sequelize, Transaction } from 'sequelize'
 import sqlite3 from 'sqlite3'
 import { SequelizeStorage, Umzug } from 'umzug'
 import { migrations } from './migrations'
@@ -16,6 +16,14 @@ export interface Database {
   /** Runs a write. All of it takes effect or, when it throws, none. Writes wait for each other. */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>
   close(): Promise<void>
+}
+
+/** The database could not do a write, and took back what was done of it. */
+export class NotWrittenError extends Error {
+  constructor(cause: unknown) {
+    super('The database could not write.', { cause })
+    this.name = 'NotWrittenError'
+  }
 }
 
 /** The database's file in a data folder. */
@@ -40,7 +48,7 @@ export async function openDatabase(file: string): Promise<Database> {
       await sequelize.query(sql, { bind: values, transaction, raw: true })
     },
     write(work) {
-      const turn = lastWrite.then(() => sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work))
+      const turn = lastWrite.then(() => writeNow(sequelize, work))
       lastWrite = turn.catch(() => undefined)
       return turn
     },
@@ -51,15 +59,38 @@ export async function openDatabase(file: string): Promise<Database> {
   }
 }
 
+async function writeNow<T>(sequelize: Sequelize, work: (transaction: Transaction) => Promise<T>): Promise<T> {
+  let isComplete = false
+  try {
+    return await sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async (transaction) => {
+      const result = await work(transaction)
+      isComplete = true
+      return result
+    })
+  } catch (error) {
+    // Of an error at the very end it is not certain that nothing was written.
+    throw !isComplete && error instanceof BaseError ? new NotWrittenError(error) : error
+  }
+}
+
+/** A migration and its record are one transaction: whatever happens on the way, it is carried out once. */
 async function migrate(sequelize: Sequelize): Promise<void> {
+  const storage = new SequelizeStorage({ sequelize })
   await new Umzug({
     migrations: migrations.map(({ name, statements }) => ({
       name,
       up: () => sequelize.transaction(async (transaction) => {
         for (const statement of statements) await sequelize.query(statement, { transaction })
+        await sequelize.query('INSERT INTO SequelizeMeta (name) VALUES ($name)', { bind: { name }, transaction })
       }),
     })),
-    storage: new SequelizeStorage({ sequelize }),
+    storage: { logMigration: () => Promise.resolve(), unlogMigration: params => storage.unlogMigration(params), executed: () => executed(storage, sequelize) },
     logger: undefined,
   }).up()
+}
+
+/** Names of the migrations that were carried out; makes the table for them when there is none yet. */
+async function executed(storage: SequelizeStorage, sequelize: Sequelize): Promise<string[]> {
+  await sequelize.query('CREATE TABLE IF NOT EXISTS SequelizeMeta (name VARCHAR(255) NOT NULL UNIQUE PRIMARY KEY)')
+  return storage.executed()
 }

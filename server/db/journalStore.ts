@@ -7,11 +7,14 @@ import type { JournalRow, JournalState } from './models'
 
 export type JournalEntry = Omit<JournalRow, keyof Model>
 
+/** How many changes are written or read at a time: what is made of them in memory must not hold up other requests. */
+const changesAtOnce = 200
+
 /** Adds an entry with what it changed. Returns its number. */
 export async function addEntry(db: Database, entry: Omit<JournalEntry, 'id'>, changes: readonly Change[], transaction: Transaction): Promise<number> {
   const { id } = await db.models.journal.create(entry, { transaction })
   let part = 0
-  for (const batch of batches(changes, 5000)) {
+  for (const batch of batches(changes, changesAtOnce)) {
     await db.run(
       `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after)
        SELECT $id, $part + change.key, change.value ->> 'of', change.value ->> 'source', change.value ->> 'kind', change.value -> 'before', change.value -> 'after'
@@ -23,8 +26,14 @@ export async function addEntry(db: Database, entry: Omit<JournalEntry, 'id'>, ch
 
 /** What an entry changed. */
 export async function readChanges(db: Database, entryId: number, transaction?: Transaction): Promise<Change[]> {
-  const rows = await db.models.journalChanges.findAll({ where: { entryId }, order: ['part'], transaction })
-  return rows.map(({ of, source, kind, before, after }) => ({ of, source, kind, before, after }) as Change)
+  interface Row extends Changed { part: number, before: string | null, after: string | null }
+  const changes: Change[] = []
+  for (;;) {
+    const rows = await db.select<Row>(
+      'SELECT part, "of", source, kind, before, after FROM journal_changes WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?', [entryId, changes.length, changesAtOnce], transaction)
+    for (const { of, source, kind, before, after } of rows) changes.push({ of, source, kind, before: JSON.parse(before ?? 'null'), after: JSON.parse(after ?? 'null') } as Change)
+    if (rows.length < changesAtOnce) return changes
+  }
 }
 
 export async function setState(db: Database, id: number, state: JournalState, transaction: Transaction): Promise<void> {

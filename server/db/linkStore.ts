@@ -5,8 +5,8 @@ import { batches } from './batches'
 import type { Database } from './database'
 import { readKinds } from './kindStore'
 
-/** How many lanes are written at a time. */
-const laneBatch = 5000
+/** How many lanes are written at a time: what is made of them in memory must not hold up other requests. */
+const laneBatch = 250
 
 /** Puts lanes in the place of what stood there. A statement takes them all as JSON: a single link is as welcome as a hundred thousand. */
 export async function writeLanes(db: Database, lanes: readonly { source: string, kind: string, after: Lane }[], transaction: Transaction): Promise<void> {

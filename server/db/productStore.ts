@@ -13,8 +13,11 @@ export interface StoredProduct {
   variantIds: Map<string, number>
 }
 
+/** Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other requests. */
+const productsAtOnce = 100
+
 /** All products, read piece by piece so that a large catalogue never stands in memory twice. */
-export async function* readProducts(db: Database, pieceSize = 5000): AsyncGenerator<StoredProduct> {
+export async function* readProducts(db: Database, pieceSize = 1000): AsyncGenerator<StoredProduct> {
   const categoryKeys = await readCategoryKeys(db)
   for (let after = 0; ;) {
     const rows = await db.select<Stored<ProductRow>>('SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?', [after, pieceSize])
@@ -28,18 +31,29 @@ export async function* readProducts(db: Database, pieceSize = 5000): AsyncGenera
 export async function readProductsBySku(db: Database, skus: readonly string[], transaction?: Transaction): Promise<Map<string, Product>> {
   const found = new Map<string, Product>()
   const categoryKeys = await readCategoryKeys(db, transaction)
-  for (const batch of batches(skus)) {
+  for (const batch of batches(skus, productsAtOnce)) {
     const rows = await db.select<Stored<ProductRow>>('SELECT * FROM products WHERE sku IN (:batch) ORDER BY id', { batch }, transaction)
     for (const { product } of await storedProducts(db, rows, categoryKeys, transaction)) found.set(product.sku, product)
   }
   return found
 }
 
+/** Numbers that are read at a time. */
+const idsAtOnce = 10_000
+
 /** Numbers and SKUs of all products, or of those with these SKUs, in the order of the numbers. */
 export async function readProductIds(db: Database, skus?: readonly string[]): Promise<{ id: number, sku: string }[]> {
-  // One row with all of them: a row for each would keep the server busy for long.
-  const [found] = await db.select<{ all: string }>(`SELECT json_group_array(json_array(id, sku)) AS "all" FROM (SELECT id, sku FROM products ${skus ? 'WHERE sku IN (SELECT value FROM json_each(:skus)) ' : ''}ORDER BY id)`, { skus: JSON.stringify(skus ?? []) })
-  return (JSON.parse(found!.all) as [number, string][]).map(([id, sku]) => ({ id, sku }))
+  const all: { id: number, sku: string }[] = []
+  for (;;) {
+    // One row with all of them: a row for each would keep the server busy for long.
+    const [found] = await db.select<{ some: string }>(
+      `SELECT json_group_array(json_array(id, sku)) AS some
+       FROM (SELECT id, sku FROM products WHERE id > :after ${skus ? 'AND sku IN (SELECT value FROM json_each(:skus)) ' : ''}ORDER BY id LIMIT :most)`,
+      { after: all.at(-1)?.id ?? 0, skus: JSON.stringify(skus ?? []), most: idsAtOnce })
+    const some = JSON.parse(found!.some) as [number, string][]
+    for (const [id, sku] of some) all.push({ id, sku })
+    if (some.length < idsAtOnce) return all
+  }
 }
 
 /** BCP 47 tags of all languages that a product's name or description is in. */
@@ -97,7 +111,7 @@ export async function writeProducts(db: Database, products: readonly Product[], 
   const categories = await db.models.categories.findAll({ transaction })
   const categoryIds = new Map(categories.map(each => [each.key, each.id]))
   const categoryNames = new Map(categories.map(each => [each.key, textIn(each.name, language, language)]))
-  for (const batch of batches(products)) {
+  for (const batch of batches(products, productsAtOnce)) {
     await db.models.products.bulkCreate(batch.map(({ categories: _, variants: __, ...each }) => ({ title: textIn(each.name, language, language), ...each })) as never[], {
       transaction, conflictAttributes: ['sku'],
       updateOnDuplicate: ['gtin', 'name', 'title', 'brand', 'tags', 'price', 'was', 'cost', 'stock', 'status', 'released', 'attributes', 'image', 'description', 'bundle'],

@@ -26,10 +26,10 @@ export const pageRoute = publicAnswer(async (event) => {
   const { cart, seen, visitor, at, lang, draft, explain } = parsedQuery(event)
   const { shop } = await useShop()
   const shopper: Shopper = {
-    cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(views++), at: at === undefined ? Date.now() : Date.parse(at),
+    cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(views++), at: shop.momentAt(at),
   }
   const shown = draft ? shop.drafted : shop
-  const language = lang ?? shop.settings.language
+  const language = shop.languageFor(lang)
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
   const lists = offersOf(page, resolved.subjects, shop, shopper)
   const offers = () => offersAnswer(lists, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)

@@ -3,5 +3,5 @@ import type { LiveShop } from '../engine/liveShop'
 
 /** How catalogue facts are told to who asks now, in this language. */
 export function tellingOf(shop: LiveShop, lang: string | undefined): Telling {
-  return { settings: shop.settings, language: lang ?? shop.settings.language, at: Date.now(), items: shop.catalogue }
+  return { settings: shop.settings, language: shop.languageFor(lang), at: shop.now(), items: shop.catalogue }
 }

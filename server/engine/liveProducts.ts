@@ -14,12 +14,15 @@ import { countProblems } from '../../core/links/linkProblem'
 import type { IndexFacts } from '../../core/selection/selectionIndex'
 import { SelectionIndex } from '../../core/selection/selectionIndex'
 import { textIn } from '../../core/text/text'
+import { momentIn } from '../../core/time/moment'
 import type { Database } from '../db/database'
 import { readProductIds } from '../db/productStore'
 import { inTurns } from './inTurns'
 
 /** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
 const mostInPlace = 500
+/** Products that are taken up before a pause. */
+const inStep = 250
 
 /** What is worked out of products needs to know this of the shop. */
 interface Surroundings {
@@ -31,9 +34,9 @@ interface Surroundings {
 
 /** The products of the live shop, and all that follows from them: lists, orders, what was sold, and bundles from their parts. */
 export class LiveProducts {
-  readonly #shop: Surroundings
+  #shop: Surroundings
   /** Units sold by SKU, as the orders have them. */
-  readonly #units: readonly { sku: string, units: number }[]
+  readonly #units: Map<string, number>
   /** Bundles as they are kept, by SKU; the catalogue has them with what follows from their parts. */
   readonly #bundles = new Map<string, Product>()
   #categories: readonly Category[]
@@ -43,12 +46,25 @@ export class LiveProducts {
   #finder!: ProductFinder
   #index!: SelectionIndex
   #positions!: Map<number, number>
+  readonly #languages: Set<string>
 
   /** Its products come with `set`. */
-  constructor(shop: Surroundings, categories: readonly Category[], units: readonly { sku: string, units: number }[]) {
+  constructor(shop: Surroundings, categories: readonly Category[], units: Map<string, number>) {
     this.#shop = shop
     this.#categories = categories
     this.#units = units
+    this.#languages = new Set(shop.settings.languages)
+  }
+
+  /** The same, as a part of another shop. */
+  in(shop: Surroundings): this {
+    this.#shop = shop
+    return this
+  }
+
+  /** BCP 47 tags of the languages that the shop, or any product, has texts in. */
+  get languages(): ReadonlySet<string> {
+    return this.#languages
   }
 
   get categories(): readonly Category[] {
@@ -75,6 +91,23 @@ export class LiveProducts {
   /** Where in the catalogue the product with this number in the database stands; undefined: it is written, and not taken over yet. */
   positionOf(id: number): number | undefined {
     return this.#positions.get(id)
+  }
+
+  /** Units sold of a product, variant or bundle by its own SKU. */
+  unitsSold(sku: string): number {
+    return this.#units.get(sku) ?? 0
+  }
+
+  /** Takes over units sold by SKU. One after the other: each takes its place in the orders while all others are where they belong. */
+  takeSold(sold: ReadonlyMap<string, number>): void {
+    for (const [sku, units] of sold) {
+      const more = units - this.unitsSold(sku)
+      this.#units.set(sku, units)
+      const product = this.#catalogue.item(sku)?.product
+      if (!product) continue
+      this.#sold.set(product.sku, (this.#sold.get(product.sku) ?? 0) + more)
+      this.#replaceInPlace(product)
+    }
   }
 
   /**
@@ -108,28 +141,22 @@ export class LiveProducts {
    */
   async set(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
     const { settings, links, kinds } = this.#shop
-    const catalogue = new Catalogue(products, categories, this.#shop.articles)
-    for (const [position, product] of products.entries()) {
-      if (!product.bundle) continue
-      this.#bundles.set(product.sku, product)
-      catalogue.replace(position, bundleAsProduct(product, catalogue))
-    }
-    await nextTurn()
+    const catalogue = new Catalogue([], categories, this.#shop.articles)
+    await inTurns(this.#filling(catalogue, products))
     const sold = new Map<string, number>()
-    for (const { sku, units } of this.#units) {
-      const product = catalogue.item(sku)?.product
-      if (product) sold.set(product.sku, (sold.get(product.sku) ?? 0) + units)
-    }
+    await inTurns(addingUp(this.#units, catalogue, sold))
     const facts: IndexFacts = {
       nameOf: product => textIn(product.name, settings.language, settings.language),
       sold: sku => sold.get(sku) ?? 0,
+      language: settings.language,
     }
     const finder = await inTurns(ProductFinder.building(catalogue.products, {
       ...facts,
       categoriesFrom: key => catalogue.categoriesFrom(key),
       linkCount: (sku, kind) => links.lane(sku, kind).length,
       kinds: () => kindsInUse(kinds).map(kind => kind.key),
-      problemCount: sku => countProblems(sku, { catalogue, links, kinds }, Date.now()),
+      problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(settings.timeZone)),
+      sourcesOf: sku => links.sourcesOf(sku),
     }))
     const index = await inTurns(SelectionIndex.building(catalogue.products, facts, finder.postings))
     const positions = new Map(ids.map((id, position) => [id, position]))
@@ -139,6 +166,25 @@ export class LiveProducts {
     this.#finder = finder
     this.#index = index
     this.#positions = positions
+  }
+
+  #noteLanguages({ name }: Product): void {
+    for (const language in name) this.#languages.add(language)
+  }
+
+  /** Puts products into a catalogue, and bundles as they follow from their parts. */
+  *#filling(catalogue: Catalogue, products: readonly Product[]): Generator<void, void> {
+    for (const [position, product] of products.entries()) {
+      catalogue.replace(position, product)
+      this.#noteLanguages(product)
+      if (position % inStep === 0) yield
+    }
+    for (const [position, product] of products.entries()) {
+      if (!product.bundle) continue
+      this.#bundles.set(product.sku, product)
+      catalogue.replace(position, bundleAsProduct(product, catalogue))
+      yield
+    }
   }
 
   /** Whether the changes take no product or variant away, and bring variants only with their products. */
@@ -151,6 +197,7 @@ export class LiveProducts {
 
   /** Puts a product in the place of the one before, or a new one behind the others. */
   #replaceInPlace(product: Product): void {
+    this.#noteLanguages(product)
     const { postings } = this.#finder
     const position = postings.positionOf(product.sku) ?? this.#catalogue.products.length
     postings.replace(position, this.#catalogue.products[position] ?? null, product)
@@ -177,9 +224,15 @@ export class LiveProducts {
     }
     const stored = await readProductIds(db)
     const known = new Set(this.#categories.map(each => each.key))
+    const after: Product[] = []
+    const ids: number[] = []
+    for (const { id, sku } of stored) {
+      after.push(products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!)
+      if (ids.push(id) % (20 * inStep) === 0) await nextTurn()
+    }
     await this.set(
-      stored.map(({ sku }) => products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!),
-      stored.map(({ id }) => id),
+      after,
+      ids,
       [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
     )
   }
@@ -191,10 +244,20 @@ export class LiveProducts {
   async #inOrderOfNumbers(products: readonly Product[], db: Database): Promise<{ id: number, sku: string }[]> {
     if (!products.length) return []
     const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
-    for (const { sku, units } of this.#units) {
+    for (const [sku, units] of this.#units) {
       const owner = ownerOf.get(sku)
       if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
     }
     return readProductIds(db, products.map(product => product.sku))
+  }
+}
+
+/** Adds up the units sold of products, their variants' among them. */
+function* addingUp(units: ReadonlyMap<string, number>, catalogue: Catalogue, sold: Map<string, number>): Generator<void, void> {
+  let added = 0
+  for (const [sku, count] of units) {
+    const product = catalogue.item(sku)?.product
+    if (product) sold.set(product.sku, (sold.get(product.sku) ?? 0) + count)
+    if (++added % inStep === 0) yield
   }
 }

@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { Article, Category } from '../../core/catalogue/catalogue'
 import type { Catalogue } from '../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
@@ -24,6 +25,9 @@ import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { SelectionIndex } from '../../core/selection/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
+import { lookUpLanguage } from '../../core/text/text'
+import type { Moment } from '../../core/time/moment'
+import { momentIn } from '../../core/time/moment'
 import { readArticles, readCategories, readRelatedCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
 import type { Database } from '../db/database'
 import { readOffers } from '../db/offerStore'
@@ -38,49 +42,52 @@ import { readDrafted } from '../db/sectionStore'
 import { readSwitchedOff } from '../db/switchStore'
 import { readProducts } from '../db/productStore'
 import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
+import { inTurns } from './inTurns'
 import { LiveProducts } from './liveProducts'
 
 const none: ReadonlySet<string> = new Set()
 const noKeys: readonly string[] = []
+/** Changes that are taken over before other work gets a turn. */
+const changesInTurn = 50
 
 /** The whole shop in memory: built from the database at start, kept current from the journal. */
 export class LiveShop implements Shop {
   readonly settings: ShopSettings
   readonly texts: DeliveredTexts
   articles: readonly Article[]
-  readonly kinds: ReadonlyMap<string, LinkKind>
-  readonly links = new LinkIndex()
+  kinds: ReadonlyMap<string, LinkKind>
+  links = new LinkIndex()
   /** Targets that are not to be suggested. */
-  readonly dismissed = new LinkIndex()
+  dismissed = new LinkIndex()
   /** Sections, plans and looks as shoppers get them; `drafted` has them as they will be after publishing. */
   sections: ReadonlyMap<string, Section>
   plans: PlanBook
   looks: LookBook
   readonly drafted = new DraftedShop(this)
-  readonly putAside: PutAside
-  readonly sectionVersions: ReadonlyMap<string, Versions<Section>>
+  putAside: PutAside
+  sectionVersions: ReadonlyMap<string, Versions<Section>>
   /** What is to go live at a set time. */
-  readonly schedules: Map<string, Schedule>
+  schedules: Map<string, Schedule>
   /** Addresses of the pictures that brands are known by. */
-  readonly brandMarks: Map<string, string>
+  brandMarks: Map<string, string>
   /** Together offers by their keys, and in the order in which they apply. */
-  readonly offerMap: Map<string, Offer>
+  offerMap: Map<string, Offer>
   offers: readonly Offer[]
-  readonly planVersions: ReadonlyMap<string, Versions<PagePlan>>
-  readonly lookVersions: ReadonlyMap<string, Versions<Look>>
-  readonly #sections: Map<string, Versions<Section>>
-  readonly #plans: Map<string, Versions<PagePlan>>
-  readonly #looks: Map<string, Versions<Look>>
-  readonly #kinds: Map<string, LinkKind>
-  readonly #neighbours: Map<string, NeighbourSettings>
-  readonly #switchedOff: Map<string, Set<string>>
+  planVersions: ReadonlyMap<string, Versions<PagePlan>>
+  lookVersions: ReadonlyMap<string, Versions<Look>>
+  #sections: Map<string, Versions<Section>>
+  #plans: Map<string, Versions<PagePlan>>
+  #looks: Map<string, Versions<Look>>
+  #kinds: Map<string, LinkKind>
+  #neighbours: Map<string, NeighbourSettings>
+  #switchedOff: Map<string, Set<string>>
   /** Keys of the categories chosen as related to one. */
-  readonly #related: Map<string, readonly string[]>
-  readonly #products: LiveProducts
+  #related: Map<string, readonly string[]>
+  #products: LiveProducts
 
   constructor(facts: {
     settings: ShopSettings, articles: readonly Article[], categories: readonly Category[], kinds: readonly LinkKind[],
-    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: readonly { sku: string, units: number }[], related: Map<string, readonly string[]>, brandMarks: Map<string, string>, offers: Map<string, Offer>,
+    neighbours: Map<string, NeighbourSettings>, switchedOff: Map<string, Set<string>>, units: Map<string, number>, related: Map<string, readonly string[]>, brandMarks: Map<string, string>, offers: Map<string, Offer>,
     schedules: Map<string, Schedule>, putAside: PutAside,
   } & AllDrafted) {
     this.settings = facts.settings
@@ -105,6 +112,30 @@ export class LiveShop implements Shop {
     this.drafted.takeOver()
   }
 
+  /** Takes over everything of a shop that was built anew from the same database. */
+  become(fresh: LiveShop): void {
+    this.articles = fresh.articles
+    this.kinds = this.#kinds = fresh.#kinds
+    this.links = fresh.links
+    this.dismissed = fresh.dismissed
+    this.#neighbours = fresh.#neighbours
+    this.#switchedOff = fresh.#switchedOff
+    this.#related = fresh.#related
+    this.brandMarks = fresh.brandMarks
+    this.offerMap = fresh.offerMap
+    this.offers = fresh.offers
+    this.putAside = fresh.putAside
+    this.schedules = fresh.schedules
+    this.sectionVersions = this.#sections = fresh.#sections
+    this.planVersions = this.#plans = fresh.#plans
+    this.lookVersions = this.#looks = fresh.#looks
+    this.sections = fresh.sections
+    this.plans = fresh.plans
+    this.looks = fresh.looks
+    this.#products = fresh.#products.in(this)
+    this.drafted.takeOver()
+  }
+
   get categories(): readonly Category[] {
     return this.#products.categories
   }
@@ -116,6 +147,27 @@ export class LiveShop implements Shop {
   /** Units sold by product, its variants' among them. */
   get sold(): ReadonlyMap<string, number> {
     return this.#products.sold
+  }
+
+  /** The language to tell things in: the nearest that the shop has to what is asked for, or its own. */
+  languageFor(asked: string | undefined): string {
+    const { language } = this.settings
+    return asked === undefined ? language : lookUpLanguage(asked, this.#products.languages, language)
+  }
+
+  /** Now, where the shop is. */
+  now(): Moment {
+    return momentIn(this.settings.timeZone)
+  }
+
+  /** A moment in ISO 8601, where the shop is; left out: now. */
+  momentAt(at: string | undefined): Moment {
+    return at === undefined ? this.now() : momentIn(this.settings.timeZone, Date.parse(at))
+  }
+
+  /** Units sold of a product, variant or bundle by its own SKU. */
+  unitsSold(sku: string): number {
+    return this.#products.unitsSold(sku)
   }
 
   get finder(): ProductFinder {
@@ -161,7 +213,7 @@ export class LiveShop implements Shop {
   }
 
   /** How a thing that a change is about is now. Products are in the database: their descriptions are not held here. */
-  now({ of, source, kind }: Changed): Exclude<Change, ProductChange>['before'] {
+  stateOf({ of, source, kind }: Changed): Exclude<Change, ProductChange>['before'] {
     switch (of) {
       case 'links': return this.links.lane(source, kind)
       case 'dismissed': return this.dismissed.lane(source, kind)
@@ -178,6 +230,7 @@ export class LiveShop implements Shop {
       case 'schedule': return this.schedules.get(kind) ?? null
       case 'kind': return this.#kinds.get(kind) ?? null
       case 'kindOrder': return [...this.#kinds.keys()]
+      case 'sold': return this.unitsSold(source)
       case 'product': throw new Error('A product is read from the database.')
     }
   }
@@ -189,7 +242,10 @@ export class LiveShop implements Shop {
   async apply(changes: readonly Change[], db: Database): Promise<ProductChange[]> {
     const products = new Map<string, Product | null>()
     const categories = new Map<string, Category | null>()
+    const sold = new Map<string, number>()
+    let taken = 0
     for (const change of changes) {
+      if (++taken % changesInTurn === 0) await nextTurn()
       switch (change.of) {
         case 'links':
           this.links.setLane(change.source, change.kind, change.after)
@@ -213,6 +269,9 @@ export class LiveShop implements Shop {
           break
         case 'product':
           products.set(change.source, change.after && { ...change.after, description: {} })
+          break
+        case 'sold':
+          sold.set(change.source, change.after)
           break
         case 'section':
           setOrDelete(this.#sections, change.kind, change.after)
@@ -249,9 +308,11 @@ export class LiveShop implements Shop {
       this.looks = lookBookOf(this.#looks, 'live')
       this.drafted.takeOver()
     }
-    if (products.size || categories.size) return this.#products.take(products, categories, db)
     if (changes.some(change => change.of === 'kind')) this.finder.kindsChanged()
-    return []
+    this.#products.takeSold(sold)
+    const following = products.size || categories.size ? await this.#products.take(products, categories, db) : []
+    await inTurns(this.finder.recounting())
+    return following
   }
 
   /** Puts products in the place of those before; see LiveProducts. */

@@ -6,11 +6,12 @@ const everyHour = 3_600_000
 
 /** Counts links with problems again and again, a few at a time so that no request waits: the calendar alone puts products on sale. */
 export async function keepRecountingProblems(shop: LiveShop, signal: AbortSignal): Promise<void> {
-  while (!signal.aborted) {
+  for (;;) {
+    await pause(everyHour, undefined, { signal, ref: false }).catch(() => undefined)
+    if (signal.aborted) return
     for (let from = 0; from < shop.catalogue.products.length && !signal.aborted; from += pieceSize) {
       shop.finder.recountProblems(from, from + pieceSize)
       await nextTurn()
     }
-    await pause(everyHour, undefined, { signal, ref: false }).catch(() => undefined)
   }
 }

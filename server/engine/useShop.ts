@@ -26,5 +26,11 @@ async function open(): Promise<Running> {
   await mkdir(dataFolder(), { recursive: true })
   const db = await openDatabase(databaseFile(dataFolder()))
   const shop = await loadLiveShop(db)
-  return { db, shop, log: new CommandLog(db, shop) }
+  return { db, shop, log: new CommandLog(db, shop, stop) }
+}
+
+/** What is written is safe; the next start takes it over. */
+function stop(error: unknown): void {
+  console.error('Manada’s memory does not follow its database any more. It stops, so that nobody is told what is not so; start it again.', error)
+  process.exit(1)
 }

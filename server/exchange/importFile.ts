@@ -84,7 +84,7 @@ async function readLinks({ shop }: Running, task: ImportTask): Promise<Read> {
   return {
     rows: last?.rows ?? 0, ignoredColumns: last?.ignoredColumns ?? [],
     async plan() {
-      const steps = planLinkImport(lines, { item: sku => shop.catalogue.item(sku), kind: key => shop.kinds.get(key), lane: (source, kind) => shop.links.lane(source, kind) })
+      const steps = planLinkImport(lines, { timeZone: shop.settings.timeZone, item: sku => shop.catalogue.item(sku), kind: key => shop.kinds.get(key), lane: (source, kind) => shop.links.lane(source, kind) })
       const plan = await inTurns(steps, () => cancelled(task.signal))
       return { ...plan, rejections: [...plan.rejections, ...unread].sort(byLine) }
     },
@@ -107,7 +107,7 @@ function readProducts(running: Running, task: ImportTask): Read {
       read.ignoredColumns = rows.ignoredColumns
       task.progress('reading', rows.rows, bytes)
     }
-    const found = products.finish()
+    const found = await inTurns(products.finishing(), () => cancelled(task.signal))
     return { ...found, rejections: [...found.rejections, ...unread].sort(byLine) }
   }
   return read

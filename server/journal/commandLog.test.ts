@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/commands/command'
 import { CommandError } from '../../core/commands/commandError'
@@ -9,10 +9,13 @@ import type { Lane } from '../../core/links/lane'
 import { makeKind } from '../../core/links/makeKind.testing'
 import { emptyScope, pageKind } from '../../core/pagePlans/pagePlan'
 import { makeSection } from '../../core/sections/makeSection.testing'
+import { NotWrittenError } from '../db/database'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/liveShop'
 import { withDatabase } from '../testing/temporaryShop.testing'
 import { CommandLog } from './commandLog'
+import type { LikelyCommand } from './likelyCommand.testing'
+import { anyLikelyCommand, likelyCommand } from './likelyCommand.testing'
 
 const skus = ['A', 'B', 'C', 'D']
 const products = skus.map(sku => makeProduct(sku, { variants: sku === 'D' ? [makeVariant('D-1'), makeVariant('D-2')] : [] }))
@@ -21,7 +24,7 @@ const categories = ['hives', 'tools', 'jars'].map(key => ({ key, name: { en: key
 const articles = [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['C', 'A'] }]
 
 /** The kinds, and all lanes of links and dismissed targets, as plain data. */
-const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...kinds, 'refill'].map(kind =>
+const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...shop.kinds.keys()].map(kind =>
   [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), ['article:spring', 'category:hives', 'category:tools'].map(source => [source, shop.pageLane(source)] as never), [['articles', [shop.articles, shop.catalogue.article('spring')]], ['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
 const sectionsOf = ({ sectionVersions, planVersions, lookVersions, schedules, sections, plans, looks, drafted }: LiveShop) => [
@@ -92,50 +95,72 @@ const anyCommand: fc.Arbitrary<Command> = fc.oneof(
   ...sectionCommands,
   fc.record({ type: fc.constant('setNeighbours' as const), source: fc.constantFrom(...skus), settings: fc.record({ ignored: fc.subarray([{ of: 'brand' as const, name: 'Corrie' }]), leaveOut: fc.subarray(['no-such-category']) }, { noNullPrototype: true }) }),
 )
-type Step = { do: 'undo' | 'redo' } | { do: 'revert', back: number } | { do: 'run', command: Command }
+type Step = { do: 'undo' | 'redo' } | { do: 'revert', back: number } | { do: 'run', command: Command } | { do: 'likely', command: LikelyCommand }
+const anyRun: fc.Arbitrary<Step> = fc.oneof(anyCommand.map(command => ({ do: 'run' as const, command })), { weight: 3, arbitrary: anyLikelyCommand.map(command => ({ do: 'likely' as const, command })) })
 const anyStep: fc.Arbitrary<Step> = fc.oneof(
-  { weight: 5, arbitrary: anyCommand.map(command => ({ do: 'run' as const, command })) },
+  { weight: 3, arbitrary: anyCommand.map(command => ({ do: 'run' as const, command })) },
+  { weight: 8, arbitrary: anyLikelyCommand.map(command => ({ do: 'likely' as const, command })) },
   { weight: 2, arbitrary: fc.constant({ do: 'undo' as const }) }, fc.constant({ do: 'redo' as const }), fc.nat(3).map(back => ({ do: 'revert' as const, back })),
 )
 
+/** How often each sort of step was carried out, and how often refused. */
+const tried = new Map<string, { done: number, refused: number }>()
+
 /** Does a step; a refusal is an answer too. */
-async function take(log: CommandLog, step: Step, editor: string, entries: number[]): Promise<boolean> {
+async function take(log: CommandLog, shop: LiveShop, any: Step, editor: string, entries: number[]): Promise<boolean> {
+  const command = any.do === 'likely' ? likelyCommand(any.command, shop) : null
+  if (any.do === 'likely' && !command) return false
+  const step: Exclude<Step, { do: 'likely' }> = any.do === 'likely' ? { do: 'run', command: command! } : any
+  const sort = step.do === 'run' ? step.command.type : step.do
+  const count = tried.get(sort) ?? { done: 0, refused: 0 }
+  tried.set(sort, count)
   try {
     const done = step.do === 'run' ? await log.run(step.command, editor) : step.do === 'revert' ? await log.revert(entries.at(-1 - step.back) ?? 0, editor) : await log[step.do](editor)
     if (done.entry !== null) entries.push(done.entry)
+    count.done++
     return true
   } catch (error) {
-    if (error instanceof CommandError) return false
-    throw error
+    if (!(error instanceof CommandError)) throw error
+    count.refused++
+    return false
   }
 }
 
 describe('CommandLog', () => {
   it('keeps the live shop and the database the same, whatever is done, undone and taken back by two editors', async () => {
-    await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.constantFrom('one', 'two')), { minLength: 1, maxLength: 25 }), async (steps) => {
+    await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.constantFrom('one', 'two')), { minLength: 1, maxLength: 40, size: 'max' }), async (steps) => {
       await withDatabase({ products, categories, articles }, async (db) => {
         const shop = await loadLiveShop(db)
         const log = new CommandLog(db, shop)
         const entries: number[] = []
         // Much is linked already, so that there is something to remove, to move and to describe.
         for (const kind of kinds) await log.run({ type: 'link', kind, on: skus.map(source => ({ source })), targets: skus }, 'zero')
-        for (const [step, editor] of steps) await take(log, step, editor, entries)
+        // There are releases to go back to.
+        for (const places of [5, 6]) {
+          await log.run({ type: 'changeSection', key: 'upsells', settings: { places }, seen: {} }, 'zero')
+          await log.run({ type: 'publish', sections: ['upsells'], plans: [], looks: [] }, 'zero')
+        }
+        for (const [step, editor] of steps) await take(log, shop, step, editor, entries)
         const fresh = await loadLiveShop(db)
         expect(lanesOf(shop)).toEqual(lanesOf(fresh))
         expect(countsOf(shop)).toEqual(countsOf(fresh))
       })
-    }), { numRuns: 40 })
+    }), { numRuns: 25 })
+    // Had most been refused, little would have been tried.
+    const counts = [...tried.values()]
+    expect(counts.reduce((sum, each) => sum + each.done, 0)).toBeGreaterThan(counts.reduce((sum, each) => sum + each.refused, 0))
+    for (const sort of ['undo', 'redo', 'revert', 'link', 'unlink', 'move', 'publish', 'goBack']) expect([sort, tried.get(sort)?.done]).toEqual([sort, expect.toSatisfy((done: number) => done > 0)])
   }, 120_000)
 
   it('undoes everything that one editor did, step by step, and does it all again', async () => {
-    await fc.assert(fc.asyncProperty(fc.array(anyCommand, { minLength: 1, maxLength: 12 }), async (commands) => {
+    await fc.assert(fc.asyncProperty(fc.array(anyRun, { minLength: 1, maxLength: 12 }), async (commands) => {
       await withDatabase({ products, categories, articles }, async (db) => {
         const shop = await loadLiveShop(db)
         const log = new CommandLog(db, shop)
         const states = [lanesOf(shop)]
         for (const command of commands) {
           const before = await log.undoState('one')
-          if (await take(log, { do: 'run', command }, 'one', []) && (await log.undoState('one')).undo !== null && JSON.stringify(lanesOf(shop)) !== JSON.stringify(states.at(-1))) states.push(lanesOf(shop))
+          if (await take(log, shop, command, 'one', []) && (await log.undoState('one')).undo !== null && JSON.stringify(lanesOf(shop)) !== JSON.stringify(states.at(-1))) states.push(lanesOf(shop))
           else expect(await log.undoState('one')).toEqual(before)
         }
         for (const state of states.slice(0, -1).reverse()) {
@@ -163,6 +188,57 @@ describe('CommandLog', () => {
       stop()
       await link('C')
       expect(heard).toEqual(['Linked B to A as upsell'])
+    })
+  })
+
+  it('goes on after a listener that fails: the change is made, and the others hear of it', async () => {
+    await withDatabase({ products }, async (db) => {
+      const log = new CommandLog(db, await loadLiveShop(db))
+      const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      const heard: string[] = []
+      log.listen(() => {
+        throw new Error('deaf')
+      })
+      log.listen(done => heard.push(done.words))
+      await expect(log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B'] }, 'one')).resolves.toMatchObject({ words: 'Linked B to A as upsell' })
+      expect(heard).toEqual(['Linked B to A as upsell'])
+      expect(said).toHaveBeenCalledOnce()
+      said.mockRestore()
+    })
+  })
+
+  it('builds the live shop anew when it can’t take over what is written', async () => {
+    await withDatabase({ products }, async (db) => {
+      const shop = await loadLiveShop(db)
+      const log = new CommandLog(db, shop)
+      const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      const rebuilt: boolean[] = []
+      log.listen(told => rebuilt.push(told.rebuilt))
+      const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
+      await link('B')
+      // It stops half-way.
+      vi.spyOn(shop.finder, 'relinked').mockImplementationOnce(() => {
+        throw new Error('no memory')
+      })
+      await expect(link('C')).resolves.toMatchObject({ words: 'Linked C to A as upsell' })
+      await link('D')
+      expect(rebuilt).toEqual([false, true, false])
+      expect(lanesOf(shop)).toEqual(lanesOf(await loadLiveShop(db)))
+      expect(countsOf(shop)).toEqual(countsOf(await loadLiveShop(db)))
+      await log.undo('one')
+      expect(shop.links.lane('A', 'upsell').map(link => link.target)).toEqual(['B', 'C'])
+      said.mockRestore()
+    })
+  })
+
+  it('says that nothing was written when the database could not', async () => {
+    await withDatabase({ products }, async (db) => {
+      const log = new CommandLog(db, await loadLiveShop(db))
+      await db.sequelize.query('CREATE TRIGGER full BEFORE INSERT ON links BEGIN SELECT raise(ABORT, \'disk full\'); END')
+      const link = () => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B'] }, 'one')
+      await expect(link()).rejects.toThrow(NotWrittenError)
+      await db.sequelize.query('DROP TRIGGER full')
+      await expect(link()).resolves.toMatchObject({ words: 'Linked B to A as upsell' })
     })
   })
 })

@@ -14,6 +14,7 @@ import { addRelease, readRelease } from '../db/releaseStore'
 import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, setState } from '../db/journalStore'
 import { readProductsBySku } from '../db/productStore'
 import type { LiveShop } from '../engine/liveShop'
+import { loadLiveShop } from '../engine/liveShop'
 import { findUse } from './findUse'
 import { writeChanges } from './writeChanges'
 
@@ -25,6 +26,12 @@ export interface Done {
   words: string
   changes: Change[]
   editor: string
+}
+
+/** What was done, with what follows from it, for those who listen. */
+export interface Told extends Done {
+  /** The live shop was made anew: more may have changed than is named. */
+  rebuilt: boolean
 }
 
 /** What undo and redo would do for an editor, in words; null: nothing. */
@@ -40,22 +47,25 @@ export interface UndoState {
 export class CommandLog {
   readonly #db: Database
   readonly #shop: LiveShop
-  readonly #listeners = new Set<(done: Done) => void>()
+  readonly #listeners = new Set<(told: Told) => void>()
+  readonly #stop: (error: unknown) => void
   #last: Promise<unknown> = Promise.resolve()
   #writes = 0
 
-  constructor(db: Database, shop: LiveShop) {
+  /** @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so */
+  constructor(db: Database, shop: LiveShop, stop: (error: unknown) => void = rethrow) {
     this.#db = db
     this.#shop = shop
+    this.#stop = stop
   }
 
-  /** Grows with every change: what was worked out before holds as long as it is the same. */
+  /** Grows with every change that the live shop has taken over: what was worked out before holds as long as it is the same. */
   get writes(): number {
     return this.#writes
   }
 
-  /** Calls the listener after every change. Returns how to stop that. */
-  listen(listener: (done: Done) => void): () => void {
+  /** Calls the listener after every change; what it throws is only logged, for the change is made. Returns how to stop that. */
+  listen(listener: (told: Told) => void): () => void {
     this.#listeners.add(listener)
     return () => this.#listeners.delete(listener)
   }
@@ -154,7 +164,7 @@ export class CommandLog {
   async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, transaction: Transaction): Promise<void> {
     const products = await readProductsBySku(this.#db, changes.filter(change => change.of === 'product').map(change => change.source), transaction)
     for (const change of changes) {
-      const now = change.of === 'product' ? products.get(change.source) ?? null : this.#shop.now(change)
+      const now = change.of === 'product' ? products.get(change.source) ?? null : this.#shop.stateOf(change)
       if (!isAs(change, now)) {
         const later = await laterEntry(this.#db, of.id, change, transaction)
         throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${nameOf(change)} was changed later${later ? ` (“${later.words}”)` : ''}, `
@@ -186,6 +196,7 @@ export class CommandLog {
 
   get #context(): Omit<CommandContext, 'release' | 'stored'> {
     return {
+      timeZone: this.#shop.settings.timeZone,
       item: sku => this.#shop.catalogue.item(sku),
       kind: key => this.#shop.kinds.get(key),
       kinds: () => [...this.#shop.kinds.values()],
@@ -211,16 +222,39 @@ export class CommandLog {
   #inTurn(work: (transaction: Transaction) => Promise<Done>): Promise<Done> {
     const turn = this.#last.then(async () => {
       const done = await this.#db.write(work)
-      if (done.changes.length) {
-        this.#writes++
-        const following = await this.#shop.apply(done.changes, this.#db)
-        for (const listener of this.#listeners) listener({ ...done, changes: [...done.changes, ...following] })
-      }
+      if (done.changes.length) this.#tell({ ...done, ...await this.#takeOver(done.changes) })
       return done
     })
     this.#last = turn.catch(() => undefined)
     return turn
   }
+
+  /** Lets the live shop take over what is written. When it can't, it is made anew from the database. */
+  async #takeOver(changes: Change[]): Promise<Pick<Told, 'changes' | 'rebuilt'>> {
+    try {
+      return { changes: [...changes, ...await this.#shop.apply(changes, this.#db)], rebuilt: false }
+    } catch (error) {
+      console.error('The live shop could not take over a change and is built anew.', error)
+      await loadLiveShop(this.#db).then(fresh => this.#shop.become(fresh)).catch(this.#stop)
+      return { changes, rebuilt: true }
+    } finally {
+      this.#writes++
+    }
+  }
+
+  #tell(told: Told): void {
+    for (const listener of this.#listeners) {
+      try {
+        listener(told)
+      } catch (error) {
+        console.error('A listener could not follow a change.', error)
+      }
+    }
+  }
+}
+
+function rethrow(error: unknown): never {
+  throw error
 }
 
 const isOnBundle = (command: Command) => command.type === 'changeBundle' || command.type === 'removeBundle'
@@ -239,7 +273,7 @@ function nameOf({ of }: Change): string {
     case 'brandMark': return 'the mark of the same brand'
     case 'offer': return 'the same offer'
     case 'schedule': return 'the same publishing'
-    case 'product': return 'the same product'
+    case 'product': case 'sold': return 'the same product'
     case 'category': return 'the same category'
   }
 }

@@ -1,8 +1,10 @@
 import { setTimeout as pause } from 'node:timers/promises'
-import { describe, expect, it } from 'vitest'
+import { Transaction } from 'sequelize'
+import { describe, expect, it, vi } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/commands/command'
 import { readRelease, readReleases } from '../db/releaseStore'
+import { databaseFile, openDatabase } from '../db/database'
 import { loadLiveShop } from '../engine/liveShop'
 import { withDatabase } from '../testing/temporaryShop.testing'
 import { CommandLog } from './commandLog'
@@ -73,4 +75,28 @@ describe('releases', () => {
       }
     })
   })
+
+  it('are tried again when the database could not write them, and those after them go out too', async () => {
+    await withDatabase({ products }, async (db, folder) => {
+      const shop = await loadLiveShop(db)
+      const log = new CommandLog(db, shop)
+      const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      await log.run(places(7), 'one')
+      await log.run({ type: 'schedulePublish', at: new Date(Date.now() - 1000).toISOString(), sections: ['related'], plans: [], note: '' }, 'one')
+      // Somebody else holds the database for longer than a write waits.
+      const other = await openDatabase(databaseFile(folder))
+      const held = await other.sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE })
+      const stop = publishWhenDue({ shop, log }, 20)
+      try {
+        await expect.poll(() => said.mock.calls.length, { timeout: 20_000 }).toBeGreaterThan(0)
+        expect(shop.sections.get('related')!.places).not.toBe(7)
+        await held.rollback()
+        await expect.poll(() => shop.sections.get('related')!.places, { timeout: 20_000 }).toBe(7)
+      } finally {
+        stop()
+        said.mockRestore()
+        await other.close()
+      }
+    })
+  }, 60_000)
 })

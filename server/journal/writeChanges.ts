@@ -55,5 +55,6 @@ async function writeOne(db: Database, change: Change, transaction: Transaction):
     case 'category': return writeCategory(db, change.kind, change.after, transaction)
     case 'kind': return writeKind(db, change.kind, change.after, transaction)
     case 'kindOrder': return writeKindOrder(db, change.after, transaction)
+    case 'sold': // It follows from the orders.
   }
 }

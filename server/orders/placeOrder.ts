@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize'
 import type { Product } from '../../core/catalogue/product'
-import type { Change } from '../../core/commands/change'
+import type { Change, SoldChange } from '../../core/commands/change'
 import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
 import type { Database } from '../db/database'
@@ -33,14 +33,14 @@ export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
  */
 export function placeOrder({ db, shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
   return log.runBeside('An order came in', async (transaction) => {
-    const { warnings, ...priced } = priceCart(lines, shop, Date.now())
+    const { warnings, ...priced } = priceCart(lines, shop, shop.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)
     if (!cart.lines.length) throw new OrderRefused('cartEmpty', 'There is nothing in the cart.', cart)
     if (cart.total !== total) throw new OrderRefused('totalChanged', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
     const number = await writeOrder(db, placed, cart, transaction)
-    return { changes: await lowered(db, cart, shop.catalogue.item.bind(shop.catalogue), transaction), answer: { number, placed, ...priced } }
+    return { changes: [...soldMore(cart, shop), ...await lowered(db, cart, shop.catalogue.item.bind(shop.catalogue), transaction)], answer: { number, placed, ...priced } }
   })
 }
 
@@ -60,6 +60,16 @@ const orderRows = ({ sku, quantity, unit, total, components }: PricedLine): Orde
   { sku, quantity, unitPrice: unit, total, behind: null },
   ...components.map((each, i) => ({ sku: each.sku, quantity: each.quantity, unitPrice: each.unit, total: each.total, behind: i + 1 })),
 ]
+
+/** Units sold of everything that has a line of its own in the order: bundles, and the components below them too. */
+function soldMore({ lines }: PricedCart, shop: Running['shop']): SoldChange[] {
+  const units = new Map<string, number>()
+  for (const { sku, quantity } of lines.flatMap(orderRows)) units.set(sku, (units.get(sku) ?? 0) + quantity)
+  return Array.from(units, ([source, more]): SoldChange => {
+    const before = shop.unitsSold(source)
+    return { of: 'sold', source, kind: '', before, after: before + more }
+  })
+}
 
 /** What of the products changes when these lines are taken out of the stock. */
 async function lowered(db: Database, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item'], transaction: Transaction): Promise<Change[]> {

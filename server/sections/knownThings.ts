@@ -14,6 +14,7 @@ export function knownThings(shop: LiveShop): KnownThings {
     category: key => words(shop.catalogue.category(key)?.name, key),
     product: sku => words(shop.catalogue.item(sku)?.product.name, sku),
     money: amount => formatMoney(amount, currency, language),
+    number: value => value.toLocaleString(language),
     isKnown({ of, name, value }) {
       if (of === 'category') return shop.catalogue.category(name) !== undefined
       if (of === 'attribute' && value === undefined) return postings.attributeValues.has(name)
@@ -21,7 +22,7 @@ export function knownThings(shop: LiveShop): KnownThings {
     },
     hasAttribute: name => postings.attributeValues.has(name),
     isRetired: kind => shop.kinds.get(kind)?.retired ?? null,
-    looks: shop.drafted.looks,
+    looks: shop.drafted.looks, timeZone: shop.settings.timeZone,
     isProductRetired: sku => shop.catalogue.item(sku) ? shop.catalogue.item(sku)!.product.status === 'retired' : null,
   }
 }

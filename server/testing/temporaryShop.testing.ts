@@ -12,7 +12,7 @@ export async function withDatabase(contents: Partial<ShopContents>, work: (db: D
   const db = await openDatabase(databaseFile(folder))
   try {
     await fillShop(db, {
-      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}' }, categories: [], products: [], articles: [], orders: [], ...contents,
+      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' }, categories: [], products: [], articles: [], orders: [], ...contents,
     })
     await work(db, folder)
   } finally {

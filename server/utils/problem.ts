@@ -3,6 +3,7 @@ import { ZodError } from 'zod'
 import type { CommandErrorCode } from '../../core/commands/commandError'
 import { CommandError } from '../../core/commands/commandError'
 import type { ProblemDetails } from '../../core/delivery/contract'
+import { NotWrittenError } from '../db/database'
 import { FileProblem } from '../exchange/fileProblem'
 import { UnknownSubjectError } from '../../core/selection/shop'
 
@@ -22,7 +23,7 @@ export function api<T>(handler: (event: H3Event) => T | Promise<T>): EventHandle
     try {
       return await handler(event)
     } catch (error) {
-      return answerProblem(event, toProblem(error))
+      return answerProblem(event, toProblem(error, event.method))
     }
   })
 }
@@ -34,7 +35,7 @@ export function answerProblem(event: H3Event, { details }: Problem): ProblemDeta
   return details
 }
 
-function toProblem(error: unknown): Problem {
+function toProblem(error: unknown, method: string): Problem {
   if (error instanceof Problem) return error
   if (error instanceof CommandError) return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)
   if (error instanceof FileProblem) return new Problem(error.code === 'tooLarge' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
@@ -44,7 +45,9 @@ function toProblem(error: unknown): Problem {
     return new Problem(400, 'malformed', 'The request is malformed', issues.join(' '), error.issues.map(issue => issue.path.join('.')))
   }
   console.error(error)
-  return new Problem(500, 'internal', 'Something went wrong in Manada', 'Nothing was changed. Please try again; the server’s log has the details.')
+  const isRead = method === 'GET' || method === 'HEAD'
+  if (isRead || error instanceof NotWrittenError) return new Problem(500, 'internal', 'Something went wrong in Manada', 'Nothing was changed. Please try again; the server’s log has the details.')
+  return new Problem(500, 'uncertain', 'Something went wrong in Manada', 'It is not certain whether this was done: look before you do it again. The server’s log has the details.')
 }
 
 const commandStatus: Record<CommandErrorCode, number> = {

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto'
+import { IncomingMessage } from 'node:http'
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
 
@@ -21,28 +22,51 @@ export function queryOf<S extends z.ZodType>(event: H3Event, schema: S): z.infer
   return schema.parse(getQuery(event))
 }
 
-/** Bodies above this many characters are refused; a command is far smaller. */
+/** Bodies above this many bytes are refused; a command is far smaller. */
 const longestBody = 1_000_000
+
+/** Milliseconds for which the rest of a body that is refused is passed over. */
+const lingering = 1000
 
 /** The JSON body, checked. */
 export async function bodyOf<S extends z.ZodType>(event: H3Event, schema: S): Promise<z.infer<S>> {
   if (!/^application\/json\b/i.test(getHeader(event, 'content-type') ?? '')) {
     throw new Problem(415, 'not-json', 'The body must be JSON', 'Send the command as application/json.')
   }
-  if (Number(getHeader(event, 'content-length')) > longestBody) throw tooLong()
-  const raw = await readRawBody(event) ?? ''
-  if (raw.length > longestBody) throw tooLong()
+  const raw = await bytesOf(event, longestBody, () => new Problem(413, 'too-long', 'The body is too long', `A command has at most ${longestBody} bytes. Nothing was changed.`))
   let body: unknown
   try {
-    body = JSON.parse(raw)
+    body = JSON.parse(raw.toString('utf8'))
   } catch {
     throw new Problem(400, 'not-json', 'The body must be JSON', 'The body could not be read as JSON. Nothing was changed.')
   }
   return schema.parse(body)
 }
 
-function tooLong(): Problem {
-  return new Problem(413, 'too-long', 'The body is too long', `A command has at most ${longestBody} characters. Nothing was changed.`)
+/**
+ * The body. Whoever sends more than is taken is told so before the rest has come, whether its length was said before or not.
+ * @param most bytes that are taken
+ * @throws what tooLong makes
+ */
+export async function bytesOf(event: H3Event, most: number, tooLong: () => Problem): Promise<Buffer> {
+  const { req, res } = event.node
+  // The server's own call, while it renders a page.
+  if (!(req instanceof IncomingMessage)) return Buffer.from(await readRawBody(event, false) ?? '')
+  const refuse = () => {
+    // The rest is not wanted. It is passed over for a moment, so that whoever is still sending can read the answer; then the connection ends.
+    req.resume()
+    res.once('finish', () => setTimeout(() => req.complete || req.destroy(), lingering).unref())
+    return tooLong()
+  }
+  if (Number(getHeader(event, 'content-length')) > most) throw refuse()
+  const pieces: Buffer[] = []
+  let length = 0
+  for await (const piece of req.iterator({ destroyOnReturn: false })) {
+    length += (piece as Buffer).length
+    if (length > most) throw refuse()
+    pieces.push(piece as Buffer)
+  }
+  return Buffer.concat(pieces)
 }
 
 /** Who is editing: a name for this browser, kept in a cookie, so that undo takes back one's own changes only. */

@@ -18,7 +18,8 @@ export function bundleWorkers(): Plugin {
     async load(id) {
       if (!id.endsWith(suffix)) return null
       const { outputFiles, metafile } = await build({
-        entryPoints: [id.slice(0, -suffix.length)], bundle: true, platform: 'node', format: 'cjs', target: 'node20', write: false, metafile: true, logLevel: 'silent',
+        // No window: the server's build replaces the word wherever it stands, in a text too.
+        entryPoints: [id.slice(0, -suffix.length)], bundle: true, define: { window: 'undefined' }, platform: 'node', format: 'cjs', target: 'node20', write: false, metafile: true, logLevel: 'silent',
       })
       for (const input of Object.keys(metafile.inputs)) this.addWatchFile(input)
       return `export default ${JSON.stringify(outputFiles[0]!.text)}`

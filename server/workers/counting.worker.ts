@@ -1,6 +1,6 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
-import equal from 'fast-deep-equal'
+import { isEqual } from 'es-toolkit'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { CountedPage, Fill } from '../../core/checks/fill'
 import { FillMeter } from '../../core/checks/fillMeter'
@@ -9,6 +9,7 @@ import { fillFindings, sectionsOnPages } from '../../core/checks/sectionFindings
 import type { Change } from '../../core/commands/change'
 import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
+import { differOnlyInStock } from '../../core/catalogue/product'
 import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from '../counting/countingShop'
@@ -20,9 +21,9 @@ export interface MeterName { section: string, page: CountedPage, version: 'live'
 
 /** What the worker is told. A shop comes in pieces, so that nobody waits for a large one. */
 export type CountingTask =
-  | { products: Product[], sold: number[] }
+  | { products: Product[], units: (readonly [sku: string, units: number])[] }
   | { links: PackedKind }
-  | { start: Omit<CountingShopParts, 'products' | 'sold' | 'links'> }
+  | { start: Omit<CountingShopParts, 'products' | 'units' | 'links'> }
   | { count: MeterName }
   | { changes: readonly Change[], number: number }
   | { list: MeterName, from: number, to: number, offset: number, limit: number, id: number }
@@ -55,7 +56,7 @@ const port = parentPort!
 const tell = (message: CountingMessage) => port.postMessage(message)
 
 const products: Product[] = []
-const sold: number[] = []
+const units: (readonly [sku: string, units: number])[] = []
 const links: PackedKind[] = []
 let shop: CountingShop | null = null
 /** Changes that came before the shop was whole. */
@@ -76,11 +77,11 @@ const progressEvery = 150
 port.on('message', (task: CountingTask) => {
   if ('products' in task) {
     products.push(...task.products)
-    sold.push(...task.sold)
+    units.push(...task.units)
   } else if ('links' in task) {
     links.push(task.links)
   } else if ('start' in task) {
-    shop = new CountingShop({ ...task.start, products, sold, links })
+    shop = new CountingShop({ ...task.start, products, units, links })
     for (const each of early) take(each)
     void work()
   } else if ('count' in task) {
@@ -137,12 +138,17 @@ function mark(kept: Kept, change: Change): void {
     case 'links': case 'neighbours': case 'switchedOff':
       kept.stale.add(shop!.positionOf(change.source)!)
       break
+    case 'sold':
+      if (kept.meter.heeds('sold')) kept.stale = 'all'
+      break
     case 'product':
+      // A sale that leaves some changes what is shown only where it is asked how many are left.
+      if (change.before && change.after && differOnlyInStock(change.before, change.after) && !kept.meter.heeds('stock')) break
       if (kept.meter.looksFurther) kept.stale = 'all'
       else for (const position of [shop!.positionOf(change.source)!, ...shop!.links.sourcesOf(change.source)]) kept.stale.add(position)
       break
     case 'section': case 'plan':
-      if (!equal(change.before?.[version], change.after?.[version])) kept.stale = 'all'
+      if (!isEqual(change.before?.[version], change.after?.[version])) kept.stale = 'all'
       break
     case 'kind': kept.stale = 'all'
   }
@@ -160,8 +166,8 @@ async function work(): Promise<void> {
     // What is soon done comes first.
     const next = [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ?? (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
     if (next) await recount(next)
-    else if (checks?.areProductsStale) await look(checks, checks.lookingAtProducts(Date.now()))
-    else if (checks?.areSectionsStale) await look(checks, checks.lookingAtSections(Date.now()))
+    else if (checks?.areProductsStale) await look(checks, checks.lookingAtProducts(shop!.now()))
+    else if (checks?.areSectionsStale) await look(checks, checks.lookingAtSections(shop!.now()))
     else break
   }
   working = false
@@ -174,7 +180,7 @@ async function recount(next: Kept): Promise<void> {
   const same = stale === 'all' ? countedTwin(next) : undefined
   if (same) meter.take(same)
   else if (stale === 'all') await countAll(next)
-  else meter.recount(stale, Date.now())
+  else meter.recount(stale, shop!.now())
   if (isStaleAgain(next)) return
   next.counted = true
   next.fill = shop![name.version].sections.has(name.section) ? meter.fill : null
@@ -190,13 +196,13 @@ function countedTwin({ name }: Kept): FillMeter | undefined {
     const ofPage = plans.of(name.page)
     return [ofPage, [...new Set([name.section, ...ofPage.flatMap(sectionsOf)])].map(key => sections.get(key))]
   }
-  return equal(shown(shop!.live), shown(shop!.draft)) ? twin.meter : undefined
+  return isEqual(shown(shop!.live), shown(shop!.draft)) ? twin.meter : undefined
 }
 /** Something has come in the meantime that changes everything. */
 const isStaleAgain = ({ stale }: Kept) => stale === 'all'
 
 async function countAll(kept: Kept): Promise<void> {
-  const counting = kept.meter.counting(Date.now())
+  const counting = kept.meter.counting(shop!.now())
   let told = performance.now()
   for (let step = counting.next(); !step.done; step = counting.next()) {
     if (performance.now() - told < progressEvery) continue
@@ -242,7 +248,7 @@ function tellChecks(run: CheckRun, productsDone: number): void {
 
 function find({ findings: check, offset, limit, id }: Extract<CountingTask, { findings: unknown }>): void {
   const found: Finding[] = []
-  for (const finding of checks?.findings(check, offset, Date.now()) ?? []) {
+  for (const finding of checks?.findings(check, offset, shop!.now()) ?? []) {
     if (found.push(finding) === limit) break
   }
   tell({ found: id, findings: found })

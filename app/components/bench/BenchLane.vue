@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
+import { nameOrder } from '../../../core/text/nameOrder'
 import type { MergedRow } from '../../../core/bench/mergedLane'
 import type { LinkKind } from '../../../core/links/kind'
 import { useBench } from '../../stores/bench'
@@ -77,12 +78,11 @@ async function onDrop(event: DragEvent): Promise<void> {
   if (await bench.link(props.kind.key, JSON.parse(data) as string[], { place })) emit('linked')
 }
 
-const { compare } = new Intl.Collator(undefined, { numeric: true })
 const orders: { words: string, by: (a: MergedRow, b: MergedRow) => number }[] = [
   { words: 'Cheapest first', by: (a, b) => (a.price ?? Infinity) - (b.price ?? Infinity) },
   { words: 'Dearest first', by: (a, b) => (b.price ?? -Infinity) - (a.price ?? -Infinity) },
   { words: 'Best-selling first', by: (a, b) => b.sold - a.sold },
-  { words: 'By name', by: (a, b) => compare(a.name, b.name) },
+  { words: 'By name', by: (a, b) => nameOrder(studio.shop!.settings.language)(a.name, b.name) },
 ]
 /** Categories have no price and are not sold. */
 const laneOrders = computed(() => bench.page === 'category' ? orders.slice(-1) : orders)

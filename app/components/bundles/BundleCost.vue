@@ -93,7 +93,7 @@ function type(event: Event): void {
           <div class="sum"><dt>Shoppers pay</dt><dd>{{ fromTo(range.from.price, range.to.price) }}</dd></div>
           <div><dt>They save</dt><dd :class="saving!.least < 0 ? 'wrong' : saving!.least > 0 ? 'good' : ''">{{ savingWords }}</dd></div>
           <div><dt>Margin</dt><dd :class="range.leastMargin === null ? '' : isLow ? 'wrong' : 'good'">{{ marginWords }}</dd></div>
-          <div><dt>Can be sold</dt><dd :class="{ wrong: !stock.most }">{{ stock.least === stock.most ? '' : `${stock.least.toLocaleString('en')} to ` }}{{ stock.most.toLocaleString('en') }} {{ stock.most === 1 ? 'time' : 'times' }}</dd></div>
+          <div><dt>Can be sold</dt><dd :class="{ wrong: !stock.most }">{{ stock.least === stock.most ? '' : `${studio.number(stock.least)} to ` }}{{ studio.number(stock.most) }} {{ stock.most === 1 ? 'time' : 'times' }}</dd></div>
         </template>
         <div class="floor">
           <dt>Tell me when the margin is under</dt>

@@ -8,7 +8,6 @@ import { itemName } from '../../../core/delivery/deliveredItem'
 import { counted } from '../../../core/text/sentence'
 import { useBundles } from '../../stores/bundles'
 import { useStudioShop } from '../../stores/studioShop'
-import PhDotsThree from '~icons/ph/dots-three-bold'
 
 /** One bundle: what is in it, what is wrong with it, and what it is called. */
 const props = defineProps<{ stored: StoredBundle }>()
@@ -26,7 +25,7 @@ const size = computed(() => {
   return groups.length ? `${counted(groups.length, 'group')}, ${counted(groups.reduce((sum, group) => sum + countCombinations(group.options), 0), 'combination')}` : ''
 })
 
-const problems = computed(() => bundleProblems({ sku: props.stored.sku, bundle: bundle.value }, store.catalogue, Date.now()))
+const problems = computed(() => bundleProblems({ sku: props.stored.sku, bundle: bundle.value }, store.catalogue, studio.now()))
 const stopping = computed(() => problems.value.filter(isStopping))
 const hints = computed(() => problems.value.filter(each => !isStopping(each)))
 function wordsOf(problem: BundleProblem): string {
@@ -44,23 +43,19 @@ async function remove(): Promise<void> {
 
 <template>
   <section class="editor" aria-label="Bundle">
-    <header>
-      <h1 class="cut">{{ name }}</h1><span class="mono">{{ stored.sku }}</span><span class="state" :class="stateName[settings.status]">{{ settings.status }}</span>
-      <span class="grow" />
-      <span class="small soft size">{{ size || typeNames[bundle.type] }}</span>
-      <v-menu location="bottom end">
-        <template #activator="{ props: menu }"><button type="button" class="icon-button" v-bind="menu" aria-label="More of this bundle"><PhDotsThree /></button></template>
-        <v-list density="compact" class="studio">
-          <v-list-item @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
-          <v-list-item :to="`/products/${encodeURIComponent(stored.sku)}`"><v-list-item-title>Link it on the bench</v-list-item-title></v-list-item>
-          <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}`" target="_blank"><v-list-item-title>Open its page in the shop</v-list-item-title></v-list-item>
-          <v-list-item v-if="settings.status !== 'draft'" @click="setStatus('draft')"><v-list-item-title>Make it a draft again</v-list-item-title></v-list-item>
-          <v-list-item v-if="settings.status === 'active'" @click="setStatus('retired')"><v-list-item-title>Retire</v-list-item-title></v-list-item>
-          <v-list-item v-if="settings.status === 'draft'" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
-        </v-list>
-      </v-menu>
+    <EditorHead :name="name" sort="bundle" :state="{ name: stateName[settings.status], words: settings.status }">
+      <template #beside><span class="mono">{{ stored.sku }}</span></template>
+      <template #tools><span class="small soft size">{{ size || typeNames[bundle.type] }}</span></template>
+      <template #menu>
+        <v-list-item @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
+        <v-list-item :to="`/products/${encodeURIComponent(stored.sku)}`"><v-list-item-title>Link it on the bench</v-list-item-title></v-list-item>
+        <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}`" target="_blank"><v-list-item-title>Open its page in the shop</v-list-item-title></v-list-item>
+        <v-list-item v-if="settings.status !== 'draft'" @click="setStatus('draft')"><v-list-item-title>Make it a draft again</v-list-item-title></v-list-item>
+        <v-list-item v-if="settings.status === 'active'" @click="setStatus('retired')"><v-list-item-title>Retire</v-list-item-title></v-list-item>
+        <v-list-item v-if="settings.status === 'draft'" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+      </template>
       <button v-if="settings.status !== 'active'" type="button" class="main-button" @click="setStatus('active')">Make active</button>
-    </header>
+    </EditorHead>
     <div class="parts">
       <ul v-if="stopping.length" class="problems stop" aria-label="What keeps it from being sold">
         <li v-for="each in stopping" :key="`${each.code} ${each.about}`">{{ wordsOf(each) }}</li>
@@ -81,12 +76,7 @@ async function remove(): Promise<void> {
 
 <style scoped>
 .editor { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-header { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 18px; border-bottom: 1px solid var(--line-soft); }
-h1 { font-size: 20px; line-height: 1.3; }
-.mono { flex: none; }
-.grow { flex: 1; }
-.size { flex: none; }
-.main-button { flex: none; }
+.mono, .size, .main-button { flex: none; }
 .parts { flex: 1; overflow-y: auto; }
 .problems { margin: 0; padding: 8px 18px 8px 34px; border-bottom: 1px solid var(--line-soft); background: var(--saffron-wash); color: var(--saffron-ink); font-size: 13px; }
 .problems.stop { background: var(--clay-wash); color: var(--clay-ink); font-weight: 550; }

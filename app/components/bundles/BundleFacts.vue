@@ -28,7 +28,7 @@ const composed = computed(() => store.rows?.find(each => each.sku === store.open
       <v-autocomplete :model-value="settings.categories" :items="studio.categoryChoices" multiple chips closable-chips aria-label="Categories" @update:model-value="(categories: string[]) => store.change({ categories })" />
     </label>
     <label>Description
-      <textarea :value="studio.words(settings.description)" rows="3" maxlength="20000" @input="store.change({ description: { ...settings.description, [language]: ($event.target as HTMLTextAreaElement).value } }, true)" @change="store.flush()" />
+      <textarea v-typed="studio.words(settings.description)" rows="3" maxlength="20000" @input="store.change({ description: { ...settings.description, [language]: ($event.target as HTMLTextAreaElement).value } }, true)" @change="store.flush()" />
     </label>
     <input ref="input" class="unseen" type="file" accept=".svg,.png,.jpg,.jpeg,.webp,.avif,image/*" aria-label="Picture of the bundle" tabindex="-1" @change="take">
   </section>

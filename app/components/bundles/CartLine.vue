@@ -41,7 +41,7 @@ const choices = computed((): WantedChoice[] => {
 })
 /** Offers are no matter of one bundle. */
 const noLinks = { lane: () => [] }
-const line = computed(() => priceCart([{ sku: props.stored.sku, quantity: 1, choices: choices.value }], { catalogue: store.catalogue, links: noLinks, offers: [] }, Date.now()).lines[0] ?? null)
+const line = computed(() => priceCart([{ sku: props.stored.sku, quantity: 1, choices: choices.value }], { catalogue: store.catalogue, links: noLinks, offers: [] }, studio.now()).lines[0] ?? null)
 const rows = computed(() => (line.value?.components ?? []).map((each) => {
   const item = store.catalogue.item(each.sku)!
   return { ...each, name: itemName(item, studio.words), image: imageOf(item.product, item.variant), alone: each.unit * each.quantity }

@@ -16,7 +16,7 @@ const studio = useStudioShop()
 
 const rows = computed(() => props.bundle.components.map((component) => {
   const item = store.catalogue.item(component.sku)
-  const note = !item ? 'no longer in the shop' : item.product.bundle ? 'a bundle' : isRetired(item) ? 'retired' : !isForSale(item.product, item.variant, Date.now()) ? 'not for sale' : stockOf(item.product, item.variant) < component.quantity ? 'too few in stock' : ''
+  const note = !item ? 'no longer in the shop' : item.product.bundle ? 'a bundle' : isRetired(item) ? 'retired' : !isForSale(item.product, item.variant, studio.now()) ? 'not for sale' : stockOf(item.product, item.variant) < component.quantity ? 'too few in stock' : ''
   return {
     ...component, item, note, variants: item && !item.variant ? item.product.variants : [],
     name: item ? itemName(item, studio.words) : component.sku, image: item ? imageOf(item.product, item.variant) : null, price: item ? priceOf(item.product, item.variant) : null, stock: item ? stockOf(item.product, item.variant) : 0,
@@ -69,7 +69,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
                 <option v-for="each in choiceFor(row.sku)!" :key="each.value" :value="each.value">{{ each.title }}</option>
               </select>
               <span class="mono">{{ row.sku }}</span>
-              <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft">{{ row.stock.toLocaleString('en') }} in stock</span>
+              <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft">{{ studio.number(row.stock) }} in stock</span>
             </span>
           </span>
           <span class="price">{{ row.price === null ? '' : studio.money(row.price * row.quantity) }}</span>

@@ -26,7 +26,7 @@ const open = computed(() => table.value.filter(row => row.sku === undefined).len
 const times = computed(() => props.group.options.map(each => each.values.length).join(' × '))
 const rows = computed(() => table.value.slice(0, shown.value).map((row) => {
   const item = row.sku ? store.catalogue.item(row.sku) : undefined
-  const wrong = row.sku && (!item ? 'no longer in the shop' : !isForSale(item.product, item.variant, Date.now()) ? 'not for sale' : '')
+  const wrong = row.sku && (!item ? 'no longer in the shop' : !isForSale(item.product, item.variant, studio.now()) ? 'not for sale' : '')
   return {
     ...row, key: row.values.join('\n'), wrong, name: item ? itemName(item, studio.words) : row.sku ?? '', image: item ? imageOf(item.product, item.variant) : null,
     stock: item ? stockOf(item.product, item.variant) : null, price: item ? priceOf(item.product, item.variant) : null,
@@ -80,7 +80,7 @@ const language = computed(() => studio.shop!.settings.language)
 <template>
   <section class="group" :aria-label="`Group ${studio.words(group.name)}`">
     <div class="head">
-      <input class="title" type="text" maxlength="80" :value="studio.words(group.name)" aria-label="Name of the group" @input="emit('change', { ...group, name: { ...group.name, [language]: ($event.target as HTMLInputElement).value } }, true)">
+      <input v-typed="studio.words(group.name)" class="title" type="text" maxlength="80" aria-label="Name of the group" @input="emit('change', { ...group, name: { ...group.name, [language]: ($event.target as HTMLInputElement).value } }, true)">
       <QuantityField :value="group.quantity" label="How many in one bundle" @change="quantity => emit('change', { ...group, quantity }, true)" /><span class="soft small in">in one bundle</span>
       <span class="grow" />
       <span v-if="open" class="small wrong">{{ open }} of {{ table.length }} {{ open === 1 ? 'has' : 'have' }} no product</span>

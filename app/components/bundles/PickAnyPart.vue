@@ -16,7 +16,7 @@ const rows = computed(() => props.bundle.set.map((sku) => {
   const item = store.catalogue.item(sku)
   return {
     sku, name: item ? itemName(item, studio.words) : sku, image: item ? imageOf(item.product, item.variant) : null, price: item ? priceOf(item.product, item.variant) : null,
-    note: !item ? 'no longer in the shop' : !isForSale(item.product, item.variant, Date.now()) ? 'not for sale' : stockOf(item.product, item.variant) ? '' : 'out of stock',
+    note: !item ? 'no longer in the shop' : !isForSale(item.product, item.variant, studio.now()) ? 'not for sale' : stockOf(item.product, item.variant) ? '' : 'out of stock',
     variants: item && !item.variant ? item.product.variants.length : 0,
   }
 }))

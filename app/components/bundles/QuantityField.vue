@@ -14,7 +14,7 @@ function take(event: Event, isDone: boolean): void {
 </script>
 
 <template>
-  <input class="quantity" type="number" :value="value" :min="least" :max="most" :aria-label="label" @input="take($event, false)" @change="take($event, true)">
+  <input v-typed="value" class="quantity" type="number" :min="least" :max="most" :aria-label="label" @input="take($event, false)" @change="take($event, true)">
 </template>
 
 <style scoped>

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import PhDotsThree from '~icons/ph/dots-three-bold'
-
 /** The head of what has drafts: what it is called, whether shoppers have it, what else can be done with it, and its publishing. */
 const props = defineProps<{
   name: string, /** What sort of thing it is, for its menu. */ sort: string, stored: { live: object | null, draft: object | null },
@@ -19,22 +17,10 @@ useShortcut('p', () => props.unpublished && emit('publish'))
 </script>
 
 <template>
-  <header>
-    <h1 class="cut">{{ name }}</h1>
-    <slot name="beside" />
-    <span class="state" :class="state.name">{{ state.words }}</span>
-    <span class="grow" />
-    <slot name="tools" />
-    <v-menu location="bottom end">
-      <template #activator="{ props: menu }"><button type="button" class="icon-button" v-bind="menu" :aria-label="`More of this ${sort}`"><PhDotsThree /></button></template>
-      <v-list density="compact" class="studio"><slot name="menu" /></v-list>
-    </v-menu>
+  <EditorHead :name="name" :sort="sort" :state="state">
+    <template #beside><slot name="beside" /></template>
+    <template #tools><slot name="tools" /></template>
+    <template #menu><slot name="menu" /></template>
     <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="emit('publish')">Publish<v-tooltip activator="parent" location="bottom">{{ unpublished ? 'What shoppers don’t have yet' : 'Shoppers have all of it' }}<span class="key">P</span></v-tooltip></button>
-  </header>
+  </EditorHead>
 </template>
-
-<style scoped>
-header { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 18px; border-bottom: 1px solid var(--line-soft); background: var(--sheet); }
-h1 { font-size: 20px; line-height: 1.3; }
-.grow { flex: 1; }
-</style>

@@ -19,7 +19,7 @@ watch(() => props.value, () => wrong.value = false)
   <span class="colour" :class="{ wrong }">
     <template v-if="value !== null">
       <input type="color" :value="value" :aria-label="label" @change="emit('change', ($event.target as HTMLInputElement).value)">
-      <input class="hex" :value="value" maxlength="7" spellcheck="false" :aria-label="`${label}, typed`" :aria-invalid="wrong" @change="type">
+      <input v-typed="value" class="hex" maxlength="7" spellcheck="false" :aria-label="`${label}, typed`" :aria-invalid="wrong" @change="type">
     </template>
     <button v-if="instead" type="button" class="none" :aria-pressed="value === null" :aria-label="`${label}: none`" @click="emit('change', value === null ? instead : null)">none</button>
   </span>

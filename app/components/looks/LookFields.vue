@@ -47,7 +47,7 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
         <div v-for="field in group.fields" :key="field.part" class="field" :class="{ own: isOwn(field.part) }">
           <span class="label">{{ lookPartWords[field.part] }}<button v-if="isOwn(field.part)" type="button" :aria-label="`${upperFirst(lookPartWords[field.part])}: as ${from}`" @click="takeOver(field.part)"><PhX width="9" height="9" /><v-tooltip activator="parent" location="top">As {{ from }}</v-tooltip></button></span>
           <ColourField v-if="field.as === 'colour'" :value="(parts[field.part] as string | null)" :label="upperFirst(lookPartWords[field.part])" :instead="field.instead" @change="colour => set(field.part, colour as never)" />
-          <span v-else-if="field.as === 'length'" class="length"><input type="number" :value="parts[field.part]" :min="field.least" :max="field.most" :aria-label="`${upperFirst(lookPartWords[field.part])} in pixels`" @change="setLength(field.part, $event, field.least, field.most)">px</span>
+          <span v-else-if="field.as === 'length'" class="length"><input v-typed="parts[field.part]" type="number" :min="field.least" :max="field.most" :aria-label="`${upperFirst(lookPartWords[field.part])} in pixels`" @change="setLength(field.part, $event, field.least, field.most)">px</span>
           <span v-else class="choice" role="group" :aria-label="upperFirst(lookPartWords[field.part])"><button v-for="(words, value) in field.words" :key="value" type="button" :aria-pressed="parts[field.part] === value" @click="set(field.part, value as never)">{{ words }}</button></span>
         </div>
       </div>

@@ -4,7 +4,6 @@ import { parseMoney, plainMoney } from '../../../core/money/money'
 import { emptyScope } from '../../../core/pagePlans/pagePlan'
 import { useOffers } from '../../stores/offers'
 import { useStudioShop } from '../../stores/studioShop'
-import PhDotsThree from '~icons/ph/dots-three-bold'
 
 /** One together offer: for which products it is, what it offers, and what that costs less. */
 const props = defineProps<{ offer: Offer }>()
@@ -16,7 +15,7 @@ const change = (settings: Partial<OfferSettings>) => store.change(props.offer, s
 
 const renaming = ref(false)
 async function remove(): Promise<void> {
-  if (await store.send({ type: 'removeOffer', key: props.offer.key }, true)) emit('open', null)
+  if (await store.sendAndTell({ type: 'removeOffer', key: props.offer.key })) emit('open', null)
 }
 
 const offered = computed(() => props.offer.offered)
@@ -40,18 +39,13 @@ function typed(event: Event): void {
 
 <template>
   <section class="editor" aria-label="Together offer">
-    <header>
-      <h1 class="cut">{{ name }}</h1><span class="state" :class="offer.active ? 'live' : 'draft'">{{ offer.active ? 'active' : 'off' }}</span>
-      <span class="grow" />
-      <v-menu location="bottom end">
-        <template #activator="{ props: menu }"><button type="button" class="icon-button" v-bind="menu" aria-label="More of this offer"><PhDotsThree /></button></template>
-        <v-list density="compact" class="studio">
-          <v-list-item @click="renaming = true"><v-list-item-title>Change the heading</v-list-item-title></v-list-item>
-          <v-list-item @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
-        </v-list>
-      </v-menu>
+    <EditorHead :name="name" sort="offer" :state="offer.active ? { name: 'live', words: 'active' } : { name: 'draft', words: 'off' }">
+      <template #menu>
+        <v-list-item @click="renaming = true"><v-list-item-title>Change the heading</v-list-item-title></v-list-item>
+        <v-list-item @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+      </template>
       <button type="button" :class="offer.active ? 'plain-button' : 'main-button'" @click="change({ active: !offer.active })">{{ offer.active ? 'Switch off' : 'Make active' }}</button>
-    </header>
+    </EditorHead>
     <div class="parts">
       <section class="part" aria-label="What it is for">
         <h2>Offered with</h2>
@@ -76,7 +70,7 @@ function typed(event: Event): void {
           <button type="button" :aria-pressed="reduction?.by === 'amount'" @click="reduction?.by === 'amount' || change({ reduction: { by: 'amount', amount: 100 } })">amount</button>
         </div>
         <template v-if="reduction">
-          <div class="line"><input :key="reduction.by" class="amount" :value="reduction.by === 'percent' ? reduction.percent : plainMoney(reduction.amount, studio.currency)" inputmode="decimal" aria-label="How much less" :aria-invalid="wrong !== ''" @change="typed">{{ reduction.by === 'percent' ? '% off each' : `${studio.currency} off each` }}, while the product that it is offered with is in the cart</div>
+          <div class="line"><input :key="reduction.by" v-typed="reduction.by === 'percent' ? reduction.percent : plainMoney(reduction.amount, studio.currency)" class="amount" inputmode="decimal" aria-label="How much less" :aria-invalid="wrong !== ''" @change="typed">{{ reduction.by === 'percent' ? '% off each' : `${studio.currency} off each` }}, while the product that it is offered with is in the cart</div>
           <p class="wrong small" role="alert">{{ wrong }}</p>
           <div class="line">at most <QuantityField :value="offer.limit" label="How often in one cart" :most="99" @change="limit => change({ limit })" /> {{ offer.limit === 1 ? 'time' : 'times' }} in one cart</div>
           <label class="line check"><input type="checkbox" :checked="offer.stacks" @change="change({ stacks: ($event.target as HTMLInputElement).checked })">also on what is reduced already, by a bundle or an offer above</label>
@@ -97,9 +91,6 @@ function typed(event: Event): void {
 
 <style scoped>
 .editor { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-header { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 18px; border-bottom: 1px solid var(--line-soft); }
-h1 { font-size: 20px; line-height: 1.3; }
-.grow { flex: 1; }
 .parts { flex: 1; overflow-y: auto; }
 .part { padding: 14px 18px; border-bottom: 1px solid var(--line-soft); }
 h2 { margin-bottom: 8px; font-size: 14.5px; }

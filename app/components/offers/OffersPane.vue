@@ -29,7 +29,7 @@ function onKey(event: KeyboardEvent): void {
   const at = rows.value.findIndex(each => each.key === props.chosen)
   if (!event.altKey || !by || at < 0) return step(event)
   event.preventDefault()
-  if (rows.value[at + by]) void store.send({ type: 'rankOffer', key: props.chosen!, place: at + by + 1 }, true)
+  if (rows.value[at + by]) void store.sendAndTell({ type: 'rankOffer', key: props.chosen!, place: at + by + 1 })
 }
 useShortcut('n', add)
 </script>

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { Pane, Splitpanes } from 'splitpanes'
-import type { CommandAnswer } from '../../../core/bench/bench'
 import { useBundles } from '../../stores/bundles'
 import { useHistory } from '../../stores/history'
-import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
 import { tellWidths } from '../../utils/tellWidths'
 
@@ -14,7 +12,6 @@ definePageMeta({ key: 'bundles' })
 const route = useRoute()
 const studio = useStudioShop()
 const history = useHistory()
-const messages = useMessages()
 const store = useBundles()
 
 const sku = computed(() => String(route.params.sku ?? '') || null)
@@ -49,14 +46,7 @@ async function changed(things: { of: string }[] | null): Promise<void> {
   void find.value?.refresh()
   void orders.value?.refresh()
 }
-function stepped(done: CommandAnswer): void {
-  messages.tell(done.words)
-  void changed(done.changes)
-}
-useChangeEvents((change) => {
-  void changed(change && change.changes)
-  void history.load()
-})
+const stepped = useFollowing(changed)
 </script>
 
 <template>

@@ -24,9 +24,9 @@ useHead({ title: () => chosen.value ? `${chosen.value === 'aside' ? 'Put aside' 
 
 const load = () => Promise.all([studio.load(), history.load(), checks.ask()])
 onBeforeUnmount(checks.stop)
-// Without a check in the address, the first that found something is opened.
+// Without a check in the address, the first that found something is opened: when everything is looked at, or it would depend on what was looked at first.
 watch([key, () => checks.answer], () => {
-  if (key.value || !checks.answer) return
+  if (key.value || !checks.answer?.settled) return
   const first = checkGroups.flatMap<typeof anyCheck.options[number]>(group => group.checks).find(each => checks.of(each)?.count && checks.of(each)!.aside === null)
   if (first) void navigateTo(`/checks/${first}`, { replace: true })
 }, { immediate: true })

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { Pane, Splitpanes } from 'splitpanes'
-import type { CommandAnswer } from '../../../core/bench/bench'
 import { useHistory } from '../../stores/history'
-import { useMessages } from '../../stores/messages'
 import { useOffers } from '../../stores/offers'
 import { useStudioShop } from '../../stores/studioShop'
 import { tellWidths } from '../../utils/tellWidths'
@@ -13,7 +11,6 @@ definePageMeta({ key: 'offers' })
 const route = useRoute()
 const studio = useStudioShop()
 const history = useHistory()
-const messages = useMessages()
 const store = useOffers()
 
 const key = computed(() => String(route.params.offer ?? '') || null)
@@ -29,14 +26,7 @@ const load = () => Promise.all([studio.load(), history.load(), store.load()])
 async function changed(things: { of: string }[] | null): Promise<void> {
   if (!things || things.some(each => each.of === 'offer' || each.of === 'product' || each.of === 'links' || each.of === 'kind')) await store.load()
 }
-function stepped(done: CommandAnswer): void {
-  messages.tell(done.words)
-  void changed(done.changes)
-}
-useChangeEvents((change) => {
-  void changed(change && change.changes)
-  void history.load()
-})
+const stepped = useFollowing(changed)
 </script>
 
 <template>

@@ -10,7 +10,7 @@ import { useShop } from '../../engine/useShop'
 export default api(async (): Promise<z.infer<typeof bundleList>> => {
   const { shop } = await useShop()
   const { catalogue, settings: { language } } = shop
-  const now = Date.now()
+  const now = shop.now()
   const bundles = Array.from(catalogue.bundles, (sku): BundleRow => {
     const { name, image, status, price, stock, bundle } = catalogue.product(sku)!
     return {

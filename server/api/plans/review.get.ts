@@ -14,7 +14,7 @@ export default api(async (event): Promise<PlanReviewAnswer> => {
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets } = await usePlanReach(plan)
-  const { looked, blank, shown, same } = await inTurns(planReview(shop.drafted, plan, gets, Date.now()))
+  const { looked, blank, shown, same } = await inTurns(planReview(shop.drafted, plan, gets, shop.now()))
   return {
     pages: gets.length, looked, blank: blank.length, blankExamples: blank.slice(0, mostExamples).map(about => pageSubjectOf(plan.page, about, shop)),
     shown: Object.fromEntries(shown), same,

@@ -28,6 +28,6 @@ export default api(async (event): Promise<ProductList> => {
   const { skus, total } = await findProducts(running, {
     words: q, filter, sort, offset, limit, leaveOut: product && unlinked ? new Set([product.sku, ...linked()]) : undefined,
   })
-  const now = Date.now()
+  const now = shop.now()
   return { total, rows: skus.map(sku => toProductRow(shop.catalogue.item(sku)!, shop, now, product)) }
 })

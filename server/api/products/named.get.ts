@@ -11,6 +11,6 @@ const query = z.object({ sku: z.union([z.array(sku).max(200), sku.transform(each
 export default api(async (event): Promise<{ rows: ProductRow[] }> => {
   const { sku: skus } = queryOf(event, query)
   const { shop } = await useShop()
-  const now = Date.now()
+  const now = shop.now()
   return { rows: skus.flatMap(each => shop.catalogue.item(each) ?? []).map(item => toProductRow(item, shop, now)) }
 })

@@ -10,6 +10,6 @@ export default api(async (event): Promise<ProductList> => {
   const { shop } = await useShop()
   const product = shop.catalogue.product(sku)
   if (!product) throw new UnknownSubjectError({ kind: 'product', sku })
-  const now = Date.now()
+  const now = shop.now()
   return { total: product.variants.length, rows: product.variants.map(variant => toProductRow({ product, variant }, shop, now)) }
 })

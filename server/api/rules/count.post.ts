@@ -16,7 +16,7 @@ export default api(async (event): Promise<RuleAnswer> => {
   const { shop } = await useShop()
   const item = shop.catalogue.item(source)
   if (!item) throw new UnknownSubjectError({ kind: 'product', sku: source })
-  const at = Date.now()
+  const at = shop.now()
   const { counts, applies, matches } = await inTurns(countRule(rule, item.product.sku, shop, at, mostMatches))
   return { counts, applies, matches: matches.map(product => toProductRow({ product, variant: null }, shop, at, item.product)) }
 })

@@ -10,6 +10,6 @@ export default api(async (event): Promise<ProductList> => {
   const { section, page, version, from, to, offset, limit } = queryOf(event, fillListQuery)
   const { shop } = await useShop()
   const { skus, total } = await (await useCounting()).list({ section, page, version }, from, to, offset, limit)
-  const now = Date.now()
+  const now = shop.now()
   return { total, rows: skus.flatMap(sku => shop.catalogue.item(sku) ?? []).map(item => toProductRow(item, shop, now)) }
 })

@@ -12,6 +12,6 @@ export default api(async (event) => {
   const { shop } = await useShop()
   const tried = withSection(live ? shop : shop.drafted, section, kind)
   if (!tried) throw new Problem(404, 'unknownSection', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])
-  const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: at === undefined ? Date.now() : Date.parse(at) }
+  const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: shop.momentAt(at) }
   return pageAnswer(kind, explainPage(tried, pageAbout(kind, subject), shopper), live ? shop : shop.drafted, shop.settings, shop.settings.language)
 })

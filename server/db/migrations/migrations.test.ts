@@ -114,4 +114,18 @@ describe('the migrations', () => {
     await db.close()
     await rm(folder, { recursive: true, force: true })
   })
+
+  it('are carried out once, also when the record of one can’t be written at first', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
+    const file = join(folder, 'manada.sqlite')
+    const old = await oldDatabase(file, migrations.at(-2)!.name)
+    await old.query(`CREATE TRIGGER stop BEFORE INSERT ON SequelizeMeta BEGIN SELECT raise(ABORT, 'stopped on the way'); END`)
+    await expect(openDatabase(file)).rejects.toThrow('Migration 0017-offers (up) failed')
+    await old.query('DROP TRIGGER stop')
+    await old.close()
+    const db = await openDatabase(file)
+    expect(await db.select('SELECT name FROM SequelizeMeta')).toHaveLength(migrations.length)
+    await db.close()
+    await rm(folder, { recursive: true })
+  })
 })

@@ -1,20 +1,22 @@
-import type { CartChoice } from './useCart'
+import type { CartChoice } from '../utils/cartText'
 
-/** What was just put into the cart; null when the shopper has moved on. */
+/** What was just put into the cart, null when the shopper has moved on; and whether there was no room for more. */
 export function useAdding() {
   const { add: put } = useCart()
   const added = useState<string | null>('just-added', () => null)
+  const isFull = useState('cart-is-full', () => false)
   return {
-    added,
+    added, isFull,
     /** Of a bundle, with what was chosen for its parts. */
     add(sku: string, choices: readonly CartChoice[] = []): void {
-      put(sku, choices)
-      added.value = sku
+      isFull.value = !put(sku, choices)
+      if (!isFull.value) added.value = sku
     },
     /** The last of them is what was just added. */
     addAll(skus: readonly string[]): void {
-      for (const sku of skus) put(sku)
-      added.value = skus.at(-1) ?? null
+      const there = skus.filter(sku => put(sku))
+      isFull.value = there.length < skus.length
+      added.value = there.at(-1) ?? null
     },
   }
 }

@@ -1,5 +1,5 @@
 import type { BundleAnswer, CartAnswer, ProductAnswer } from '../../../../core/delivery/contract'
-import type { CartChoice } from './useCart'
+import type { CartChoice } from '../utils/cartText'
 
 type Part = BundleAnswer['parts'][0]
 type Choice = Part['choices'][0]

@@ -1,13 +1,5 @@
-/** What a shopper chose for a part of a bundle. */
-export interface CartChoice { part: string, sku: string, quantity: number }
-
-/** A line of the cart; the SKU is a product's, a variant's or a bundle's. */
-export interface CartLine {
-  sku: string
-  quantity: number
-  /** Of a bundle, what was chosen: `part:SKU:2,part:SKU`. No SKU has a colon or a comma. */
-  with?: string
-}
+import type { CartChoice, CartLine } from '../utils/cartText'
+import { cartPieces, readCart } from '../utils/cartText'
 
 const most = { lines: 100, quantity: 99 }
 
@@ -23,23 +15,39 @@ export const lineKey = (line: CartLine) => line.with ? `${line.sku}|${line.with}
 /** As the delivery wants it. */
 export const wantedLine = (line: CartLine) => ({ sku: line.sku, quantity: line.quantity, ...line.with && { choices: choicesOf(line) } })
 
+/** The cart in cookies, so that the server knows it when it renders a page. */
+function useCartCookies() {
+  const options = { default: () => null, maxAge: 30 * 24 * 3600, sameSite: 'lax', encode: (text: string | null) => text ?? '', decode: (text: string) => text } as const
+  const cookies = ['shop-cart', 'shop-cart-2', 'shop-cart-3'].map(name => useCookie<string | null>(name, options))
+  return computed({
+    get: () => readCart(cookies.map(cookie => cookie.value ?? '')),
+    set(lines: CartLine[]) {
+      const pieces = cartPieces(lines)
+      if (pieces) for (const [i, cookie] of cookies.entries()) cookie.value = pieces[i] || null
+    },
+  })
+}
+
 /**
- * The shopper's cart, most recently added first. It lives in a cookie, so that the server knows it when it renders a page.
- * In the studio's shop view the address says what is in the cart instead, and the shopper's own cart stays as it is.
+ * The shopper's cart, most recently added first. In the studio's shop view the address says what is in the cart instead,
+ * and the shopper's own cart stays as it is.
  */
 export function useCart() {
   const preview = usePreview()
-  const cookie = useCookie<CartLine[]>('shop-cart', { default: () => [], maxAge: 30 * 24 * 3600, sameSite: 'lax' })
   const pretended = useState<CartLine[]>('pretended-cart', () => preview.cart)
-  const stored = preview.active ? pretended : cookie
-  const lines = computed(() => Array.isArray(stored.value) ? stored.value.filter(isLine) : [])
+  const kept = useCartCookies()
+  const stored = preview.active ? pretended : kept
+  const lines = computed(() => stored.value)
 
-  /** Puts one more first; of a bundle, in this choice. */
-  function add(sku: string, choices: readonly CartChoice[] = []): void {
+  /** Puts one more first; of a bundle, in this choice. Returns whether there was room for it. */
+  function add(sku: string, choices: readonly CartChoice[] = []): boolean {
     const line: CartLine = { sku, quantity: 1, ...choices.length && { with: written(choices) } }
     const same = lines.value.find(each => lineKey(each) === lineKey(line))
     const others = lines.value.filter(each => each !== same)
-    stored.value = [{ ...line, quantity: Math.min((same?.quantity ?? 0) + 1, most.quantity) }, ...others].slice(0, most.lines)
+    const next = [{ ...line, quantity: Math.min((same?.quantity ?? 0) + 1, most.quantity) }, ...others]
+    if (next.length > most.lines || !cartPieces(next)) return false
+    stored.value = next
+    return true
   }
 
   /** Changes the quantity of a line and leaves it where it stands. */
@@ -56,9 +64,4 @@ export function useCart() {
     clear: () => stored.value = [],
     remove: (key: string) => stored.value = lines.value.filter(line => lineKey(line) !== key),
   }
-}
-
-function isLine(line: unknown): line is CartLine {
-  const { sku, quantity, with: choices } = (line ?? {}) as Partial<CartLine>
-  return typeof sku === 'string' && Number.isInteger(quantity) && quantity! > 0 && (choices === undefined || typeof choices === 'string')
 }

@@ -1,4 +1,4 @@
-import type { CartLine } from './useCart'
+import type { CartLine } from '../utils/cartText'
 
 /**
  * Whether the page stands in the studio's shop view, and what is asked of the delivery there: `?preview=1&cart=SKU&draft=1`.

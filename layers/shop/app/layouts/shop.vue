@@ -8,6 +8,8 @@ import '../assets/shop.css'
 
 const { facts, aisles, language } = useShopFacts()
 const { count } = useCart()
+const { isFull } = useAdding()
+watch(count, () => isFull.value = false)
 const words = useWords()
 const chosen = useChosenLanguage()
 /** Everything on the page is told anew in another language. */
@@ -47,6 +49,7 @@ useHead({
         </NuxtLink>
       </div>
     </header>
+    <p v-if="isFull" role="alert" class="shop-wide full">{{ words.cartFull }} <NuxtLink to="/shop/cart">{{ words.toCart }}</NuxtLink></p>
     <main id="main" class="shop-wide"><slot /></main>
     <footer class="shop-wide">
       <p>{{ words.standIn(facts.name) }}</p>
@@ -67,6 +70,8 @@ nav a:hover, nav a.router-link-active { color: var(--ink); text-decoration: unde
 .cart { position: relative; display: grid; place-items: center; width: 44px; height: 44px; color: inherit; }
 .cart svg { width: 25px; fill: none; stroke: currentColor; stroke-width: 1.6; stroke-linejoin: round; }
 .count { position: absolute; top: 3px; right: 0; min-width: 19px; padding: 0 5px; border-radius: 10px; background: var(--shop-accent); color: var(--shop-on-accent); font: 650 11.5px/19px var(--text); text-align: center; }
+.full { position: sticky; top: 0; z-index: 5; margin-block: 0; padding-block: 12px; background: var(--shop-ground); color: var(--clay-ink); font-weight: 600; }
+.full a { color: inherit; }
 main { flex: 1; padding-top: 26px; padding-bottom: 56px; }
 footer { display: flex; flex-wrap: wrap; align-items: baseline; justify-content: space-between; gap: 0 24px; color: var(--ink-soft); font-size: 13px; }
 footer::before { content: ''; flex: 0 0 100%; border-top: 1px solid var(--shop-line); }

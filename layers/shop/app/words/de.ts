@@ -17,6 +17,7 @@ export const de: typeof en = {
   emptyShelf: 'In diesem Regal ist gerade nichts.',
   showMore: 'Mehr zeigen',
   cartEmpty: 'Ihr Warenkorb ist leer.',
+  cartFull: 'Ihr Warenkorb fasst keine weiteren Zeilen. Nehmen Sie etwas heraus, dann legen Sie dies hinein.',
   lookAround: 'Sehen Sie sich um in',
   remove: 'Entfernen',
   removeOne: name => `${name} entfernen`,

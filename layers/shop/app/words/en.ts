@@ -16,6 +16,7 @@ export const en = {
   emptyShelf: 'There is nothing on this shelf just now.',
   showMore: 'Show more',
   cartEmpty: 'Your cart is empty.',
+  cartFull: 'Your cart holds no more lines. Take something out, then add this.',
   lookAround: 'Look around in',
   remove: 'Remove',
   removeOne: (name: string) => `Remove ${name}`,

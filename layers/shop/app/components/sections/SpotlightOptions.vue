@@ -16,7 +16,7 @@ const canAdd = computed(() => variant.value !== undefined && variant.value.forSa
       <button v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }" :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)">{{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden">{{ words.outOfStockToo }}</span></button>
     </fieldset>
     <p class="buy">
-      <ShopPrice v-if="section.display.card.includes('price')" :price="variant?.price ?? product.price" :was="section.display.card.includes('was') ? product.was : null" />
+      <ShopPrice v-if="section.display.card.includes('price')" :price="variant?.price ?? product.price" :was="section.display.card.includes('was') ? (variant ?? product).was : null" />
       <button v-if="section.display.card.includes('button')" type="button" class="add" :disabled="!canAdd" @click="add(variant!.sku)">{{ canAdd ? section.buttons.add || words.add : words.outOfStock }}</button>
     </p>
   </div>

@@ -54,7 +54,7 @@ useHead({ title: () => product.value.name })
         <h1>{{ product.name }}</h1>
         <Suspense v-if="product.bundle"><BundleChoice :key="product.sku" :product="product" /></Suspense>
         <template v-else>
-          <p class="costs"><ShopPrice :price="variant?.price ?? product.price" :was="product.was" large /></p>
+          <p class="costs"><ShopPrice :price="variant?.price ?? product.price" :was="(variant ?? product).was" large /></p>
           <p class="text">{{ product.description }}</p>
 
           <fieldset v-for="option in product.options" :key="option.name">

@@ -1,0 +1,110 @@
+import fc from 'fast-check'
+import type { Command } from '../../core/commands/command'
+import { targetsOf } from '../../core/links/lane'
+import { sectionsOf, zonesOf } from '../../core/pagePlans/pagePlan'
+import type { Versions } from '../../core/sections/versions'
+import { isUnpublished } from '../../core/sections/versions'
+import type { LiveShop } from '../engine/liveShop'
+
+/** Chooses one of several. */
+type Choose = <T>(of: Iterable<T>) => T
+
+/** Numbers that choose a command which the shop, as it is by then, most likely takes. */
+export const anyLikelyCommand = fc.record({ which: fc.nat(10_000), numbers: fc.array(fc.nat(10_000), { minLength: 6, maxLength: 6 }) })
+export type LikelyCommand = typeof anyLikelyCommand extends fc.Arbitrary<infer T> ? T : never
+
+/** The command that the numbers choose in a shop; null when there is nothing there that it could be about. */
+export function likelyCommand({ which, numbers }: LikelyCommand, shop: LiveShop): Command | null {
+  let next = 0
+  const choose: Choose = (of) => {
+    const all = [...of]
+    if (!all.length) throw new NothingThere()
+    return all[numbers[next++ % numbers.length]! % all.length]!
+  }
+  try {
+    return makers[which % makers.length]!(shop, choose)
+  } catch (error) {
+    if (error instanceof NothingThere) return null
+    throw error
+  }
+}
+
+class NothingThere extends Error {}
+
+const kindsOf = (shop: LiveShop) => [...shop.kinds.values()].filter(kind => !kind.retired).map(kind => kind.key)
+const skusOf = (shop: LiveShop) => shop.catalogue.products.map(product => product.sku)
+
+/** A lane with at least so many links. */
+function laneWith(least: number, shop: LiveShop, choose: Choose): { source: string, kind: string, targets: string[] } {
+  const lanes = skusOf(shop).flatMap(source => kindsOf(shop).map(kind => ({ source, kind, targets: targetsOf(shop.links.lane(source, kind)) })))
+  return choose(lanes.filter(lane => lane.targets.length >= least))
+}
+const planOf = (shop: LiveShop, choose: Choose, has: 'sections' | 'scope' | null = null) =>
+  choose([...shop.planVersions.values()].flatMap(({ draft }) => draft && (has !== 'sections' || sectionsOf(draft).length) && (has !== 'scope' || draft.scope) ? [draft] : []))
+const drafted = (things: ReadonlyMap<string, { draft: object | null }>) => [...things].filter(([, { draft }]) => draft).map(([key]) => key)
+const unpublished = (things: ReadonlyMap<string, Versions<object>>) => [...things].filter(([, versions]) => isUnpublished(versions)).map(([key]) => key)
+function unpublishedOf(shop: LiveShop): { sections: string[], plans: string[], looks: string[] } {
+  const all = { sections: unpublished(shop.sectionVersions), plans: unpublished(shop.planVersions), looks: unpublished(shop.lookVersions) }
+  if (!Object.values(all).some(keys => keys.length)) throw new NothingThere()
+  return all
+}
+
+const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
+  (shop, choose) => {
+    const [source, kind] = [choose(skusOf(shop)), choose(kindsOf(shop))]
+    const there = targetsOf(shop.links.lane(source, kind))
+    return { type: 'link', kind, on: [{ source, seen: there }], targets: [choose(skusOf(shop).filter(sku => sku !== source && !there.includes(sku)))], bothWays: choose([true, false]) }
+  },
+  (shop, choose) => {
+    const { source, kind, targets } = laneWith(1, shop, choose)
+    return { type: 'unlink', kind, on: [{ source, seen: targets }], targets: [choose(targets)] }
+  },
+  (shop, choose) => {
+    const { source, kind, targets } = laneWith(2, shop, choose)
+    return { type: 'move', kind, on: [{ source }], target: choose(targets), place: choose(targets.keys()) + 1 }
+  },
+  (shop, choose) => {
+    const { source, kind, targets } = laneWith(2, shop, choose)
+    return { type: 'arrange', kind, on: [{ source }], order: targets.toReversed() }
+  },
+  (shop, choose) => {
+    const { source, kind, targets } = laneWith(1, shop, choose)
+    return { type: 'detail', kind, on: [{ source }], targets: [choose(targets)], details: { note: choose(['mild', null]), from: choose(['2026-05-01', null]) } }
+  },
+  (shop, choose) => {
+    const { source, kind } = laneWith(1, shop, choose)
+    return { type: 'copy', from: source, kinds: [kind], to: [choose(skusOf(shop).filter(sku => sku !== source))], replace: choose([true, false]) }
+  },
+  (shop, choose) => ({ type: 'changeKind', key: choose(kindsOf(shop)), settings: { ceiling: choose([null, 3, 5]) } }),
+  (shop, choose) => ({ type: 'orderKinds', order: kindsOf(shop).toReversed().slice(choose([0, 1])) }),
+  (shop, choose) => ({ type: 'retireKind', key: choose(kindsOf(shop)) }),
+  (shop, choose) => ({ type: 'changeSection', key: choose(drafted(shop.sectionVersions)), settings: { places: choose([1, 2, 3, 4]) }, seen: {} }),
+  (shop, choose) => {
+    const placed = new Set([...shop.planVersions.values()].flatMap(({ draft }) => draft ? sectionsOf(draft) : []))
+    return { type: 'removeSection', key: choose(drafted(shop.sectionVersions).filter(key => !placed.has(key))) }
+  },
+  (shop, choose) => {
+    const plan = planOf(shop, choose)
+    return { type: 'placeSection', key: choose(drafted(shop.sectionVersions)), plan: plan.key, zone: choose(zonesOf[plan.page]) }
+  },
+  (shop, choose) => {
+    const plan = planOf(shop, choose, 'sections')
+    return { type: 'unplaceSection', key: choose(sectionsOf(plan)), plan: plan.key }
+  },
+  (shop, choose) => {
+    const plan = planOf(shop, choose, 'sections')
+    return { type: 'switchInPlan', key: choose(sectionsOf(plan)), plan: plan.key, off: choose([true, false]) }
+  },
+  (shop, choose) => ({ type: 'rankPlan', key: planOf(shop, choose, 'scope').key, place: 1 }),
+  (shop, choose) => ({ type: 'removePlan', key: planOf(shop, choose, 'scope').key }),
+  (shop, choose) => ({ type: 'changeLook', key: choose(drafted(shop.lookVersions)), settings: { parts: { corner: choose([0, 3, 8]) } }, seen: {} }),
+  (shop, choose) => ({ type: choose(['publish', 'publish', 'publish', 'discard'] as const), ...unpublishedOf(shop) }),
+  shop => ({ type: 'schedulePublish', at: '2026-05-01T10:00:00Z', ...unpublishedOf(shop), note: '' }),
+  (shop, choose) => ({ type: choose(['cancelSchedule', 'runSchedule'] as const), key: choose(shop.schedules.keys()) }),
+  (_, choose) => ({ type: 'goBack', release: choose([1, 2, 3]) }),
+  (shop, choose) => {
+    const articles = shop.articles.filter(article => article.products.length)
+    const { key, products } = choose(articles)
+    return { type: 'move', kind: 'named', on: [{ source: `article:${key}` }], target: choose(products), place: 1 }
+  },
+]
