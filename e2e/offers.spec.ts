@@ -1,9 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { undoAll } from './undoAll'
-
-test.afterEach(async ({ page }) => undoAll(page.request))
 
 const editor = (page: Page) => page.getByRole('region', { name: 'Together offer', exact: true })
 const seen = (page: Page) => page.getByRole('region', { name: 'What shoppers see' })
@@ -83,6 +80,29 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
     await page.getByRole('button', { name: 'Place the order · €83.20' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thank you for your order')
   }
+})
+
+test('whoever types on and chooses at once never gets what was found by the words before', async ({ page }) => {
+  await page.goto('/offers/to-light-it-with')
+  await tryOn(page, 'refractometer')
+  await expect(seen(page).getByRole('status')).toContainText('It is not for this product')
+  let answer!: () => void
+  const isAwaited = new Promise<void>((resolve) => {
+    answer = resolve
+  })
+  await page.route(/api\/products\?.*smoker/, async (route) => {
+    await isAwaited
+    await route.continue()
+  })
+  const field = seen(page).getByLabel('Try it on a product')
+  await field.fill('smoker stainless')
+  const options = page.locator('.v-autocomplete__content').getByRole('option')
+  await expect(options).toHaveCount(0)
+  await field.press('Enter')
+  await expect(seen(page).getByRole('status')).toContainText('It is not for this product')
+  answer()
+  await options.first().click()
+  await expect(seen(page).getByRole('status')).toContainText('Shoppers see it')
 })
 
 test('the reduction goes when what it is offered with leaves the cart, and is given up to its limit', async ({ page }) => {

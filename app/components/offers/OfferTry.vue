@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { refDebounced, useLocalStorage } from '@vueuse/core'
+import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
 import type { ProductRow } from '../../../core/bench/bench'
-import { productList, productRow } from '../../../core/bench/bench'
+import { productRow } from '../../../core/bench/bench'
 import { pageAnswer } from '../../../core/delivery/contract'
 import type { Offer } from '../../../core/offers/offer'
-import { useMessages } from '../../stores/messages'
 import { useOffers } from '../../stores/offers'
 import type { Device } from '../../utils/devices'
 import { callApi } from '../../utils/callApi'
@@ -14,17 +13,12 @@ import { previewAddress } from '../../utils/previewAddress'
 /** What shoppers see of an offer on a product's page, what is missing from it and why, and the page itself. */
 const props = defineProps<{ offer: Offer }>()
 const store = useOffers()
-const messages = useMessages()
 
 const sku = useLocalStorage('manada-offer-tried', '')
 const inCart = ref('')
 const device = useLocalStorage<Device>('manada-offer-device', 'phone')
 const words = ref('')
-const asked = refDebounced(words, 150)
-const found = shallowRef<ProductRow[]>([])
-watch(asked, async (q) => {
-  found.value = (await callApi(productList, '/api/products', { query: { q, limit: 12, status: 'active' } }).catch(error => messages.refuse(error)))?.rows ?? []
-}, { immediate: true })
+const found = useFoundProducts(words, { status: 'active' }, 'all')
 const tried = shallowRef<ProductRow | null>(null)
 watch(sku, async (next) => {
   tried.value = next ? (await callApi(z.object({ rows: z.array(productRow) }), '/api/products/named', { query: { sku: next } }).catch(() => null))?.rows[0] ?? null : null

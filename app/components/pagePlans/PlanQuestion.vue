@@ -1,7 +1,4 @@
 <script setup lang="ts">
-import { refDebounced } from '@vueuse/core'
-import type { ProductRow } from '../../../core/bench/bench'
-import { productList } from '../../../core/bench/bench'
 import type { PageKind } from '../../../core/pagePlans/pagePlan'
 import type { PlanForAnswer } from '../../../core/pagePlans/planAnswers'
 import { planForAnswer } from '../../../core/pagePlans/planAnswers'
@@ -13,6 +10,8 @@ import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'
 
+interface Choice { value: string, title: string }
+
 /** Answers which plan one page gets, and why. */
 const props = defineProps<{ page: PageKind, plan: string }>()
 const emit = defineEmits<{ open: [plan: string] }>()
@@ -22,20 +21,20 @@ const names = useNames()
 const messages = useMessages()
 
 const words = ref('')
-const typed = refDebounced(words, 150)
-const found = shallowRef<{ value: string, title: string }[]>([])
+const products = useFoundProducts(words)
 const articles = shallowRef<ShopAnswer['articles']>([])
 const asksProducts = computed(() => props.page !== 'category' && props.page !== 'article')
-const rowOf = ({ sku, name }: ProductRow) => ({ value: sku, title: name })
-watch(typed, async (q) => {
-  if (asksProducts.value) found.value = q.trim() ? ((await callApi(productList, '/api/products', { query: { q, limit: 12 } }).catch(error => messages.refuse(error)))?.rows ?? []).map(rowOf) : []
-})
 onMounted(async () => {
   if (props.page === 'article') articles.value = (await callApi(shopAnswer, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
 })
-const items = computed(() => props.page === 'category' ? studio.categoryChoices : props.page === 'article' ? articles.value.map(each => ({ value: each.key, title: each.name })) : found.value)
+const items = computed<Choice[]>(() => {
+  if (props.page === 'category') return studio.categoryChoices
+  if (props.page === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
+  return products.value.map(({ sku, name }) => ({ value: sku, title: name }))
+})
 
-const about = ref<string | null>(null)
+const chosen = shallowRef<Choice | null>(null)
+const about = computed(() => chosen.value?.value ?? null)
 const { answer, failed } = useAnswer(() => about.value === null ? null : JSON.stringify([about.value, store.edition]), 0, () => callApi(planForAnswer, '/api/plans/for', { query: { page: props.page, about: about.value! } }))
 const shown = computed(() => about.value === null ? null : answer.value)
 const nameOf = (key: string) => studio.words(store.planDraftOf(key)?.name ?? {}) || key
@@ -45,7 +44,7 @@ const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.
 <template>
   <div class="question">
     <v-autocomplete
-      v-model="about" v-model:search="words" :items="items" :no-filter="asksProducts" hide-no-data auto-select-first clearable
+      v-model="chosen" v-model:search="words" :items="items" return-object :no-filter="asksProducts" hide-no-data auto-select-first clearable
       :placeholder="asksProducts ? 'Which plan does a product get?' : `Which plan does ${page === 'article' ? 'an article' : 'a category'} get?`" aria-label="Which plan a page gets"
     />
     <p v-if="failed" class="small wrong">{{ failed }}</p>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { refDebounced } from '@vueuse/core'
 import { z } from 'zod'
 import type { ProductRow } from '../../../core/bench/bench'
 import { productList, productRow } from '../../../core/bench/bench'
@@ -12,11 +11,7 @@ const emit = defineEmits<{ change: [skus: string[]] }>()
 const messages = useMessages()
 
 const words = ref('')
-const asked = refDebounced(words, 150)
-const found = shallowRef<ProductRow[]>([])
-watch(asked, async (q) => {
-  found.value = q.trim() ? (await callApi(productList, '/api/products', { query: { q, limit: 12 } }).catch(error => messages.refuse(error)))?.rows ?? [] : []
-})
+const found = useFoundProducts(words)
 const known = shallowRef(new Map<string, ProductRow>())
 async function lookUp(): Promise<void> {
   const missing = props.skus.filter(sku => !known.value.has(sku))
