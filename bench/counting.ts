@@ -1,4 +1,4 @@
-import type { Command } from '../core/commands/command'
+import type { Command } from '../core/records/registry'
 import { linkStep } from '../core/sections/fillStep'
 
 const headers = { 'cookie': 'manada-editor=benchmark', 'content-type': 'application/json' }

@@ -1,6 +1,6 @@
 import type { Bundle } from '../core/bundles/bundle'
 import type { BundleSettings } from '../core/bundles/bundleSettings'
-import type { Command } from '../core/commands/command'
+import type { Command } from '../core/records/registry'
 import type { OfferSettings } from '../core/offers/offer'
 import { emptyScope } from '../core/pagePlans/pagePlan'
 

@@ -1,10 +1,10 @@
 // Fills the data folder with the demo shop, unless there is a shop in it already. With --fresh it starts over.
 import { mkdir, rename, rm, stat, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
-import type { Command } from '../core/commands/command'
+import type { Command } from '../core/records/registry'
 import { fillShop } from '../server/db/catalogueStore'
 import { databaseFile, openDatabase } from '../server/db/database'
-import { loadLiveShop } from '../server/engine/liveShop'
+import { loadLiveShop } from '../server/engine/loadLiveShop'
 import { dataFolder } from '../server/engine/useShop'
 import { CommandLog } from '../server/journal/commandLog'
 import { bundleCommands } from './bundles'

@@ -1,4 +1,4 @@
-import type { Command } from '../core/commands/command'
+import type { Command } from '../core/records/registry'
 import { plainLook } from '../core/looks/look'
 import { displayFor } from '../core/sections/display'
 import type { FillStep } from '../core/sections/fillStep'

@@ -1,6 +1,6 @@
 import type { CommandAnswer } from '../../core/bench/bench'
 import { commandAnswer, undoState } from '../../core/bench/bench'
-import type { Command } from '../../core/commands/command'
+import type { Command } from '../../core/records/registry'
 import { callApi } from '../utils/callApi'
 import { useMessages } from './messages'
 

@@ -1,4 +1,4 @@
-import type { Command } from '../../core/commands/command'
+import type { Command } from '../../core/records/registry'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 

@@ -1,6 +1,6 @@
-import type { LaneChange } from '../commands/change'
 import type { Finding, ProductCheck } from './check'
 import { productChecks } from './check'
+import type { Lane } from '../links/lane'
 import type { CheckedShop } from './productFindings'
 import { productFindings } from './productFindings'
 import type { Moment } from '../time/moment'
@@ -45,7 +45,7 @@ export class FindingBook {
    * Takes over that a lane has changed.
    * @returns positions of the products that are to be looked at anew
    */
-  relinked({ source, kind, before, after }: Pick<LaneChange, 'source' | 'kind' | 'before' | 'after'>): number[] {
+  relinked({ source, kind, before, after }: { source: string, kind: string, before: Lane, after: Lane }): number[] {
     const [gone, come] = [before, after].map(lane => lane.flatMap(link => this.#positionOfTarget(link.target) ?? []))
     // A lane that is still to be counted will be counted as it is then.
     if (this.#shop.kinds.get(kind)?.retired === false && this.#positionOf(source)! < this.#linksCounted) {

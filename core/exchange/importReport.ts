@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { Change } from '../commands/change'
+import type { Change } from '../records/registry'
 
 export const fileKind = z.enum(['products', 'links'])
 export type FileKind = z.infer<typeof fileKind>

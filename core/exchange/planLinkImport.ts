@@ -1,6 +1,6 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
 import { isRetired } from '../catalogue/catalogue'
-import type { LaneChange } from '../commands/change'
+import type { LaneChange } from '../records/lanes/laneRecords'
 import type { LinkKind } from '../links/kind'
 import type { Lane, Link } from '../links/lane'
 import { detailLinks, isNeverShown, sameLane } from '../links/lane'

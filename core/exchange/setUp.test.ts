@@ -7,12 +7,14 @@ import { LookBook } from '../looks/lookBook'
 import { z } from 'zod'
 import { makeKind } from '../links/makeKind.testing'
 import { anyPlainShop } from '../selection/anyShop.testing'
+import { displayFor } from '../sections/display'
 import { linkStep } from '../sections/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { SetUp } from './setUp'
 import { planSetUp, setUp, writeSetUp } from './setUp'
+import { setUpFile } from './upgradeSetUp'
 
 const known = {
   kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String, number: String,
@@ -25,6 +27,17 @@ const shop = contextOf([makeSection('upsells', { heading: { en: 'Better' } }), m
 const read = (part: Partial<SetUp>, publish = false) => planSetUp(setUp.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
 
 describe('a set-up', () => {
+  it('of an older version reads as if it had been written today, and what is wrong with it is still said', () => {
+    const upsells = makeSection('upsells', { layout: 'list', display: displayFor('list'), look: { preset: 'framed', own: {} } })
+    const { otherHeadings: _, display: __, buttons: ___, look: ____, ...section } = upsells
+    const { scope: _____, rank: ______, ...plan } = makePlan('product', ['upsells'])
+    const { retired: _______, ...kind } = makeKind('accessory')
+    const file = { format: 'manada-set-up', version: 1, kinds: [kind], sections: [section], plans: [plan] }
+    expect(setUpFile.parse(file)).toEqual({ ...file, kinds: [makeKind('accessory')], sections: [upsells], plans: [makePlan('product', ['upsells'])] })
+    const wrong = [null, 1, [], {}, { ...file, sections: 1 }, { ...file, sections: [null, 1, {}] }, { ...file, sections: [{ ...section, display: { heading: 1 } }] }, { ...file, plans: [[]] }, { ...file, kinds: ['x'] }, { ...file, strange: 1 }]
+    for (const each of wrong) expect(setUpFile.safeParse(each).success).toBe(false)
+  })
+
   it('read where it was written changes nothing, and is as its schema says', () => {
     const ajv = new Ajv2020({ strict: false })
     addFormats(ajv)

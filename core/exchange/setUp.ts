@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
-import type { Change } from '../commands/change'
+import type { Change } from '../records/registry'
 import type { LinkKind } from '../links/kind'
 import { linkKind } from '../links/kind'
 import { houseKey, look } from '../looks/look'
@@ -13,7 +13,7 @@ import type { Section } from '../sections/section'
 import { pagePlan, zonesOf } from '../pagePlans/pagePlan'
 import { section } from '../sections/section'
 import { sectionDifferences } from '../sections/sectionDifferences'
-import type { SectionContext } from '../commands/planSections'
+import type { DraftContext } from '../records/drafts/drafts'
 import type { KnownThings } from '../sections/sectionProblems'
 import { sectionProblems } from '../sections/sectionProblems'
 import type { Versions } from '../sections/versions'
@@ -50,7 +50,7 @@ export type SetUpReport = z.infer<typeof setUpReport>
 /** What can't be taken as it stands. The message is for people. */
 export class SetUpError extends Error {}
 
-export interface SetUpContext extends SectionContext {
+export interface SetUpContext extends DraftContext {
   kinds(): readonly LinkKind[]
 }
 

@@ -1,6 +1,4 @@
-import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
-import type { Change } from '../commands/change'
 import { look } from '../looks/look'
 import type { Look } from '../looks/look'
 import { pagePlan } from '../pagePlans/pagePlan'
@@ -8,7 +6,6 @@ import type { PagePlan } from '../pagePlans/pagePlan'
 import { section } from '../sections/section'
 import { sectionKey } from '../sections/sectionKey'
 import type { Section } from '../sections/section'
-import type { Versions } from '../sections/versions'
 
 /** Everything that shoppers get of sections, page plans and looks. */
 export interface ReleaseContent {
@@ -48,28 +45,3 @@ export type Schedule = z.infer<typeof schedule>
 export const releasesAnswer = z.object({ releases: z.array(releaseHead), schedules: z.array(schedule) })
 export type ReleasesAnswer = z.infer<typeof releasesAnswer>
 export const releaseAnswer = releaseHead.extend({ sections: z.array(section), plans: z.array(pagePlan), looks: z.array(look).nullable() })
-
-const drafted = ['section', 'plan', 'look'] as const
-type Drafted = (typeof drafted)[number]
-type DraftedChange = Extract<Change, { of: Drafted }>
-const isDrafted = (change: Change): change is DraftedChange => (drafted as readonly string[]).includes(change.of)
-
-interface AllVersions { sections: ReadonlyMap<string, Versions<Section>>, plans: ReadonlyMap<string, Versions<PagePlan>>, looks: ReadonlyMap<string, Versions<Look>> }
-
-/** What shoppers get after changes. */
-export function liveAfter(changes: readonly Change[], { sections, plans, looks }: AllVersions): ReleaseContent {
-  const after = <T>(of: Drafted, things: ReadonlyMap<string, Versions<T>>): T[] => {
-    const all = new Map(things)
-    for (const change of changes) {
-      if (change.of !== of) continue
-      if (change.after) all.set(change.kind, change.after as Versions<T>)
-      else all.delete(change.kind)
-    }
-    return [...all.values()].flatMap(({ live }) => live === null ? [] : [live])
-  }
-  return { sections: after('section', sections), plans: after('plan', plans), looks: after('look', looks) }
-}
-
-/** Whether changes give shoppers anything else. */
-export const areForShoppers = (changes: readonly Change[]) =>
-  changes.some(change => isDrafted(change) && !isEqual(change.before?.live ?? null, change.after?.live ?? null))

@@ -41,7 +41,7 @@ export type Display = z.infer<typeof display>
 export const isBeyond = ({ columns, rows }: z.infer<typeof fit>, index: number): boolean => rows !== null && index >= columns * rows
 
 /** Layouts that take little room, and have a smaller heading. */
-const compact: readonly Layout[] = ['list', 'checklist', 'spotlight']
+export const compactLayouts: readonly Layout[] = ['list', 'checklist', 'spotlight']
 
 /** How a section of a layout looks as long as nobody says otherwise. */
 export function displayFor(of: Layout): Display {
@@ -49,7 +49,7 @@ export function displayFor(of: Layout): Display {
   const [desktop, tablet, phone] = columns.map(each => ({ columns: each, rows: null })) as [z.infer<typeof fit>, z.infer<typeof fit>, z.infer<typeof fit>]
   return {
     devices: { desktop, tablet, phone }, peek: true, turn: 'arrows', picture: 'landscape', card: ['price', 'was', 'stock', 'button'], reduction: 'percent',
-    heading: { size: compact.includes(of) ? 'small' : 'medium', align: 'start', icon: null }, fold: 'no', seeAll: 'no',
+    heading: { size: compactLayouts.includes(of) ? 'small' : 'medium', align: 'start', icon: null }, fold: 'no', seeAll: 'no',
   }
 }
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { SuggestionsAnswer } from '../../core/bench/bench'
 import { toProductRow } from '../../core/bench/bench'
-import { CommandError } from '../../core/commands/commandError'
+import { CommandError } from '../../core/journal/commandError'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { reasonWords, suggest } from '../../core/suggestions/suggest'
 import { textIn } from '../../core/text/text'

@@ -1,12 +1,11 @@
-import { isEqual } from 'es-toolkit'
 import { productChecks } from '../../core/checks/check'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import { FindingBook } from '../../core/checks/findingBook'
 import { ruleFindings, sameFindings } from '../../core/checks/sectionFindings'
 import type { SectionFinding } from '../../core/checks/sectionFindings'
-import { differOnlyInStock } from '../../core/catalogue/product'
-import type { Change } from '../../core/commands/change'
-import type { SoldFact } from '../../core/sections/heeds'
+import type { StaleFindings } from '../../core/journal/counting'
+import type { Change } from '../../core/records/registry'
+import { recordOf } from '../../core/records/registry'
 import { heeds } from '../../core/sections/heeds'
 import type { Moment } from '../../core/time/moment'
 import type { Shop } from '../../core/selection/shop'
@@ -39,24 +38,25 @@ export class CheckRun {
 
   /** Marks what a change, which the shop has taken over, makes stale. */
   take(change: Change): void {
-    switch (change.of) {
-      case 'links':
-        this.#next?.relinked(change)
-        for (const position of this.#book.relinked(change)) this.#mark(position)
-        break
-      case 'putAside': this.#mark(this.#shop.positionOf(change.source)); break
-      case 'product':
-        this.#mark(this.#shop.positionOf(change.source))
-        if (isJustFewer(change)) break
-        for (const position of this.#shop.links.sourcesOf(change.source)) this.#mark(position)
-        // Whether two bundles have the same contents hangs on both.
-        if (change.before?.bundle || change.after?.bundle) for (const sku of this.#shop.live.catalogue.bundles) this.#mark(this.#shop.positionOf(sku))
-        break
-      case 'kind': this.#stale = 'all'
-    }
-    const bearsOnRules = this.#bearsOnRules(change)
-    if (bearsOnRules) this.#rules.isStale = true
-    if (bearsOnRules || change.of === 'links' || change.of === 'switchedOff' || change.of === 'kind') this.#same.isStale = true
+    recordOf(change).counting?.findings?.(change, this.#staleFindings)
+  }
+
+  readonly #staleFindings: StaleFindings = {
+    heeds: fact => [...this.#shop.live.sections.values()].some(section => heeds(section, fact)),
+    lane: (change) => {
+      this.#next?.relinked(change)
+      for (const position of this.#book.relinked(change)) this.#mark(position)
+    },
+    product: sku => this.#mark(this.#shop.positionOf(sku)),
+    productsLinkingTo: (sku) => {
+      for (const position of this.#shop.links.sourcesOf(sku)) this.#mark(position)
+    },
+    bundles: () => {
+      for (const sku of this.#shop.live.catalogue.bundles) this.#mark(this.#shop.positionOf(sku))
+    },
+    allProducts: () => this.#stale = 'all',
+    rules: () => this.#rules.isStale = this.#same.isStale = true,
+    sameShown: () => this.#same.isStale = true,
   }
 
   /** Has all products looked at anew when it is long ago. */
@@ -113,25 +113,10 @@ export class CheckRun {
     return this.#book.findings(check, from, now)
   }
 
-  /** Whether a change can make a rule pick something else, or bring another rule. Published ones count, drafts don't. */
-  #bearsOnRules(change: Change): boolean {
-    if (change.of === 'section' || change.of === 'plan') return !isEqual(change.before?.live, change.after?.live)
-    if (change.of === 'sold') return this.#heeds('sold')
-    if (isJustFewer(change)) return this.#heeds('stock')
-    return change.of === 'product' || change.of === 'neighbours'
-  }
-
-  #heeds(fact: SoldFact): boolean {
-    return [...this.#shop.live.sections.values()].some(section => heeds(section, fact))
-  }
-
   #mark(position: number | undefined): void {
     if (position !== undefined && this.#stale !== 'all') this.#stale.add(position)
   }
 }
-
-/** Whether there are only fewer, or more, of a product than before. */
-const isJustFewer = (change: Change) => change.of === 'product' && change.before !== null && change.after !== null && differOnlyInStock(change.before, change.after)
 
 /** What was found by looking at the whole shop, and whether that still holds. */
 class Kept {

@@ -1,19 +1,24 @@
 import type { Category } from '../../core/catalogue/catalogue'
 import { Catalogue } from '../../core/catalogue/catalogue'
-import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
 import { PutAside } from '../../core/checks/putAside'
-import type { Change, SoldChange } from '../../core/commands/change'
 import { Postings } from '../../core/finding/postings'
-import type { LinkKind } from '../../core/links/kind'
+import type { CountedShop } from '../../core/journal/counting'
+import { HeldStates } from '../../core/journal/states'
+import type { Lane } from '../../core/links/lane'
 import type { PackedKind } from '../../core/links/packedLinks'
 import { PackedLinks } from '../../core/links/packedLinks'
-import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { PlanBook } from '../../core/pagePlans/planBook'
-import type { Section } from '../../core/sections/section'
-import type { Versions } from '../../core/sections/versions'
+import { kindRecord } from '../../core/records/linkKinds/kindRecords'
+import { neighboursRecord } from '../../core/records/neighbours/neighboursRecord'
+import { planRecord } from '../../core/records/pagePlans/planRecord'
+import { putAsideRecord } from '../../core/records/putAside/putAsideRecord'
+import type { Change } from '../../core/records/registry'
+import { recordOf, records } from '../../core/records/registry'
+import { sectionRecord } from '../../core/records/sections/sectionRecord'
+import { switchedOffRecord } from '../../core/records/switchedOff/switchedOffRecord'
 import { SelectionIndex } from '../../core/selection/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
 import { completed } from '../../core/steps'
@@ -27,41 +32,36 @@ export interface CountingShopParts {
   language: string
   timeZone: string
   categories: readonly Category[]
-  kinds: readonly LinkKind[]
-  neighbours: ReadonlyMap<string, NeighbourSettings>
-  switchedOff: ReadonlyMap<string, ReadonlySet<string>>
-  putAside: ReadonlyMap<string, ReadonlyMap<string, string>>
-  sections: ReadonlyMap<string, Versions<Section>>
-  plans: ReadonlyMap<string, Versions<PagePlan>>
+  /** Of the copied records. */
+  states: ReadonlyMap<string, unknown>
   products: readonly Product[]
   /** Units sold of a SKU by itself. */
   units: readonly (readonly [sku: string, units: number])[]
   links: readonly PackedKind[]
 }
 
+/** The records whose states the counting thread has copies of. */
+export const copiedRecords = records.filter(each => each.counting?.isCopied)
+
 const none: ReadonlySet<string> = new Set()
 
 /** A copy of the shop for counting, smaller than the live one and kept current by the same changes. */
-export class CountingShop {
+export class CountingShop implements CountedShop {
   readonly live: Shop
   readonly draft: Shop
   readonly links: PackedLinks
   readonly putAside: PutAside
+  readonly #states: HeldStates
   readonly #postings: Postings
   readonly #catalogue: Catalogue
   readonly #index: SelectionIndex
   /** Units sold by SKU. */
   readonly #units: Map<string, number>
   readonly #timeZone: string
-  readonly #kinds: Map<string, LinkKind>
-  readonly #neighbours: Map<string, NeighbourSettings>
-  readonly #switchedOff: Map<string, Set<string>>
-  readonly #sections: Map<string, Versions<Section>>
-  readonly #plans: Map<string, Versions<PagePlan>>
   /** null: to be made when it is asked for. */
   #books: Record<'live' | 'draft', PlanBook | null> = { live: null, draft: null }
 
-  constructor({ language, timeZone, categories, kinds, neighbours, switchedOff, putAside, sections, plans, products, units, links }: CountingShopParts) {
+  constructor({ language, timeZone, categories, states, products, units, links }: CountingShopParts) {
     this.#units = new Map(units)
     this.#timeZone = timeZone
     this.#catalogue = new Catalogue(products, categories, [])
@@ -70,12 +70,8 @@ export class CountingShop {
       nameOf: product => textIn(product.name, language, language), sold: sku => this.#soldOf(sku), language,
     }, this.#postings))
     this.links = new PackedLinks(links, this.#catalogue, sku => this.#postings.positionOf(sku))
-    this.#kinds = new Map(kinds.map(each => [each.key, each]))
-    this.#neighbours = new Map(neighbours)
-    this.#switchedOff = new Map([...switchedOff].map(([sku, keys]) => [sku, new Set(keys)]))
-    this.putAside = new PutAside(putAside)
-    this.#sections = new Map(sections)
-    this.#plans = new Map(plans)
+    this.#states = new HeldStates(states)
+    this.putAside = new PutAside(this.#states.of(putAsideRecord))
     this.live = this.#inVersion('live')
     this.draft = this.#inVersion('draft')
   }
@@ -89,55 +85,25 @@ export class CountingShop {
     return this.#postings.positionOf(sku)
   }
 
-  /** Takes over a change. Returns whether it could: products and categories that come or go need a new copy. */
+  /** Takes over a change. Returns whether it could; otherwise a new copy is needed. */
   take(change: Change): boolean {
-    switch (change.of) {
-      case 'links':
-        this.links.setLane(change.source, change.kind, change.after)
-        return true
-      case 'neighbours':
-        this.#neighbours.set(change.source, change.after)
-        return true
-      case 'switchedOff': {
-        const keys = this.#switchedOff.get(change.source) ?? new Set()
-        if (change.after) keys.add(change.kind)
-        else keys.delete(change.kind)
-        this.#switchedOff.set(change.source, keys)
-        return true
-      }
-      case 'putAside':
-        this.putAside.take(change)
-        return true
-      case 'kind':
-        if (change.after) this.#kinds.set(change.kind, change.after)
-        else this.#kinds.delete(change.kind)
-        return true
-      case 'section':
-        return takeVersions(this.#sections, change.kind, change.after)
-      case 'plan':
-        this.#books = { live: null, draft: null }
-        return takeVersions(this.#plans, change.kind, change.after)
-      case 'product': return this.#replace(change.source, change.after)
-      case 'sold': return this.#takeSold(change)
-      case 'category': return false
-      case 'dismissed': case 'pageLinks': case 'kindOrder': case 'look': case 'brandMark': case 'offer': case 'schedule': return true
-    }
+    const record = recordOf(change)
+    if (record.counting?.isCopied) record.take(change, this.#states)
+    if (change.of === planRecord.of) this.#books = { live: null, draft: null }
+    return record.counting?.take?.(change, this) ?? true
   }
 
-  #takeSold({ source, after }: SoldChange): true {
-    this.#units.set(source, after)
-    const product = this.#catalogue.item(source)?.product
+  setLane(source: string, kind: string, lane: Lane): void {
+    this.links.setLane(source, kind, lane)
+  }
+
+  setUnitsSold(sku: string, units: number): void {
+    this.#units.set(sku, units)
+    const product = this.#catalogue.item(sku)?.product
     if (product) this.#index.replace(this.#postings.positionOf(product.sku)!, product)
-    return true
   }
 
-  /** Units sold of a product, its variants' among them. */
-  #soldOf(sku: string): number {
-    const product = this.#catalogue.product(sku)
-    return product ? [product, ...product.variants].reduce((sum, each) => sum + (this.#units.get(each.sku) ?? 0), 0) : 0
-  }
-
-  #replace(sku: string, after: Product | null): boolean {
+  replaceProduct(sku: string, after: Product | null): boolean {
     const before = this.#catalogue.product(sku)
     if (!before || !after || !hasSameVariants(before, after)) return false
     const position = this.#postings.positionOf(sku)!
@@ -147,13 +113,18 @@ export class CountingShop {
     return true
   }
 
+  /** Units sold of a product, its variants' among them. */
+  #soldOf(sku: string): number {
+    const product = this.#catalogue.product(sku)
+    return product ? [product, ...product.variants].reduce((sum, each) => sum + (this.#units.get(each.sku) ?? 0), 0) : 0
+  }
+
   #inVersion(version: 'live' | 'draft'): Shop {
-    const { links } = this
-    const book = () => this.#books[version] ??= planBookOf(this.#plans, version)
-    const [catalogue, index, kinds, neighbours, switchedOff, sections] =
-      [this.#catalogue, this.#index, this.#kinds, this.#neighbours, this.#switchedOff, this.#sections] as const
+    const states = this.#states
+    const [sections, plans, neighbours, switchedOff] = [states.of(sectionRecord), states.of(planRecord), states.of(neighboursRecord), states.of(switchedOffRecord)]
+    const book = () => this.#books[version] ??= planBookOf(plans, version)
     return {
-      catalogue, index, links, kinds,
+      catalogue: this.#catalogue, index: this.#index, links: this.links, kinds: states.of(kindRecord),
       get sections() {
         return versionOf(sections, version)
       },
@@ -166,10 +137,4 @@ export class CountingShop {
       switchedOff: sku => switchedOff.get(sku) ?? none,
     }
   }
-}
-
-function takeVersions<T>(things: Map<string, Versions<T>>, key: string, after: Versions<T> | null): true {
-  if (after) things.set(key, after)
-  else things.delete(key)
-  return true
 }

@@ -1,13 +1,14 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
 import type { Finding, ProductCheck } from '../../core/checks/check'
-import type { Change } from '../../core/commands/change'
+import type { Change } from '../../core/records/registry'
 import type { CountedPage } from '../../core/checks/fill'
 import type { FillAnswer, MeterReading } from '../../core/sections/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../engine/useShop'
 import { inTurns } from '../engine/inTurns'
 import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '../workers/counting.worker'
+import { copiedRecords } from './countingShop'
 import script from '../workers/counting.worker?worker-script'
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
@@ -152,8 +153,7 @@ export class CountingThread {
     }
     tell({
       start: {
-        language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, kinds: [...shop.kinds.values()], neighbours: shop.allNeighbours, switchedOff: shop.allSwitchedOff, putAside: shop.putAside.bySource,
-        sections: shop.sectionVersions, plans: shop.planVersions,
+        language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, states: shop.states.some(copiedRecords),
       },
     })
   }

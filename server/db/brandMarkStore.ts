@@ -1,13 +1,14 @@
-import type { Transaction } from 'sequelize'
-import type { Database } from './database'
+import type { RecordTable } from './recordTables'
 
 /** Addresses of the brands' pictures, by brand. */
-export async function readBrandMarks(db: Database): Promise<Map<string, string>> {
-  return new Map((await db.models.brandMarks.findAll()).map(({ brand, image }) => [brand, image]))
-}
-
-/** Null takes it away. */
-export async function writeBrandMark(db: Database, brand: string, image: string | null, transaction: Transaction): Promise<void> {
-  if (image === null) await db.models.brandMarks.destroy({ where: { brand }, transaction })
-  else await db.models.brandMarks.upsert({ brand, image }, { transaction })
+export const brandMarkTable: RecordTable<string | null> = {
+  async* read(db) {
+    for (const { brand, image } of await db.models.brandMarks.findAll()) yield { source: '', kind: brand, value: image }
+  },
+  async write(db, changes, transaction) {
+    for (const { kind: brand, after } of changes) {
+      if (after === null) await db.models.brandMarks.destroy({ where: { brand }, transaction })
+      else await db.models.brandMarks.upsert({ brand, image: after }, { transaction })
+    }
+  },
 }

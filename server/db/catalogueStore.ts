@@ -8,11 +8,13 @@ import type { Transaction } from 'sequelize'
 import type { Lane } from '../../core/links/lane'
 import { targetsOf } from '../../core/links/lane'
 import type { LanePage } from '../../core/links/pageLanes'
-import { pageOfSource } from '../../core/links/pageLanes'
+import { pageLaneKinds, pageOfSource, sourceOfPage } from '../../core/links/pageLanes'
 import type { Text } from '../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
+import { lanesOf } from './lanesOf'
 import { writeProducts } from './productStore'
+import type { RecordTable } from './recordTables'
 
 export interface Order {
   number: string
@@ -111,18 +113,8 @@ export async function readUnitsSold(db: Database): Promise<Map<string, number>> 
   return new Map(rows.map(({ sku, units }) => [sku, units]))
 }
 
-/** Keys of the categories that were chosen as related to one, by its key. */
-export async function readRelatedCategories(db: Database): Promise<Map<string, string[]>> {
-  const rows = await db.select<{ key: string, target: string }>(
-    `SELECT categories.key, targets.key AS target FROM related_categories
-     JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`)
-  const related = new Map<string, string[]>()
-  for (const { key, target } of rows) related.set(key, [...related.get(key) ?? [], target])
-  return related
-}
-
 /** Puts the lane of an article or category in the place of what stood there. */
-export async function writePageLane(db: Database, source: string, lane: Lane, transaction: Transaction): Promise<void> {
+async function writePageLane(db: Database, source: string, lane: Lane, transaction: Transaction): Promise<void> {
   const { page, key } = pageOfSource(source)!
   const { lanes, owner, owners, place, target, targets, name } = pageTables[page]
   await db.run(`DELETE FROM ${lanes} WHERE ${owner} = (SELECT id FROM ${owners} WHERE key = $key)`, { key }, transaction)
@@ -135,4 +127,17 @@ export async function writePageLane(db: Database, source: string, lane: Lane, tr
 const pageTables: Record<LanePage, { lanes: string, owner: string, owners: string, place: string, target: string, targets: string, name: string }> = {
   article: { lanes: 'article_products', owner: 'articleId', owners: 'articles', place: 'position', target: 'productId', targets: 'products', name: 'sku' },
   category: { lanes: 'related_categories', owner: 'categoryId', owners: 'categories', place: 'place', target: 'targetId', targets: 'categories', name: 'key' },
+}
+
+/** Related categories; what articles name is read with them. */
+export const pageLinksTable: RecordTable<Lane> = {
+  async* read(db) {
+    const rows = await db.select<{ key: string, target: string }>(
+      `SELECT categories.key, targets.key AS target FROM related_categories
+       JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`)
+    yield* lanesOf(rows.map(({ key, target }) => ({ source: sourceOfPage('category', key), kind: pageLaneKinds.category.key, target })))
+  },
+  async write(db, changes, transaction) {
+    for (const { source, after } of changes) await writePageLane(db, source, after, transaction)
+  },
 }

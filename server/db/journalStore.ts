@@ -1,6 +1,7 @@
 import type { Model, Transaction } from 'sequelize'
 import { Op } from 'sequelize'
-import type { Change, Changed } from '../../core/commands/change'
+import type { Change, Changed } from '../../core/records/registry'
+import { upgradeChange } from '../../core/records/registry'
 import { batches } from './batches'
 import type { Database } from './database'
 import type { JournalRow, JournalState } from './models'
@@ -31,7 +32,7 @@ export async function readChanges(db: Database, entryId: number, transaction?: T
   for (;;) {
     const rows = await db.select<Row>(
       'SELECT part, "of", source, kind, before, after FROM journal_changes WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?', [entryId, changes.length, changesAtOnce], transaction)
-    for (const { of, source, kind, before, after } of rows) changes.push({ of, source, kind, before: JSON.parse(before ?? 'null'), after: JSON.parse(after ?? 'null') } as Change)
+    for (const { of, source, kind, before, after } of rows) changes.push(upgradeChange({ of, source, kind, before: JSON.parse(before ?? 'null'), after: JSON.parse(after ?? 'null') }))
     if (rows.length < changesAtOnce) return changes
   }
 }

@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { LinkKind } from '../../core/links/kind'
 import type { Database } from './database'
+import type { RecordTable } from './recordTables'
 
 /** All kinds in their order. */
 export async function readKinds(db: Database): Promise<LinkKind[]> {
@@ -9,14 +10,29 @@ export async function readKinds(db: Database): Promise<LinkKind[]> {
     ({ key, name, plural, glyph, expectation, ceiling, mutual, retired }))
 }
 
-/** Writes a kind; a new one comes last. Null takes it away. */
-export async function writeKind(db: Database, key: string, kind: LinkKind | null, transaction: Transaction): Promise<void> {
+/** A new kind comes last. */
+async function writeKind(db: Database, key: string, kind: LinkKind | null, transaction: Transaction): Promise<void> {
   const { linkKinds } = db.models
   if (!kind) await linkKinds.destroy({ where: { key }, transaction })
   else if (await linkKinds.findByPk(key, { transaction })) await linkKinds.update(kind, { where: { key }, transaction })
   else await linkKinds.create({ ...kind, position: await linkKinds.count({ transaction }) + 1 }, { transaction })
 }
 
-export async function writeKindOrder(db: Database, order: readonly string[], transaction: Transaction): Promise<void> {
-  for (const [i, key] of order.entries()) await db.models.linkKinds.update({ position: i + 1 }, { where: { key }, transaction })
+export const kindTable: RecordTable<LinkKind | null> = {
+  async* read(db) {
+    for (const kind of await readKinds(db)) yield { source: '', kind: kind.key, value: kind }
+  },
+  async write(db, changes, transaction) {
+    for (const { kind: key, after } of changes) await writeKind(db, key, after, transaction)
+  },
+}
+
+export const kindOrderTable: RecordTable<readonly string[]> = {
+  // Kinds are read in their order.
+  read: () => [],
+  async write(db, changes, transaction) {
+    for (const { after } of changes) {
+      for (const [i, key] of after.entries()) await db.models.linkKinds.update({ position: i + 1 }, { where: { key }, transaction })
+    }
+  },
 }

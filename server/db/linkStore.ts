@@ -4,12 +4,14 @@ import { makeLink } from '../../core/links/lane'
 import { batches } from './batches'
 import type { Database } from './database'
 import { readKinds } from './kindStore'
+import { lanesOf } from './lanesOf'
+import type { RecordTable, Skus } from './recordTables'
 
 /** How many lanes are written at a time: what is made of them in memory must not hold up other requests. */
 const laneBatch = 250
 
 /** Puts lanes in the place of what stood there. A statement takes them all as JSON: a single link is as welcome as a hundred thousand. */
-export async function writeLanes(db: Database, lanes: readonly { source: string, kind: string, after: Lane }[], transaction: Transaction): Promise<void> {
+async function writeLanes(db: Database, lanes: readonly { source: string, kind: string, after: Lane }[], transaction: Transaction): Promise<void> {
   for (const batch of batches(lanes, laneBatch)) {
     const sources = JSON.stringify(batch.map(({ source, kind }) => ({ source, kind })))
     await db.run(
@@ -26,7 +28,7 @@ export async function writeLanes(db: Database, lanes: readonly { source: string,
 }
 
 /** Puts the dismissed targets of a product, as a kind, in the place of those that stood there. */
-export async function writeDismissed(db: Database, source: string, kind: string, lane: Lane, transaction: Transaction): Promise<void> {
+async function writeDismissed(db: Database, source: string, kind: string, lane: Lane, transaction: Transaction): Promise<void> {
   const ids = await db.models.products.findAll({ where: { sku: [source, ...lane.map(link => link.target)] }, attributes: ['id', 'sku'], transaction })
   const idOf = new Map(ids.map(row => [row.sku, row.id]))
   const sourceId = idOf.get(source)!
@@ -34,11 +36,15 @@ export async function writeDismissed(db: Database, source: string, kind: string,
   await db.models.dismissed.bulkCreate(lane.map(({ target }, i) => ({ sourceId, kind, place: i + 1, targetId: idOf.get(target)! })), { transaction })
 }
 
-/** All dismissed targets. */
-export async function readDismissed(db: Database): Promise<{ source: string, kind: string, target: string }[]> {
-  return db.select(
-    `SELECT sources.sku AS source, kind, targets.sku AS target FROM dismissed
-     JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId ORDER BY sourceId, kind, place`)
+export const dismissedTable: RecordTable<Lane> = {
+  async* read(db) {
+    yield* lanesOf(await db.select(
+      `SELECT sources.sku AS source, kind, targets.sku AS target FROM dismissed
+       JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId ORDER BY sourceId, kind, place`))
+  },
+  async write(db, changes, transaction) {
+    for (const { source, kind, after } of changes) await writeDismissed(db, source, kind, after, transaction)
+  },
 }
 
 /** SKUs of the products that link to a product, or to a variant of it, as a kind. */
@@ -56,13 +62,13 @@ const pieceSize = 10_000
  * All lanes, read piece by piece. SKUs are not read again but looked up by number, so that a million links share their products' texts.
  * @param skuOf SKU of a product by its number, and of a variant by its own
  */
-export async function* readLanes(db: Database, skuOf: { product(id: number): string, variant(id: number): string }) {
+async function* readLanes(db: Database, skuOf: Skus) {
   interface Row extends LinkDetails { sourceId: number, kind: string, place: number, targetId: number, variantId: number | null }
   // A kind's text is interned: one string for all its links.
   const kindText = new Map((await readKinds(db)).map(({ key }) => [key, key]))
   let last: Row | undefined
   let lane: Link[] = []
-  const finished = (of: Row) => ({ source: skuOf.product(of.sourceId), kind: kindText.get(of.kind)!, lane })
+  const finished = (of: Row) => ({ source: skuOf.product(of.sourceId), kind: kindText.get(of.kind)!, value: lane as Lane })
 
   for (;;) {
     const rows: Row[] = await db.select<Row>(
@@ -80,3 +86,5 @@ export async function* readLanes(db: Database, skuOf: { product(id: number): str
   }
   if (last) yield finished(last)
 }
+
+export const linksTable: RecordTable<Lane> = { read: readLanes, write: writeLanes }

@@ -1,13 +1,14 @@
-import type { Transaction } from 'sequelize'
 import type { Offer } from '../../core/offers/offer'
-import type { Database } from './database'
+import type { RecordTable } from './recordTables'
 
-export async function readOffers(db: Database): Promise<Map<string, Offer>> {
-  return new Map((await db.models.offers.findAll()).map(({ key, offer }) => [key, offer]))
-}
-
-/** Null takes it away. */
-export async function writeOffer(db: Database, key: string, offer: Offer | null, transaction: Transaction): Promise<void> {
-  if (offer) await db.models.offers.upsert({ key, offer }, { transaction })
-  else await db.models.offers.destroy({ where: { key }, transaction })
+export const offerTable: RecordTable<Offer | null> = {
+  async* read(db) {
+    for (const { key, offer } of await db.models.offers.findAll()) yield { source: '', kind: key, value: offer }
+  },
+  async write(db, changes, transaction) {
+    for (const { kind: key, after } of changes) {
+      if (after === null) await db.models.offers.destroy({ where: { key }, transaction })
+      else await db.models.offers.upsert({ key, offer: after }, { transaction })
+    }
+  },
 }

@@ -5,6 +5,7 @@ import { textIn } from '../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
 import type { ProductRow, VariantRow } from './models'
+import type { RecordTable } from './recordTables'
 
 /** A product as it is kept, with its number in the database. */
 export interface StoredProduct {
@@ -54,6 +55,12 @@ export async function readProductIds(db: Database, skus?: readonly string[]): Pr
     for (const [id, sku] of some) all.push({ id, sku })
     if (some.length < idsAtOnce) return all
   }
+}
+
+/** Number of a product that there is. */
+export async function productIdOf(db: Database, sku: string, transaction: Transaction): Promise<number> {
+  const [found] = await db.select<{ id: number }>('SELECT id FROM products WHERE sku = ?', [sku], transaction)
+  return found!.id
 }
 
 /** BCP 47 tags of all languages that a product's name or description is in. */
@@ -166,7 +173,7 @@ async function deleteSearch(db: Database, ids: readonly number[], transaction: T
 }
 
 /** Takes products away, with everything that hangs on them. */
-export async function deleteProducts(db: Database, skus: readonly string[], transaction: Transaction): Promise<void> {
+async function deleteProducts(db: Database, skus: readonly string[], transaction: Transaction): Promise<void> {
   for (const batch of batches(skus)) {
     const rows = await db.models.products.findAll({ where: { sku: batch }, attributes: ['id'], transaction })
     const ids = rows.map(row => row.id)
@@ -176,7 +183,7 @@ export async function deleteProducts(db: Database, skus: readonly string[], tran
 }
 
 /** Writes a category, behind the others if it is new. Null takes it away. */
-export async function writeCategory(db: Database, key: string, category: Category | null, transaction: Transaction): Promise<void> {
+async function writeCategory(db: Database, key: string, category: Category | null, transaction: Transaction): Promise<void> {
   const { categories } = db.models
   if (!category) {
     await categories.destroy({ where: { key }, transaction })
@@ -191,4 +198,21 @@ function known(ids: ReadonlyMap<string, number>, key: string): number {
   const id = ids.get(key)
   if (id === undefined) throw new Error(`There is no category “${key}”.`)
   return id
+}
+
+/** Read as the catalogue, piece by piece. */
+export const productTable: RecordTable<Product | null> = {
+  read: () => [],
+  async write(db, changes, transaction, language) {
+    await writeProducts(db, changes.flatMap(change => change.after ?? []), language, transaction)
+    await deleteProducts(db, changes.filter(change => !change.after).map(change => change.source), transaction)
+  },
+}
+
+/** Read as a part of the catalogue. */
+export const categoryTable: RecordTable<Category | null> = {
+  read: () => [],
+  async write(db, changes, transaction) {
+    for (const { kind: key, after } of changes) await writeCategory(db, key, after, transaction)
+  },
 }

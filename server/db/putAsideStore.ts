@@ -1,17 +1,14 @@
-import type { Transaction } from 'sequelize'
-import { PutAside } from '../../core/checks/putAside'
-import type { Database } from './database'
+import type { RecordTable } from './recordTables'
 
-/** The findings of the checks that were put aside. */
-export async function readPutAside(db: Database): Promise<PutAside> {
-  const bySource = new Map<string, Map<string, string>>()
-  for (const { source, finding, reason } of await db.models.putAside.findAll()) {
-    bySource.set(source, (bySource.get(source) ?? new Map<string, string>()).set(finding, reason))
-  }
-  return new PutAside(bySource)
-}
-
-export async function writePutAside(db: Database, source: string, finding: string, reason: string | null, transaction: Transaction): Promise<void> {
-  if (reason === null) await db.models.putAside.destroy({ where: { source, finding }, transaction })
-  else await db.models.putAside.upsert({ source, finding, reason }, { transaction })
+/** The findings of the checks that were put aside, each with the reason. */
+export const putAsideTable: RecordTable<string | null> = {
+  async* read(db) {
+    for (const { source, finding, reason } of await db.models.putAside.findAll()) yield { source, kind: finding, value: reason }
+  },
+  async write(db, changes, transaction) {
+    for (const { source, kind: finding, after } of changes) {
+      if (after === null) await db.models.putAside.destroy({ where: { source, finding }, transaction })
+      else await db.models.putAside.upsert({ source, finding, reason: after }, { transaction })
+    }
+  },
 }

@@ -1,6 +1,8 @@
 import type { Transaction } from 'sequelize'
 import type { ReleaseContent, ReleaseHead, Schedule } from '../../core/releases/release'
+import { upgradeRelease } from '../../core/releases/upgradeRelease'
 import type { Database } from './database'
+import type { RecordTable } from './recordTables'
 
 /** Adds a release. The first one of all has what was live before it ahead of it, so that there is a way back. */
 export async function addRelease(db: Database, head: Omit<ReleaseHead, 'number'>, content: ReleaseContent, before: ReleaseContent, transaction: Transaction): Promise<void> {
@@ -18,16 +20,19 @@ export async function readReleases(db: Database, limit: number): Promise<Release
 
 export async function readRelease(db: Database, number: number, transaction?: Transaction): Promise<(ReleaseHead & ReleaseContent) | null> {
   const row = await db.models.releases.findByPk(number, { transaction })
-  return row?.get({ plain: true }) ?? null
+  if (!row) return null
+  const { sections, plans, looks, ...head } = row.get({ plain: true })
+  return { ...head, ...upgradeRelease({ sections, plans, looks }) }
 }
 
-export async function readSchedules(db: Database): Promise<Map<string, Schedule>> {
-  const rows = await db.models.schedules.findAll()
-  return new Map(rows.map(row => [row.key, row.get({ plain: true })]))
-}
-
-/** Null takes it away. */
-export async function writeSchedule(db: Database, key: string, schedule: Schedule | null, transaction: Transaction): Promise<void> {
-  if (schedule) await db.models.schedules.upsert(schedule, { transaction })
-  else await db.models.schedules.destroy({ where: { key }, transaction })
+export const scheduleTable: RecordTable<Schedule | null> = {
+  async* read(db) {
+    for (const row of await db.models.schedules.findAll()) yield { source: '', kind: row.key, value: row.get({ plain: true }) }
+  },
+  async write(db, changes, transaction) {
+    for (const { kind: key, after } of changes) {
+      if (after) await db.models.schedules.upsert(after, { transaction })
+      else await db.models.schedules.destroy({ where: { key }, transaction })
+    }
+  },
 }

@@ -1,18 +1,15 @@
 import type { Transaction } from 'sequelize'
 import { builtInLooks } from '../../core/looks/builtInLooks'
-import type { Look } from '../../core/looks/look'
 import { builtInPlans } from '../../core/pagePlans/builtInPlans'
 import { builtInSections } from '../../core/sections/builtIn'
-import type { PagePlan } from '../../core/pagePlans/pagePlan'
-import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { Database } from './database'
+import type { RecordTable } from './recordTables'
 
-/** All that has drafts, by its key. */
-export interface AllDrafted { sections: Map<string, Versions<Section>>, plans: Map<string, Versions<PagePlan>>, looks: Map<string, Versions<Look>> }
+type DraftedTable = 'sections' | 'plans' | 'looks'
 
-/** A shop without any gets those that Manada starts with. */
-export async function readDrafted(db: Database): Promise<AllDrafted> {
+/** Gives a shop without any those sections, plans and looks that Manada starts with. */
+export async function addBuiltIn(db: Database): Promise<void> {
   const { models } = db
   if (!await models.plans.count()) {
     await db.write(async (transaction) => {
@@ -21,19 +18,25 @@ export async function readDrafted(db: Database): Promise<AllDrafted> {
     })
   }
   if (!await models.looks.count()) await db.write(transaction => writeBuiltIn(db, 'looks', builtInLooks, transaction))
-  const [sections, plans, looks] = await Promise.all([models.sections.findAll(), models.plans.findAll(), models.looks.findAll()])
-  const byKey = <T>(rows: ({ key: string } & Versions<T>)[]) => new Map(rows.map(({ key, live, draft }): [string, Versions<T>] => [key, { live, draft }]))
-  return { sections: byKey<Section>(sections), plans: byKey<PagePlan>(plans), looks: byKey<Look>(looks) }
 }
 
 async function writeBuiltIn(db: Database, table: DraftedTable, things: readonly { key: string }[], transaction: Transaction): Promise<void> {
   for (const each of things) await writeVersions(db, table, each.key, { live: each, draft: each }, transaction)
 }
 
-type DraftedTable = 'sections' | 'plans' | 'looks'
+/** What is live and drafted of sections, plans or looks, by key. */
+export const versionsTable = <T>(table: DraftedTable): RecordTable<Versions<T> | null> => ({
+  async* read(db) {
+    const rows = await db.select<{ key: string, live: string | null, draft: string | null }>(`SELECT key, live, draft FROM ${table} ORDER BY key`)
+    for (const { key, live, draft } of rows) yield { source: '', kind: key, value: { live: JSON.parse(live ?? 'null'), draft: JSON.parse(draft ?? 'null') } }
+  },
+  async write(db, changes, transaction) {
+    for (const { kind, after } of changes) await writeVersions(db, table, kind, after, transaction)
+  },
+})
 
-/** Writes a section, plan or look. Null takes it away. */
-export async function writeVersions(db: Database, table: DraftedTable, key: string, versions: Versions<unknown> | null, transaction: Transaction): Promise<void> {
+/** Null takes it away. */
+async function writeVersions(db: Database, table: DraftedTable, key: string, versions: Versions<unknown> | null, transaction: Transaction): Promise<void> {
   if (!versions) return db.run(`DELETE FROM ${table} WHERE key = $key`, { key }, transaction)
   const [live, draft] = [versions.live, versions.draft].map(each => each === null ? null : JSON.stringify(each))
   await db.run(

@@ -4,7 +4,7 @@ import { databaseFile, openDatabase } from '../db/database'
 import type { Database } from '../db/database'
 import { CommandLog } from '../journal/commandLog'
 import type { LiveShop } from './liveShop'
-import { loadLiveShop } from './liveShop'
+import { loadLiveShop } from './loadLiveShop'
 
 export interface Running {
   db: Database

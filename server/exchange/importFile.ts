@@ -1,4 +1,4 @@
-import type { Change } from '../../core/commands/change'
+import type { Change } from '../../core/records/registry'
 import type { FileKind, ImportPlan, ImportReport, Rejection } from '../../core/exchange/importReport'
 import type { LinkLine } from '../../core/exchange/planLinkImport'
 import { planLinkImport } from '../../core/exchange/planLinkImport'

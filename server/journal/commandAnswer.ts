@@ -1,6 +1,6 @@
 import type { H3Event } from 'h3'
 import type { CommandAnswer } from '../../core/bench/bench'
-import type { Change } from '../../core/commands/change'
+import type { Change } from '../../core/records/registry'
 import { useShop } from '../engine/useShop'
 import { editorOf } from '../utils/request'
 import type { CommandLog, Done } from './commandLog'

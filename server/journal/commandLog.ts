@@ -1,22 +1,20 @@
 import type { Transaction } from 'sequelize'
-import type { Change } from '../../core/commands/change'
-import { backwards, isAs } from '../../core/commands/change'
-import type { Command } from '../../core/commands/command'
-import type { ImportCommand } from '../db/models'
-import { CommandError } from '../../core/commands/commandError'
-import { describeCommand } from '../../core/commands/describe'
-import type { CommandContext } from '../../core/commands/plan'
-import { planCommand } from '../../core/commands/plan'
+import { contextOf } from '../../core/journal/commandContext'
+import { CommandError } from '../../core/journal/commandError'
+import { backwards } from '../../core/journal/record'
+import type { Stored } from '../../core/journal/shopView'
+import type { Change, Command } from '../../core/records/registry'
+import { describeCommand, findUse, isAs, planCommand, recordOf } from '../../core/records/registry'
+import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
 import type { Database } from '../db/database'
-import { areForShoppers, liveAfter } from '../../core/releases/release'
 import type { JournalEntry } from '../db/journalStore'
-import { addRelease, readRelease } from '../db/releaseStore'
 import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, setState } from '../db/journalStore'
+import type { ImportCommand } from '../db/models'
 import { readProductsBySku } from '../db/productStore'
+import { writeChanges } from '../db/recordTables'
+import { addRelease, readRelease } from '../db/releaseStore'
 import type { LiveShop } from '../engine/liveShop'
-import { loadLiveShop } from '../engine/liveShop'
-import { findUse } from './findUse'
-import { writeChanges } from './writeChanges'
+import { loadLiveShop } from '../engine/loadLiveShop'
 
 /** What a command, undo or redo did. */
 export interface Done {
@@ -73,12 +71,8 @@ export class CommandLog {
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
   run(command: Command, editor: string): Promise<Done> {
     return this.#inTurn(async (transaction) => {
-      const release = command.type === 'goBack' ? await readRelease(this.#db, command.release, transaction) : null
-      const stored = isOnBundle(command) ? (await readProductsBySku(this.#db, [command.sku], transaction)).get(command.sku) : undefined
-      const context = { ...this.#context, release: () => release ?? undefined, stored: () => stored }
+      const context = contextOf(this.#shop, await this.#readStored(command, transaction))
       const changes = planCommand(command, context)
-      const use = command.type === 'removeBundle' ? findUse(changes, this.#shop) : null
-      if (use) throw new CommandError('inUse', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
       const words = describeCommand(command, context, this.#shop.settings.language)
       if (!changes.length) return { entry: null, type: command.type, words, changes, editor }
       await dropUndone(this.#db, editor, transaction)
@@ -160,14 +154,23 @@ export class CommandLog {
     })
   }
 
+  /** What a command is planned on that memory doesn't hold. */
+  async #readStored(command: Command, transaction: Transaction): Promise<Stored> {
+    const sku = storedProductOf(command)
+    return {
+      product: sku === undefined ? undefined : (await readProductsBySku(this.#db, [sku], transaction)).get(sku),
+      release: command.type === 'goBack' ? await readRelease(this.#db, command.release, transaction) ?? undefined : undefined,
+    }
+  }
+
   /** @throws CommandError when a thing is not as the changes would begin with, or can't be taken away because something stands on it */
   async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, transaction: Transaction): Promise<void> {
     const products = await readProductsBySku(this.#db, changes.filter(change => change.of === 'product').map(change => change.source), transaction)
     for (const change of changes) {
-      const now = change.of === 'product' ? products.get(change.source) ?? null : this.#shop.stateOf(change)
-      if (!isAs(change, now)) {
+      const held = recordOf(change).read(change, this.#shop)
+      if (!isAs(change, held === undefined ? products.get(change.source) ?? null : held)) {
         const later = await laterEntry(this.#db, of.id, change, transaction)
-        throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${nameOf(change)} was changed later${later ? ` (“${later.words}”)` : ''}, `
+        throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, `
           + 'and that would be lost. Nothing was changed.', [change.source || change.kind])
       }
     }
@@ -192,30 +195,6 @@ export class CommandLog {
   #noteOf(command: JournalEntry['command']): string {
     if ('type' in command && command.type === 'publish') return command.note ?? ''
     return 'type' in command && command.type === 'runSchedule' ? this.#shop.schedules.get(command.key)?.note ?? '' : ''
-  }
-
-  get #context(): Omit<CommandContext, 'release' | 'stored'> {
-    return {
-      timeZone: this.#shop.settings.timeZone,
-      item: sku => this.#shop.catalogue.item(sku),
-      kind: key => this.#shop.kinds.get(key),
-      kinds: () => [...this.#shop.kinds.values()],
-      category: key => this.#shop.catalogue.category(key),
-      neighbours: source => this.#shop.neighboursOf(source),
-      sectionVersions: () => this.#shop.sectionVersions,
-      planVersions: () => this.#shop.planVersions,
-      lookVersions: () => this.#shop.lookVersions,
-      schedules: () => this.#shop.schedules,
-      offers: () => this.#shop.offerMap,
-      asideReason: finding => this.#shop.putAside.reason(finding),
-      isSwitchedOff: (source, section) => this.#shop.switchedOff(source).has(section),
-      lane: (source, kind) => this.#shop.links.lane(source, kind),
-      hasBrand: brand => this.#shop.finder.postings.of('brand', brand).length > 0,
-      brandMark: brand => this.#shop.brandMarks.get(brand) ?? null,
-      article: key => this.#shop.catalogue.article(key),
-      pageLane: source => this.#shop.pageLane(source),
-      dismissed: (source, kind) => this.#shop.dismissed.lane(source, kind),
-    }
   }
 
   /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
@@ -257,23 +236,5 @@ function rethrow(error: unknown): never {
   throw error
 }
 
-const isOnBundle = (command: Command) => command.type === 'changeBundle' || command.type === 'removeBundle'
-
-function nameOf({ of }: Change): string {
-  switch (of) {
-    case 'links': case 'dismissed': case 'pageLinks': return 'the same lane'
-    case 'kind': return 'the same kind'
-    case 'kindOrder': return 'the order of the kinds'
-    case 'neighbours': return 'what counts for the same product'
-    case 'switchedOff': return 'the same switch'
-    case 'putAside': return 'the same finding'
-    case 'section': return 'the same section'
-    case 'plan': return 'the same page plan'
-    case 'look': return 'the same look'
-    case 'brandMark': return 'the mark of the same brand'
-    case 'offer': return 'the same offer'
-    case 'schedule': return 'the same publishing'
-    case 'product': case 'sold': return 'the same product'
-    case 'category': return 'the same category'
-  }
-}
+/** The product that a command is about, when it is planned on how it is stored. */
+const storedProductOf = (command: Command) => 'sku' in command ? command.sku : undefined

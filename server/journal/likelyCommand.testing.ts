@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { Command } from '../../core/commands/command'
+import type { Command } from '../../core/records/registry'
 import { targetsOf } from '../../core/links/lane'
 import { sectionsOf, zonesOf } from '../../core/pagePlans/pagePlan'
 import type { Versions } from '../../core/sections/versions'

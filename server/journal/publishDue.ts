@@ -1,4 +1,4 @@
-import { CommandError } from '../../core/commands/commandError'
+import { CommandError } from '../../core/journal/commandError'
 import type { Running } from '../engine/useShop'
 
 /** The longest that a timer can wait. */

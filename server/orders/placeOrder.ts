@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Product } from '../../core/catalogue/product'
-import type { Change, SoldChange } from '../../core/commands/change'
+import type { Change } from '../../core/records/registry'
+import type { SoldChange } from '../../core/records/products/soldRecord'
 import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
 import type { Database } from '../db/database'

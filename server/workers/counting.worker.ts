@@ -6,10 +6,11 @@ import type { CountedPage, Fill } from '../../core/checks/fill'
 import { FillMeter } from '../../core/checks/fillMeter'
 import type { SectionFinding } from '../../core/checks/sectionFindings'
 import { fillFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
-import type { Change } from '../../core/commands/change'
+import type { Change } from '../../core/records/registry'
+import type { StaleFill } from '../../core/journal/counting'
+import { recordOf } from '../../core/records/registry'
 import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
-import { differOnlyInStock } from '../../core/catalogue/product'
 import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from '../counting/countingShop'
@@ -132,26 +133,23 @@ function take({ changes, number }: Extract<CountingTask, { changes: unknown }>):
 }
 
 function mark(kept: Kept, change: Change): void {
-  if (kept.stale === 'all') return
-  const { version } = kept.name
-  switch (change.of) {
-    case 'links': case 'neighbours': case 'switchedOff':
-      kept.stale.add(shop!.positionOf(change.source)!)
-      break
-    case 'sold':
-      if (kept.meter.heeds('sold')) kept.stale = 'all'
-      break
-    case 'product':
-      // A sale that leaves some changes what is shown only where it is asked how many are left.
-      if (change.before && change.after && differOnlyInStock(change.before, change.after) && !kept.meter.heeds('stock')) break
-      if (kept.meter.looksFurther) kept.stale = 'all'
-      else for (const position of [shop!.positionOf(change.source)!, ...shop!.links.sourcesOf(change.source)]) kept.stale.add(position)
-      break
-    case 'section': case 'plan':
-      if (!isEqual(change.before?.[version], change.after?.[version])) kept.stale = 'all'
-      break
-    case 'kind': kept.stale = 'all'
-  }
+  const rules = recordOf(change).counting
+  if (kept.stale !== 'all' && rules?.fill) rules.fill(change, staleFillOf(kept))
+}
+
+const staleFillOf = (kept: Kept): StaleFill => ({
+  version: kept.name.version,
+  heeds: fact => kept.meter.heeds(fact),
+  page: sku => markPage(kept, shop!.positionOf(sku)!),
+  pagesWith(sku) {
+    if (kept.meter.looksFurther) kept.stale = 'all'
+    else for (const position of [shop!.positionOf(sku)!, ...shop!.links.sourcesOf(sku)]) markPage(kept, position)
+  },
+  everything: () => kept.stale = 'all',
+})
+
+function markPage({ stale }: Kept, position: number): void {
+  if (stale !== 'all') stale.add(position)
 }
 
 /** Counts what has to be counted, and tells. New tasks have their turns in between. */

@@ -2,7 +2,7 @@
 import { VueDraggable } from 'vue-draggable-plus'
 import type { KindsAnswer } from '../../../core/bench/bench'
 import { kindsAnswer } from '../../../core/bench/bench'
-import type { Command } from '../../../core/commands/command'
+import type { Command } from '../../../core/records/registry'
 import type { KindSettings, LinkKind } from '../../../core/links/kind'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanCommand } from '../../../core/commands/command'
+import type { PlanCommand } from '../../../core/records/pagePlans/planCommands'
 import type { PageKind, PagePlan } from '../../../core/pagePlans/pagePlan'
 import { emptyScope, pageKind } from '../../../core/pagePlans/pagePlan'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

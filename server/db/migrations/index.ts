@@ -15,6 +15,7 @@ import { relatedCategories } from './0014-related-categories'
 import { brandMarks } from './0015-brand-marks'
 import { bundles } from './0016-bundles'
 import { offers } from './0017-offers'
+import { records } from './0018-records'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -22,4 +23,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles, offers]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles, offers, records]

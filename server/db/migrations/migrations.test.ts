@@ -8,10 +8,13 @@ import { builtInPlans } from '../../../core/pagePlans/builtInPlans'
 import { builtInSections } from '../../../core/sections/builtIn'
 import { makeProduct } from '../../../core/catalogue/makeProduct.testing'
 import { readProductsBySku } from '../productStore'
-import { readDrafted } from '../sectionStore'
+import { tableOf } from '../recordTables'
 import { readChanges, readHistory } from '../journalStore'
-import { readRelease, readSchedules } from '../releaseStore'
+import { readRelease } from '../releaseStore'
+import type { Database } from '../database'
 import { openDatabase } from '../database'
+import type { RecordName } from '../../../core/records/registry'
+import { recordOf } from '../../../core/records/registry'
 import { migrations } from './index'
 import { firstTables } from './0001-first-tables'
 
@@ -24,6 +27,13 @@ async function oldDatabase(file: string, until: string): Promise<Sequelize> {
     await old.query(`INSERT INTO SequelizeMeta VALUES ('${name}')`)
   }
   return old
+}
+
+/** What is stored of a record, by key. */
+async function stored(db: Database, of: RecordName): Promise<Record<string, unknown>> {
+  const things: Record<string, unknown> = {}
+  for await (const { kind, value } of tableOf(of).read(db, { product: String, variant: String })) things[kind] = recordOf({ of }).upgrade(value)
+  return things
 }
 
 describe('the migrations', () => {
@@ -43,9 +53,8 @@ describe('the migrations', () => {
     await old.close()
 
     const db = await openDatabase(file)
-    const { sections, plans } = await readDrafted(db)
-    expect(sections.get(section.key)!.live).toEqual(builtInSections.find(each => each.key === section.key))
-    expect(plans.get(plan.key)!.live).toEqual(builtInPlans[0])
+    expect(await stored(db, 'section')).toEqual({ [section.key]: { live: builtInSections.find(each => each.key === section.key), draft: null } })
+    expect(await stored(db, 'plan')).toEqual({ [plan.key]: { live: builtInPlans[0], draft: null } })
     const [ofSection, ofPlan] = await readChanges(db, 1)
     expect(ofSection).toMatchObject({ before: { live: null, draft: builtInSections.find(each => each.key === section.key) }, after: null })
     expect(ofPlan).toMatchObject({ before: { live: null, draft: builtInPlans[0] }, after: null })
@@ -65,7 +74,7 @@ describe('the migrations', () => {
 
     const db = await openDatabase(file)
     expect(await readRelease(db, 1)).toMatchObject({ sections: builtInSections, plans: [], looks: null })
-    expect((await readSchedules(db)).get('1')).toMatchObject({ sections: { [before[0]!.key]: builtInSections[0], gone: null }, plans: {}, looks: {} })
+    expect((await stored(db, 'schedule'))['1']).toMatchObject({ sections: { [before[0]!.key]: builtInSections[0], gone: null }, plans: {}, looks: {} })
     await db.close()
     await rm(folder, { recursive: true, force: true })
   })
@@ -120,7 +129,7 @@ describe('the migrations', () => {
     const file = join(folder, 'manada.sqlite')
     const old = await oldDatabase(file, migrations.at(-2)!.name)
     await old.query(`CREATE TRIGGER stop BEFORE INSERT ON SequelizeMeta BEGIN SELECT raise(ABORT, 'stopped on the way'); END`)
-    await expect(openDatabase(file)).rejects.toThrow('Migration 0017-offers (up) failed')
+    await expect(openDatabase(file)).rejects.toThrow(`Migration ${migrations.at(-1)!.name} (up) failed`)
     await old.query('DROP TRIGGER stop')
     await old.close()
     const db = await openDatabase(file)

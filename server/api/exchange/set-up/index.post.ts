@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { SetUpReport } from '../../../../core/exchange/setUp'
-import { planSetUp, setUp, SetUpError } from '../../../../core/exchange/setUp'
+import { planSetUp, SetUpError } from '../../../../core/exchange/setUp'
+import { setUpFile } from '../../../../core/exchange/upgradeSetUp'
 import { useShop } from '../../../engine/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 import { knownThings } from '../../../sections/knownThings'
@@ -17,7 +18,7 @@ const query = z.object({
 /** Reads a set-up, as one entry of the history. */
 export default api(async (event): Promise<SetUpReport> => {
   const { dry, publish, file } = queryOf(event, query)
-  const given = await bodyOf(event, setUp)
+  const given = await bodyOf(event, setUpFile)
   const editor = editorOf(event)
   const { shop, log } = await useShop()
   const plan = () => planSetUp(given, setUpContext(shop), knownThings(shop), shop.settings.language, publish !== undefined)

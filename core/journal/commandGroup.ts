@@ -1,0 +1,21 @@
+import type { z } from 'zod'
+import type { CommandContext } from './commandContext'
+import type { AnyChange } from './record'
+
+interface AnyCommand { type: string }
+type Options = z.core.$ZodTypeDiscriminable[]
+
+/** Commands that change the same records: what they look like, what they do, and how they are told. */
+export interface CommandGroup<Schema extends z.ZodDiscriminatedUnion<Options & z.ZodObject[], 'type'>> {
+  schema: Schema
+  /**
+   * Works out what a command does, without doing it.
+   * @throws CommandError when it can't be carried out as asked
+   */
+  plan(command: z.infer<Schema> & AnyCommand, context: CommandContext): AnyChange[]
+  /**
+   * The command in plain words, for the history and for what undo will do: “Linked Hive tool to Smoker as accessory”.
+   * @param language BCP 47 tag of product and kind names
+   */
+  words(command: z.infer<Schema> & AnyCommand, context: CommandContext, language: string): string
+}

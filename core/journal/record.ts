@@ -1,0 +1,75 @@
+import type { Category } from '../catalogue/catalogue'
+import type { Product } from '../catalogue/product'
+import type { CountingRules } from './counting'
+import type { ShopView } from './shopView'
+
+/*
+ * What a stored record is: a sort of thing that is changed by commands, undone, and held in memory by everyone who follows the changes.
+ * The journal, the live shop, the counting thread and the database know records by this interface only; records/registry.ts lists them.
+ */
+
+/** Which thing of a record: what it stands on, and its key there. Either may be empty. */
+export interface Which { source: string, kind: string }
+
+/** One thing before and after a command, as it is kept in the journal. */
+export interface ChangeOf<Of extends string, Value> extends Which { of: Of, before: Value, after: Value }
+export type AnyChange = ChangeOf<string, unknown>
+
+/** Something that stands on a thing which changes would take away. The words follow “can’t be undone:”. */
+export interface Use { words: string, /** SKU or key of the thing. */ about: string }
+
+/** Has what is held in memory of a record. */
+export interface Keeper<State> {
+  /** Name of the record, in the journal and the database too: it never changes. */
+  of: string
+  /** What is held when there is nothing yet. */
+  begin(): State
+}
+
+/** What is held in memory, by record. */
+export interface States { of<State>(keeper: Keeper<State>): State }
+
+/** What follows in the live shop from changes, beyond the states of their own records. */
+export interface LiveEffects {
+  /** The links of a product have changed. */
+  relinked(source: string): void
+  /** Kinds of links have come, gone or changed. */
+  kindsChanged(): void
+  /** What is live or drafted has changed. */
+  versionsChanged(): void
+  /** Offers have come, gone or changed. */
+  offersChanged(): void
+  /** An article names these products. */
+  articleNames(key: string, products: readonly string[]): void
+  product(sku: string, after: Product | null): void
+  category(key: string, after: Category | null): void
+  unitsSold(sku: string, units: number): void
+}
+
+export interface StoredRecord<Of extends string, Value, State = null> extends Keeper<State> {
+  of: Of
+  /** What a message calls the thing that was changed later: “the same lane”. */
+  called: string
+  /** Brings a value as any version of Manada has written it up to date. */
+  upgrade(stored: Value): Value
+  /** Whether two values are the same to everyone. */
+  isSame(a: Value, b: Value): boolean
+  /** How a thing is now; undefined: that stands in the database alone. */
+  read(which: Which, shop: ShopView): Value | undefined
+  /** Takes a value over into the state. */
+  take(change: Which & { after: Value }, states: States): void
+  /** What else follows in the live shop. */
+  live?(change: ChangeOf<Of, Value>, effects: LiveEffects): void
+  /** What the counting thread does with a change; left out: nothing there hangs on it. */
+  counting?: CountingRules<ChangeOf<Of, Value>>
+  /**
+   * What would be lost beside a change itself, because it stands on what the change takes away; null: nothing.
+   * @param all the changes that are made together
+   */
+  usedBy?(change: ChangeOf<Of, Value>, shop: ShopView, all: readonly AnyChange[]): Use | null
+}
+
+/** What takes changes back: the last one first, for a later one may stand on an earlier. */
+export function backwards<Change extends AnyChange>(changes: readonly Change[]): Change[] {
+  return changes.toReversed().map(change => ({ ...change, before: change.after, after: change.before }))
+}

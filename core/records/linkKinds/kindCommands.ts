@@ -1,0 +1,42 @@
+import { z } from 'zod'
+import type { CommandContext } from '../../journal/commandContext'
+import type { CommandGroup } from '../../journal/commandGroup'
+import { namesIn } from '../../journal/names'
+import type { KindSettings } from '../../links/kind'
+import { kindKey, kindSettings } from '../../links/kind'
+import { textIn } from '../../text/text'
+import { planKinds } from './planKinds'
+
+/** Commands on the kinds of links. */
+const kindCommandSchema = z.discriminatedUnion('type', [
+  z.strictObject({ type: z.literal('addKind'), settings: kindSettings }),
+  z.strictObject({ type: z.literal('changeKind'), key: kindKey, settings: kindSettings.partial() }),
+  /** Puts the kinds into this order; those that are not named come after, as they stood. */
+  z.strictObject({ type: z.literal('orderKinds'), order: z.array(kindKey).min(1) }),
+  /** Takes a kind out of use, and puts it back. Its links stay as they are. */
+  z.strictObject({ type: z.literal('retireKind'), key: kindKey }),
+  z.strictObject({ type: z.literal('restoreKind'), key: kindKey }),
+])
+export type KindCommand = z.infer<typeof kindCommandSchema>
+
+export const kindCommands: CommandGroup<typeof kindCommandSchema> = {
+  schema: kindCommandSchema,
+  plan: (command, context) => planKinds(command, context.kinds()),
+  words: kindWords,
+}
+
+function kindWords(command: KindCommand, context: CommandContext, language: string): string {
+  const { kind, text } = namesIn(context, language)
+  switch (command.type) {
+    case 'addKind': return `Added the kind ${text(command.settings.name)}`
+    case 'changeKind': return changeWords(kind(command.key), command.settings, language)
+    case 'orderKinds': return 'Put the kinds in order'
+    case 'retireKind': return `Retired the kind ${kind(command.key)}`
+    case 'restoreKind': return `Restored the kind ${kind(command.key)}`
+  }
+}
+
+function changeWords(was: string, { name }: Partial<KindSettings>, language: string): string {
+  const now = name && textIn(name, language, language)
+  return now && now !== was ? `Renamed the kind ${was} to ${now}` : `Changed the kind ${was}`
+}

@@ -1,0 +1,59 @@
+import { isEqual } from 'es-toolkit'
+import type { CatalogueItem } from '../../catalogue/catalogue'
+import type { LinkKind } from '../../links/kind'
+import type { Offer, OfferSettings } from '../../offers/offer'
+import { inOfferOrder } from '../../offers/offered'
+import { keyFor } from '../../text/keyFor'
+import type { OfferCommand } from './offerCommands'
+import type { OfferChange } from './offerRecord'
+import { CommandError } from '../../journal/commandError'
+
+/** What planning a command on together offers needs to know of the shop. */
+export interface OfferContext {
+  item(sku: string): CatalogueItem | undefined
+  kind(key: string): LinkKind | undefined
+  /** All offers by their keys. */
+  offers(): ReadonlyMap<string, Offer>
+}
+
+/** Works out what a command on together offers does. @throws CommandError when it can't be carried out as asked */
+export function planOffers(command: OfferCommand, context: OfferContext): OfferChange[] {
+  const offers = context.offers()
+  const inOrder = inOfferOrder(offers.values())
+  if (command.type === 'addOffer') {
+    checkOffered(command.settings, null, context)
+    const key = keyFor(Object.values(command.settings.heading)[0] ?? '', taken => offers.has(taken), 'offer')
+    return [change(null, { ...command.settings, key, rank: (inOrder.at(-1)?.rank ?? 0) + 1 })]
+  }
+  const before = offers.get(command.key)
+  if (!before) throw new CommandError('unknownOffer', `There is no together offer with the key ${command.key}.`, [command.key])
+  switch (command.type) {
+    case 'changeOffer': {
+      const { settings, seen } = command
+      if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Offer], value))) {
+        throw new CommandError('offerChanged', 'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.', [command.key])
+      }
+      const after = { ...before, ...settings }
+      checkOffered(after, before, context)
+      return [change(before, after)]
+    }
+    case 'removeOffer': return [change(before, null)]
+    case 'rankOffer': {
+      const others = inOrder.filter(each => each !== before)
+      return others.toSpliced(Math.min(command.place, others.length + 1) - 1, 0, before).map((each, i) => change(each, { ...each, rank: i + 1 }))
+    }
+  }
+}
+
+const change = (before: Offer | null, after: Offer | null): OfferChange => ({ of: 'offer', source: '', kind: (after ?? before)!.key, before, after })
+
+/** What was offered before may stay, also when the shop doesn't have it any more: it is passed over. */
+function checkOffered({ offered }: OfferSettings, before: Offer | null, context: OfferContext): void {
+  if (offered.by === 'links') {
+    if (!context.kind(offered.kind)) throw new CommandError('unknownKind', `There is no link kind “${offered.kind}”.`, [offered.kind])
+    return
+  }
+  const known = new Set(before?.offered.by === 'chosen' ? before.offered.skus : [])
+  const unknown = offered.skus.filter(sku => !known.has(sku) && !context.item(sku))
+  if (unknown.length) throw new CommandError('unknownProduct', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
+}

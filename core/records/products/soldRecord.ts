@@ -1,0 +1,26 @@
+import { asItIs } from '../../journal/keyed'
+import type { ChangeOf, StoredRecord } from '../../journal/record'
+
+/** Units sold of a product, variant or bundle by its own SKU. They follow from the orders, which are stored; no command changes them. */
+export const soldRecord: StoredRecord<'sold', number> = {
+  of: 'sold',
+  called: 'the same product',
+  upgrade: asItIs,
+  isSame: (a, b) => a === b,
+  begin: () => null,
+  read: ({ source }, shop) => shop.unitsSold(source),
+  take() {
+    // What is told of products by their orders follows it.
+  },
+  live: ({ source, after }, effects) => effects.unitsSold(source, after),
+  counting: {
+    isCopied: false,
+    take({ source, after }, shop) {
+      shop.setUnitsSold(source, after)
+      return true
+    },
+    fill: (_, stale) => stale.heeds('sold') && stale.everything(),
+    findings: (_, stale) => stale.heeds('sold') && stale.rules(),
+  },
+}
+export type SoldChange = ChangeOf<'sold', number>

@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest'
+import { makePlan, makeSection } from '../../sections/makeSection.testing'
+import { commandSchema } from '../registry'
+import { planPublishing } from './planPublishing'
+
+const upsells = makeSection('upsells', { heading: { en: 'Better' } })
+const lately = makeSection('lately')
+const product = makePlan('product', ['upsells', 'lately'])
+const cart = makePlan('cart', ['upsells'])
+const draft = { ...upsells, places: 2 }
+const context = {
+  sectionVersions: () => new Map([
+    ['upsells', { live: upsells, draft }],
+    ['lately', { live: lately, draft: lately }],
+    ['new', { live: null, draft: makeSection('new') }],
+    ['leaving', { live: makeSection('leaving'), draft: null }],
+  ]),
+  lookVersions: () => new Map(),
+  planVersions: () => new Map([['product-default', { live: product, draft: product }], ['cart-default', { live: null, draft: cart }]]),
+}
+const plan = (given: object) => planPublishing(commandSchema.parse(given) as Parameters<typeof planPublishing>[0], context)
+
+describe('publishing and discarding', () => {
+  it('make drafts live, and the draft what is live', () => {
+    const some = { sections: ['upsells', 'new', 'leaving'], plans: ['cart-default'] }
+    const after = (type: string) => plan({ type, ...some }).map(change => change.after)
+    expect(after('publish')).toEqual([{ live: draft, draft }, { live: makeSection('new'), draft: makeSection('new') }, null, { live: cart, draft: cart }])
+    expect(after('discard')).toEqual([{ live: upsells, draft: upsells }, null, { live: makeSection('leaving'), draft: makeSection('leaving') }, null])
+  })
+
+  it.each([
+    [{ type: 'publish', sections: ['lately'], plans: ['product-default'] }, 'Nothing of this is unpublished'],
+    [{ type: 'publish', sections: ['gone'], plans: [] }, 'There is no section with the key gone.'],
+    [{ type: 'discard', sections: [], plans: ['gone'] }, 'There is no page plan with the key gone.'],
+  ])('%j is refused', (given, words) => {
+    expect(() => plan(given)).toThrow(words)
+  })
+})

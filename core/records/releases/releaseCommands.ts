@@ -1,0 +1,52 @@
+import { z } from 'zod'
+import type { CommandContext } from '../../journal/commandContext'
+import type { CommandGroup } from '../../journal/commandGroup'
+import { mostNamed } from '../../journal/commandParts'
+import { namesIn } from '../../journal/names'
+import { releaseNote } from '../../releases/release'
+import { sectionKey } from '../../sections/sectionKey'
+import { counted, listed } from '../../text/sentence'
+import { planReleases } from './planReleases'
+import { scheduleRecord } from './scheduleRecord'
+
+const keys = z.array(sectionKey).max(mostNamed)
+/** Keys of what has drafts. */
+const drafts = { sections: keys, plans: keys, looks: keys.optional() }
+const scheduleKey = z.string().min(1).max(20)
+
+/** Commands on what shoppers get of drafts: now, at a set time, or again. */
+const releaseCommandSchema = z.discriminatedUnion('type', [
+  /** Makes drafts live; and puts them back to what is live. */
+  z.strictObject({ type: z.literal('publish'), ...drafts, note: releaseNote.optional() }),
+  z.strictObject({ type: z.literal('discard'), ...drafts }),
+  /** Gives shoppers what they had with a release. Drafts stay. */
+  z.strictObject({ type: z.literal('goBack'), release: z.int().min(1) }),
+  /** Publishes drafts as they are now, at a set time. */
+  z.strictObject({ type: z.literal('schedulePublish'), at: z.iso.datetime({ offset: true }), ...drafts, note: releaseNote.default('') }),
+  z.strictObject({ type: z.literal('cancelSchedule'), key: scheduleKey }),
+  z.strictObject({ type: z.literal('runSchedule'), key: scheduleKey }),
+])
+export type ReleaseCommand = z.infer<typeof releaseCommandSchema>
+
+export const releaseCommands: CommandGroup<typeof releaseCommandSchema> = { schema: releaseCommandSchema, plan: (command, context) => planReleases(command, { ...context, schedules: () => context.states.of(scheduleRecord) }), words: releaseWords }
+
+function releaseWords(command: ReleaseCommand, context: CommandContext, language: string): string {
+  const { section, plan, look } = namesIn(context, language)
+  switch (command.type) {
+    case 'publish': case 'discard': {
+      const things = [
+        ...command.sections.map(key => `the section ${section(key)}`), ...command.plans.map(key => `the plan ${plan(key)}`), ...(command.looks ?? []).map(key => `the look ${look(key)}`),
+      ]
+      return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
+    }
+    case 'goBack': return `Went back to release ${command.release}`
+    case 'schedulePublish': return `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ${momentWords(command.at)}`
+    case 'cancelSchedule': case 'runSchedule': {
+      const due = context.states.of(scheduleRecord).get(command.key)!
+      return `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ${momentWords(due.at)}`
+    }
+  }
+}
+
+/** A moment to the minute, in UTC: “2026-05-01, 10:00 UTC”. */
+const momentWords = (at: string) => new Date(at).toISOString().replace(/^(.{10})T(.{5}).*$/, '$1, $2 UTC')

@@ -1,0 +1,18 @@
+import type { CatalogueItem } from '../../catalogue/catalogue'
+import type { DraftContext } from '../drafts/drafts'
+import type { SwitchCommand } from './switchCommands'
+import type { SwitchChange } from './switchedOffRecord'
+import { CommandError } from '../../journal/commandError'
+
+/** What planning to switch sections off needs to know of the shop. */
+export interface SwitchContext extends Pick<DraftContext, 'sectionVersions'> {
+  item(sku: string): CatalogueItem | undefined
+  isSwitchedOff(source: string, section: string): boolean
+}
+
+/** Works out what switching a section off on a product's page does. @throws CommandError when it can't be done as asked */
+export function planSwitch({ source, section, off }: SwitchCommand, context: SwitchContext): SwitchChange[] {
+  if (context.item(source)?.product.sku !== source) throw new CommandError('unknownProduct', `There is no product with the SKU ${source}.`, [source])
+  if (!context.sectionVersions().has(section)) throw new CommandError('unknownSection', `There is no section with the key ${section}.`, [section])
+  return [{ of: 'switchedOff', source, kind: section, before: context.isSwitchedOff(source, section), after: off }]
+}
