@@ -3,20 +3,28 @@ import { useShop } from '../engine/useShop'
 import { namedChanges } from '../journal/commandAnswer'
 import { openStreams } from '../journal/openStreams'
 
-/** Tells an open studio of every change, as server-sent events (HTML Living Standard, §9.2). */
+/** Whoever has missed more than this loads everything anew. */
+const mostMissed = 200
+
+/**
+ * Tells an open studio of every change, as server-sent events (HTML Living Standard, §9.2). Each has the number of its write:
+ * a browser whose connection broke says the last one it has, and is told what it missed, or that it has to load everything anew.
+ */
 export default defineEventHandler(async (event) => {
   const stream = createEventStream(event)
   const { log } = await useShop()
-  const stop = log.listen(({ words, changes, rebuilt, editor }) => {
+  const last = Number(getHeader(event, 'last-event-id') || log.followed)
+  const canFollow = last <= log.followed && last >= log.followed - mostMissed
+  const stop = log.follow(({ number, words, changes, rebuilt, editor }) => {
     const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes), editor }
-    void stream.push(JSON.stringify(told))
-  })
+    void stream.push({ id: String(number), data: JSON.stringify(told) })
+  }, canFollow ? last : log.followed)
   openStreams.add(stream)
   stream.onClosed(() => {
     stop()
     openStreams.delete(stream)
   })
-  // Sends the headers at once, so that the studio knows it is connected.
-  void stream.push({ event: 'connected', data: '' })
+  // Sends the headers at once, so that the studio knows it is connected; and the number from which it follows.
+  void stream.push({ event: canFollow ? 'connected' : 'missed', id: String(canFollow ? last : log.followed), data: '' })
   return stream.send()
 })

@@ -25,7 +25,8 @@ export class CountingThread {
   readonly #lists = new Map<number, (found: { skus: string[], total: number }) => void>()
   readonly #findings = new Map<number, (found: Finding[]) => void>()
   #checked: ChecksReading | null = null
-  #changes = 0
+  /** Number of the last write that the thread was told of, and of the last that it has counted in. */
+  #told = 0
   /** What the thread has not been told yet. */
   readonly #outbox: CountingTask[] = []
   #isTelling = false
@@ -35,9 +36,9 @@ export class CountingThread {
 
   constructor(running: Running) {
     this.#running = running
-    running.log.listen(({ changes, rebuilt }) => {
+    running.log.follow(({ number, changes, rebuilt }) => {
       if (rebuilt) void this.stop()
-      else if (this.#worker) this.#tellChanges(changes, ++this.#changes)
+      else if (this.#worker) this.#tellChanges(changes, this.#told = number)
     })
   }
 
@@ -54,7 +55,7 @@ export class CountingThread {
       return begun
     }
     const answer = { draft: reading('draft'), live: reading('live') }
-    return { ...answer, settled: this.#settled === this.#changes && [answer.draft, answer.live].every(each => each.fill !== null || !each.exists) }
+    return { ...answer, settled: this.#settled === this.#told && [answer.draft, answer.live].every(each => each.fill !== null || !each.exists) }
   }
 
   /** SKUs of the products whose page shows from so many to so many. */
@@ -71,7 +72,7 @@ export class CountingThread {
     await this.#wake()
     this.#tell({ check: true })
     const begun = this.#checked ?? { counts: null, onSections: [], done: 0, total: this.#running.shop.catalogue.products.length }
-    return { ...begun, settled: this.#checked !== null && begun.done === begun.total && this.#settled === this.#changes }
+    return { ...begun, settled: this.#checked !== null && begun.done === begun.total && this.#settled === this.#told }
   }
 
   /** Some of what a check found on products. */
@@ -127,17 +128,17 @@ export class CountingThread {
     this.#idle.unref()
     if (this.#worker) return
     const worker = this.#worker = new Worker(script, { eval: true })
-    this.#changes = this.#settled = 0
+    this.#told = this.#settled = this.#running.log.followed
     worker.on('message', (message: CountingMessage) => worker === this.#worker && this.#heard(message))
     worker.on('error', (error) => {
       console.error(error)
       if (worker === this.#worker) void this.stop()
     })
-    void this.#handOver(worker)
+    void this.#handOver(worker, this.#told)
   }
 
   /** Hands the shop over piece by piece; a change in the meantime is told after what it changes, whichever of the two is sent first. */
-  async #handOver(worker: Worker): Promise<void> {
+  async #handOver(worker: Worker, from: number): Promise<void> {
     const { shop } = this.#running
     const tell = (task: CountingTask) => worker === this.#worker && worker.postMessage(task)
     const { catalogue, index } = shop
@@ -153,7 +154,7 @@ export class CountingThread {
     }
     tell({
       start: {
-        language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, states: shop.states.some(copiedRecords),
+        number: from, language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, states: shop.states.some(copiedRecords),
       },
     })
   }

@@ -69,6 +69,7 @@ export interface JournalRow extends Row<JournalRow> {
   words: string
   state: JournalState
 }
+export interface ChangeLogRow extends Row<ChangeLogRow> { number: CreationOptional<number>, at: string, type: string, words: string, editor: string, entry: number | null, changes: Change[] | null }
 export interface JournalChangeRow extends Row<JournalChangeRow>, Changed {
   entryId: number
   part: number
@@ -129,6 +130,7 @@ export function defineModels(sequelize: Sequelize) {
     journal: sequelize.define<JournalRow>('journal', {
       id: { ...id(), autoIncrement: true }, at: text(), editor: text(), type: text(), command: json(), words: text(), state: text(),
     }),
+    changeLog: sequelize.define<ChangeLogRow>('change_log', { number: { ...id(), autoIncrement: true }, at: text(), type: text(), words: text(), editor: text(), entry: maybeWhole(), changes: maybeJson() }),
     journalChanges: sequelize.define<JournalChangeRow>('journal_changes', {
       entryId: part(), part: part(), of: text(), source: text(), kind: text(), before: maybeJson(), after: maybeJson(),
     }),

@@ -121,6 +121,15 @@ export class LiveProducts {
     return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
   }
 
+  /** The bundles that these products are parts of, as they are now: what was before is not known any more. */
+  bundlesWith(skus: readonly string[]): ProductChange[] {
+    const bundles = new Set(skus.flatMap((sku) => {
+      const product = this.#catalogue.product(sku)
+      return product ? this.#catalogue.bundlesWith(product) : []
+    }))
+    return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: null, after: this.#catalogue.product(source)! }))
+  }
+
   /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */
   #bundlesAfter(products: ReadonlyMap<string, Product | null>): ReadonlySet<string> {
     const skus = new Set<string>()

@@ -60,10 +60,14 @@ export interface LiveShopParts {
   categories: readonly Category[]
   /** Units sold by SKU. */
   units: Map<string, number>
+  /** Number of the last write that is in all this. */
+  followed: number
 }
 
 /** The whole shop in memory: built from the database at start, kept current by the changes. */
 export class LiveShop implements Shop, ShopView {
+  /** Number of the last write that it has taken over. */
+  followed: number
   readonly settings: ShopSettings
   readonly texts: DeliveredTexts
   articles: readonly Article[]
@@ -95,7 +99,8 @@ export class LiveShop implements Shop, ShopView {
   #related!: ReadonlyMap<string, readonly string[]>
   #products: LiveProducts
 
-  constructor({ settings, states, articles, categories, units }: LiveShopParts) {
+  constructor({ settings, states, articles, categories, units, followed }: LiveShopParts) {
+    this.followed = followed
     this.settings = settings
     this.texts = new DeliveredTexts(settings, { item: sku => this.catalogue.item(sku) })
     this.articles = articles
@@ -105,6 +110,7 @@ export class LiveShop implements Shop, ShopView {
 
   /** Takes over everything of a shop that was built anew from the same database. */
   become(fresh: LiveShop): void {
+    this.followed = fresh.followed
     this.articles = fresh.articles
     this.#hold(fresh.states)
     this.#products = fresh.#products.in(this)
@@ -242,6 +248,11 @@ export class LiveShop implements Shop, ShopView {
     const following = products.size || categories.size ? await this.#products.take(products, categories, db) : []
     await inTurns(this.finder.recounting())
     return following
+  }
+
+  /** Changes of the bundles whose parts are among changes that were taken over earlier. */
+  bundlesFollowing(changes: readonly Change[]): ProductChange[] {
+    return this.#products.bundlesWith(changes.filter(change => change.of === 'product').map(change => change.source))
   }
 
   /** Puts products in the place of those before; see LiveProducts. */

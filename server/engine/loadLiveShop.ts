@@ -6,11 +6,14 @@ import type { Database } from '../db/database'
 import { readProducts } from '../db/productStore'
 import { tableOf } from '../db/recordTables'
 import { addBuiltIn } from '../db/sectionStore'
+import { lastWrite } from '../journal/changeLog'
 import { LiveShop } from './liveShop'
 
 /** Builds the live shop from the database. */
 export async function loadLiveShop(db: Database): Promise<LiveShop> {
   await addBuiltIn(db)
+  // Taken first: what is written while all is read is taken over once more, and is then as it is.
+  const followed = await lastWrite(db)
   const [settings, categories, articles, units] = await Promise.all([readSettings(db), readCategories(db), readArticles(db), readUnitsSold(db)])
   const products: Product[] = []
   const ids: number[] = []
@@ -28,7 +31,7 @@ export async function loadLiveShop(db: Database): Promise<LiveShop> {
   for (const record of records) {
     for await (const { source, kind, value } of tableOf(record.of).read(db, skus)) record.take({ source, kind, after: record.upgrade(value) }, states)
   }
-  const shop = new LiveShop({ settings, states, articles, categories, units })
+  const shop = new LiveShop({ settings, states, articles, categories, units, followed })
   await shop.setProducts(products, ids)
   return shop
 }

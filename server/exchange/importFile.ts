@@ -39,7 +39,7 @@ export async function importFile(running: Running, task: ImportTask): Promise<Im
     effects: plan.effects.slice(0, mostListed), rejected: plan.rejections.length, rejections: plan.rejections.slice(0, mostListed), ignoredColumns: read.ignoredColumns, done,
   })
 
-  const writes = running.log.writes
+  const { followed } = running.log
   const first = await read.plan()
   if (task.dry || !isTaken(first, task)) return report(first, null)
   cancelled(task.signal)
@@ -49,7 +49,7 @@ export async function importFile(running: Running, task: ImportTask): Promise<Im
     { type: 'import', kind: task.kind, file: task.name },
     async (): Promise<Change[]> => {
       // Between planning and writing, somebody may have changed what the file is about.
-      if (running.log.writes !== writes) plan = await read.plan()
+      if (running.log.followed !== followed) plan = await read.plan()
       return isTaken(plan, task) ? plan.changes : []
     },
     () => importWords(plan, task), task.editor)

@@ -25,7 +25,7 @@ const articles = [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: 
 
 /** The kinds, and all lanes of links and dismissed targets, as plain data. */
 const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] as const).flatMap(of => skus.flatMap(source => [...shop.kinds.keys()].map(kind =>
-  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), ['article:spring', 'category:hives', 'category:tools'].map(source => [source, shop.pageLane(source)] as never), [['articles', [shop.articles, shop.catalogue.article('spring')]], ['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
+  [`${of} ${source} ${kind}`, shop[of].lane(source, kind)] as [string, Lane]))).filter(([, lane]) => lane.length).concat(skus.map(sku => [`switched off ${sku}`, [...shop.switchedOff(sku)].sort()] as never), skus.map(sku => [`neighbours ${sku}`, shop.neighboursOf(sku)] as never), [...shop.kinds].map(([key, kind], i) => [`kind ${i} ${key}`, kind] as never), ['article:spring', 'category:hives', 'category:tools'].map(source => [source, shop.pageLane(source)] as never), [['offers', shop.offers], ['bundles', shop.catalogue.products.filter(each => each.bundle)], ['articles', [shop.articles, shop.catalogue.article('spring')]], ['sections', sectionsOf(shop)], ['put aside', Object.fromEntries(Array.from(shop.putAside.bySource, ([source, found]) => [source, Object.fromEntries(found)]))]] as never[]))
 /** Sections and plans in all their versions, and as pages take them. */
 const sectionsOf = ({ sectionVersions, planVersions, lookVersions, schedules, sections, plans, looks, drafted }: LiveShop) => [
   ...[sectionVersions, planVersions, lookVersions, schedules, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
@@ -181,7 +181,7 @@ describe('CommandLog', () => {
     await withDatabase({ products }, async (db) => {
       const log = new CommandLog(db, await loadLiveShop(db))
       const heard: string[] = []
-      const stop = log.listen(done => heard.push(done.words))
+      const stop = log.follow(done => heard.push(done.words))
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
       await link('B')
       await expect(link('B')).rejects.toThrow('stands in this lane already')
@@ -196,10 +196,10 @@ describe('CommandLog', () => {
       const log = new CommandLog(db, await loadLiveShop(db))
       const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
       const heard: string[] = []
-      log.listen(() => {
+      log.follow(() => {
         throw new Error('deaf')
       })
-      log.listen(done => heard.push(done.words))
+      log.follow(done => heard.push(done.words))
       await expect(log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B'] }, 'one')).resolves.toMatchObject({ words: 'Linked B to A as upsell' })
       expect(heard).toEqual(['Linked B to A as upsell'])
       expect(said).toHaveBeenCalledOnce()
@@ -213,7 +213,7 @@ describe('CommandLog', () => {
       const log = new CommandLog(db, shop)
       const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
       const rebuilt: boolean[] = []
-      log.listen(told => rebuilt.push(told.rebuilt))
+      log.follow(told => rebuilt.push(told.rebuilt))
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
       await link('B')
       // It stops half-way.

@@ -15,6 +15,8 @@ import { writeChanges } from '../db/recordTables'
 import { addRelease, readRelease } from '../db/releaseStore'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
+import type { Write } from './changeLog'
+import { appendWrite, lastWrite, writesAfter } from './changeLog'
 
 /** What a command, undo or redo did. */
 export interface Done {
@@ -26,8 +28,8 @@ export interface Done {
   editor: string
 }
 
-/** What was done, with what follows from it, for those who listen. */
-export interface Told extends Done {
+/** What was written, with what follows from it, for those who follow. */
+export interface Told extends Pick<Write, 'number' | 'words' | 'editor' | 'changes'> {
   /** The live shop was made anew: more may have changed than is named. */
   rebuilt: boolean
 }
@@ -40,15 +42,14 @@ export interface UndoState {
 
 /**
  * The only way to write. A command is planned, carried out and put into the journal in one transaction;
- * then the live shop takes it over and listeners are told.
+ * then the live shop takes it over and those who follow are told.
  */
 export class CommandLog {
   readonly #db: Database
   readonly #shop: LiveShop
-  readonly #listeners = new Set<(told: Told) => void>()
+  readonly #followers = new Set<(told: Told) => void>()
   readonly #stop: (error: unknown) => void
   #last: Promise<unknown> = Promise.resolve()
-  #writes = 0
 
   /** @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so */
   constructor(db: Database, shop: LiveShop, stop: (error: unknown) => void = rethrow) {
@@ -57,15 +58,38 @@ export class CommandLog {
     this.#stop = stop
   }
 
-  /** Grows with every change that the live shop has taken over: what was worked out before holds as long as it is the same. */
-  get writes(): number {
-    return this.#writes
+  /** Number of the last write that the live shop has taken over: what was worked out before holds as long as it is the same. */
+  get followed(): number {
+    return this.#shop.followed
   }
 
-  /** Calls the listener after every change; what it throws is only logged, for the change is made. Returns how to stop that. */
-  listen(listener: (told: Told) => void): () => void {
-    this.#listeners.add(listener)
-    return () => this.#listeners.delete(listener)
+  /**
+   * Tells a follower of every write after one of them: first of those that are over, then of each when the live shop has taken it over.
+   * What the follower throws is only logged, for the write is made.
+   * @param after number of a write; left out: from now on
+   * @returns how to stop that
+   */
+  follow(follower: (told: Told) => void, after = this.followed): () => void {
+    const waiting: Told[] = []
+    let isCatchingUp = after < this.followed
+    const hear = (told: Told) => isCatchingUp ? waiting.push(told) : follower(told)
+    this.#followers.add(hear)
+    const catchUp = async () => {
+      const until = this.followed
+      for await (const write of writesAfter(this.#db, after)) {
+        if (write.number > until || !this.#followers.has(hear)) break
+        safely(follower, { ...write, changes: [...write.changes, ...this.#shop.bundlesFollowing(write.changes)], rebuilt: false })
+      }
+      isCatchingUp = false
+      for (const told of waiting) safely(follower, told)
+    }
+    if (isCatchingUp) void catchUp().catch((error: unknown) => console.error('A follower could not catch up.', error))
+    return () => this.#followers.delete(hear)
+  }
+
+  /** Takes over what others have written into the database since. */
+  async catchUp(): Promise<void> {
+    await this.#inTurn(() => Promise.resolve({ entry: null, type: 'beside', words: '', changes: [], editor: '' }))
   }
 
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
@@ -200,35 +224,49 @@ export class CommandLog {
   /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
   #inTurn(work: (transaction: Transaction) => Promise<Done>): Promise<Done> {
     const turn = this.#last.then(async () => {
-      const done = await this.#db.write(work)
-      if (done.changes.length) this.#tell({ ...done, ...await this.#takeOver(done.changes) })
+      const { done, write } = await this.#db.write(async (transaction) => {
+        await this.#takeOverMissed(transaction)
+        const done = await work(transaction)
+        if (!done.changes.length) return { done, write: null }
+        const logged = { ...done, at: new Date().toISOString() }
+        return { done, write: { ...logged, number: await appendWrite(this.#db, logged, transaction) } }
+      })
+      if (write) await this.#takeOver([write])
       return done
     })
     this.#last = turn.catch(() => undefined)
     return turn
   }
 
-  /** Lets the live shop take over what is written. When it can't, it is made anew from the database. */
-  async #takeOver(changes: Change[]): Promise<Pick<Told, 'changes' | 'rebuilt'>> {
+  /** Nobody plans on a shop of yesterday: what another process has written in the meantime is taken over first. */
+  async #takeOverMissed(transaction: Transaction): Promise<void> {
+    if (await lastWrite(this.#db, transaction) === this.followed) return
+    const missed: Write[] = []
+    for await (const write of writesAfter(this.#db, this.followed, transaction)) missed.push(write)
+    await this.#takeOver(missed)
+  }
+
+  /** Lets the live shop take over what is written, all at once, and tells those who follow. When it can't, it is made anew from the database. */
+  async #takeOver(writes: readonly Write[]): Promise<void> {
+    const told = writes.map(({ number, words, editor, changes }): Told => ({ number, words, editor, changes, rebuilt: false }))
+    const last = told.at(-1)!
     try {
-      return { changes: [...changes, ...await this.#shop.apply(changes, this.#db)], rebuilt: false }
+      last.changes = [...last.changes, ...await this.#shop.apply(writes.flatMap(write => write.changes), this.#db)]
+      this.#shop.followed = last.number
     } catch (error) {
       console.error('The live shop could not take over a change and is built anew.', error)
       await loadLiveShop(this.#db).then(fresh => this.#shop.become(fresh)).catch(this.#stop)
-      return { changes, rebuilt: true }
-    } finally {
-      this.#writes++
+      last.rebuilt = true
     }
+    for (const each of told) for (const follower of this.#followers) safely(follower, each)
   }
+}
 
-  #tell(told: Told): void {
-    for (const listener of this.#listeners) {
-      try {
-        listener(told)
-      } catch (error) {
-        console.error('A listener could not follow a change.', error)
-      }
-    }
+function safely(follower: (told: Told) => void, told: Told): void {
+  try {
+    follower(told)
+  } catch (error) {
+    console.error('A follower could not take a change.', error)
   }
 }
 

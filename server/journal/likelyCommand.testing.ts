@@ -1,4 +1,6 @@
 import fc from 'fast-check'
+import type { Bundle, BundlePrice } from '../../core/bundles/bundle'
+import { makeOffer } from '../../core/offers/makeOffer.testing'
 import type { Command } from '../../core/records/registry'
 import { targetsOf } from '../../core/links/lane'
 import { sectionsOf, zonesOf } from '../../core/pagePlans/pagePlan'
@@ -107,4 +109,31 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
     const { key, products } = choose(articles)
     return { type: 'move', kind: 'named', on: [{ source: `article:${key}` }], target: choose(products), place: 1 }
   },
+  (shop, choose) => {
+    const { key: _, rank: __, ...settings } = makeOffer('tried', { offered: { by: 'chosen', skus: [choose(partsOf(shop))] }, limit: choose([1, 2]) })
+    return { type: 'addOffer', settings }
+  },
+  (shop, choose) => ({ type: 'changeOffer', key: choose(shop.offerMap.keys()), settings: { active: choose([true, false]), limit: choose([1, 2, 3]) }, seen: {} }),
+  (shop, choose) => ({ type: 'rankOffer', key: choose(shop.offerMap.keys()), place: 1 }),
+  (shop, choose) => ({ type: 'removeOffer', key: choose(shop.offerMap.keys()) }),
+  (shop, choose) => ({ type: 'addBundle', sku: choose(['SET-1', 'SET-2', 'SET-3'].filter(sku => !shop.catalogue.item(sku))), name: { en: 'A set' }, bundle: bundleFor(shop, choose) }),
+  (shop, choose) => ({ type: 'changeBundle', sku: choose(shop.catalogue.bundles), settings: { status: choose(['active', 'active', 'draft'] as const) }, seen: {} }),
+  (shop, choose) => ({ type: 'changeBundle', sku: choose(shop.catalogue.bundles), settings: { bundle: bundleFor(shop, choose) }, seen: {} }),
+  (shop, choose) => ({ type: 'removeBundle', sku: choose([...shop.catalogue.bundles].filter(sku => shop.catalogue.product(sku)!.status === 'draft')) }),
 ]
+
+/** SKUs of what a bundle or an offer can have in it: no bundles. */
+const partsOf = (shop: LiveShop) => shop.catalogue.products.flatMap(({ sku, bundle, variants }) => bundle ? [] : [sku, ...variants.map(each => each.sku)])
+
+/** A bundle of any type. */
+function bundleFor(shop: LiveShop, choose: Choose): Bundle {
+  const part = () => choose(partsOf(shop))
+  const price = choose<BundlePrice>([{ by: 'sum' }, { by: 'percent', percent: 10 }, { by: 'own', price: 900 }])
+  const components = [{ key: 'one', sku: part(), quantity: choose([1, 2]) }]
+  const group = { key: 'group', name: { en: 'Size' }, quantity: 1, products: [], options: [{ name: 'size', values: ['small', 'large'] }], combinations: [{ values: ['small'], sku: part() }, { values: ['large'], sku: choose([null, part()]) }] }
+  return choose<Bundle>([
+    { type: 'fixed', components, price, marginFloor: null },
+    { type: 'choice', groups: [group], components, price, marginFloor: null },
+    { type: 'pickAny', set: [...new Set([part(), part()])], least: 1, most: 2, repeats: true, steps: [{ count: 2, percent: 20 }], marginFloor: null },
+  ])
+}

@@ -39,7 +39,7 @@ export function publishWhenDue({ shop, log }: Pick<Running, 'shop' | 'log'>, pau
     }
     wait()
   }
-  const deafen = log.listen(({ changes }) => changes.some(change => change.of === 'schedule') && wait())
+  const deafen = log.follow(({ changes }) => changes.some(change => change.of === 'schedule') && wait())
   wait()
   return () => {
     stopped = true

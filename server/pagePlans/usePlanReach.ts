@@ -20,14 +20,14 @@ export function draftPlan(shop: LiveShop, key: string): PagePlan {
 }
 
 const mostKept = 4
-let writes = -1
+let followed = -1
 const kept = new Map<string, Promise<PlanReach>>()
 
 /** Which pages a plan is for. A list asks for it page by page: it is kept until something is written. */
 export async function usePlanReach(plan: PagePlan): Promise<PlanReach> {
   const { shop, log } = await useShop()
-  if (log.writes !== writes) kept.clear()
-  writes = log.writes
+  if (log.followed !== followed) kept.clear()
+  followed = log.followed
   let reach = kept.get(plan.key)
   if (!reach) {
     if (kept.size >= mostKept) kept.delete(kept.keys().next().value!)

@@ -24,7 +24,8 @@ export interface MeterName { section: string, page: CountedPage, version: 'live'
 export type CountingTask =
   | { products: Product[], units: (readonly [sku: string, units: number])[] }
   | { links: PackedKind }
-  | { start: Omit<CountingShopParts, 'products' | 'units' | 'links'> }
+  /** @param number of the last write that is in all this */
+  | { start: Omit<CountingShopParts, 'products' | 'units' | 'links'> & { number: number } }
   | { count: MeterName }
   | { changes: readonly Change[], number: number }
   | { list: MeterName, from: number, to: number, offset: number, limit: number, id: number }
@@ -83,6 +84,7 @@ port.on('message', (task: CountingTask) => {
     links.push(task.links)
   } else if ('start' in task) {
     shop = new CountingShop({ ...task.start, products, units, links })
+    changesTaken = Math.max(changesTaken, task.start.number)
     for (const each of early) take(each)
     void work()
   } else if ('count' in task) {

@@ -16,6 +16,7 @@ import { brandMarks } from './0015-brand-marks'
 import { bundles } from './0016-bundles'
 import { offers } from './0017-offers'
 import { records } from './0018-records'
+import { changeLog } from './0019-change-log'
 
 /** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
 export interface Migration {
@@ -23,4 +24,4 @@ export interface Migration {
   statements: string[]
 }
 
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles, offers, records]
+export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles, offers, records, changeLog]

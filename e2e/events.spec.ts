@@ -1,0 +1,43 @@
+import type { APIRequestContext } from '@playwright/test'
+import { expect, test } from './test'
+
+const link = (request: APIRequestContext, target: string) => request.post('/api/commands', { data: { type: 'link', kind: 'related', on: [{ source: 'INC-1' }], targets: [target] } })
+
+/** The first so many events that the server sends. */
+async function events(url: string, count: number, lastId?: string): Promise<{ id?: string, event?: string, words?: string }[]> {
+  const closing = new AbortController()
+  const answer = await fetch(`${url}/api/events`, { signal: closing.signal, headers: lastId === undefined ? {} : { 'last-event-id': lastId } })
+  const heard: { id?: string, event?: string, words?: string }[] = []
+  let text = ''
+  const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader()
+  while (heard.length < count) {
+    const { value, done } = await reader.read()
+    if (done) break
+    text += value
+    const parts = text.split('\n\n')
+    text = parts.pop()!
+    for (const part of parts) {
+      const { data, ...fields } = Object.fromEntries(part.split('\n').map(line => [line.slice(0, line.indexOf(':')), line.slice(line.indexOf(':') + 1).trim()]))
+      heard.push(data ? { ...fields, words: (JSON.parse(data) as { words: string }).words } : fields)
+    }
+  }
+  closing.abort()
+  return heard
+}
+
+test('a studio whose connection broke is told what it missed, or that it has to load everything anew', async ({ request, demoShop }) => {
+  const [connected] = await events(demoShop.url, 1)
+  expect(connected!.event).toBe('connected')
+  const last = Number(connected!.id)
+  await link(request, 'PEN')
+  await link(request, 'HIVE-TOOL')
+  await request.post('/api/undo')
+  await link(request, 'SMO-M')
+  const missed = (await events(demoShop.url, 4, connected!.id)).filter(each => each.words)
+  expect(missed.map(each => each.id)).toEqual(missed.map((_, i) => String(last + i + 1)))
+  expect(missed[0]!.words).toMatch(/^Linked .* to .* as related item/)
+  expect(missed.map(each => each.words).some(words => words!.startsWith('Undone: Linked'))).toBe(true)
+  // Another database, or too much: it can't be told one by one.
+  expect((await events(demoShop.url, 1, String(last + 1000)))[0]!.event).toBe('missed')
+  expect((await events(demoShop.url, 1, 'nonsense'))[0]!.event).toBe('missed')
+})

@@ -1,0 +1,27 @@
+import { LinkIndex } from '../../core/links/linkIndex'
+import { productFilter } from '../../core/finding/productFilter'
+import { productSort } from '../../core/finding/productFinder'
+import type { ListOrder } from '../../core/catalogue/orders'
+import { records } from '../../core/records/registry'
+import { freeOrders } from '../../core/sections/order'
+import type { LiveShop } from './liveShop'
+import { pageKind } from '../../core/pagePlans/pagePlan'
+import type { Shop } from '../../core/selection/shop'
+
+const plansOf = ({ plans }: Shop) => pageKind.options.map(page => plans.of(page))
+const orders = freeOrders.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
+const filters = ['', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query => productFilter.parse(Object.fromEntries(new URLSearchParams(query))))
+
+/** Everything that a live shop knows, to be compared with what another knows: what is held by record, and what follows from it. */
+export function everythingKnown(shop: LiveShop) {
+  const { catalogue, finder, index, sold } = shop
+  const named = (positions: Iterable<number>) => Array.from(positions, position => catalogue.products[position]!.sku)
+  const held = [...shop.states.some(records)].map(([of, state]) => [of, state instanceof LinkIndex ? catalogue.products.map(({ sku }) => [sku, state.lanes(sku)]) : state])
+  return {
+    held: Object.fromEntries(held),
+    kindOrder: [...shop.kinds.keys()], products: catalogue.products, articles: shop.articles, categories: shop.categories, sold: [...sold].sort(), facets: finder.facets,
+    live: [shop.sections, plansOf(shop), shop.offers], drafted: [shop.drafted.sections, plansOf(shop.drafted)],
+    found: filters.map(filter => productSort.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
+    lists: orders.map(order => [order, index.list('all', order).map(position => index.productAt(position).sku)]),
+  }
+}

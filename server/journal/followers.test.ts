@@ -1,0 +1,141 @@
+import fc from 'fast-check'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
+import { CommandError } from '../../core/journal/commandError'
+import type { WantedLine } from '../../core/pricing/cart'
+import { priceCart } from '../../core/pricing/priceCart'
+import { makeOffer } from '../../core/offers/makeOffer.testing'
+import type { Change, Command } from '../../core/records/registry'
+import { databaseFile, openDatabase } from '../db/database'
+import { readProductsBySku } from '../db/productStore'
+import { everythingKnown } from '../engine/everythingKnown.testing'
+import { loadLiveShop } from '../engine/loadLiveShop'
+import type { Running } from '../engine/useShop'
+import { OrderRefused, placeOrder } from '../orders/placeOrder'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import { lastWrite, writesAfter } from './changeLog'
+import { CommandLog } from './commandLog'
+import { anyLikelyCommand, likelyCommand } from './likelyCommand.testing'
+
+const products = ['A', 'B', 'C', 'D'].map((sku, i) => makeProduct(sku, { price: 500 + 100 * i, stock: 4, cost: 200, brand: i % 2 ? 'Alder' : 'Birch', variants: sku === 'D' ? [makeVariant('D-1', { stock: 3 }), makeVariant('D-2', { stock: 0 })] : [] }))
+const contents = {
+  products, categories: [{ key: 'hives', name: { en: 'Hives' }, parent: null }], articles: [{ key: 'spring', title: { en: 'Spring' }, body: {}, image: null, products: ['A', 'B'] }],
+  orders: [{ number: '1', placed: '2026-01-01', lines: [{ sku: 'A', quantity: 2, unitPrice: 500 }] }],
+}
+
+const anyStep = fc.oneof(
+  { weight: 6, arbitrary: anyLikelyCommand.map(command => ({ do: 'command' as const, command })) },
+  { weight: 2, arbitrary: fc.nat(99).map(which => ({ do: 'order' as const, which })) },
+  { weight: 2, arbitrary: fc.record({ do: fc.constant('import' as const), sku: fc.constantFrom('A', 'B', 'C', 'E'), stock: fc.nat(6), price: fc.constantFrom(null, 400, 700) }) },
+  { weight: 2, arbitrary: fc.constant({ do: 'undo' as const }) },
+  fc.constant({ do: 'redo' as const }),
+)
+type Step = typeof anyStep extends fc.Arbitrary<infer T> ? T : never
+const tried = new Map<Step['do'], { done: number, refused: number }>()
+
+/** Does a step as one editor of one of the processes; a refusal is an answer too. */
+async function take(step: Step, running: Running, editor: string): Promise<void> {
+  const count = tried.get(step.do) ?? { done: 0, refused: 0 }
+  tried.set(step.do, count)
+  try {
+    await carryOut(step, running, editor)
+    count.done++
+  } catch (error) {
+    if (!(error instanceof CommandError || error instanceof OrderRefused)) throw error
+    count.refused++
+  }
+}
+
+async function carryOut(step: Step, running: Running, editor: string): Promise<void> {
+  const { db, log, shop } = running
+  if (step.do === 'undo' || step.do === 'redo') await log[step.do](editor)
+  else if (step.do === 'command') {
+    const command = likelyCommand(step.command, shop)
+    if (!command) throw new CommandError('notLinked', 'There is nothing that it could be about.')
+    await log.run(command, editor)
+  } else if (step.do === 'order') {
+    const lines = wantedLines(running)
+    if (!lines.length) throw new CommandError('notLinked', 'Nothing is for sale.')
+    const line = lines[step.which % lines.length]!
+    await placeOrder(running, [line], priceCart([line], shop, shop.now()).total)
+  } else {
+    await log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, async (): Promise<Change[]> => {
+      const before = (await readProductsBySku(db, [step.sku])).get(step.sku) ?? null
+      return [{ of: 'product', source: step.sku, kind: '', before, after: { ...before ?? makeProduct(step.sku), stock: step.stock, price: step.price } }]
+    }, () => 'Imported', editor)
+  }
+}
+
+/** Everything that can be bought, with the first of what has to be chosen. */
+function wantedLines({ shop }: Running): WantedLine[] {
+  const { catalogue } = shop
+  const sold = (sku: string) => catalogue.product(sku)?.variants[0]?.sku ?? sku
+  const all = catalogue.products.map(({ sku, bundle }): WantedLine => {
+    if (bundle?.type === 'pickAny') return { sku, quantity: 1, choices: [{ part: 'pick', sku: sold(bundle.set[0]!), quantity: bundle.least }] }
+    if (!bundle) return { sku: sold(sku), quantity: 1 }
+    const chosen = bundle.components.filter(each => sold(each.sku) !== each.sku).map(each => ({ part: each.key, sku: sold(each.sku), quantity: each.quantity }))
+    const groups = bundle.type === 'choice' ? bundle.groups.map(each => ({ part: each.key, sku: each.combinations[0]!.sku!, quantity: each.quantity })) : []
+    return { sku, quantity: 1, choices: [...chosen, ...groups] }
+  })
+  return all.filter(line => !priceCart([line], shop, shop.now()).warnings.length)
+}
+
+async function started(db: Running['db']): Promise<Running> {
+  const shop = await loadLiveShop(db)
+  return { db, shop, log: new CommandLog(db, shop) }
+}
+
+const { key: _, rank: __, ...offer } = makeOffer('first', { offered: { by: 'chosen', skus: ['B'] } })
+const firstOffer: Command = { type: 'addOffer', settings: offer }
+const firstBundle: Command = { type: 'addBundle', sku: 'SET-1', name: { en: 'A set' }, bundle: { type: 'fixed', components: [{ key: 'one', sku: 'A', quantity: 1 }, { key: 'two', sku: 'D-1', quantity: 1 }], price: { by: 'percent', percent: 10 }, marginFloor: null } }
+const firstReleases = [3, 4].flatMap((places): Command[] => [
+  { type: 'changeSection', key: 'upsells', settings: { places }, seen: {} }, { type: 'publish', sections: ['upsells'], plans: [], looks: [] },
+])
+
+describe('whoever follows the log of changes', () => {
+  afterEach(() => vi.restoreAllMocks())
+
+  it('knows what one knows who begins anew, in two processes that write by turns', async () => {
+    // It says so when it has to build a shop anew, which is not following.
+    const said = vi.spyOn(console, 'error')
+    await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.nat(1), fc.constantFrom('one', 'two')), { minLength: 10, maxLength: 40, size: 'max' }), async (steps) => {
+      await withDatabase(contents, async (db, folder) => {
+        const other = await openDatabase(databaseFile(folder))
+        const processes = [await started(db), await started(other)] as const
+        // There is something to offer, to sell as a bundle, to publish and to go back to.
+        for (const [i, which] of [firstOffer, firstBundle, ...firstReleases].entries()) await processes[i % 2]!.log.run(which, 'zero')
+        for (const [step, process, editor] of steps) await take(step, processes[process]!, editor)
+        const fresh = everythingKnown(await loadLiveShop(db))
+        for (const { log, shop } of processes) {
+          await log.catchUp()
+          expect(everythingKnown(shop)).toEqual(fresh)
+        }
+        expect(said).not.toHaveBeenCalled()
+        await other.close()
+      })
+    }), { numRuns: 30 })
+    // Had most been refused, little would have been tried.
+    for (const sort of ['command', 'order', 'import', 'undo'] as const) expect([sort, tried.get(sort)]).toEqual([sort, expect.toSatisfy(({ done, refused }) => done > refused / 2)])
+  }, 180_000)
+
+  it('is told of every write once and in order, from any number on, while others are made', async () => {
+    await withDatabase(contents, async (db) => {
+      const { log, shop } = await started(db)
+      const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
+      await link('B')
+      await placeOrder({ db, log, shop }, [{ sku: 'B', quantity: 1 }], 600)
+      await link('C')
+      const heard: Record<number, number[]> = { 0: [], 1: [], 2: [], 3: [] }
+      for (const after of [0, 1, 2, 3]) log.follow(({ number }) => heard[after]!.push(number), after)
+      await link('D')
+      await log.undo('one')
+      await expect.poll(() => heard).toEqual({ 0: [1, 2, 3, 4, 5], 1: [2, 3, 4, 5], 2: [3, 4, 5], 3: [4, 5] })
+      expect(await lastWrite(db)).toBe(5)
+      const written = []
+      for await (const { number, type, entry, changes } of writesAfter(db, 0)) written.push([number, type, entry, changes.map(change => change.of)])
+      expect(written).toEqual([
+        [1, 'link', 1, ['links']], [2, 'beside', null, ['sold', 'product']], [3, 'link', 2, ['links']], [4, 'link', 3, ['links']], [5, 'undo', 4, ['links']],
+      ])
+    })
+  })
+})
