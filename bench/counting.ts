@@ -1,5 +1,5 @@
 import type { Command } from '../core/records/registry'
-import { linkStep } from '../core/sections/fillStep'
+import { linkStep } from '../core/fillSteps/fillStep'
 
 const headers = { 'cookie': 'manada-editor=benchmark', 'content-type': 'application/json' }
 

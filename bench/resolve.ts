@@ -1,6 +1,6 @@
 import { LinkIndex } from '../core/links/linkIndex'
-import type { FillStep } from '../core/sections/fillStep'
-import { linkStep } from '../core/sections/fillStep'
+import type { FillStep } from '../core/fillSteps/fillStep'
+import { linkStep } from '../core/fillSteps/fillStep'
 import { makePlan, makeSection } from '../core/sections/makeSection.testing'
 import { PlanBook } from '../core/pagePlans/planBook'
 import { makeShop, makeShopper } from '../core/selection/makeShop.testing'

@@ -1,7 +1,7 @@
 import type { Command } from '../core/records/registry'
 import { plainLook } from '../core/looks/look'
 import { displayFor } from '../core/sections/display'
-import type { FillStep } from '../core/sections/fillStep'
+import type { FillStep } from '../core/fillSteps/fillStep'
 import { emptyScope } from '../core/pagePlans/pagePlan'
 import type { SectionSettings } from '../core/sections/section'
 import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from '../core/sections/section'

@@ -32,9 +32,9 @@ test('a studio whose connection broke is told what it missed, or that it has to 
   for (const answer of [await link(request, 'PEN'), await link(request, 'SMO-M'), await request.post('/api/undo')]) expect(answer.status()).toBe(200)
   const missed = (await events(demoShop.url, 4, connected!.id)).filter(each => each.words)
   expect(missed).toEqual([
-    { id: String(last + 1), words: expect.stringMatching(/^Linked .* to Incubator as related$/) as string },
-    { id: String(last + 2), words: expect.stringMatching(/^Linked .* to Incubator as related$/) as string },
-    { id: String(last + 3), words: expect.stringMatching(/^Undone: Linked /) as string },
+    { id: String(last + 1), words: expect.stringMatching(/^Linked .* to Incubator as related$/) },
+    { id: String(last + 2), words: expect.stringMatching(/^Linked .* to Incubator as related$/) },
+    { id: String(last + 3), words: expect.stringMatching(/^Undone: Linked /) },
   ])
   // Another database, or too much: it can't be told one by one.
   expect((await events(demoShop.url, 1, String(last + 1000)))[0]!.event).toBe('missed')

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { LinkIndex } from '../links/linkIndex'
-import { linkStep } from '../sections/fillStep'
+import { linkStep } from '../fillSteps/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { PlanBook } from '../pagePlans/planBook'
 import { anyPlainShop, now, shopOf, skus } from '../selection/anyShop.testing'

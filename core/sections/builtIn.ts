@@ -1,5 +1,5 @@
 import { displayFor } from './display'
-import { linkStep } from './fillStep'
+import { linkStep } from '../fillSteps/fillStep'
 import type { SectionLook } from '../looks/look'
 import { plainLook } from '../looks/look'
 import type { Section } from './section'

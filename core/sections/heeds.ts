@@ -1,6 +1,6 @@
 import { isGroup, partsOf } from '../rules/ruleWords'
 import type { Condition, TargetTest } from '../rules/rule'
-import type { FillStep } from './fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
 import type { Section } from './section'
 
 /** Something about a product that changes with every sale. */

@@ -1,4 +1,4 @@
-import { linkStep } from './fillStep'
+import { linkStep } from '../fillSteps/fillStep'
 import { plainLook } from '../looks/look'
 import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from './section'

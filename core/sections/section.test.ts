@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { fillStep, linkStep, needsSubjects } from './fillStep'
+import { fillStep, linkStep, needsSubjects } from '../fillSteps/fillStep'
 import { makeSection } from './makeSection.testing'
 import { section } from './section'
 

@@ -5,7 +5,7 @@ import { sectionLook } from '../looks/look'
 import { range } from '../rules/range'
 import { text } from '../text/text'
 import { display, layout } from './display'
-import { fillStep } from './fillStep'
+import { fillStep } from '../fillSteps/fillStep'
 import { sectionKey } from './sectionKey'
 
 /** What a candidate is checked for before it takes a place. */

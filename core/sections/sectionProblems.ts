@@ -5,7 +5,7 @@ import type { KnownTraits } from '../rules/ruleProblems'
 import { isReversed, ruleProblems } from '../rules/ruleProblems'
 import { counted, listed } from '../text/sentence'
 import { isNever } from '../time/moment'
-import type { FillStep } from './fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
 import { headingTokens, tokensOf } from './headings'
 import type { LeaveOut, Section } from './section'
 

@@ -2,10 +2,10 @@ import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { Product, Variant } from '../catalogue/product'
 import type { Lane } from '../links/lane'
 import type { Condition, ProductTest, TargetTest } from '../rules/rule'
-import type { FillStep } from '../sections/fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
 import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
-import { hashOf, mixed } from './shuffle'
+import { hashOf, mixed } from '../candidates/shuffle'
 import type { Page, Shopper } from './shop'
 
 /** The facts of a small shop as plain lists. */

@@ -1,5 +1,5 @@
-import type { FillStep } from '../sections/fillStep'
-import { needsSubjects } from '../sections/fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
+import { needsSubjects } from '../fillSteps/fillStep'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { timeOf } from '../links/lane'

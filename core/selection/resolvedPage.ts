@@ -1,5 +1,5 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
-import type { FillStep } from '../sections/fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Guard, Section } from '../sections/section'
 import type { Tile, Tiles } from './tiles'

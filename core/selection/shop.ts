@@ -4,7 +4,7 @@ import type { Lane } from '../links/lane'
 import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { PlanBook } from '../pagePlans/planBook'
 import type { Section } from '../sections/section'
-import type { SelectionIndex } from './selectionIndex'
+import type { SelectionIndex } from '../candidates/selectionIndex'
 import type { Moment } from '../time/moment'
 
 /** Everything that selection reads. It must not change while a page is resolved. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
-import type { FillStep, Nearness } from '../sections/fillStep'
+import type { FillStep, Nearness } from '../fillSteps/fillStep'
 import { PlanBook } from '../pagePlans/planBook'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { Section } from '../sections/section'

@@ -1,6 +1,6 @@
 import type { Product } from '../catalogue/product'
 import { isForSale } from '../catalogue/product'
-import type { FillStep } from '../sections/fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
 import type { Section } from '../sections/section'
 import { inTurns } from '../sorted'
 import type { StepContext } from './candidates'

@@ -37,7 +37,7 @@ import { switchedOffRecord } from '../../core/records/switchedOff/switchedOffRec
 import type { Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
-import type { SelectionIndex } from '../../core/selection/selectionIndex'
+import type { SelectionIndex } from '../../core/candidates/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
 import { lookUpLanguage } from '../../core/text/text'
 import type { Moment } from '../../core/time/moment'

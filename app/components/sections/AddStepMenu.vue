@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { FillStep } from '../../../core/sections/fillStep'
+import type { FillStep } from '../../../core/fillSteps/fillStep'
 import { useStudioShop } from '../../stores/studioShop'
 import PhPlus from '~icons/ph/plus'
 

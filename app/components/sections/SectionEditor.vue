@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
-import type { FillStep } from '../../../core/sections/fillStep'
+import type { FillStep } from '../../../core/fillSteps/fillStep'
 import type { Layout } from '../../../core/sections/display'
 import { displayFor, layout } from '../../../core/sections/display'
 import { layoutWords } from '../../utils/layoutWords'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { FillStep } from '../../../core/sections/fillStep'
-import { stepSentence } from '../../../core/sections/stepSentence'
+import type { FillStep } from '../../../core/fillSteps/fillStep'
+import { stepSentence } from '../../../core/fillSteps/stepSentence'
 import type { SectionProblem } from '../../../core/sections/sectionProblems'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
 import PhDotsThree from '~icons/ph/dots-three-bold'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { FillStep } from '../../../core/sections/fillStep'
-import { needsSubjects, stepOrders } from '../../../core/sections/fillStep'
-import { nearWords, orderWords } from '../../../core/sections/stepSentence'
+import type { FillStep } from '../../../core/fillSteps/fillStep'
+import { needsSubjects, stepOrders } from '../../../core/fillSteps/fillStep'
+import { nearWords, orderWords } from '../../../core/fillSteps/stepSentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 

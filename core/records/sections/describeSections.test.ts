@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { linkStep } from '../../sections/fillStep'
+import { linkStep } from '../../fillSteps/fillStep'
 import { emptyScope } from '../../pagePlans/pagePlan'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
 import { commandSchema } from '../registry'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { linkStep } from '../../sections/fillStep'
+import { linkStep } from '../../fillSteps/fillStep'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
 import type { Section, SectionSettings } from '../../sections/section'
 import { commandSchema } from '../registry'

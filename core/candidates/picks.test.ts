@@ -3,11 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { targetCheck } from '../rules/matches'
-import { anyRule, anyShopper, now, productOf, skus } from './anyShop.testing'
-import { candidatesOf } from './candidates'
-import { makeIndex, makeShop } from './makeShop.testing'
+import { anyRule, anyShopper, now, productOf, skus } from '../selection/anyShop.testing'
+import { candidatesOf } from '../selection/candidates'
+import { makeIndex, makeShop } from '../selection/makeShop.testing'
 import { picksOf } from './picks'
-import { freeOrders } from '../sections/order'
+import { freeOrders } from './order'
 
 const categories = [{ key: 'hives', parent: null }, { key: 'frames', parent: 'hives' }, { key: 'deep-frames', parent: 'frames' }, { key: 'tools', parent: null }]
   .map(each => ({ name: {}, ...each }))

@@ -4,7 +4,7 @@ import type { Phrase, Sentence } from '../text/sentence'
 import { counted, listed, plainWords } from '../text/sentence'
 import type { FillStep, Nearness } from './fillStep'
 import { needsSubjects } from './fillStep'
-import type { Order } from './order'
+import type { Order } from '../candidates/order'
 
 /** How candidates are put in order, to stand at the end of a sentence. */
 export const orderWords: Record<Order, string> = {

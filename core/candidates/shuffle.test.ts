@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
-import type { FillStep } from '../sections/fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { PlanBook } from '../pagePlans/planBook'
-import { makeShop, makeShopper } from './makeShop.testing'
-import { resolvePage } from './resolvePage'
+import { makeShop, makeShopper } from '../selection/makeShop.testing'
+import { resolvePage } from '../selection/resolvePage'
 import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
-import type { Shopper } from './shop'
+import type { Shopper } from '../selection/shop'
 import { momentIn } from '../time/moment'
 
 const noon = momentIn('UTC', Date.parse('2026-05-01T12:00:00Z'))

@@ -3,9 +3,9 @@ import { builtInLooks } from '../looks/builtInLooks'
 import { LookBook } from '../looks/lookBook'
 import type { FillStep } from './fillStep'
 import { fillStep, linkStep } from './fillStep'
-import { makeSection } from './makeSection.testing'
-import { sectionDifferences } from './sectionDifferences'
-import { sectionProblems } from './sectionProblems'
+import { makeSection } from '../sections/makeSection.testing'
+import { sectionDifferences } from '../sections/sectionDifferences'
+import { sectionProblems } from '../sections/sectionProblems'
 import { stepSentence, stepWords } from './stepSentence'
 
 const known = {

@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { sku } from '../catalogue/sku'
 import { kindKey } from '../links/kind'
 import { rule } from '../rules/rule'
-import type { Order } from './order'
-import { freeOrders, order } from './order'
+import type { Order } from '../candidates/order'
+import { freeOrders, order } from '../candidates/order'
 
 /** At most this many products are chosen for a step. */
 const mostChosen = 200
