@@ -7,7 +7,7 @@ import { PlanBook } from '../pagePlans/planBook'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { resolvePage } from '../selection/resolvePage'
 import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
-import type { Shopper } from '../selection/shop'
+import type { Shopper } from './shopper'
 import { momentIn } from '../time/moment'
 
 const noon = momentIn('UTC', Date.parse('2026-05-01T12:00:00Z'))

@@ -1,7 +1,7 @@
 import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
 import { hasSection, sectionsOf } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
-import type { Candidate } from '../selection/resolvedPage'
+import type { Candidate } from '../candidates/candidate'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { shopWith } from '../selection/shopWith'

@@ -1,8 +1,9 @@
 import { sectionsOf } from '../pagePlans/pagePlan'
-import type { SoldFact } from '../sections/heeds'
+import { stepTypeOf } from '../fillSteps/fillStep'
+import type { SoldFact } from '../fillSteps/fillStepType'
 import { heeds } from '../sections/heeds'
 import type { Section } from '../sections/section'
-import type { Candidate } from '../selection/resolvedPage'
+import type { Candidate } from '../candidates/candidate'
 import type { Shop } from '../selection/shop'
 import type { CountedPage, Fill } from './fill'
 import { shownFor } from './fill'
@@ -78,7 +79,7 @@ export class FillMeter {
 
   /** Whether the change of one product can change the pages of others that are not linked to it. */
   get looksFurther(): boolean {
-    return this.#counted.some(section => section.steps.some(step => !step.off && step.from !== 'links'))
+    return this.#counted.some(section => section.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone))
   }
 
   /** Whether it can change what is shown how many units there are of a product, or were sold of it. */

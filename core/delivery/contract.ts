@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { stepSources, stepTypeOf } from '../fillSteps/fillStep'
 import { productStatus } from '../catalogue/product'
 import { sku } from '../catalogue/sku'
 import { askedLanguage } from '../text/text'
@@ -46,7 +47,7 @@ export type PageQuery = z.infer<typeof pageQuery>
 const heldBackReason = z.enum([...guard.options, 'excluded', 'priceBand', 'lowMargin', 'outsideDates', 'duplicate', 'noRoom'])
 const hiddenReason = z.enum(['off', 'outsideDates', 'switchedOffHere', 'cartEmpty', 'nothingFound', 'belowMinimum'])
 const idleReason = z.enum(['off', 'cartEmpty', 'noSubject', 'noCategory', 'noArticle', 'noTiles', 'retiredKind', 'noSuchCategory', 'noData'])
-const stepSource = z.enum(['links', 'traits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSellers', 'newest', 'recentlyViewed', 'named', 'relatedCategories', 'bundles'])
+const stepSource = z.enum(stepSources)
 
 const style = z.record(z.string(), z.string())
 const houseStyle = 'The shop’s own look as CSS custom properties, to be set on the page.'
@@ -67,7 +68,7 @@ const deliveredItem = z.object({
   brand: z.string().nullable(),
   stock: z.int().meta({ description: 'Units on hand, its variants’ together.' }),
   step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
-  reason: z.enum(['linked', 'sharedTraits', 'rule', 'boughtTogether', 'chosen', 'category', 'bestSeller', 'newest', 'recentlyViewed', 'named', 'relatedCategory', 'bundle'])
+  reason: z.enum(stepSources.map(from => stepTypeOf({ from }).reason))
     .meta({ description: 'What kind of step brought it. linked: a merchandiser linked it by hand.' }),
   bundle: z.object({ type: bundleType, isFrom: z.boolean().meta({ description: 'The price is that of its cheapest choice.' }) }).optional().meta({ description: 'Of a bundle.' }),
   kind: z.string().nullable().meta({ description: 'The kind of link that brought it, such as upsell or accessory; null when no link did.' }),

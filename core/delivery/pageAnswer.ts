@@ -7,8 +7,9 @@ import type { LookBook } from '../looks/lookBook'
 import type { HeadingValues } from '../sections/headings'
 import { headingOf, headingValues } from '../sections/headings'
 import type { Section } from '../sections/section'
-import type { StepSource } from '../fillSteps/fillStep'
-import type { Candidate, ExplainedPage, ResolvedPage, ShownSection, StepReport } from '../selection/resolvedPage'
+import { stepTypeOf } from '../fillSteps/fillStep'
+import type { Candidate } from '../candidates/candidate'
+import type { ExplainedPage, ResolvedPage, ShownSection, StepReport } from '../selection/resolvedPage'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { DeliveredItem, PageAnswer } from './contract'
@@ -127,12 +128,8 @@ function sectionLook({ section, items }: ShownSection, looks: LookBook, words: W
 
 function whyShown({ step: number }: Candidate, { section }: ShownSection): Pick<DeliveredItem, 'step' | 'reason' | 'kind'> {
   const step = section.steps[number]!
-  return { step: number, reason: reasonOf[step.from], kind: step.from === 'links' ? step.kind : null }
-}
-
-const reasonOf: Record<StepSource, DeliveredItem['reason']> = {
-  links: 'linked', traits: 'sharedTraits', rule: 'rule', boughtTogether: 'boughtTogether', chosen: 'chosen', category: 'category',
-  bestSellers: 'bestSeller', newest: 'newest', recentlyViewed: 'recentlyViewed', named: 'named', relatedCategories: 'relatedCategory', bundles: 'bundle',
+  const type = stepTypeOf(step)
+  return { step: number, reason: type.reason, kind: type.kind?.(step) ?? null }
 }
 
 function stepStory({ step, idle, taken, heldBack, alternatives, more, tiles }: StepReport, words: Words, category: (key: string) => string) {
@@ -147,7 +144,7 @@ function stepStory({ step, idle, taken, heldBack, alternatives, more, tiles }: S
   })
   return {
     from: step.from,
-    kind: step.from === 'links' ? step.kind : undefined,
+    kind: stepTypeOf(step).kind?.(step),
     subjects: step.subjects,
     idle,
     taken: taken.map(told),

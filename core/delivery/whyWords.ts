@@ -1,3 +1,4 @@
+import { stepTypeOf } from '../fillSteps/fillStep'
 import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, StepStory, TileReason } from './contract'
 
 /*
@@ -8,40 +9,12 @@ import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, Page
 type KindName = (key: string) => string
 
 /** Why a product is shown. */
-export function shownWords(step: StepStory, { place, strength }: ExplainedCandidate, kindName: KindName): string {
-  switch (step.from) {
-    case 'links': return `linked by hand as ${kindName(step.kind!).toLowerCase()}, place ${place}`
-    case 'traits': return strength === 1 ? 'shares a trait' : `shares ${strength} traits`
-    case 'rule': return 'picked by the rule'
-    case 'boughtTogether': return 'bought together'
-    case 'chosen': return `chosen for this section, place ${place}`
-    case 'category': return 'from the category'
-    case 'bestSellers': return place === 1 ? 'the best seller' : `best seller number ${place}`
-    case 'newest': return place === 1 ? 'the newest' : `number ${place} of the newest`
-    case 'recentlyViewed': return 'viewed before'
-    case 'named': return 'named in the article'
-    case 'relatedCategories': return 'from a related category'
-    case 'bundles': return 'a bundle with it'
-  }
-}
+export const shownWords = (step: StepStory, shown: ExplainedCandidate, kindName: KindName): string => stepTypeOf(step).shownWords(shown, () => kindName(step.kind!).toLowerCase())
 
 /** Where a step looks for products. */
 export function stepWords(step: StepStory, kindName: KindName): string {
-  const whose = step.subjects === 'cart' ? ' to what is in the cart' : ''
-  switch (step.from) {
-    case 'links': return `linked by hand as ${kindName(step.kind!).toLowerCase()}${whose}`
-    case 'traits': return 'products that share traits'
-    case 'rule': return 'products that a rule picks'
-    case 'boughtTogether': return 'products bought together'
-    case 'chosen': return 'products chosen for this section'
-    case 'category': return 'products of a category'
-    case 'bestSellers': return 'best sellers'
-    case 'newest': return 'the newest products'
-    case 'recentlyViewed': return 'what was viewed before'
-    case 'named': return 'what the article names'
-    case 'relatedCategories': return 'related categories'
-    case 'bundles': return 'bundles with the product'
-  }
+  const words = stepTypeOf(step).sourceWords(() => kindName(step.kind!).toLowerCase())
+  return step.kind !== undefined && step.subjects === 'cart' ? `${words} to what is in the cart` : words
 }
 
 /** Why a candidate of a section is not shown. */

@@ -1,84 +1,39 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/sku'
-import { kindKey } from '../links/kind'
-import { rule } from '../rules/rule'
+import type { Candidate, IdleReason } from '../candidates/candidate'
 import type { Order } from '../candidates/order'
-import { freeOrders, order } from '../candidates/order'
+import type { StepContext } from '../candidates/stepContext'
+import type { FillStepType, SoldFact } from './fillStepType'
+import { fillStepTypes } from './registry'
 
-/** At most this many products are chosen for a step. */
-const mostChosen = 200
-
-const common = {
-  /** Whose: what the page is about, or what is in the cart. */
-  subjects: z.enum(['page', 'cart']),
-  /** How many places it fills at most; null: as many as there are. */
-  cap: z.int().min(1).max(48).nullable(),
-  /** Passed over. */
-  off: z.boolean(),
-}
-const handOrders = order.exclude(['strength'])
-const scoredOrders = order.exclude(['hand'])
-
-/** Which categories are related to one. */
-export const nearness = z.enum(['chosen', 'beside', 'below'])
-export type Nearness = z.infer<typeof nearness>
-
+export type StepSource = keyof typeof fillStepTypes
 /** One source of candidates of a section. */
-export const fillStep = z.discriminatedUnion('from', [
-  /** Products linked by hand as one kind. */
-  z.strictObject({ from: z.literal('links'), kind: kindKey, order: handOrders, ...common }),
-  /** Products with at least so many of the subject's traits. */
-  z.strictObject({
-    from: z.literal('traits'),
-    /** Which traits count, and one attribute if wanted. */
-    traits: z.array(z.enum(['category', 'brand', 'tag'])), attribute: z.string().min(1).max(64).nullable(),
-    least: z.int().min(1).max(50), order: scoredOrders, ...common,
-  }),
-  /** Targets that a matching rule picks for the subject. */
-  z.strictObject({ from: z.literal('rule'), rule, order: freeOrders, ...common }),
-  /** Bought together with the subject in past orders. */
-  z.strictObject({ from: z.literal('boughtTogether'), order: scoredOrders, ...common }),
-  /** The same products for everyone. */
-  z.strictObject({ from: z.literal('chosen'), targets: z.array(sku).max(mostChosen), order: handOrders, ...common }),
-  /** The products of one category, with or without those of the categories below it. */
-  z.strictObject({ from: z.literal('category'), category: z.string().min(1), below: z.boolean(), order: freeOrders, ...common }),
-  /** Best sellers of the whole shop, or of the subject's categories or brand. */
-  z.strictObject({ from: z.literal('bestSellers'), of: z.enum(['all', 'category', 'brand']), ...common }),
-  /** The newest products of the whole shop, or of the subject's categories or brand. */
-  z.strictObject({ from: z.literal('newest'), of: z.enum(['all', 'category', 'brand']), ...common }),
-  /** What the shopper looked at before, most recent first. */
-  z.strictObject({ from: z.literal('recentlyViewed'), order: handOrders, ...common }),
-  /** What an article names. */
-  z.strictObject({ from: z.literal('named'), order: handOrders, ...common }),
-  /**
-   * On the page of a category: those beside it, those directly below it, or those chosen for it on the bench. Tiles show the categories;
-   * any other layout their products, the first of each before any second.
-   */
-  z.strictObject({ from: z.literal('relatedCategories'), of: nearness, order: freeOrders, ...common }),
-  /** Bundles that contain the subject. */
-  z.strictObject({ from: z.literal('bundles'), order: freeOrders, ...common }),
-])
-export type FillStep = z.infer<typeof fillStep>
-export type StepSource = FillStep['from']
+export type FillStep = { [From in StepSource]: z.infer<(typeof fillStepTypes)[From]['schema']> }[StepSource]
+
+export const stepSources = Object.keys(fillStepTypes) as [StepSource, ...StepSource[]]
+const schemas = stepSources.map(from => fillStepTypes[from].schema as unknown as z.ZodObject<{ from: z.ZodLiteral<StepSource> }>)
+export const fillStep = z.discriminatedUnion('from', schemas as [typeof schemas[0], ...typeof schemas]) as unknown as z.ZodType<FillStep>
+
+/** The sort of a step: everything that is different from step to step is asked of it. */
+export const stepTypeOf = ({ from }: { from: StepSource }) => fillStepTypes[from] as FillStepType<FillStep>
 
 /** Whether what a step yields depends on its subjects. */
-export function needsSubjects(step: FillStep): boolean {
-  switch (step.from) {
-    case 'chosen': case 'category': case 'recentlyViewed': case 'named': case 'relatedCategories': return false
-    case 'bestSellers': case 'newest': return step.of !== 'all'
-    default: return true
-  }
-}
+export const needsSubjects = (step: FillStep): boolean => stepTypeOf(step).needsSubjects(step)
 
 /** The orders that the candidates of a step can be put into. */
-export function stepOrders(step: FillStep): readonly Order[] {
-  switch (step.from) {
-    case 'links': case 'chosen': case 'recentlyViewed': case 'named': return handOrders.options
-    case 'traits': case 'boughtTogether': return scoredOrders.options
-    case 'rule': case 'category': case 'relatedCategories': case 'bundles': return freeOrders.options
-    default: return []
-  }
-}
+export const stepOrders = (step: FillStep): readonly Order[] => stepTypeOf(step).orders
+
+/** Why a step has no candidates to look for; null when it has. */
+export const idleReason = (step: FillStep, context: StepContext): IdleReason | null => step.off ? 'off' : stepTypeOf(step).idle(step, context)
+
+/**
+ * The candidates of a step that is not idle, in order, found as they are asked for.
+ * @param number of the step, counted from 0
+ */
+export const candidatesOf = (step: FillStep, number: number, context: StepContext): Iterable<Candidate> => stepTypeOf(step).candidates(step, number, context)
+
+/** Whether what a step yields can depend on how many units there are of a product, or were sold of it. */
+export const stepHeeds = (step: FillStep, fact: SoldFact): boolean =>
+  (stepTypeOf(step).heeds?.(step, fact) ?? false) || (fact === 'sold' && 'order' in step && step.order === 'best-selling')
 
 /** A step of products linked by hand, in hand order. */
 export const linkStep = (kind: string, subjects: FillStep['subjects'] = 'page'): FillStep =>

@@ -1,6 +1,6 @@
 import type { Product } from '../catalogue/product'
 import type { Lane } from '../links/lane'
-import type { SoldFact } from '../sections/heeds'
+import type { SoldFact } from '../fillSteps/fillStepType'
 
 /** The copy of the shop that the counting thread has. Its links, products and sales are packed; states of records are copied as they are. */
 export interface CountedShop {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { anyPlainShop, shopOf, skus } from '../selection/anyShop.testing'
+import { anyPlainShop, shopOf } from '../selection/anyShop.testing'
+import { skus } from '../fillSteps/naiveStep.testing'
 import { completed } from '../steps'
 import type { LinkIndex } from './linkIndex'
 import { PackedLinks, packing } from './packedLinks'

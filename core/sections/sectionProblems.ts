@@ -2,10 +2,12 @@ import type { Trait } from '../catalogue/traits'
 import type { LookBook } from '../looks/lookBook'
 import { lookProblems } from '../looks/lookProblems'
 import type { KnownTraits } from '../rules/ruleProblems'
-import { isReversed, ruleProblems } from '../rules/ruleProblems'
+import { isReversed } from '../rules/ruleProblems'
 import { counted, listed } from '../text/sentence'
 import { isNever } from '../time/moment'
 import type { FillStep } from '../fillSteps/fillStep'
+import { stepTypeOf } from '../fillSteps/fillStep'
+import type { KnownToSteps } from '../fillSteps/fillStepType'
 import { headingTokens, tokensOf } from './headings'
 import type { LeaveOut, Section } from './section'
 
@@ -21,11 +23,7 @@ export interface SectionProblem {
 }
 
 /** What sections may speak of. */
-export interface KnownThings extends KnownTraits {
-  /** null: there is no such kind */
-  isRetired(kind: string): boolean | null
-  /** null: there is no such product */
-  isProductRetired(sku: string): boolean | null
+export interface KnownThings extends KnownToSteps {
   looks: LookBook
   /** Where the days of dates are meant. */
   timeZone: string
@@ -39,7 +37,7 @@ export function sectionProblems(section: Section, known: KnownThings): SectionPr
     ...minimum > places ? [`It is hidden under ${counted(minimum, 'product')}, and has ${counted(places, 'place')}: it never shows.`] : [],
     ...priceBand && isReversed(priceBand) ? [`No price is from ${priceBand.from} % to ${priceBand.to} % of another: swap the two.`] : [],
     ...from && until && isNever(from, until, known.timeZone) ? ['It begins after it has ended, so it never shows.'] : [],
-    ...section.layout === 'tiles' && !steps.some(step => step.from === 'relatedCategories') ? ['Tiles show categories, and none of its steps finds any. Add a step of related categories, or choose another layout.'] : [],
+    ...section.layout === 'tiles' && !steps.some(step => stepTypeOf(step).categories) ? ['Tiles show categories, and none of its steps finds any. Add a step of related categories, or choose another layout.'] : [],
     ...headingProblems(section),
     ...goneFrom(leaveOut, known).map(words => `It leaves out ${words}, which no product is any more.`),
   ]
@@ -68,30 +66,7 @@ function headingProblems({ heading, otherHeadings }: Section): string[] {
   ]
 }
 
-function stepProblems(step: FillStep, known: KnownThings): Omit<SectionProblem, 'step'>[] {
-  switch (step.from) {
-    case 'rule': return ruleProblems(step.rule, known)
-    case 'links': {
-      const retired = known.isRetired(step.kind)
-      return retired === null ? [{ words: `There is no kind of link “${step.kind}”.` }] : retired ? [{ words: `The kind ${known.kind(step.kind)} is retired: restore it, or choose another.` }] : []
-    }
-    case 'traits': {
-      if (!step.traits.length && step.attribute === null) return [{ words: 'It counts no traits, so nothing is ever found. Choose at least one.' }]
-      return step.attribute === null || known.hasAttribute(step.attribute) ? [] : [{ words: `No product has the attribute “${step.attribute}” any more.` }]
-    }
-    case 'category': return known.isKnown({ of: 'category', name: step.category }) ? [] : [{ words: `The category “${step.category}” is gone.` }]
-    case 'chosen': {
-      if (!step.targets.length) return [{ words: 'No products are chosen yet.' }]
-      const gone = step.targets.filter(sku => known.isProductRetired(sku) === null)
-      const retired = step.targets.filter(sku => known.isProductRetired(sku))
-      return [
-        ...gone.length ? [{ words: `${gone.join(', ')}: no longer in the shop.` }] : [],
-        ...retired.length ? [{ words: `${retired.map(known.product).join(', ')}: retired, so never shown.` }] : [],
-      ]
-    }
-    default: return []
-  }
-}
+const stepProblems = (step: FillStep, known: KnownThings) => stepTypeOf(step).problems?.(step, known) ?? []
 
 function goneFrom({ categories, tags, brands }: LeaveOut, known: KnownTraits): string[] {
   const traits = [...categories.map((name): Trait => ({ of: 'category', name })), ...brands.map((name): Trait => ({ of: 'brand', name })), ...tags.map((name): Trait => ({ of: 'tag', name }))]

@@ -5,15 +5,13 @@ import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { Product } from '../catalogue/product'
 import type { Bundle } from '../bundles/bundle'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
-import type { Trait } from '../catalogue/traits'
 import { makeKind } from '../links/makeKind.testing'
 import type { Link } from '../links/lane'
 import { LinkIndex } from '../links/linkIndex'
-import type { Range } from '../rules/range'
-import type { Condition, ProductTest, Rule, TargetTest } from '../rules/rule'
-import type { FillStep } from '../fillSteps/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
-import { freeOrders, order } from '../candidates/order'
+import { anyTarget, kinds, skus, variantSkus } from '../fillSteps/naiveStep.testing'
+import { anyStep } from '../fillSteps/naiveSteps.testing'
+import { anyTrait, brands, categoryKeys, rangeOf, standards, tags } from '../rules/anyRule.testing'
 import type { PageKind, PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { pageKind } from '../pagePlans/pagePlan'
@@ -21,7 +19,8 @@ import { PlanBook } from '../pagePlans/planBook'
 import { guard } from '../sections/section'
 import { makeIndex } from './makeShop.testing'
 import type { PlainShop } from './naiveResolve.testing'
-import type { Page, Shop, Shopper } from './shop'
+import type { Page, Shop } from './shop'
+import type { Shopper } from '../candidates/shopper'
 import { momentIn } from '../time/moment'
 
 /*
@@ -29,13 +28,6 @@ import { momentIn } from '../time/moment'
  */
 
 export const now = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
-export const skus = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H']
-const variantSkus = ['A-1', 'A-2', 'B-1']
-const kinds = ['upsell', 'accessory']
-const categoryKeys = ['hives', 'frames', 'deep-frames', 'tools']
-const tags = ['oak', 'gift', 'bulk']
-const brands = ['Alder', 'Birch']
-const standards = ['National', 'Commercial']
 const subset = <T>(all: readonly T[], most = all.length) => fc.subarray([...all], { maxLength: most })
 const pick = fc.constantFrom
 
@@ -60,55 +52,10 @@ export const productOf = (sku: string): fc.Arbitrary<Product> => fc.record({
   variants: fc.tuple(...variantSkus.filter(each => each.startsWith(sku)).map(variantOf)),
   bundle: sku < 'F' ? fc.constant(null) : fc.option(someBundle),
 }).map(part => makeProduct(sku, part))
-const anyTarget = pick(...skus, ...skus, ...variantSkus, 'GONE')
 const anyDate = pick('2026-04-30', '2026-05-01', '2026-05-02', '2026-05-01T10:00:00Z', '2026-05-01T10:00:01Z')
 const anyLink: fc.Arbitrary<Link> = fc.oneof(
   { weight: 3, arbitrary: fc.record({ target: anyTarget }) }, { weight: 1, arbitrary: fc.record({ target: anyTarget, from: anyDate, until: anyDate }, { requiredKeys: ['target'] }) })
 
-const anyTrait: fc.Arbitrary<Trait> = fc.oneof(
-  pick(...categoryKeys, 'gone').map(name => ({ of: 'category' as const, name })),
-  pick(...brands).map(name => ({ of: 'brand' as const, name })),
-  pick(...tags).map(name => ({ of: 'tag' as const, name })),
-  fc.record({ name: pick('fits', 'standard', 'gone'), value: pick(...standards) }, { requiredKeys: ['name'] }).map(each => ({ of: 'attribute' as const, ...each })),
-)
-/** Both ends, one of them, or an impossible pair. */
-const rangeOf = (...ends: number[]): fc.Arbitrary<Range> => fc.oneof(
-  fc.record({ from: pick(...ends), to: pick(...ends) }), pick(...ends).map(from => ({ from })), pick(...ends).map(to => ({ to })))
-const productTest: fc.Arbitrary<ProductTest> = fc.oneof(
-  { weight: 3, arbitrary: anyTrait.map(has => ({ has })) }, rangeOf(0, 500, 900, 1500).map(price => ({ price })), rangeOf(0, 1, 2).map(stock => ({ stock })),
-  rangeOf(0, 1, 5).map(sold => ({ sold })), pick(10, 30, 400).map(releasedWithin => ({ releasedWithin })),
-)
-const targetTest: fc.Arbitrary<TargetTest> = fc.oneof(
-  productTest, pick('same' as const, 'different' as const).map(brand => ({ brand })), pick('same' as const, 'different' as const).map(category => ({ category })),
-  fc.record({ attribute: pick('fits', 'standard'), sourceAttribute: pick('fits', 'standard') }),
-  rangeOf(33.3, 50, 75.03, 100, 150, 200).map(pricePercent => ({ pricePercent })), fc.constant({ newer: true as const }), pick(1, 2).map(sharedTags => ({ sharedTags })),
-)
-const conditionOf = <Test>(test: fc.Arbitrary<Test>): fc.Arbitrary<Condition<Test>> => fc.letrec<{ any: Condition<Test> }>(tie => ({
-  any: fc.oneof({ maxDepth: 3, depthIdentifier: 'condition' }, { weight: 3, arbitrary: test }, ...(['all', 'any', 'none'] as const).map(name => ({
-    weight: 1, arbitrary: fc.array(tie('any'), { maxLength: 3 }).map(parts => ({ [name]: parts }) as unknown as Condition<Test>),
-  }))),
-})).any
-export const anyRule: fc.Arbitrary<Rule> = fc.record({ when: fc.oneof(fc.constant<Condition<ProductTest>>({ all: [] }), conditionOf(productTest)), pick: conditionOf(targetTest) })
-
-const common = { subjects: pick('page' as const, 'page' as const, 'cart' as const), cap: fc.option(pick(1, 2), { freq: 3 }), off: fc.integer({ min: 0, max: 9 }).map(n => n === 0) }
-const free = pick(...freeOrders.options)
-const hand = pick(...order.options.filter(each => each !== 'strength'))
-const scored = pick(...order.options.filter(each => each !== 'hand'))
-const group = pick('all' as const, 'category' as const, 'brand' as const)
-const anyStep: fc.Arbitrary<FillStep> = fc.oneof(
-  { weight: 3, arbitrary: fc.record({ from: fc.constant('links' as const), kind: pick(...kinds), order: fc.oneof(fc.constant('hand' as const), hand), ...common }) },
-  { weight: 2, arbitrary: fc.record({ from: fc.constant('traits' as const), traits: subset(['category', 'brand', 'tag'] as const), attribute: fc.option(pick('fits', 'standard')), least: pick(1, 2, 3), order: scored, ...common }) },
-  { weight: 3, arbitrary: fc.record({ from: fc.constant('rule' as const), rule: anyRule, order: free, ...common }) },
-  fc.record({ from: fc.constant('boughtTogether' as const), order: scored, ...common }),
-  fc.record({ from: fc.constant('chosen' as const), targets: fc.uniqueArray(anyTarget, { maxLength: 4 }), order: hand, ...common }),
-  fc.record({ from: fc.constant('category' as const), category: pick(...categoryKeys, 'gone'), below: fc.boolean(), order: free, ...common }),
-  fc.record({ from: fc.constant('bestSellers' as const), of: group, ...common }),
-  fc.record({ from: fc.constant('newest' as const), of: group, ...common }),
-  fc.record({ from: fc.constant('recentlyViewed' as const), order: hand, ...common }),
-  fc.record({ from: fc.constant('relatedCategories' as const), of: pick('chosen' as const, 'beside' as const, 'below' as const), order: free, ...common }),
-  fc.record({ from: fc.constant('named' as const), order: hand, ...common }),
-  fc.record({ from: fc.constant('bundles' as const), order: free, ...common }),
-)
 const rarely = <T>(none: T, some: fc.Arbitrary<T>) => fc.oneof({ weight: 5, arbitrary: fc.constant(none) }, { weight: 1, arbitrary: some })
 const sectionOf = (key: string): fc.Arbitrary<Section> => fc.record({
   steps: fc.array(anyStep, { minLength: 1, maxLength: 3 }), takeTurns: fc.boolean(),

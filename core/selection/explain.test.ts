@@ -10,7 +10,8 @@ import type { PageKind } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { makeIndex, makeShop, makeShopper } from './makeShop.testing'
 import { explainPage, resolvePage } from './resolvePage'
-import type { Page, Shop, Shopper } from './shop'
+import type { Page, Shop } from './shop'
+import type { Shopper } from '../candidates/shopper'
 import { momentIn } from '../time/moment'
 
 const common = { subjects: 'page', cap: null, off: false } as const

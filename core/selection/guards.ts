@@ -3,9 +3,10 @@ import type { Product } from '../catalogue/product'
 import { isForSale, priceOf, stockOf } from '../catalogue/product'
 import { isWithinPercent } from '../rules/range'
 import type { Guard, LeaveOut, Section } from '../sections/section'
-import type { Candidate, HeldBackReason } from './resolvedPage'
+import type { Candidate } from '../candidates/candidate'
+import type { HeldBackReason } from './resolvedPage'
 import { marginOf } from '../catalogue/orders'
-import type { Shopper } from './shop'
+import type { Shopper } from '../candidates/shopper'
 
 /** What guards look at besides the candidate. */
 export interface GuardContext {

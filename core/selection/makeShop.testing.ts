@@ -10,7 +10,8 @@ import { builtInSections } from '../sections/builtIn'
 import { completed } from '../steps'
 import type { IndexFacts } from '../candidates/selectionIndex'
 import { SelectionIndex } from '../candidates/selectionIndex'
-import type { Shop, Shopper } from './shop'
+import type { Shop } from './shop'
+import type { Shopper } from '../candidates/shopper'
 import { momentIn } from '../time/moment'
 
 /** The lists of some products, for tests and measurements. */

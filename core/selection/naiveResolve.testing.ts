@@ -3,10 +3,14 @@ import type { Product, Variant } from '../catalogue/product'
 import type { Lane } from '../links/lane'
 import type { Condition, ProductTest, TargetTest } from '../rules/rule'
 import type { FillStep } from '../fillSteps/fillStep'
+import type { NaiveOffer, NaiveTools } from '../fillSteps/naiveStep.testing'
+import { common, distinct } from '../fillSteps/naiveStep.testing'
+import { naiveOffers } from '../fillSteps/naiveSteps.testing'
 import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { hashOf, mixed } from '../candidates/shuffle'
-import type { Page, Shopper } from './shop'
+import type { Page } from './shop'
+import type { Shopper } from '../candidates/shopper'
 
 /** The facts of a small shop as plain lists. */
 export interface PlainShop {
@@ -23,14 +27,12 @@ export interface PlainShop {
   switchedOff: Record<string, string[]>
 }
 
-interface Offer { target: string, step: number, source: string | null, place: number, outside: boolean, leftOut: boolean }
+interface Offer extends NaiveOffer { step: number }
 interface Verdict { target: string, verdict: string, step: number }
 
 const day = 24 * 60 * 60 * 1000
 const within = (value: number, range: { from?: number, to?: number }) => value >= (range.from ?? -Infinity) && value <= (range.to ?? Infinity)
 const percentWithin = (price: number, of: number, { from, to }: { from?: number, to?: number }) => !(from !== undefined && price * 100 < from * of) && !(to !== undefined && price * 100 > to * of)
-const common = (a: readonly string[] = [], b: readonly string[] = []) => a.filter(each => b.includes(each))
-const distinct = <T>(all: readonly T[]) => all.filter((each, i) => all.indexOf(each) === i)
 
 /**
  * The rules of selection once more, as plainly as they can be said and without any index: lists every candidate of a section
@@ -146,79 +148,30 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   }
 
   function offersOf(step: FillStep, number: number, key: string): Offer[] {
-    if (step.off) return []
-    const plainOffers = (targets: string[], source: string | null = null) => targets.map((target, i) =>
-      ({ target, step: number, source, place: i + 1, outside: false, leftOut: source !== null && leavesOut(source, productOf(target)!) }))
     const leavesOut = (source: string, target: Product) => (shop.neighbours[source]?.leaveOut ?? []).some(top => isIn(target, top))
-    const everything = shop.products.map(each => each.sku)
-    const skus = (fits: (product: Product) => boolean) => shop.products.filter(fits).map(each => each.sku)
-    const sources = step.subjects === 'cart' ? cartProducts : aboutProducts
-    const turns = (lists: Offer[][]) => Array.from({ length: 100 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat()
-    /** The source with what doesn't count taken away. */
-    const counting = (sku: string): Product => {
-      const product = productOf(sku)!
-      const ignored = shop.neighbours[sku]?.ignored ?? []
-      const out = (of: string, name: string, value?: string) => ignored.some(each => each.of === of && each.name === name && each.value === value)
-      return {
-        ...product,
-        categories: product.categories.filter(each => !out('category', each)),
-        tags: product.tags.filter(each => !out('tag', each)),
-        brand: product.brand && out('brand', product.brand) ? null : product.brand,
-        attributes: Object.fromEntries(Object.entries(product.attributes).map(([name, values]) => [name, values.filter(value => !out('attribute', name, value))])),
-      }
+    const tools: NaiveTools = {
+      shop, page, shopper, about, productOf, exists, isIn, categoriesNear,
+      sources: step.subjects === 'cart' ? cartProducts : aboutProducts,
+      holdsFor: (condition, product) => holds(condition, test => testProduct(test, product)),
+      picks: (condition, target, source) => holds(condition, test => testTarget(test, target, source)),
+      counting(sku) {
+        const product = productOf(sku)!
+        const ignored = shop.neighbours[sku]?.ignored ?? []
+        const out = (of: string, name: string, value?: string) => ignored.some(each => each.of === of && each.name === name && each.value === value)
+        return {
+          ...product,
+          categories: product.categories.filter(each => !out('category', each)),
+          tags: product.tags.filter(each => !out('tag', each)),
+          brand: product.brand && out('brand', product.brand) ? null : product.brand,
+          attributes: Object.fromEntries(Object.entries(product.attributes).map(([name, values]) => [name, values.filter(value => !out('attribute', name, value))])),
+        }
+      },
+      ordered: (targets, order, scores) => ordered(targets, order, key, scores),
+      plainOffers: (targets, source = null) => targets.map((target, i) => ({ target, source, place: i + 1, outside: false, leftOut: source !== null && leavesOut(source, productOf(target)!) })),
+      turns: lists => Array.from({ length: 100 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat(),
+      skus: fits => shop.products.filter(fits).map(each => each.sku),
     }
-
-    switch (step.from) {
-      case 'chosen': return plainOffers(ordered(step.targets.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: step.targets.indexOf(offer.target) + 1 }))
-      case 'recentlyViewed': return plainOffers(ordered(shopper.seen.filter(productOf), step.order, key)).map(offer => ({ ...offer, place: shopper.seen.indexOf(offer.target) + 1 }))
-      case 'category': return plainOffers(ordered(skus(each => exists(step.category) && (step.below ? isIn(each, step.category) : each.categories.includes(step.category))), step.order, key))
-      case 'named': return page.kind === 'article' ? plainOffers(ordered(about, step.order, key)).map(offer => ({ ...offer, place: about.indexOf(offer.target) + 1 })) : []
-      case 'relatedCategories': {
-        return turns(categoriesNear(step.of).map(top => plainOffers(ordered(skus(each => isIn(each, top)), step.order, key))))
-          .filter(({ target }) => step.of === 'below' || !isIn(productOf(target)!, about[0]!))
-      }
-      case 'links': return turns(sources.map(source => {
-        if (shop.retiredKinds.includes(step.kind)) return []
-        const lane = shop.lanes.find(each => each.source === source && each.kind === step.kind)?.lane ?? []
-        return ordered(lane.map(link => link.target).filter(productOf), step.order, key).map((target) => {
-          const at = lane.findIndex(link => link.target === target)
-          const { from, until } = lane[at]!
-          // A date without a time is a whole day.
-          const begins = from ? new Date(from).getTime() : -Infinity
-          const ends = until ? new Date(until.length === 10 ? `${until}T23:59:59.999Z` : until).getTime() + (until.length === 10 ? 1 : 0) : Infinity
-          return { target, step: number, source, place: at + 1, outside: shopper.at.ms < begins || shopper.at.ms >= ends, leftOut: false }
-        })
-      }))
-      case 'traits': return turns(sources.map((source) => {
-        const own = counting(source)
-        const scores = Object.fromEntries(shop.products.map(each => [each.sku,
-          (step.traits.includes('category') ? distinct(common(own.categories, each.categories)).length : 0)
-          + (step.traits.includes('brand') && own.brand && own.brand === each.brand ? 1 : 0)
-          + (step.traits.includes('tag') ? distinct(common(own.tags, each.tags)).length : 0)
-          + (step.attribute ? distinct(common(own.attributes[step.attribute], each.attributes[step.attribute])).length : 0)]))
-        return plainOffers(ordered(skus(each => each.sku !== source && scores[each.sku]! >= step.least), step.order, key, scores), source)
-      }))
-      case 'rule': return turns(sources.map((source) => {
-        if (!holds(step.rule.when, test => testProduct(test, productOf(source)!))) return []
-        return plainOffers(ordered(skus(each => each.sku !== source && holds(step.rule.pick, test => testTarget(test, each, counting(source)))), step.order, key), source)
-      }))
-      case 'bestSellers': case 'newest': {
-        const order = step.from === 'newest' ? 'newest' : 'best-selling'
-        if (step.of === 'all') return plainOffers(ordered(everything, order, key))
-        if (page.kind === 'category' && step.subjects === 'page') return step.of === 'category' ? plainOffers(ordered(skus(each => isIn(each, page.key)), order, key)) : []
-        return turns(sources.map((source) => {
-          const own = counting(source)
-          const alike = (each: Product) => step.of === 'brand' ? !!own.brand && each.brand === own.brand : common(own.categories, each.categories).length > 0
-          return plainOffers(ordered(skus(each => each.sku !== source && alike(each)), order, key), source)
-        }))
-      }
-      case 'bundles': return turns(sources.map((source) => {
-        const own = [source, ...productOf(source)!.variants.map(each => each.sku)]
-        const contains = ({ bundle }: Product) => bundle?.type === 'pickAny' ? common(bundle.set, own).length > 0 : !!bundle && bundle.components.some(each => own.includes(each.sku))
-        return plainOffers(ordered(skus(each => each.sku !== source && contains(each)), step.order, key), source)
-      }))
-      default: return []
-    }
+    return naiveOffers(step, tools).map(offer => ({ ...offer, step: number }))
   }
 
   const depthOf = (key: string): number => {

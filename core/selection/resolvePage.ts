@@ -1,17 +1,18 @@
 import type { FillStep } from '../fillSteps/fillStep'
-import { needsSubjects } from '../fillSteps/fillStep'
+import { candidatesOf, idleReason, needsSubjects, stepTypeOf } from '../fillSteps/fillStep'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { timeOf } from '../links/lane'
 import { inTurns } from '../sorted'
-import type { StepContext } from './candidates'
-import { alternativesOf, candidatesOf, idleReason } from './candidates'
+import type { StepContext } from '../candidates/stepContext'
 import type { Guarding } from './guards'
 import { guarding } from './guards'
-import type { Candidate, ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
+import type { Candidate } from '../candidates/candidate'
+import type { ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
 import type { Tiles } from './tiles'
 import { bringsTiles, tilesOf } from './tiles'
-import type { Page, Shop, Shopper } from './shop'
+import type { Page, Shop } from './shop'
+import type { Shopper } from '../candidates/shopper'
 import { UnknownSubjectError } from './shop'
 import type { Moment } from '../time/moment'
 
@@ -135,7 +136,8 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
     taken.add(candidate.product.sku)
     items.push(candidate)
     report.taken.push(candidate)
-    if (story && report.step.from === 'rule') report.alternatives.set(candidate, alternativesOf(report.step, candidate, context))
+    const alternatives = story && stepTypeOf(report.step).alternatives?.(report.step, candidate, context)
+    if (alternatives) report.alternatives.set(candidate, alternatives)
   }
   for (const list of section.takeTurns ? [inTurns(lists)] : lists) for (const candidate of list) take(candidate)
   return items

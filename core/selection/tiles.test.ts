@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
-import type { FillStep, Nearness } from '../fillSteps/fillStep'
+import type { FillStep } from '../fillSteps/fillStep'
+import type { Nearness } from '../fillSteps/relatedCategories/relatedCategoriesStep'
 import { PlanBook } from '../pagePlans/planBook'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { Section } from '../sections/section'

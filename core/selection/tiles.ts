@@ -1,10 +1,11 @@
 import type { Product } from '../catalogue/product'
 import { isForSale } from '../catalogue/product'
 import type { FillStep } from '../fillSteps/fillStep'
+import { idleReason, stepTypeOf } from '../fillSteps/fillStep'
 import type { Section } from '../sections/section'
 import { inTurns } from '../sorted'
-import type { StepContext } from './candidates'
-import { bestSellersIn, relatedKeys } from './candidates'
+import type { StepContext } from '../candidates/stepContext'
+import { listsBelow, positionsIn } from '../candidates/inOrder'
 
 /** Why a category takes no place: nothing in it is for sale, it is there already, or the places are full. */
 export type TileHeldBack = 'emptyCategory' | 'duplicate' | 'noRoom'
@@ -30,8 +31,7 @@ export interface Tiles {
  */
 export function tilesOf(section: Section, context: StepContext, all: boolean): Tiles {
   const tiles: Tiles = { taken: [], heldBack: [] }
-  const lists = section.steps.map((step, number) => bringsTiles(step) && !step.off && context.category !== null
-    ? relatedKeys(step.of, context.category, context.shop).map(key => ({ key, step: number })) : [])
+  const lists = section.steps.map((step, number) => (idleReason(step, context) ? [] : stepTypeOf(step).categories?.(step, context) ?? []).map(key => ({ key, step: number })))
   for (const { key, step } of section.takeTurns ? inTurns(lists) : lists.flat()) {
     if (!all && tiles.taken.length === section.places) break
     const product = productFor(key, context)
@@ -47,9 +47,12 @@ export function tilesOf(section: Section, context: StepContext, all: boolean): T
 }
 
 /** Whether a step can bring categories. */
-export const bringsTiles = (step: FillStep): step is Extract<FillStep, { from: 'relatedCategories' }> => step.from === 'relatedCategories'
+export const bringsTiles = (step: FillStep): boolean => stepTypeOf(step).categories !== undefined
 
 function productFor(key: string, context: StepContext): Product | null {
-  for (const product of bestSellersIn(key, context)) if (isForSale(product, null, context.shopper.at)) return product
+  for (const position of positionsIn(listsBelow(key, context), 'best-selling', context)) {
+    const product = context.shop.index.productAt(position)
+    if (isForSale(product, null, context.shopper.at)) return product
+  }
   return null
 }

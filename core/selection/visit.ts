@@ -1,5 +1,6 @@
 import type { PageKind } from '../pagePlans/pagePlan'
-import type { Page, Shopper } from './shop'
+import type { Page } from './shop'
+import type { Shopper } from '../candidates/shopper'
 import type { Moment } from '../time/moment'
 
 /** The page of a kind about one thing; a cart page is about none. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { sectionsOf } from '../../../core/pagePlans/pagePlan'
 import { planReviewAnswer } from '../../../core/pagePlans/planAnswers'
@@ -30,7 +31,7 @@ const rounded = (value: number) => Math.round(value * 10) / 10
 /** Sections that no page of those looked at shows. */
 const unseen = computed(() => answer.value?.looked ? sectionsOf(props.plan).filter(key => !answer.value!.shown[key] && !props.plan.off.includes(key) && !store.draftOf(key)?.off) : [])
 /** These pages were looked at with an empty cart and nothing seen before. */
-const isOfShopper = (key: string) => store.draftOf(key)?.steps.every(step => step.off || step.from === 'recentlyViewed' || ('subjects' in step && step.subjects === 'cart')) ?? false
+const isOfShopper = (key: string) => store.draftOf(key)?.steps.every(step => step.off || stepTypeOf(step).isOfShopper || step.subjects === 'cart') ?? false
 </script>
 
 <template>

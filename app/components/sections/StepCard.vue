@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { FillStep } from '../../../core/fillSteps/fillStep'
+import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import { stepSentence } from '../../../core/fillSteps/stepSentence'
 import type { SectionProblem } from '../../../core/sections/sectionProblems'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
@@ -10,7 +11,7 @@ const props = defineProps<{ step: FillStep, index: number, count: number, takeTu
 const emit = defineEmits<{ change: [step: FillStep], rule: [], move: [by: number], remove: [], double: [] }>()
 const names = useNames()
 const sentence = computed(() => stepSentence(props.step, names))
-const byHand = computed(() => props.step.from === 'links' || props.step.from === 'chosen')
+const byHand = computed(() => stepTypeOf(props.step).isByHand)
 
 const editing = ref<{ field: string, at: HTMLElement } | null>(null)
 function edit(field: string, event: Event): void {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { FillStep } from '../../../core/fillSteps/fillStep'
 import { needsSubjects, stepOrders } from '../../../core/fillSteps/fillStep'
-import { nearWords, orderWords } from '../../../core/fillSteps/stepSentence'
+import { nearWords } from '../../../core/fillSteps/relatedCategories/relatedCategoriesStep'
+import { orderWords } from '../../../core/fillSteps/stepSentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 
@@ -13,7 +14,7 @@ const store = useSectionDrafts()
 
 const set = (part: object) => emit('change', { ...props.step, ...part } as FillStep)
 const kinds = computed(() => studio.kinds.map(kind => ({ value: kind.key, title: studio.words(kind.name) })))
-const orders = computed(() => stepOrders(props.step).map(value => ({ value, title: props.step.from === 'recentlyViewed' && value === 'hand' ? 'latest first' : orderWords[value] })))
+const orders = computed(() => stepOrders(props.step).map(value => ({ value, title: orderWords(props.step, value) })))
 const traitChoices = [['category', 'categories'], ['brand', 'brand'], ['tag', 'tags']] as const
 function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
   if (props.step.from !== 'traits') return

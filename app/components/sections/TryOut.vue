@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import type { PageKind } from '../../../core/pagePlans/pagePlan'
 import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
@@ -26,11 +27,11 @@ const messages = useMessages()
 onMounted(() => tried.load().catch(error => messages.refuse(error)))
 
 /** The pages that it stands on; before it stands anywhere, the kind of page that its steps are made for. */
-const pages = computed(() => {
+const pages = computed((): PageKind[] => {
   const kinds = [...new Set(store.placesOf(props.stored.key).map(each => each.plan.page))]
   if (kinds.length) return kinds
-  const sources = (props.stored.draft ?? props.stored.live)!.steps.map(step => step.from)
-  return [sources.includes('relatedCategories') ? 'category' as const : sources.includes('named') ? 'article' as const : 'product' as const]
+  const madeFor = (props.stored.draft ?? props.stored.live)!.steps.flatMap(step => stepTypeOf(step).madeFor ?? [])
+  return [madeFor[0] ?? 'product']
 })
 /** Whoever comes from elsewhere may say which page it is about. */
 const asked = useRoute().query.page as PageKind
@@ -74,7 +75,7 @@ const skuOf = (each: { sku: string, variant: string | null }) => each.variant ??
 const items = computed(() => (shown.value?.items ?? []).map((item) => {
   const step = steps.value[item.step]!
   const candidate = step.taken.find(each => skuOf(each) === skuOf(item))!
-  return { ...item, key: skuOf(item), words: wordsOf(props.stored.draft ?? props.stored.live, item.step, step, candidate), byHand: ['links', 'chosen', 'named'].includes(step.from) }
+  return { ...item, key: skuOf(item), words: wordsOf(props.stored.draft ?? props.stored.live, item.step, step, candidate), byHand: stepTypeOf(step).isByHand ?? false }
 }))
 /** What would be shown if there were enough of it. */
 const tooFew = computed(() => hidden.value ? steps.value.flatMap(step => step.taken) : [])

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PageAnswer, StepStory } from '../../../core/delivery/contract'
 import { pageAnswer } from '../../../core/delivery/contract'
+import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import { heldBackWords, hiddenWords, idleWords, stepWords } from '../../../core/delivery/whyWords'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
@@ -51,7 +52,7 @@ const sections = computed(() => {
   ]
   return parts.map(part => ({
     ...part,
-    shown: part.steps.flatMap((step, i) => step.taken.map((each): Told => ({ key: each.variant ?? each.sku, name: each.name, words: wordsOf(liveOf(part.key), i, step, each), byHand: step.from === 'links' || step.from === 'chosen' }))),
+    shown: part.steps.flatMap((step, i) => step.taken.map((each): Told => ({ key: each.variant ?? each.sku, name: each.name, words: wordsOf(liveOf(part.key), i, step, each), byHand: stepTypeOf(step).isByHand ?? false }))),
     heldBack: part.steps.flatMap((step, i) => step.heldBack.map((each, k): Told => ({ key: `${i} ${k}`, name: each.name, words: heldBackWords(each.reason, each.sku, page, part.key) }))),
     looked: part.steps.map(step => `${stepWords(step, kindName)}${outcome(step)}`),
   }))

@@ -1,0 +1,53 @@
+import { z } from 'zod'
+import type { Candidate } from '../../candidates/candidate'
+import { sortedItems } from '../../candidates/inOrder'
+import type { Order } from '../../candidates/order'
+import type { StepContext } from '../../candidates/stepContext'
+import { kindKey } from '../../links/kind'
+import { timeOf } from '../../links/lane'
+import type { FillStepType } from '../fillStepType'
+import { plain } from '../fillStepType'
+import { commonParts, handOrders } from '../stepParts'
+import { bySubjectSku, idleWithoutSubjects } from '../subjects'
+
+/** Products linked by hand as one kind. */
+export const linksStepSchema = z.strictObject({ from: z.literal('links'), kind: kindKey, order: handOrders, ...commonParts })
+type LinksStep = z.infer<typeof linksStepSchema>
+
+export const linksStep: FillStepType<LinksStep> = {
+  schema: linksStepSchema,
+  orders: handOrders.options,
+  needsSubjects: () => true,
+  idle: (step, context) => context.shop.kinds.get(step.kind)?.retired ? 'retiredKind' : idleWithoutSubjects(step, context),
+  candidates: ({ kind, order, ...step }, number, context) => bySubjectSku(step, context, sku => linked(kind, order, number, sku, context)),
+  sentence: ({ kind }, names) => [plain('products linked by hand as '), { words: names.kind(kind), field: 'kind' }],
+  reason: 'linked',
+  shownWords: ({ place }, kind) => `linked by hand as ${kind()}, place ${place}`,
+  sourceWords: kind => `linked by hand as ${kind()}`,
+  problems({ kind }, known) {
+    const retired = known.isRetired(kind)
+    if (retired === null) return [{ words: `There is no kind of link “${kind}”.` }]
+    return retired ? [{ words: `The kind ${known.kind(kind)} is retired: restore it, or choose another.` }] : []
+  },
+  isByHand: true,
+  isOfLinksAlone: true,
+  kind: ({ kind }) => kind,
+}
+
+/** Links to products that the shop no longer has are passed over. */
+function* linked(kind: string, order: Order, step: number, source: string, context: StepContext): Generator<Candidate> {
+  const { shop, shopper } = context
+  const lane = shop.links.lane(source, kind)
+  const found: Candidate[] = []
+  for (let i = 0; i < lane.length; i++) {
+    const link = lane[i]!
+    const item = shop.catalogue.item(link.target)
+    if (!item) continue
+    const candidate = {
+      product: item.product, variant: item.variant, step, source, place: i + 1, strength: null, outsideDates: timeOf(link, shopper.at) !== 'now', leftOut: false,
+    }
+    if (order === 'hand') yield candidate
+    else found.push(candidate)
+  }
+  yield* sortedItems(found, order, context)
+}
