@@ -1,4 +1,5 @@
-import type { PageKind } from '../../core/pagePlans/pagePlan'
+import { mapValues } from 'es-toolkit'
+import { pageTypes } from '../../core/pageTypes/registry'
 import { plainLook } from '../../core/looks/look'
 import { displayFor } from '../../core/sections/display'
 import { leaveOutNothing, noOtherHeadings, plainButtons } from '../../core/sections/section'
@@ -6,11 +7,8 @@ import type { SectionSettings } from '../../core/sections/section'
 import { guard } from '../../core/sections/section'
 
 /** Kinds of pages and their zones as people call them. */
-export const pageWords: Record<PageKind, string> = { product: 'product page', cart: 'cart', added: 'added to the cart', category: 'category page', article: 'article' }
-const zoneNames: Record<string, string> = {
-  aboveBuy: 'above the buy button', besideDetails: 'beside the details', belowDetails: 'below the details', foot: 'foot of the page', belowLines: 'below the lines', belowTotal: 'below the total', belowAdded: 'below what was added',
-  aboveProducts: 'above the products', belowProducts: 'below the products', besideText: 'beside the text', belowText: 'below the text',
-}
+export const pageWords = mapValues(pageTypes, each => each.words)
+const zoneNames: Record<string, string> = Object.assign({}, ...Object.values(pageTypes).map(each => each.zones))
 export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
 
 /** What a new section begins with: hand-picked links, and every guard that needs no numbers. */

@@ -1,4 +1,5 @@
-import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { PageKind } from '../pageTypes/registry'
+import type { PagePlan } from '../pagePlans/pagePlan'
 import { hasSection, sectionsOf } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Candidate } from '../candidates/candidate'
@@ -27,6 +28,7 @@ export function fillSummary({ places, pages }: Pick<Fill, 'places' | 'pages'>): 
 /** Kinds of pages whose sections can be counted product by product. */
 export const countedPages = ['product', 'added', 'cart'] as const satisfies readonly PageKind[]
 export type CountedPage = (typeof countedPages)[number]
+export const isCounted = (page: PageKind): page is CountedPage => (countedPages as readonly PageKind[]).includes(page)
 
 /**
  * Tells what a section shows on the pages of products that have it; a section on no plan of these pages is tried on all of them.

@@ -1,4 +1,4 @@
-import type { PageKind } from '../pagePlans/pagePlan'
+import type { PageKind } from '../pageTypes/registry'
 import { hasSection } from '../pagePlans/pagePlan'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { stepSources, stepTypeOf } from '../fillSteps/fillStep'
 import { productStatus } from '../catalogue/product'
 import { sku } from '../catalogue/sku'
+import { lineListSchema, skuListSchema } from '../catalogue/skuLists'
 import { askedLanguage } from '../text/text'
 import { pageKind } from '../pagePlans/pagePlan'
 import { warningCodes } from '../pricing/cart'
@@ -15,26 +16,12 @@ import { guard } from '../sections/section'
 const flag = z.enum(['0', '1']).default('0').transform(value => value === '1')
 const amount = z.int().meta({ description: 'Whole minor units of the currency (ISO 4217).' })
 
-/** `SKU:2,SKU` → lines. A quantity left out is 1. */
-const cartLines = z.string().transform((value, context) => value.split(',').filter(Boolean).map((line) => {
-  const [name = '', quantity = '1', ...more] = line.split(':')
-  if (!sku.safeParse(name).success || !/^[1-9]\d{0,5}$/.test(quantity) || more.length) {
-    context.addIssue(`“${line}” is not a cart line. Write SKU or SKU:quantity, and encode the SKU.`)
-  }
-  return { sku: name, quantity: Number(quantity) }
-}))
-
-const skuList = z.string().transform((value, context) => value.split(',').filter(Boolean).map((name) => {
-  if (!sku.safeParse(name).success) context.addIssue(`“${name}” is not a SKU.`)
-  return name
-}))
-
 export const pageQuery = z.object({
-  cart: cartLines.default([]).meta({
+  cart: lineListSchema.default([]).meta({
     description: 'Cart lines as SKU or SKU:quantity, separated by commas, most recently added first. Unknown SKUs are ignored.',
     example: 'VEIL-S:2,SMK-10',
   }),
-  seen: skuList.default([]).meta({ description: 'Recently viewed SKUs, separated by commas, most recent first. Unknown ones are ignored.' }),
+  seen: skuListSchema.default([]).meta({ description: 'Recently viewed SKUs, separated by commas, most recent first. Unknown ones are ignored.' }),
   visitor: z.string().max(128).optional().meta({ description: 'Names the visitor; seeds shuffles.' }),
   lang: askedLanguage.optional().meta({ description: 'BCP 47 language tag. The nearest language that the shop has is told (RFC 4647, lookup), or its default language.' }),
   at: z.iso.datetime({ offset: true, error: 'This is not a moment in ISO 8601, such as 2026-05-01T10:00:00Z.' }).optional()
@@ -232,6 +219,9 @@ export const articleAnswer = namedKey.extend({
 }).meta({ id: 'Article' })
 export type ArticleAnswer = z.infer<typeof articleAnswer>
 
+export const searchAnswer = z.object({ products: z.array(catalogueCard).meta({ description: 'The best match first.' }), total: z.int() }).meta({ id: 'Search' })
+export type SearchAnswer = z.infer<typeof searchAnswer>
+
 /** Products or variants of a cart, in the order asked for; unknown SKUs are left out. */
 export const linesAnswer = z.object({
   lines: z.array(catalogueCard.extend({
@@ -249,7 +239,11 @@ export const listQuery = languageQuery.extend({
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(60),
 })
-export const linesQuery = languageQuery.extend({ skus: skuList.pipe(z.array(z.string()).max(200, 'At most 200 SKUs at a time.')) })
+export const searchQuery = languageQuery.extend({
+  q: z.string().trim().min(1, 'Say what to look for.').max(200).meta({ description: 'Words, or beginnings of words, of a product’s name, SKU, GTIN, brand, tags or category. Accents don’t matter.' }),
+  limit: z.coerce.number().int().min(1).max(200).default(24),
+})
+export const linesQuery = languageQuery.extend({ skus: skuListSchema.pipe(z.array(z.string()).max(200, 'At most 200 SKUs at a time.')) })
 
 /*
  * What a cart costs, and the order that a simulated checkout ends in.

@@ -10,7 +10,8 @@ import { lookDifferences } from '../looks/lookWords'
 import { planDifferences } from '../pagePlans/planDifferences'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
-import { pagePlan, zonesOf } from '../pagePlans/pagePlan'
+import { pagePlan } from '../pagePlans/pagePlan'
+import { zonesOf } from '../pageTypes/registry'
 import { section } from '../sections/section'
 import { sectionDifferences } from '../sections/sectionDifferences'
 import type { DraftContext } from '../records/drafts/drafts'
@@ -164,7 +165,7 @@ function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>): 
   for (const { key, page, zones } of plans) {
     const stranger = zones.flatMap(zone => zone.sections).find(each => !sections.has(each))
     if (stranger !== undefined) throw new SetUpError(`The plan “${key}” has the section “${stranger}”, which is neither in the file nor in the shop.`)
-    const zone = zones.find(each => !zonesOf[page].includes(each.key))
+    const zone = zones.find(each => !zonesOf(page).includes(each.key))
     if (zone) throw new SetUpError(`The plan “${key}” has the zone “${zone.key}”, which its kind of page doesn’t have.`)
     const all = zones.flatMap(each => each.sections)
     const twice = all.find((each, i) => all.indexOf(each) !== i)

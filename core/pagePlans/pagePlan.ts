@@ -1,17 +1,11 @@
 import { z } from 'zod'
 import { sku } from '../catalogue/sku'
+import { pageKinds } from '../pageTypes/registry'
 import { range } from '../rules/range'
 import { sectionKey } from '../sections/sectionKey'
 import { text } from '../text/text'
 
-export const pageKind = z.enum(['product', 'cart', 'added', 'category', 'article'])
-export type PageKind = z.infer<typeof pageKind>
-
-/** The parts of each kind of page where sections stand, in page order. */
-export const zonesOf: Record<PageKind, readonly string[]> = {
-  product: ['aboveBuy', 'besideDetails', 'belowDetails', 'foot'], cart: ['belowLines', 'belowTotal'], added: ['belowAdded'],
-  category: ['aboveProducts', 'belowProducts'], article: ['besideText', 'belowText'],
-}
+export const pageKind = z.enum(pageKinds)
 
 /** The pages that get a plan: of products that are named, have one of the traits, or cost so much; and of categories. */
 export const planScope = z.strictObject({

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { isWithin } from '../rules/range'
-import type { PageKind, PagePlan } from './pagePlan'
+import type { PageKind } from '../pageTypes/registry'
+import type { PagePlan } from './pagePlan'
 
 /** What a page is about, as far as plans are concerned. */
 export interface PlanSubject {

@@ -15,8 +15,11 @@ const planned = (plain: PlainShop): PlannedShop => {
   return { plans, catalogue, categories: plain.categories, articles: plain.articles }
 }
 /** What pages of a kind are about, by walking through the shop. */
-const subjects = (page: PagePlan['page'], { products, categories, articles }: PlainShop) =>
-  page === 'category' ? categories.map(each => each.key) : page === 'article' ? articles.map(each => each.key) : products.filter(each => each.status === 'active').map(each => each.sku)
+function subjects(page: PagePlan['page'], { products, categories, articles }: PlainShop): string[] {
+  if (page === 'home') return ['']
+  if (page === 'category') return categories.map(each => each.key)
+  return page === 'article' ? articles.map(each => each.key) : products.filter(each => each.status === 'active').map(each => each.sku)
+}
 
 describe('which pages a plan is for', () => {
   it('are those that resolve with it, and every page has one', () => {

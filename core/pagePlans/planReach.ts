@@ -1,6 +1,8 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
-import type { PageKind, PagePlan } from './pagePlan'
+import type { PageKind } from '../pageTypes/registry'
+import type { PagePlan } from './pagePlan'
+import { pageTypes } from '../pageTypes/registry'
 import type { PlanBook, PlanMatch, PlanSubject } from './planBook'
 
 /** Everything of a shop that pages are about. */
@@ -25,24 +27,34 @@ const productsIn = (skus: readonly string[], catalogue: Catalogue): Product[] =>
 
 /** What pages of a kind can be about, with the names they go by; products that are not active have no page for shoppers. */
 export function* subjectsOf(page: PageKind, { catalogue, categories, articles }: PlannedShop): Generator<[about: string, subject: PlanSubject]> {
-  if (page === 'category') {
-    for (const { key } of categories) yield [key, { products: [], category: key }]
-  } else if (page === 'article') {
-    for (const { key, products } of articles) yield [key, { products: productsIn(products, catalogue), category: null }]
-  } else {
-    for (const product of catalogue.products) if (product.status === 'active') yield [product.sku, { products: [product], category: null }]
+  switch (pageTypes[page].asksFor) {
+    case 'category':
+      for (const { key } of categories) yield [key, { products: [], category: key }]
+      break
+    case 'article':
+      for (const { key, products } of articles) yield [key, { products: productsIn(products, catalogue), category: null }]
+      break
+    case 'product':
+      for (const product of catalogue.products) if (product.status === 'active') yield [product.sku, { products: [product], category: null }]
+      break
+    case null: yield ['', { products: [], category: null }]
   }
 }
 
 /** The subject of one page; null when the shop doesn't have it. */
 export function subjectOf(page: PageKind, about: string, { catalogue }: PlannedShop): PlanSubject | null {
-  if (page === 'category') return catalogue.category(about) ? { products: [], category: about } : null
-  if (page === 'article') {
-    const article = catalogue.article(about)
-    return article ? { products: productsIn(article.products, catalogue), category: null } : null
+  switch (pageTypes[page].asksFor) {
+    case 'category': return catalogue.category(about) ? { products: [], category: about } : null
+    case 'article': {
+      const article = catalogue.article(about)
+      return article ? { products: productsIn(article.products, catalogue), category: null } : null
+    }
+    case 'product': {
+      const product = catalogue.item(about)?.product
+      return product ? { products: [product], category: null } : null
+    }
+    case null: return { products: [], category: null }
   }
-  const product = catalogue.item(about)?.product
-  return product ? { products: [product], category: null } : null
 }
 
 /** How many pages of a kind get each plan, by its key; some of the pages in each step. */

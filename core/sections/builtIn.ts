@@ -47,6 +47,26 @@ export const builtInSections: Section[] = [
     steps: (['chosen', 'beside'] as const).map(of => ({ from: 'relatedCategories', of, order: 'best-selling', subjects: 'page', cap: null, off: false })), places: 4, ...plain,
   },
   {
+    key: 'home-best-sellers', heading: { en: 'Bought most', de: 'Am häufigsten gekauft' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
+    steps: [{ from: 'bestSellers', of: 'all', subjects: 'page', cap: null, off: false }], places: 4, ...plain,
+  },
+  {
+    key: 'home-recently-viewed', heading: { en: 'What you looked at', de: 'Zuletzt angesehen' }, layout: 'shelf', display: displayFor('shelf'), look: plainLook,
+    steps: [{ from: 'recentlyViewed', order: 'hand', subjects: 'page', cap: null, off: false }], places: 6, ...plain,
+  },
+  {
+    key: 'search-related', heading: { en: 'Goes with what was found', de: 'Passt zum Gefundenen' }, layout: 'shelf', display: displayFor('shelf'), look: plainLook,
+    steps: [linkStep('accessory'), linkStep('related')], places: 6, ...plain,
+  },
+  {
+    key: 'search-best-sellers', heading: { en: 'Others buy these', de: 'Das kaufen andere' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
+    steps: [{ from: 'bestSellers', of: 'all', subjects: 'page', cap: null, off: false }], places: 4, ...plain,
+  },
+  {
+    key: 'ordered-accessories', heading: { en: 'Goes with what you ordered', de: 'Passt zu Ihrer Bestellung' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
+    steps: [linkStep('accessory'), linkStep('cross-sell')], places: 4, ...plain,
+  },
+  {
     key: 'article-accessories', heading: { en: 'Useful for the job', de: 'Nützlich dabei' }, layout: 'grid', display: displayFor('grid'), look: plainLook,
     steps: [linkStep('accessory'), linkStep('cross-sell')], places: 4, ...plain,
   },

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Text } from '../text/text'
-import type { PageKind } from '../pagePlans/pagePlan'
+import type { PageKind } from '../pageTypes/registry'
 import type { Section } from './section'
 
 /** Words of a heading that are filled from what the page is about: `{name}`. */

@@ -1,6 +1,7 @@
 import { linkStep } from '../fillSteps/fillStep'
 import { plainLook } from '../looks/look'
-import type { PageKind, PagePlan } from '../pagePlans/pagePlan'
+import type { PageKind } from '../pageTypes/registry'
+import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from './section'
 import { displayFor } from './display'
 import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from './section'

@@ -12,14 +12,16 @@ import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { anyTarget, kinds, skus, variantSkus } from '../fillSteps/naiveStep.testing'
 import { anyStep } from '../fillSteps/naiveSteps.testing'
 import { anyTrait, brands, categoryKeys, rangeOf, standards, tags } from '../rules/anyRule.testing'
-import type { PageKind, PagePlan, PlanScope } from '../pagePlans/pagePlan'
+import type { PageKind } from '../pageTypes/registry'
+import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { pageKind } from '../pagePlans/pagePlan'
 import { PlanBook } from '../pagePlans/planBook'
 import { guard } from '../sections/section'
 import { makeIndex } from './makeShop.testing'
 import type { PlainShop } from './naiveResolve.testing'
-import type { Page, Shop } from './shop'
+import type { Page } from '../pageTypes/registry'
+import type { Shop } from './shop'
 import type { Shopper } from '../candidates/shopper'
 import { momentIn } from '../time/moment'
 
@@ -99,6 +101,9 @@ export const anyPage: fc.Arbitrary<Page> = fc.oneof(
   { weight: 2, arbitrary: fc.constant({ kind: 'cart' as const }) },
   pick('hives', 'frames', 'gone').map(key => ({ kind: 'category' as const, key })),
   pick('spring', 'gone').map(key => ({ kind: 'article' as const, key })),
+  fc.constant({ kind: 'home' as const }),
+  fc.array(anyTarget, { maxLength: 3 }).map(found => ({ kind: 'search' as const, words: 'hive', found })),
+  fc.array(anyTarget, { maxLength: 3 }).map(lines => ({ kind: 'ordered' as const, lines })),
 )
 export const anyShopper: fc.Arbitrary<Shopper> = fc.record({
   cart: fc.array(anyTarget, { maxLength: 4 }), seen: fc.uniqueArray(anyTarget, { maxLength: 4 }), visitor: pick('', 'v1', 'v2'), view: pick('1', '2'), at: fc.constant(now),

@@ -10,7 +10,7 @@ import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { PlanBook } from '../pagePlans/planBook'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
-import type { Page } from './shop'
+import type { Page } from '../pageTypes/registry'
 import { momentIn } from '../time/moment'
 
 /*

@@ -9,7 +9,7 @@ import { naiveOffers } from '../fillSteps/naiveSteps.testing'
 import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { hashOf, mixed } from '../candidates/shuffle'
-import type { Page } from './shop'
+import type { Page } from '../pageTypes/registry'
 import type { Shopper } from '../candidates/shopper'
 
 /** The facts of a small shop as plain lists. */
@@ -46,13 +46,16 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   const isBelow = (key: string, top: string): boolean => key === top || shop.categories.some(each => each.key === key && each.parent !== null && isBelow(each.parent, top))
   const exists = (key: string) => shop.categories.some(each => each.key === key)
   const isIn = (product: Product, top: string) => exists(top) && product.categories.some(key => exists(key) && isBelow(key, top))
-  const cartSkus = shopper.cart.filter(productOf)
+  const justOrdered = page.kind === 'ordered' ? page.lines : []
+  const cartSkus = [...justOrdered, ...shopper.cart].filter(productOf)
   const cartProducts = distinct(cartSkus.map(sku => productOf(sku)!.sku))
 
   let about: string[]
   if (page.kind === 'cart') about = cartProducts
   else if ('sku' in page) about = [productOf(page.sku)?.sku ?? 'unknown']
   else if (page.kind === 'category') about = exists(page.key) ? [page.key] : ['unknown']
+  else if (page.kind === 'home') about = []
+  else if (page.kind === 'search' || page.kind === 'ordered') about = distinct((page.kind === 'search' ? page.found : page.lines).filter(productOf).map(sku => productOf(sku)!.sku))
   else about = shop.articles.find(each => each.key === page.key)?.products.filter(sku => shop.products.some(each => each.sku === sku)) ?? ['unknown']
   if (about.includes('unknown')) return null
   const aboutProducts = page.kind === 'category' ? [] : about

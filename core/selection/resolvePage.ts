@@ -11,7 +11,9 @@ import type { Candidate } from '../candidates/candidate'
 import type { ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
 import type { Tiles } from './tiles'
 import { bringsTiles, tilesOf } from './tiles'
-import type { Page, Shop } from './shop'
+import type { Page } from '../pageTypes/registry'
+import { pageTypeOf } from '../pageTypes/registry'
+import type { Shop } from './shop'
 import type { Shopper } from '../candidates/shopper'
 import { UnknownSubjectError } from './shop'
 import type { Moment } from '../time/moment'
@@ -35,14 +37,16 @@ export function explainPage(shop: Shop, page: Page, shopper: Shopper): Explained
 }
 
 function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, StepReport[]> | null): ResolvedPage {
-  const cart = cartOf(shop, shopper)
-  const { subjects, products } = subjectsOf(shop, page, cart.products)
-  const category = page.kind === 'category' ? page.key : null
+  const type = pageTypeOf(page)
+  const cart = cartOf(shop, [...type.countsAsInCart?.(page) ?? [], ...shopper.cart])
+  const about = type.subjects(page, shop.catalogue, cart.products)
+  if (!about) throw new UnknownSubjectError(page)
+  const { subjects, products, category, named } = about
   const plan = shop.plans.planFor(page.kind, { products: products.map(sku => shop.catalogue.product(sku)!), category }, shop.catalogue)
   const shown = new Set<string>()
   const guards = { catalogue: shop.catalogue, shopper, cart: cart.skus, subjects: new Set(products), shown }
   const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [] }
-  const switchedOff = page.kind === 'product' || page.kind === 'added' ? shop.switchedOff(subjects[0]!) : nothing
+  const switchedOff = type.isOfOneProduct ? shop.switchedOff(subjects[0]!) : nothing
 
   for (const { key: zone, sections } of plan.zones) {
     for (const key of sections) {
@@ -51,7 +55,7 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, St
       if (!section) continue
       const closed = closedReason(section, plan, switchedOff, shopper.at)
       const context: StepContext = {
-        shop, shopper, subjects: products, category, named: page.kind === 'article' ? subjects : null, cart: cart.products, isCartPage: page.kind === 'cart', key,
+        shop, shopper, subjects: products, category, named, cart: cart.products, isCartPage: type.isOfCart ?? false, key,
       }
       const reports: StepReport[] | null = story && []
       const showsTiles = section.layout === 'tiles'
@@ -163,27 +167,11 @@ function hiddenReason(section: Section, count: number, context: StepContext): Hi
   return count ? 'belowMinimum' : 'nothingFound'
 }
 
-/** Subjects as the page names them, and the products among them. */
-function subjectsOf(shop: Shop, page: Page, cartProducts: string[]): { subjects: string[], products: string[] } {
-  if (page.kind === 'cart') return { subjects: cartProducts, products: cartProducts }
-  if (page.kind === 'category') {
-    const category = shop.catalogue.category(page.key)
-    if (category) return { subjects: [category.key], products: [] }
-  } else if (page.kind === 'article') {
-    const named = shop.catalogue.article(page.key)?.products.filter(sku => shop.catalogue.product(sku))
-    if (named) return { subjects: named, products: named }
-  } else {
-    const sku = shop.catalogue.item(page.sku)?.product.sku
-    if (sku) return { subjects: [sku], products: [sku] }
-  }
-  throw new UnknownSubjectError(page)
-}
-
 /** Everything that counts as in the cart, and its products without doubles, most recently added first. */
-function cartOf(shop: Shop, shopper: Shopper): { skus: Set<string>, products: string[] } {
+function cartOf(shop: Shop, cart: readonly string[]): { skus: Set<string>, products: string[] } {
   const skus = new Set<string>()
   const products = new Set<string>()
-  for (const sku of shopper.cart) {
+  for (const sku of cart) {
     const item = shop.catalogue.item(sku)
     if (!item) continue
     skus.add(sku).add(item.product.sku)

@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize'
 import { builtInLooks } from '../../core/looks/builtInLooks'
 import { builtInPlans } from '../../core/pagePlans/builtInPlans'
+import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import { builtInSections } from '../../core/sections/builtIn'
 import type { Versions } from '../../core/sections/versions'
 import type { Database } from './database'
@@ -8,13 +9,20 @@ import type { RecordTable } from './recordTables'
 
 type DraftedTable = 'sections' | 'plans' | 'looks'
 
-/** Gives a shop without any those sections, plans and looks that Manada starts with. */
+/**
+ * Gives a shop the sections, plans and looks that Manada starts with: all of them to a shop without any; to one that is older than some kind of page,
+ * the plan of that kind with its sections, so that every page has a plan.
+ */
 export async function addBuiltIn(db: Database): Promise<void> {
   const { models } = db
-  if (!await models.plans.count()) {
+  const plans = await models.plans.findAll()
+  const missing = builtInPlans.filter(({ page }) => !plans.some(({ live }) => live?.page === page && (live.scope ?? null) === null))
+  if (missing.length) {
+    const known = new Set((await models.sections.findAll({ attributes: ['key'] })).map(each => each.key))
+    const named = plans.length ? new Set(missing.flatMap(sectionsOf)) : null
     await db.write(async (transaction) => {
-      await writeBuiltIn(db, 'sections', builtInSections, transaction)
-      await writeBuiltIn(db, 'plans', builtInPlans, transaction)
+      await writeBuiltIn(db, 'sections', builtInSections.filter(({ key }) => !known.has(key) && (named?.has(key) ?? true)), transaction)
+      await writeBuiltIn(db, 'plans', missing, transaction)
     })
   }
   if (!await models.looks.count()) await db.write(transaction => writeBuiltIn(db, 'looks', builtInLooks, transaction))

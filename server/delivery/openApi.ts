@@ -3,8 +3,9 @@ import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
 import {
   articleAnswer, brandAnswer, cartAnswer, cartRequest, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, orderAnswer, orderRequest, overviewQuery, pageAnswer, pageQuery, problem,
-  productAnswer, shopAnswer,
+  productAnswer, searchAnswer, searchQuery, shopAnswer,
 } from '../../core/delivery/contract'
+import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
 const problems = { 'application/problem+json': { schema: problem } }
@@ -48,16 +49,16 @@ export const openApi = createDocument({
   },
   servers: [{ url: '/' }],
   paths: {
-    '/api/shop/v1/pages/product/{sku}': route('The sections of a product page', sku, pageQuery, pageAnswer),
-    '/api/shop/v1/pages/cart': route('The sections of the cart page', undefined, pageQuery, pageAnswer),
-    '/api/shop/v1/pages/added/{sku}': route('The sections shown when a product was just added to the cart', sku, pageQuery, pageAnswer),
-    '/api/shop/v1/pages/category/{key}': route('The sections of a category page', key, pageQuery, pageAnswer),
-    '/api/shop/v1/pages/article/{key}': route('The sections of an article', key, pageQuery, pageAnswer),
+    ...Object.fromEntries(pageKinds.map((kind) => {
+      const { summary, name, query } = pageTypes[kind].address
+      return [`/api/shop/v1/pages/${kind}${name ? `/{${name}}` : ''}`, route(summary, name ? { sku, key }[name] : undefined, query ? pageQuery.extend(query.shape) : pageQuery, pageAnswer)]
+    })),
     '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, overviewQuery, shopAnswer),
     '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', sku, languageQuery, productAnswer),
     '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', key, listQuery, categoryAnswer),
     '/api/shop/v1/catalogue/brands/{name}': route('The products of a brand', z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }), listQuery, brandAnswer),
     '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', key, languageQuery, articleAnswer),
+    '/api/shop/v1/catalogue/search': route('Products on sale that have all the words looked for', undefined, searchQuery, searchAnswer),
     '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuery, linesAnswer),
     '/api/shop/v1/cart': post('What a cart costs', cartRequest, 200, cartAnswer),
     '/api/shop/v1/orders': post('Places an order of a simulated checkout', orderRequest, 201, orderAnswer, 'Something is not there in this quantity, or costs something else by now.'),

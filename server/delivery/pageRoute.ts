@@ -1,4 +1,5 @@
 import type { H3Event } from 'h3'
+import type { z } from 'zod'
 import type { PageQuery } from '../../core/delivery/contract'
 import { pageQuery } from '../../core/delivery/contract'
 import { offersAnswer } from '../../core/delivery/offersAnswer'
@@ -6,14 +7,16 @@ import { pageAnswer, pageText } from '../../core/delivery/pageAnswer'
 import type { OfferList } from '../../core/offers/offerLists'
 import { offerLists } from '../../core/offers/offerLists'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
-import type { Page } from '../../core/selection/shop'
+import type { Page, PageKind } from '../../core/pageTypes/registry'
+import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
 import type { LiveShop } from '../engine/liveShop'
 import { useShop } from '../engine/useShop'
 import { decoded, queryOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
 
-const address = /^\/api\/shop\/v1\/pages\/(?:(product|added|category|article)\/([^/?]+)|cart)(?:\?|$)/
+const kinds = (areNamed: boolean) => pageKinds.filter(kind => (pageTypes[kind].address.name !== null) === areNamed).join('|')
+const address = new RegExp(`^/api/shop/v1/pages/(?:(${kinds(true)})/([^/?]+)|(${kinds(false)}))(?:\\?|$)`)
 
 /** Whether a path and query is that of a page's sections. */
 export const isPageAddress = (path: string) => address.test(path)
@@ -23,8 +26,7 @@ let views = Date.now()
 
 /** Answers the sections of any kind of page. */
 export const pageRoute = publicAnswer(async (event) => {
-  const page = pageOf(event)
-  const { cart, seen, visitor, at, lang, draft, explain } = parsedQuery(event)
+  const { page, query: { cart, seen, visitor, at, lang, draft, explain } } = asked(event)
   const { shop } = await useShop()
   const shopper: Shopper = {
     cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(views++), at: shop.momentAt(at),
@@ -48,24 +50,23 @@ function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, {
 const parsed = new Map<string, PageQuery>()
 const mostParsed = 2000
 
-function parsedQuery(event: H3Event): PageQuery {
+function asked(event: H3Event): { page: Page, query: PageQuery } {
+  const [, named, name = '', plain] = address.exec(event.path)!
+  const kind = (named ?? plain) as PageKind
+  const { address: { query: own }, pageOf } = pageTypes[kind]
+  const query = parsedQuery(event, own && { kind, query: own })
+  return { page: pageOf(decoded(name), query), query }
+}
+
+/** @param own parameters that only this kind of page has */
+function parsedQuery(event: H3Event, own: { kind: PageKind, query: z.ZodObject } | undefined): PageQuery {
   const start = event.path.indexOf('?')
-  const search = start < 0 ? '' : event.path.slice(start)
+  const search = `${own?.kind ?? ''}${start < 0 ? '' : event.path.slice(start)}`
   let query = parsed.get(search)
   if (!query) {
-    query = queryOf(event, pageQuery)
+    query = queryOf(event, own ? pageQuery.extend(own.query.shape) : pageQuery) as PageQuery
     if (parsed.size >= mostParsed) parsed.clear()
     parsed.set(search, query)
   }
   return query
-}
-
-function pageOf(event: H3Event): Page {
-  const [, kind, name = ''] = address.exec(event.path)!
-  const subject = decoded(name)
-  switch (kind) {
-    case 'product': case 'added': return { kind, sku: subject }
-    case 'category': case 'article': return { kind, key: subject }
-    default: return { kind: 'cart' }
-  }
 }

@@ -3,7 +3,8 @@ import type { Bundle, BundlePrice } from '../../core/bundles/bundle'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
 import type { Command } from '../../core/records/registry'
 import { targetsOf } from '../../core/links/lane'
-import { sectionsOf, zonesOf } from '../../core/pagePlans/pagePlan'
+import { sectionsOf } from '../../core/pagePlans/pagePlan'
+import { zonesOf } from '../../core/pageTypes/registry'
 import type { Versions } from '../../core/sections/versions'
 import { isUnpublished } from '../../core/sections/versions'
 import type { LiveShop } from '../engine/liveShop'
@@ -87,7 +88,7 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   },
   (shop, choose) => {
     const plan = planOf(shop, choose)
-    return { type: 'placeSection', key: choose(drafted(shop.sectionVersions)), plan: plan.key, zone: choose(zonesOf[plan.page]) }
+    return { type: 'placeSection', key: choose(drafted(shop.sectionVersions)), plan: plan.key, zone: choose(zonesOf(plan.page)) }
   },
   (shop, choose) => {
     const plan = planOf(shop, choose, 'sections')

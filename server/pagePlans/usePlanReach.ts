@@ -1,3 +1,4 @@
+import { pageTypes } from '../../core/pageTypes/registry'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { PageSubject } from '../../core/pagePlans/planAnswers'
 import type { PlannedShop, PlanReach } from '../../core/pagePlans/planReach'
@@ -40,8 +41,10 @@ export async function usePlanReach(plan: PagePlan): Promise<PlanReach> {
 /** What a page is about, as the studio shows it. */
 export function pageSubjectOf(page: PagePlan['page'], about: string, { catalogue, settings }: LiveShop): PageSubject {
   const words = (text: Parameters<typeof textIn>[0]) => textIn(text, settings.language, settings.language)
-  if (page === 'category') return { about, name: words(catalogue.category(about)?.name ?? {}) || about, image: null }
-  if (page === 'article') {
+  const { asksFor, words: pageWords } = pageTypes[page]
+  if (asksFor === null) return { about, name: `the ${pageWords}`, image: null }
+  if (asksFor === 'category') return { about, name: words(catalogue.category(about)?.name ?? {}) || about, image: null }
+  if (asksFor === 'article') {
     const article = catalogue.article(about)
     return { about, name: words(article?.title ?? {}) || about, image: article?.image ?? null }
   }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PlanCommand } from '../../../core/records/pagePlans/planCommands'
-import type { PageKind, PagePlan } from '../../../core/pagePlans/pagePlan'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { emptyScope, pageKind } from '../../../core/pagePlans/pagePlan'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'

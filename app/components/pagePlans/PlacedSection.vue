@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
-import { zonesOf } from '../../../core/pagePlans/pagePlan'
+import { zonesOf } from '../../../core/pageTypes/registry'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
@@ -31,7 +31,7 @@ function key(event: KeyboardEvent): void {
   const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
   if (by && event.altKey && props.zone) emit('move', by)
   else if (by) (by > 0 ? following() : preceding())?.focus()
-  else if (event.key === 'Enter' && !props.zone) void put(zonesOf[props.plan.page].at(-1)!)
+  else if (event.key === 'Enter' && !props.zone) void put(zonesOf(props.plan.page).at(-1)!)
   else if (event.key === 'Enter') void open()
   else if (event.key === 'Delete' && props.zone) emit('out')
   else if (event.key === 'o' && props.zone && !event.ctrlKey) void switchHere()
@@ -59,7 +59,7 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
           <v-list-item @click="emit('move', 1)"><v-list-item-title>Move down</v-list-item-title><template #append><span class="key">Alt ↓</span></template></v-list-item>
           <v-list-item v-if="!section?.off" @click="switchHere"><v-list-item-title>{{ offHere ? 'Switch on here' : 'Switch off here' }}</v-list-item-title><template #append><span class="key">O</span></template></v-list-item>
         </template>
-        <v-list-item v-for="each in zonesOf[plan.page].filter(one => one !== zone)" :key="each" @click="put(each)"><v-list-item-title>{{ zone ? 'Move' : 'Put' }} {{ zoneWords(each) }}</v-list-item-title></v-list-item>
+        <v-list-item v-for="each in zonesOf(plan.page).filter(one => one !== zone)" :key="each" @click="put(each)"><v-list-item-title>{{ zone ? 'Move' : 'Put' }} {{ zoneWords(each) }}</v-list-item-title></v-list-item>
         <v-list-item v-if="zone" @click="emit('out')"><v-list-item-title>Take it off the page</v-list-item-title><template #append><span class="key">Del</span></template></v-list-item>
       </v-list>
     </v-menu>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { PageKind } from '../../../core/pagePlans/pagePlan'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import { pageTypes } from '../../../core/pageTypes/registry'
 import type { PlanForAnswer } from '../../../core/pagePlans/planAnswers'
 import { planForAnswer } from '../../../core/pagePlans/planAnswers'
 import { reasonWords } from '../../../core/pagePlans/planWords'
@@ -23,13 +24,14 @@ const messages = useMessages()
 const words = ref('')
 const products = useFoundProducts(words)
 const articles = shallowRef<ShopAnswer['articles']>([])
-const asksProducts = computed(() => props.page !== 'category' && props.page !== 'article')
+const asksFor = computed(() => pageTypes[props.page].asksFor)
+const asksProducts = computed(() => asksFor.value === 'product')
 onMounted(async () => {
-  if (props.page === 'article') articles.value = (await callApi(shopAnswer, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
+  if (asksFor.value === 'article') articles.value = (await callApi(shopAnswer, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
 })
 const items = computed<Choice[]>(() => {
-  if (props.page === 'category') return studio.categoryChoices
-  if (props.page === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
+  if (asksFor.value === 'category') return studio.categoryChoices
+  if (asksFor.value === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
   return products.value.map(({ sku, name }) => ({ value: sku, title: name }))
 })
 
@@ -45,7 +47,7 @@ const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.
   <div class="question">
     <v-autocomplete
       v-model="chosen" v-model:search="words" :items="items" return-object :no-filter="asksProducts" hide-no-data auto-select-first clearable
-      :placeholder="asksProducts ? 'Which plan does a product get?' : `Which plan does ${page === 'article' ? 'an article' : 'a category'} get?`" aria-label="Which plan a page gets"
+      :placeholder="asksProducts ? 'Which plan does a product get?' : `Which plan does ${asksFor === 'article' ? 'an article' : 'a category'} get?`" aria-label="Which plan a page gets"
     />
     <p v-if="failed" class="small wrong">{{ failed }}</p>
     <div v-else-if="shown" class="small" role="status">

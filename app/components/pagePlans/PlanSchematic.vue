@@ -1,21 +1,20 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
-import { zonesOf } from '../../../core/pagePlans/pagePlan'
+import { pageTypes, zonesOf } from '../../../core/pageTypes/registry'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
-import { schematics } from '../../utils/schematics'
 import { zoneWords } from '../../utils/sectionWords'
 
 /** A drawing of the page: its zones, with the sections that stand there to be dragged or moved by key. */
 const props = defineProps<{ plan: PagePlan }>()
 const store = useSectionDrafts()
 
-const schematic = computed(() => schematics[props.plan.page])
+const schematic = computed(() => pageTypes[props.plan.page].drawing)
 const sheet = useTemplateRef('sheet')
 /** The sections of every zone, as they stand while they are dragged. */
 const zones = ref<{ key: string, sections: { key: string }[] }[]>([])
 watch(() => props.plan, (plan) => {
-  zones.value = zonesOf[plan.page].map(key => ({ key, sections: (plan.zones.find(each => each.key === key)?.sections ?? []).map(section => ({ key: section })) }))
+  zones.value = zonesOf(plan.page).map(key => ({ key, sections: (plan.zones.find(each => each.key === key)?.sections ?? []).map(section => ({ key: section })) }))
 }, { immediate: true })
 
 const place = (section: string, zone: string, index: number) => store.send({ type: 'placeSection', plan: props.plan.key, key: section, zone, place: index + 1 })

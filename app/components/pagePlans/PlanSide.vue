@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
-import { sectionsOf, zonesOf } from '../../../core/pagePlans/pagePlan'
+import { sectionsOf } from '../../../core/pagePlans/pagePlan'
+import { zonesOf } from '../../../core/pageTypes/registry'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 
@@ -31,7 +32,7 @@ function takenOff(index: number | undefined): void {
     <ReviewPart v-if="plan.page !== 'cart' || sectionsOf(plan).length" :plan="plan" />
     <section class="part">
       <h2>Sections at hand</h2>
-      <p class="small soft hint">Drag one into a zone<template v-if="zonesOf[plan.page].length === 1">; <span class="key">Enter</span> puts it there</template>, or back here to take it off the page.</p>
+      <p class="small soft hint">Drag one into a zone<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> puts it there</template>, or back here to take it off the page.</p>
       <VueDraggable v-model="atHand" group="sections" :animation="150" handle=".handle" :sort="false" role="list" class="list" aria-label="Sections at hand" @add="event => takenOff(event.newIndex)">
         <PlacedSection v-for="each in atHand" :key="each.key" :section-key="each.key" :plan="plan" :zone="null" />
       </VueDraggable>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Component } from 'vue'
-import type { PageKind, PagePlan } from '../../../core/pagePlans/pagePlan'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { pageKind } from '../../../core/pagePlans/pagePlan'
 import { planCountsAnswer } from '../../../core/pagePlans/planAnswers'
 import { scopeWords } from '../../../core/pagePlans/planWords'
@@ -15,6 +16,9 @@ import PhShoppingCart from '~icons/ph/shopping-cart-simple'
 import PhPlusCircle from '~icons/ph/plus-circle'
 import PhFolderOpen from '~icons/ph/folder-open'
 import PhArticle from '~icons/ph/article'
+import PhHouse from '~icons/ph/house'
+import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
+import PhReceipt from '~icons/ph/receipt'
 
 /** All page plans by kind of page, in the order in which equal ones win, with how many pages get each. */
 const props = defineProps<{ chosen: string | null }>()
@@ -24,7 +28,7 @@ const studio = useStudioShop()
 const names = useNames()
 const { answer } = useAnswer(() => String(store.edition), 150, () => callApi(planCountsAnswer, '/api/plans/counts'))
 
-const icons: Record<PageKind, Component> = { product: PhPackage, cart: PhShoppingCart, added: PhPlusCircle, category: PhFolderOpen, article: PhArticle }
+const icons: Record<PageKind, Component> = { product: PhPackage, cart: PhShoppingCart, added: PhPlusCircle, category: PhFolderOpen, article: PhArticle, home: PhHouse, search: PhMagnifyingGlass, ordered: PhReceipt }
 const groups = computed(() => pageKind.options.map((page) => {
   const plans = store.plans
     .flatMap(({ key, live, draft }) => (draft ?? live)!.page === page ? { key, plan: (draft ?? live)!, leaving: !draft, unpublished: isUnpublished({ live, draft }), isNew: !live } : [])

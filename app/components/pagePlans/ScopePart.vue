@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PagePlan, PlanScope } from '../../../core/pagePlans/pagePlan'
+import { pageTypes } from '../../../core/pageTypes/registry'
 import type { PlanPagesAnswer } from '../../../core/pagePlans/planAnswers'
 import { planPagesAnswer } from '../../../core/pagePlans/planAnswers'
 import { precedenceWords } from '../../../core/pagePlans/planWords'
@@ -15,12 +16,13 @@ const store = useSectionDrafts()
 const studio = useStudioShop()
 
 const { answer, failed } = useAnswer(() => JSON.stringify([props.plan.key, store.edition]), 60, () => callApi(planPagesAnswer, '/api/plans/pages', { query: { plan: props.plan.key, which: 'shared', limit: 4 } }))
-const thing = computed(() => ({ product: 'product', added: 'product', cart: 'product', category: 'category', article: 'article' })[props.plan.page])
+const type = computed(() => pageTypes[props.plan.page])
+const thing = computed(() => type.value.asksFor ?? 'page')
 const things = (count: number) => counted(count, thing.value, thing.value === 'category' ? 'categories' : undefined)
 const gets = computed(() => {
   if (!answer.value) return ''
   const { gets } = answer.value
-  return props.plan.page === 'cart' ? `carts with any of ${things(gets)}` : things(gets)
+  return type.value.withAnyOf ? `${type.value.withAnyOf} ${things(gets)}` : things(gets)
 })
 
 const change = (part: Partial<PlanScope>) => store.changePlan(props.plan.key, { scope: { ...props.plan.scope!, ...part } })
@@ -46,7 +48,7 @@ const listed = ref<'gets' | 'shared' | null>(null)
     <ScopeChips v-else :scope="plan.scope" :only="plan.page === 'category' ? 'categories' : null" ask="Say for which pages" @change="change" />
     <p v-if="failed" class="wrong small">{{ failed }}</p>
     <p v-else-if="answer" class="gets"><b>{{ gets }}</b><span class="grow" /><button type="button" class="text-button" :disabled="!answer.gets" @click="listed = 'gets'">List</button></p>
-    <PlanQuestion v-if="plan.page !== 'cart'" :page="plan.page" :plan="plan.key" @open="key => emit('open', key)" />
+    <PlanQuestion v-if="type.asksFor && !type.withAnyOf" :page="plan.page" :plan="plan.key" @open="key => emit('open', key)" />
   </section>
   <section v-if="answer?.shared" class="part">
     <h2>Shared with other plans</h2>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { PageKind } from '../../../core/pagePlans/pagePlan'
+import type { PageKind } from '../../../core/pageTypes/registry'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useTried } from '../../stores/tried'
 import type { Device } from '../../utils/devices'

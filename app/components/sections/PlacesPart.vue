@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { pageKind, zonesOf } from '../../../core/pagePlans/pagePlan'
+import { pageKind } from '../../../core/pagePlans/pagePlan'
+import { zonesOf } from '../../../core/pageTypes/registry'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { pageWords, zoneWords } from '../../utils/sectionWords'
@@ -13,7 +14,7 @@ const studio = useStudioShop()
 const places = computed(() => store.placesOf(props.sectionKey))
 const planName = (name: Record<string, string>, page: keyof typeof pageWords) => studio.words(name) || pageWords[page]
 /** Where it could stand too: one place on every plan. */
-const free = computed(() => store.plans.flatMap(({ draft }) => draft && !places.value.some(each => each.plan.key === draft.key) ? zonesOf[draft.page].map(zone => ({ plan: draft, zone })) : [])
+const free = computed(() => store.plans.flatMap(({ draft }) => draft && !places.value.some(each => each.plan.key === draft.key) ? zonesOf(draft.page).map(zone => ({ plan: draft, zone })) : [])
   .sort((a, b) => pageKind.options.indexOf(a.plan.page) - pageKind.options.indexOf(b.plan.page)))
 </script>
 
@@ -22,9 +23,9 @@ const free = computed(() => store.plans.flatMap(({ draft }) => draft && !places.
     <ul v-if="places.length">
       <li v-for="{ plan, zone, off } in places" :key="plan.key">
         <NuxtLink :to="`/pages/${plan.key}`" class="where" :class="{ off }">{{ planName(plan.name, plan.page) }}</NuxtLink>
-        <v-menu v-if="zonesOf[plan.page].length > 1" location="bottom start">
+        <v-menu v-if="zonesOf(plan.page).length > 1" location="bottom start">
           <template #activator="{ props: menu }"><button type="button" class="dotted" v-bind="menu">{{ zoneWords(zone) }}</button></template>
-          <v-list density="compact" class="studio"><v-list-item v-for="each in zonesOf[plan.page]" :key="each" :active="each === zone" color="primary" @click="each === zone || store.send({ type: 'placeSection', key: sectionKey, plan: plan.key, zone: each })"><v-list-item-title>{{ zoneWords(each) }}</v-list-item-title></v-list-item></v-list>
+          <v-list density="compact" class="studio"><v-list-item v-for="each in zonesOf(plan.page)" :key="each" :active="each === zone" color="primary" @click="each === zone || store.send({ type: 'placeSection', key: sectionKey, plan: plan.key, zone: each })"><v-list-item-title>{{ zoneWords(each) }}</v-list-item-title></v-list-item></v-list>
         </v-menu>
         <span v-else class="soft">{{ zoneWords(zone) }}</span>
         <span class="grow" />

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { stepTypeOf } from '../../../core/fillSteps/fillStep'
-import type { PageKind } from '../../../core/pagePlans/pagePlan'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import { pageTypes } from '../../../core/pageTypes/registry'
 import type { StoredSection } from '../../../core/sections/sectionAnswers'
 import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
 import { pageAnswer, shopAnswer } from '../../../core/delivery/contract'
@@ -11,6 +12,7 @@ import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { useTried } from '../../stores/tried'
 import { callApi } from '../../utils/callApi'
+import { isCounted } from '../../../core/checks/fill'
 import { pageWords } from '../../utils/sectionWords'
 
 /** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not; or the shop's page with it. */
@@ -51,10 +53,16 @@ watch(page, async (now) => {
   }
 }, { immediate: true })
 
+const asksFor = computed(() => pageTypes[page.value].asksFor)
 /** What the page is about. A cart page is tried with what is in the cart, or else with the product. */
 const subject = computed(() => {
-  const product = tried.product?.product ?? null
-  return { product, added: product, category: category.value, article: article.value, cart: tried.cart.length ? '' : product }[page.value]
+  if (page.value === 'cart' && tried.cart.length) return ''
+  switch (asksFor.value) {
+    case 'product': return tried.product?.product ?? null
+    case 'category': return category.value
+    case 'article': return article.value
+    case null: return ''
+  }
 })
 const query = computed(() => {
   if (subject.value === null) return null
@@ -107,9 +115,9 @@ useShortcut('t', () => finding.value = true)
   <section class="try" aria-label="Try it">
     <div class="tools">
       <slot><div class="choice" role="group" aria-label="What is shown"><button type="button" :aria-pressed="view === 'why'" @click="kept = 'why'">Why</button><button type="button" :aria-pressed="view === 'page'" @click="kept = 'page'">Page</button></div></slot>
-      <v-select v-if="page === 'category'" v-model="category" class="pick" :items="studio.categories.map(each => ({ value: each.key, title: each.name }))" aria-label="Category" />
-      <v-select v-else-if="page === 'article'" v-model="article" class="pick" :items="(overview?.articles ?? []).map(each => ({ value: each.key, title: each.name }))" aria-label="Article" />
-      <button v-else type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = true">{{ tried.product?.name ?? 'choose a product' }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip></button>
+      <v-select v-if="asksFor === 'category'" v-model="category" class="pick" :items="studio.categories.map(each => ({ value: each.key, title: each.name }))" aria-label="Category" />
+      <v-select v-else-if="asksFor === 'article'" v-model="article" class="pick" :items="(overview?.articles ?? []).map(each => ({ value: each.key, title: each.name }))" aria-label="Article" />
+      <button v-else-if="asksFor === 'product'" type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = true">{{ tried.product?.name ?? 'choose a product' }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip></button>
       <v-menu v-if="pages.length > 1" location="bottom start">
         <template #activator="{ props: menu }"><button type="button" class="chip" v-bind="menu">{{ pageWords[page] }}</button></template>
         <v-list density="compact" class="studio"><v-list-item v-for="each in pages" :key="each" :active="each === page" color="primary" @click="page = each"><v-list-item-title>{{ pageWords[each] }}</v-list-item-title></v-list-item></v-list>
@@ -149,7 +157,7 @@ useShortcut('t', () => finding.value = true)
         <p v-if="withoutRoom" class="small soft">{{ more ? `more than ${withoutRoom}` : withoutRoom }} more had no place left</p>
       </div>
     </div>
-    <FillMeter v-if="view === 'why' && (page === 'product' || page === 'added' || page === 'cart')" :stored="stored" :page="page" class="fill" />
+    <template v-if="view === 'why'"><FillMeter v-if="isCounted(page)" :stored="stored" :page="page" class="fill" /><p v-else class="small soft uncounted">How often it is full or blank is counted on pages of products, in carts and after adding; not here.</p></template>
     <QuickFind v-model="finding" @choose="found" />
   </section>
 </template>
@@ -158,6 +166,7 @@ useShortcut('t', () => finding.value = true)
 .try { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
 .tools { flex: none; display: flex; align-items: center; gap: 8px; height: 60px; padding: 0 14px 0 16px; border-bottom: 1px solid var(--line); white-space: nowrap; }
 .grow { flex: 1; }
+.uncounted { flex: none; margin: 0; padding: 12px 16px; border-top: 1px solid var(--line-soft); }
 .chip { display: inline-flex; align-items: center; gap: 5px; min-width: 0; height: 30px; padding: 0 11px; border: 1px solid var(--line); border-radius: 15px; background: var(--sheet); color: var(--ink); font: 13px/1 var(--text); cursor: pointer; }
 .chip:hover { border-color: #b9b09e; }
 .chip.on { display: block; flex: 0 1 auto; border-color: #a9c6c8; background: var(--petrol-wash); color: var(--petrol-ink); font-weight: 550; }

@@ -1,6 +1,7 @@
 import { isEqual } from 'es-toolkit'
 import type { PagePlan } from '../../pagePlans/pagePlan'
-import { hasSection, zonesOf } from '../../pagePlans/pagePlan'
+import { hasSection } from '../../pagePlans/pagePlan'
+import { zonesOf } from '../../pageTypes/registry'
 import type { Versions } from '../../sections/versions'
 import { keyFor } from '../../text/keyFor'
 import type { PlanCommand } from './planCommands'
@@ -50,7 +51,7 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
     case 'placeSection': {
       draftOf(context.sectionVersions(), command.key, 'section')
       const before = draft(command.plan)
-      if (!zonesOf[before.page].includes(command.zone)) throw new CommandError('unknownZone', `This page has no zone “${command.zone}”.`, [command.zone])
+      if (!zonesOf(before.page).includes(command.zone)) throw new CommandError('unknownZone', `This page has no zone “${command.zone}”.`, [command.zone])
       return [changed(placed(withoutSection(before, command.key), command.key, command.zone, command.place))]
     }
     case 'unplaceSection': return [changed(withoutSection(inPlan(draft(command.plan), command.key), command.key, true))]
@@ -89,7 +90,7 @@ const withoutSection = (plan: PagePlan, key: string, forGood = false): PagePlan 
 
 /** @param place counted from 1; none: the last one */
 function placed(plan: PagePlan, key: string, zone: string, place: number | undefined): PagePlan {
-  const zones = zonesOf[plan.page].map(each => plan.zones.find(known => known.key === each) ?? { key: each, sections: [] })
+  const zones = zonesOf(plan.page).map(each => plan.zones.find(known => known.key === each) ?? { key: each, sections: [] })
   return {
     ...plan,
     zones: zones.map(each => each.key === zone ? { key: zone, sections: each.sections.toSpliced(place === undefined ? each.sections.length : place - 1, 0, key) } : each).filter(each => each.sections.length),

@@ -1,4 +1,6 @@
 import { isEqual } from 'es-toolkit'
+import type { PagePlan } from '../../pagePlans/pagePlan'
+import { sectionsOf } from '../../pagePlans/pagePlan'
 import type { ReleaseContent, Schedule } from '../../releases/release'
 import type { Versions } from '../../sections/versions'
 import { isUnpublished } from '../../sections/versions'
@@ -28,9 +30,11 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
     case 'goBack': {
       const release = context.release(command.release)
       if (!release) throw new CommandError('unknownRelease', `There is no release ${command.release}.`, [String(command.release)])
+      const kept = keptPlans(plans, release.plans)
+      const keptSections = new Set(kept.flatMap(sectionsOf).filter(key => !release.sections.some(each => each.key === key)))
       const changes = [
-        ...wentBack(sections, release.sections).map(([key, after]) => sectionChange(key, sections.get(key) ?? null, after)),
-        ...wentBack(plans, release.plans).map(([key, after]) => planChange(key, plans.get(key) ?? null, after)),
+        ...wentBack(sections, [...release.sections, ...[...sections].flatMap(([key, { live }]) => live && keptSections.has(key) ? [live] : [])]).map(([key, after]) => sectionChange(key, sections.get(key) ?? null, after)),
+        ...wentBack(plans, [...release.plans, ...kept]).map(([key, after]) => planChange(key, plans.get(key) ?? null, after)),
         ...release.looks ? wentBack(looks, release.looks).map(([key, after]) => lookChange(key, looks.get(key) ?? null, after)) : [],
       ]
       if (changes.every(change => isEqual(change.before, change.after))) throw new CommandError('nothingToPublish', `Shoppers have all of release ${command.release} already.`)
@@ -79,3 +83,7 @@ function wentBack<T extends { key: string }>(things: ReadonlyMap<string, Version
     return [key, settled({ live: now, draft: isUnpublished<T>(before) ? before.draft : now })]
   })
 }
+
+/** The default plans of those kinds of pages that came after a release: no page is left without a plan. Their sections stay with them. */
+const keptPlans = (plans: ReadonlyMap<string, Versions<PagePlan>>, then: readonly PagePlan[]): PagePlan[] =>
+  [...plans.values()].flatMap(({ live }) => live?.scope === null && !then.some(each => each.page === live.page && each.scope === null) ? [live] : [])

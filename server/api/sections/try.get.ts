@@ -1,7 +1,7 @@
 import { pageAnswer } from '../../../core/delivery/pageAnswer'
 import { tryQuery } from '../../../core/sections/sectionAnswers'
 import { explainPage } from '../../../core/selection/resolvePage'
-import { pageAbout } from '../../../core/selection/visit'
+import { pageTypes } from '../../../core/pageTypes/registry'
 import { useShop } from '../../engine/useShop'
 import { queryOf } from '../../utils/request'
 import { withSection } from '../../../core/selection/withSection'
@@ -13,5 +13,5 @@ export default api(async (event) => {
   const tried = withSection(live ? shop : shop.drafted, section, kind)
   if (!tried) throw new Problem(404, 'unknownSection', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])
   const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: shop.momentAt(at) }
-  return pageAnswer(kind, explainPage(tried, pageAbout(kind, subject), shopper), live ? shop : shop.drafted, shop.settings, shop.settings.language)
+  return pageAnswer(kind, explainPage(tried, pageTypes[kind].pageAbout(subject), shopper), live ? shop : shop.drafted, shop.settings, shop.settings.language)
 })

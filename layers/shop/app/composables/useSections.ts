@@ -1,8 +1,12 @@
 import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/contract'
 
-/** The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser. */
-export function useSections(path: string) {
-  const query = useSectionsQuery()
+/**
+ * The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser.
+ * @param own parameters that only this page has
+ */
+export function useSections(path: string, own: () => Record<string, string> = () => ({})) {
+  const common = useSectionsQuery()
+  const query = computed(() => ({ ...common.value, ...own() }))
   const deliver = useDeliver()
   const { data, refresh } = useAsyncData<PageAnswer>(
     `sections ${path}`,

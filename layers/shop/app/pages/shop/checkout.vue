@@ -26,6 +26,7 @@ const nameOf = (row: CartRow) => [row.name, ...row.options ? [row.options] : []]
       <li class="total"><span>{{ words.total }}</span><b>{{ money(order.total) }}</b></li>
     </ul>
     <NuxtLink to="/shop" class="shop-button back">{{ words.keepLooking }}</NuxtLink>
+    <OrderedSections :lines="order.rows.map(row => row.sku)" class="with-it" />
   </div>
   <div v-else>
     <h1>{{ words.checkoutTitle }}</h1>
@@ -83,7 +84,8 @@ li b { font-weight: 650; font-variant-numeric: tabular-nums; }
 .warnings p { margin: 3px 0; }
 .warnings button { padding: 4px 10px; border: 1px solid currentColor; border-radius: 7px; background: none; color: inherit; font: inherit; font-weight: 600; cursor: pointer; }
 .to-cart { display: block; margin-top: 12px; color: inherit; text-align: center; text-underline-offset: 3px; }
-.done { max-width: 560px; }
+.done > :not(.with-it) { max-width: 560px; }
+.with-it { margin-top: 36px; border-top: 1px solid var(--shop-line); }
 .done p { margin: 0 0 18px; }
 .back { max-width: 260px; }
 @media (max-width: 800px) {

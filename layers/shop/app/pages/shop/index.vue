@@ -5,6 +5,7 @@ definePageMeta({ layout: 'shop' })
 const { facts, aisles } = useShopFacts()
 const words = useWords()
 const deliver = useDeliver()
+const { sectionsIn } = useSections('/home')
 
 // The first product of each aisle lends it its picture.
 const { data: pictures } = await useAsyncData('aisle pictures', async () => Object.fromEntries(await Promise.all(aisles.value.map(async ({ key }) => {
@@ -20,6 +21,7 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () => Obje
       <p v-if="aisles.length">{{ words.welcome }}</p>
       <p v-else>{{ words.emptyShop }}</p>
     </section>
+    <SectionBlock v-for="section in sectionsIn('belowIntro')" :key="section.key" :section="section" />
     <ul class="aisles">
       <li v-for="aisle in aisles" :key="aisle.key">
         <NuxtLink :to="`/shop/categories/${aisle.key}`">
@@ -32,6 +34,7 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () => Obje
       <h2 id="journal">{{ words.fromJournal }}</h2>
       <ArticleCards :articles="facts.articles.slice(0, 3)" />
     </section>
+    <SectionBlock v-for="section in sectionsIn('homeFoot')" :key="section.key" :section="section" />
   </div>
 </template>
 

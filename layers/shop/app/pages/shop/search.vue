@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { SearchAnswer } from '../../../../../core/delivery/contract'
+
+definePageMeta({ layout: 'shop' })
+const words = useWords()
+const deliver = useDeliver()
+const route = useRoute()
+const q = computed(() => String(route.query.q ?? '').trim().slice(0, 200))
+const pageSize = 24
+const limit = ref(pageSize)
+watch(q, () => limit.value = pageSize)
+const nothing: SearchAnswer = { products: [], total: 0 }
+const { data: found } = await useAsyncData(() => `search ${q.value} ${limit.value}`, () => q.value ? deliver<SearchAnswer>('/catalogue/search', { q: q.value, limit: Math.min(limit.value, 200) }) : Promise.resolve(nothing))
+const products = computed(() => found.value?.products ?? [])
+/** What the sections are about: the first of what was found. */
+const mostAbout = 10
+const { sectionsIn } = useSections('/search', () => ({ q: q.value, found: products.value.slice(0, mostAbout).map(each => encodeURIComponent(each.sku)).join() }))
+useHead({ title: () => words.value.search })
+</script>
+
+<template>
+  <div>
+    <div class="head">
+      <h1>{{ q ? words.foundFor(q) : words.search }}</h1>
+      <span v-if="q" class="shop-soft" role="status">{{ words.products(found?.total ?? 0) }}</span>
+    </div>
+    <p v-if="!q" class="shop-soft">{{ words.searchFor }}</p>
+    <p v-else-if="!products.length" class="shop-soft">{{ words.nothingFound }}</p>
+    <SectionBlock v-for="section in sectionsIn('aboveFound')" :key="section.key" :section="section" />
+    <ProductGrid v-if="products.length" :products="products" :total="found?.total ?? 0" @more="limit += pageSize" />
+    <SectionBlock v-for="section in sectionsIn('belowFound')" :key="section.key" :section="section" class="below" />
+  </div>
+</template>
+
+<style scoped>
+.head { display: flex; flex-wrap: wrap; align-items: baseline; gap: 4px 14px; margin-bottom: 16px; }
+.head h1 { overflow-wrap: anywhere; }
+.below { margin-top: 36px; border-top: 1px solid var(--shop-line); }
+</style>

@@ -1,0 +1,70 @@
+import { describe, expect, it } from 'vitest'
+import { makeProduct } from '../../core/catalogue/makeProduct.testing'
+import { pageKinds } from '../../core/pageTypes/registry'
+import { resolvePage } from '../../core/selection/resolvePage'
+import { visitTo } from '../../core/selection/visit'
+import type { Database } from '../db/database'
+import type { LiveShop } from '../engine/liveShop'
+import { loadLiveShop } from '../engine/loadLiveShop'
+import { withDatabase } from '../testing/temporaryShop.testing'
+import { CommandLog } from './commandLog'
+
+const contents = {
+  products: [makeProduct('A'), makeProduct('B')], categories: [{ key: 'hives', name: { en: 'Hives' }, parent: null }],
+  articles: [{ key: 'spring', title: { en: 'Spring' }, body: {}, image: null, products: ['A'] }],
+  orders: [{ number: '1', placed: '2026-01-01', lines: [{ sku: 'B', quantity: 2, unitPrice: 500 }] }],
+}
+const newKinds = ['home', 'search', 'ordered'] as const
+
+/** What the shop would be that a version without some kinds of pages had filled: their plans and sections are in no table and in no release. */
+async function asBefore(db: Database): Promise<void> {
+  await db.write(async (transaction) => {
+    for (const kind of newKinds) {
+      await db.run('DELETE FROM plans WHERE key = $key', { key: `${kind}-default` }, transaction)
+      await db.run('DELETE FROM sections WHERE key LIKE $key', { key: `${kind}-%` }, transaction)
+    }
+  })
+}
+
+/** Keys of what each kind of page shows. */
+const shownOn = (shop: LiveShop) => Object.fromEntries(pageKinds.map((kind) => {
+  const about = { category: 'hives', article: 'spring' }[kind as string] ?? 'A'
+  return [kind, resolvePage(shop, ...visitTo(kind, about, shop.now())).sections.map(({ section, items }) => [section.key, items.map(each => each.product.sku)])]
+}))
+
+describe('a shop from before some kinds of pages', () => {
+  it('gets their plans and sections when it is opened, and keeps its own', async () => {
+    await withDatabase(contents, async (db) => {
+      await loadLiveShop(db)
+      await asBefore(db)
+      await db.write(transaction => db.run(`UPDATE sections SET live = json_set(live, '$.places', 3) WHERE key = 'related'`, {}, transaction))
+      const shop = await loadLiveShop(db)
+      expect(shop.sections.get('related')!.places).toBe(3)
+      expect(shownOn(shop)).toMatchObject({ home: [['home-best-sellers', ['B', 'A']]], search: [['search-best-sellers', ['B']]] })
+    })
+  })
+
+  it('has every kind of page, and what stands on it, also after going back to a release from before', async () => {
+    await withDatabase(contents, async (db) => {
+      await loadLiveShop(db)
+      await asBefore(db)
+      const before = await db.models.plans.findAll()
+      const sections = await db.models.sections.findAll()
+      const live = (rows: { live: unknown }[]) => rows.map(row => row.live)
+      await db.models.releases.create({ at: '2026-01-01T00:00:00Z', note: '', words: 'Published', sections: live(sections) as never, plans: live(before) as never, looks: null })
+
+      const shop = await loadLiveShop(db)
+      const log = new CommandLog(db, shop)
+      await log.run({ type: 'changeSection', key: 'related', settings: { places: 2 }, seen: {} }, 'one')
+      await log.run({ type: 'publish', sections: ['related'], plans: [] }, 'one')
+      const now = shownOn(shop)
+      await log.run({ type: 'goBack', release: 1 }, 'one')
+      expect(shop.sections.get('related')!.places).toBe(4)
+      for (const kind of newKinds) expect([kind, shownOn(shop)[kind]]).toEqual([kind, now[kind]])
+      expect(shownOn(await loadLiveShop(db))).toEqual(shownOn(shop))
+      await log.undo('one')
+      expect(shop.sections.get('related')!.places).toBe(2)
+      expect(shownOn(shop)).toEqual(now)
+    })
+  })
+})
