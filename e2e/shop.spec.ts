@@ -100,7 +100,7 @@ test('an unknown page says so in words', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'To the shop' })).toBeVisible()
 })
 
-for (const [name, path] of [['home', '/shop'], ['category', '/shop/categories/tools'], ['product', '/shop/products/JKT'], ['cart', '/shop/cart'], ['article', '/shop/articles/taking-honey'], ['brand', '/shop/brands/Larkmoor'], ['checkout', '/shop/checkout'], ['articles', '/shop/articles']] as const) {
+for (const [name, path] of [['home', '/shop'], ['category', '/shop/categories/tools'], ['product', '/shop/products/JKT'], ['cart', '/shop/cart'], ['article', '/shop/articles/taking-honey'], ['brand', '/shop/brands/Larkmoor'], ['checkout', '/shop/checkout'], ['articles', '/shop/articles'], ['search', '/shop/search?q=hive'], ['ordered', '/shop/ordered?lines=SMO-M']] as const) {
   test(`the ${name} page can be used by everyone, on a desktop and on a phone`, async ({ page, baseURL }) => {
     await putIntoCart(page, baseURL!, [{ sku: 'EX-210', quantity: 2 }])
     for (const viewport of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {

@@ -17,15 +17,17 @@ export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>
     await server.stop()
   }, { scope: 'worker', timeout: 90_000 }],
   baseURL: async ({ demoShop }, use) => use(demoShop.url),
-  // A page that comes from the server takes clicks only when its scripts have taken it over.
+  // A page that comes from the server takes clicks only when its scripts have taken it over; and nobody leaves while an edit is on its way: the page would ask.
   page: async ({ page }, use) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...where) => {
+      await everythingSent(page)
       const answer = await goto(...where)
       await takenOver(page)
       return answer
     }
     page.reload = async (...how) => {
+      await everythingSent(page)
       const answer = await reload(...how)
       await takenOver(page)
       return answer
@@ -37,6 +39,11 @@ export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>
     await use(demoShop)
   }, { auto: true, timeout: 90_000 }],
 })
+
+/** Waits until the page would let a person leave without asking. */
+async function everythingSent(page: Page): Promise<void> {
+  await page.waitForFunction(() => window.dispatchEvent(new Event('beforeunload', { cancelable: true })))
+}
 
 async function takenOver(page: Page): Promise<void> {
   await page.waitForFunction(() => {

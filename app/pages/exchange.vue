@@ -12,9 +12,10 @@ const studio = useStudioShop()
 const sections = useSectionDrafts()
 useHead({ title: 'Exchange · Manada' })
 
-const load = () => history.load()
+const load = () => Promise.all([studio.load(), history.load()])
 useChangeEvents(() => {
   studio.forget()
+  void studio.load()
   void history.load()
   void sections.load()
 })

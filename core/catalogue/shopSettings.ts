@@ -2,6 +2,9 @@ import { z } from 'zod'
 import { currencyCode } from '../money/money'
 import { languageTag } from '../text/text'
 
+/** A name in the IANA time zone database. */
+export const timeZoneSchema = z.string().max(64).refine(isTimeZone, 'This is not a time zone, such as Europe/London.')
+
 /** What holds for the shop as a whole. */
 export const shopSettings = z.object({
   name: z.string().min(1),
@@ -12,8 +15,8 @@ export const shopSettings = z.object({
   languages: z.array(languageTag).min(1),
   /** Address of a product's page in the shop; `{sku}` stands for the encoded SKU. */
   productUrl: z.string().includes('{sku}'),
-  /** Where the shop's days begin and end: a name in the IANA time zone database. */
-  timeZone: z.string().refine(isTimeZone, 'This is not a time zone, such as Europe/London.').default('UTC'),
+  /** Where the shop's days begin and end. */
+  timeZone: timeZoneSchema.default('UTC'),
 })
 export type ShopSettings = z.infer<typeof shopSettings>
 

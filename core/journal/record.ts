@@ -37,6 +37,8 @@ export interface LiveEffects {
   kindsChanged(): void
   /** What is live or drafted has changed. */
   versionsChanged(): void
+  /** Something was set for the shop as a whole. */
+  settingsChanged(): void
   /** Offers have come, gone or changed. */
   offersChanged(): void
   /** An article names these products. */

@@ -32,8 +32,8 @@ export interface PageType<Page extends { kind: string }> {
   drawing: PageDrawing
   /** What the studio asks for to look at one: a product, as the only one where there can be several; a category, an article, or nothing. */
   asksFor: 'product' | 'category' | 'article' | null
-  /** Of pages that can be about several products, what they are called by one of them: “carts with any of”. */
-  withAnyOf?: string
+  /** Of pages that can be about several products: what they are called by one product, and by any of several. They can’t be counted: there are as many as shoppers make. */
+  ofSeveral?: { one: string, any: string }
   /** The plan that all pages of the kind get as long as nobody says otherwise: its name, and sections by zone. */
   defaultPlan: { name: Text, sections: Record<string, string[]> }
 

@@ -26,6 +26,8 @@ import { releaseCommands } from './releases/releaseCommands'
 import { scheduleRecord } from './releases/scheduleRecord'
 import { sectionCommands } from './sections/sectionCommands'
 import { sectionRecord } from './sections/sectionRecord'
+import { settingCommands } from './settings/settingCommands'
+import { settingRecord } from './settings/settingRecord'
 import { switchCommands } from './switchedOff/switchCommands'
 import { switchedOffRecord } from './switchedOff/switchedOffRecord'
 
@@ -46,6 +48,7 @@ const things = [
   { records: [brandMarkRecord], commands: [brandMarkCommands] },
   { records: [offerRecord], commands: [offerCommands] },
   { records: [putAsideRecord], commands: [checkCommands] },
+  { records: [settingRecord], commands: [settingCommands] },
 ] as const
 
 type Thing = (typeof things)[number]

@@ -18,7 +18,7 @@ export function everythingKnown(shop: LiveShop) {
   const named = (positions: Iterable<number>) => Array.from(positions, position => catalogue.products[position]!.sku)
   const held = [...shop.states.some(records)].map(([of, state]) => [of, state instanceof LinkIndex ? catalogue.products.map(({ sku }) => [sku, state.lanes(sku)]) : state])
   return {
-    held: Object.fromEntries(held),
+    held: Object.fromEntries(held), settings: shop.settings,
     kindOrder: [...shop.kinds.keys()], products: catalogue.products, articles: shop.articles, categories: shop.categories, sold: [...sold].sort(), facets: finder.facets,
     live: [shop.sections, plansOf(shop), shop.offers], drafted: [shop.drafted.sections, plansOf(shop.drafted)],
     found: filters.map(filter => productSort.options.map(sort => [sort, named(finder.find(filter, null, sort))])),

@@ -164,7 +164,7 @@ export class LiveProducts {
       categoriesFrom: key => catalogue.categoriesFrom(key),
       linkCount: (sku, kind) => links.lane(sku, kind).length,
       kinds: () => kindsInUse(kinds).map(kind => kind.key),
-      problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(settings.timeZone)),
+      problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(this.#shop.settings.timeZone)),
       sourcesOf: sku => links.sourcesOf(sku),
     }))
     const index = await inTurns(SelectionIndex.building(catalogue.products, facts, finder.postings))

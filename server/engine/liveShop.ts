@@ -32,6 +32,7 @@ import { putAsideRecord } from '../../core/records/putAside/putAsideRecord'
 import type { Change } from '../../core/records/registry'
 import { recordOf } from '../../core/records/registry'
 import { scheduleRecord } from '../../core/records/releases/scheduleRecord'
+import { settingRecord } from '../../core/records/settings/settingRecord'
 import { sectionRecord } from '../../core/records/sections/sectionRecord'
 import { switchedOffRecord } from '../../core/records/switchedOff/switchedOffRecord'
 import type { Schedule } from '../../core/releases/release'
@@ -68,7 +69,9 @@ export interface LiveShopParts {
 export class LiveShop implements Shop, ShopView {
   /** Number of the last write that it has taken over. */
   followed: number
-  readonly settings: ShopSettings
+  settings!: ShopSettings
+  /** As the shop brought them along. */
+  readonly #ownSettings: ShopSettings
   readonly texts: DeliveredTexts
   articles: readonly Article[]
   states!: HeldStates
@@ -101,7 +104,7 @@ export class LiveShop implements Shop, ShopView {
 
   constructor({ settings, states, articles, categories, units, followed }: LiveShopParts) {
     this.followed = followed
-    this.settings = settings
+    this.#ownSettings = settings
     this.texts = new DeliveredTexts(settings, { item: sku => this.catalogue.item(sku) })
     this.articles = articles
     this.#hold(states)
@@ -133,6 +136,7 @@ export class LiveShop implements Shop, ShopView {
     this.#related = states.of(pageLinksRecord)
     this.#takeVersions()
     this.#takeOffers()
+    this.#takeSettings()
   }
 
   /** Has what is live and drafted as it is now. */
@@ -141,6 +145,11 @@ export class LiveShop implements Shop, ShopView {
     this.plans = planBookOf(this.planVersions, 'live')
     this.looks = lookBookOf(this.lookVersions, 'live')
     this.drafted.takeOver()
+  }
+
+  #takeSettings(): void {
+    const timeZone = this.states.of(settingRecord).get('timeZone')
+    this.settings = { ...this.#ownSettings, ...timeZone !== undefined && { timeZone } }
   }
 
   #takeOffers(): void {
@@ -224,12 +233,13 @@ export class LiveShop implements Shop, ShopView {
     const products = new Map<string, Product | null>()
     const categories = new Map<string, Category | null>()
     const sold = new Map<string, number>()
-    const stale = { kinds: false, versions: false, offers: false }
+    const stale = { kinds: false, versions: false, offers: false, settings: false }
     const effects: LiveEffects = {
       relinked: source => this.finder.relinked(source),
       kindsChanged: () => stale.kinds = true,
       versionsChanged: () => stale.versions = true,
       offersChanged: () => stale.offers = true,
+      settingsChanged: () => stale.settings = true,
       articleNames: (key, names) => this.#setArticle(key, names),
       product: (sku, after) => products.set(sku, after && { ...after, description: {} }),
       category: (key, after) => categories.set(key, after),
@@ -243,7 +253,8 @@ export class LiveShop implements Shop, ShopView {
     }
     if (stale.versions) this.#takeVersions()
     if (stale.offers) this.#takeOffers()
-    if (stale.kinds) this.finder.kindsChanged()
+    if (stale.settings) this.#takeSettings()
+    if (stale.kinds || stale.settings) this.finder.kindsChanged()
     this.#products.takeSold(sold)
     const following = products.size || categories.size ? await this.#products.take(products, categories, db) : []
     await inTurns(this.finder.recounting())

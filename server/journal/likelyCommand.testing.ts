@@ -120,6 +120,7 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   (shop, choose) => ({ type: 'addBundle', sku: choose(['SET-1', 'SET-2', 'SET-3'].filter(sku => !shop.catalogue.item(sku))), name: { en: 'A set' }, bundle: bundleFor(shop, choose) }),
   (shop, choose) => ({ type: 'changeBundle', sku: choose(shop.catalogue.bundles), settings: { status: choose(['active', 'active', 'draft'] as const) }, seen: {} }),
   (shop, choose) => ({ type: 'changeBundle', sku: choose(shop.catalogue.bundles), settings: { bundle: bundleFor(shop, choose) }, seen: {} }),
+  (_, choose) => ({ type: 'setTimeZone', timeZone: choose(['UTC', 'Europe/London', 'Pacific/Auckland']) }),
   (shop, choose) => ({ type: 'removeBundle', sku: choose([...shop.catalogue.bundles].filter(sku => shop.catalogue.product(sku)!.status === 'draft')) }),
 ]
 

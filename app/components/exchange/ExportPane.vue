@@ -23,6 +23,7 @@ const files = [
       <p class="columns"><span v-for="column in file.columns" :key="column" class="mono">{{ column }}</span></p>
     </article>
     <SetUpPart />
+    <TimeZonePart />
     <h2 class="rules">How files are read</h2>
     <ul class="small soft">
       <li>CSV in UTF-8; commas or semicolons. The first line names the columns, in any order. A column that is missing leaves things as they are; an empty cell empties them.</li>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Component } from 'vue'
 import type { PageKind } from '../../../core/pageTypes/registry'
+import { pageTypes } from '../../../core/pageTypes/registry'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { pageKind } from '../../../core/pagePlans/pagePlan'
 import { planCountsAnswer } from '../../../core/pagePlans/planAnswers'
@@ -36,7 +37,7 @@ const groups = computed(() => pageKind.options.map((page) => {
   return { page, plans }
 }))
 const rows = computed(() => groups.value.flatMap(({ plans }) => plans))
-const countOf = (plan: PagePlan) => plan.page === 'cart' ? undefined : answer.value?.counts[plan.key]
+const countOf = (plan: PagePlan) => pageTypes[plan.page].ofSeveral ? undefined : answer.value?.counts[plan.key]
 
 const { step, focus } = useListSteps(() => rows.value, () => props.chosen, 'data-plan', plan => emit('open', plan))
 function key(event: KeyboardEvent): void {

@@ -22,7 +22,7 @@ const things = (count: number) => counted(count, thing.value, thing.value === 'c
 const gets = computed(() => {
   if (!answer.value) return ''
   const { gets } = answer.value
-  return type.value.withAnyOf ? `${type.value.withAnyOf} ${things(gets)}` : things(gets)
+  return type.value.ofSeveral ? `${type.value.ofSeveral.any} ${things(gets)}` : things(gets)
 })
 
 const change = (part: Partial<PlanScope>) => store.changePlan(props.plan.key, { scope: { ...props.plan.scope!, ...part } })
@@ -48,7 +48,7 @@ const listed = ref<'gets' | 'shared' | null>(null)
     <ScopeChips v-else :scope="plan.scope" :only="plan.page === 'category' ? 'categories' : null" ask="Say for which pages" @change="change" />
     <p v-if="failed" class="wrong small">{{ failed }}</p>
     <p v-else-if="answer" class="gets"><b>{{ gets }}</b><span class="grow" /><button type="button" class="text-button" :disabled="!answer.gets" @click="listed = 'gets'">List</button></p>
-    <PlanQuestion v-if="type.asksFor && !type.withAnyOf" :page="plan.page" :plan="plan.key" @open="key => emit('open', key)" />
+    <PlanQuestion v-if="type.asksFor && !type.ofSeveral" :page="plan.page" :plan="plan.key" @open="key => emit('open', key)" />
   </section>
   <section v-if="answer?.shared" class="part">
     <h2>Shared with other plans</h2>

@@ -18,7 +18,7 @@ export const orderedPage: PageType<OrderedPage> = {
     blocks: [{ area: 'order', words: 'thanks, and what was ordered', height: 170 }],
   },
   asksFor: 'product',
-  withAnyOf: 'orders of any of',
+  ofSeveral: { one: 'An order of', any: 'orders of any of' },
   defaultPlan: { name: { en: 'After an order' }, sections: { belowOrder: ['ordered-accessories'] } },
   address: { summary: 'The sections of the page that thanks for an order', name: null, query },
   pageOf: (_, asked) => ({ kind: 'ordered', lines: (asked as z.infer<typeof query>).lines.map(line => line.sku) }),

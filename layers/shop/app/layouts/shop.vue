@@ -19,8 +19,6 @@ function speak(tag: string): void {
 }
 /** A language as it calls itself. */
 const nameOf = (tag: string) => new Intl.DisplayNames([tag], { type: 'language' }).of(tag) ?? tag
-const wanted = ref(String(useRoute().query.q ?? ''))
-const look = () => wanted.value.trim() && navigateTo({ path: '/shop/search', query: { q: wanted.value.trim() } })
 const preview = usePreview()
 usePreviewChanges(useShopFactsLoader())
 
@@ -45,7 +43,7 @@ useHead({
           <NuxtLink v-for="aisle in aisles" :key="aisle.key" :to="`/shop/categories/${aisle.key}`">{{ aisle.name }}</NuxtLink>
           <NuxtLink v-if="facts.articles.length" to="/shop/articles">{{ words.journal }}</NuxtLink>
         </nav>
-        <form class="search" role="search" @submit.prevent="look"><input v-model="wanted" type="search" name="q" maxlength="200" :placeholder="words.search" :aria-label="words.search"></form>
+        <NuxtLink to="/shop/search" class="cart" :aria-label="words.search"><svg viewBox="0 0 24 24" aria-hidden="true"><circle cx="10.5" cy="10.5" r="6" /><path d="M15 15l5 5" stroke-linecap="round" /></svg></NuxtLink>
         <NuxtLink to="/shop/cart" class="cart" :aria-label="words.cartOf(count)">
           <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M4 7.5h16l-1.4 11.5h-13.2z" /><path d="M8.5 10.5v-3.5a3.5 3.5 0 0 1 7 0v3.5" /></svg>
           <span v-if="count" class="count" aria-hidden="true">{{ count }}</span>
@@ -70,9 +68,9 @@ useHead({
 nav { display: flex; gap: 4px 18px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
 nav a { padding: 8px 0; color: var(--ink-soft); text-decoration: none; white-space: nowrap; }
 nav a:hover, nav a.router-link-active { color: var(--ink); text-decoration: underline; text-underline-offset: 6px; }
+.cart + .cart { margin-left: -12px; }
 .cart { position: relative; display: grid; place-items: center; width: 44px; height: 44px; color: inherit; }
 .cart svg { width: 25px; fill: none; stroke: currentColor; stroke-width: 1.6; stroke-linejoin: round; }
-.search input { width: 150px; height: 38px; padding: 0 14px; border: 1px solid #8d8472; border-radius: 19px; background: #fff; color: #1f2933; font: inherit; font-size: 14px; }
 .count { position: absolute; top: 3px; right: 0; min-width: 19px; padding: 0 5px; border-radius: 10px; background: var(--shop-accent); color: var(--shop-on-accent); font: 650 11.5px/19px var(--text); text-align: center; }
 .full { position: sticky; top: 0; z-index: 5; margin-block: 0; padding-block: 12px; background: var(--shop-ground); color: var(--clay-ink); font-weight: 600; }
 .full a { color: inherit; }
@@ -87,8 +85,6 @@ footer p { margin: 0; padding: 20px 0 28px; }
 @media (max-width: 700px) {
   .bar { flex-wrap: wrap; justify-content: space-between; padding-top: 8px; }
   nav { order: 3; flex-basis: 100%; padding-bottom: 4px; }
-  .search { flex: 1; }
-  .search input { width: 100%; }
   main { padding-top: 18px; }
 }
 </style>

@@ -15,7 +15,7 @@ export const de: typeof en = {
   emptyShop: 'In diesem Laden ist noch nichts. Was Manada kennt, erscheint hier.',
   products: count => `${count} ${count === 1 ? 'Produkt' : 'Produkte'}`,
   search: 'Suche',
-  searchFor: 'Sagen Sie, was Sie suchen: einen Namen, eine Marke oder wofür es ist.',
+  searchFor: 'Ein Name, eine Marke oder wofür es ist',
   foundFor: words => `Gefunden zu „${words}“`,
   nothingFound: 'Nichts hier hat alle diese Wörter. Versuchen Sie es mit weniger, oder mit dem Anfang von einem.',
   emptyShelf: 'In diesem Regal ist gerade nichts.',

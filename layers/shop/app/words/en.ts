@@ -14,7 +14,7 @@ export const en = {
   emptyShop: 'There is nothing in this shop yet. Products that Manada knows appear here.',
   products: (count: number) => `${count} ${count === 1 ? 'product' : 'products'}`,
   search: 'Search',
-  searchFor: 'Say what you are looking for: a name, a brand, or what it is for.',
+  searchFor: 'A name, a brand, or what it is for',
   foundFor: (words: string) => `Found for “${words}”`,
   nothingFound: 'Nothing here has all these words. Try fewer of them, or the beginning of one.',
   emptyShelf: 'There is nothing on this shelf just now.',
