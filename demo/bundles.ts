@@ -1,4 +1,4 @@
-import type { Bundle } from '../core/bundles/bundle'
+import type { Bundle } from '../core/catalogue/bundle'
 import type { BundleSettings } from '../core/bundles/bundleSettings'
 import type { Command } from '../core/records/registry'
 import type { OfferSettings } from '../core/offers/offer'

@@ -1,7 +1,7 @@
 import { useTimeoutFn } from '@vueuse/core'
 import type { Check } from '../../core/checks/check'
-import type { ChecksAnswer } from '../../core/checks/checkAnswers'
-import { checksAnswer } from '../../core/checks/checkAnswers'
+import type { ChecksAnswer } from '../../core/studio/checkAnswers'
+import { checksAnswer } from '../../core/studio/checkAnswers'
 import { ApiProblem, callApi } from '../utils/callApi'
 
 /** What the checks found by now. */

@@ -1,5 +1,5 @@
 import type { Offer, OfferSettings } from '../../core/offers/offer'
-import { offersAnswer } from '../../core/offers/offerAnswers'
+import { offersAnswer } from '../../core/studio/offerAnswers'
 import { callApi } from '../utils/callApi'
 import { useSending } from './sending'
 

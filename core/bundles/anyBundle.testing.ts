@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
 import { Catalogue } from '../catalogue/catalogue'
-import type { Bundle, BundlePrice, Component, OptionGroup } from './bundle'
+import type { Bundle, BundlePrice, Component, OptionGroup } from '../catalogue/bundle'
 
 /** Products P0 to P5, the last two with variants such as P4-0: few, so that parts of bundles meet. */
 const anyProducts: fc.Arbitrary<Product[]> = fc.tuple(...[0, 0, 0, 0, 3, 2].map((variants, i) => fc.record({

@@ -1,6 +1,6 @@
 import { marginOf } from '../catalogue/orders'
 import { priceOf } from '../catalogue/product'
-import type { Bundle, BundlePrice, PickAnyBundle } from './bundle'
+import type { Bundle, BundlePrice, PickAnyBundle } from '../catalogue/bundle'
 import type { Items, PartChoice } from './bundleParts'
 import { isSoldSome, partsOf, pickable } from './bundleParts'
 

@@ -3,7 +3,7 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
 import { isForSale, stockOf } from '../catalogue/product'
-import type { Bundle } from './bundle'
+import type { Bundle } from '../catalogue/bundle'
 import { bundleAsProduct } from './bundleProduct'
 import { momentIn } from '../time/moment'
 

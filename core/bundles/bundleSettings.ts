@@ -3,7 +3,7 @@ import { pictureAddress } from '../catalogue/pictureType'
 import { product, productStatus } from '../catalogue/product'
 import type { Product } from '../catalogue/product'
 import { text } from '../text/text'
-import { bundle } from './bundle'
+import { bundle } from '../catalogue/bundle'
 
 /** A name in at least one language: without one nobody finds it. */
 const name = text.refine(value => Object.values(value).some(each => each.trim()), 'A bundle needs a name.')

@@ -1,5 +1,5 @@
 import { stockOf } from '../catalogue/product'
-import type { Bundle, PickAnyBundle } from './bundle'
+import type { Bundle, PickAnyBundle } from '../catalogue/bundle'
 import type { BundlePart, Items, PartChoice } from './bundleParts'
 import { isSoldSome, partsOf, pickable } from './bundleParts'
 

@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import { counted } from '../text/sentence'
-import type { Bundle, BundleType } from './bundle'
+import type { Bundle, BundleType } from '../catalogue/bundle'
 import type { BundleProblem, BundleProblemCode } from './bundleProblems'
 import type { BundleSettings } from './bundleSettings'
 

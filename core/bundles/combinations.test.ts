@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
-import { bundle, countCombinations, emptyBundle } from './bundle'
+import { bundle, countCombinations, emptyBundle } from '../catalogue/bundle'
 import { combinationTable, combinationsOf, matched, optionsOfItems, withCombination } from './combinations'
 
 const anyOptions = fc.array(fc.uniqueArray(fc.string({ minLength: 1, maxLength: 3, unit: fc.constantFrom(...'abcd') }), { maxLength: 4 }), { maxLength: 4 })

@@ -1,8 +1,8 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
 import { isRetired } from '../catalogue/catalogue'
 import { valuesOf } from '../catalogue/product'
-import type { GroupOption, OptionGroup } from './bundle'
-import { countCombinations } from './bundle'
+import type { GroupOption, OptionGroup } from '../catalogue/bundle'
+import { countCombinations } from '../catalogue/bundle'
 
 /** One value of each option, in the order of the options. */
 export type Values = readonly string[]

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Bundle, OptionGroup } from './bundle'
+import type { Bundle, OptionGroup } from '../catalogue/bundle'
 
 /** What is in a bundle in one choice: SKU → quantity. */
 export type Contents = Record<string, number>

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import { isForSale } from '../catalogue/product'
-import type { Bundle } from './bundle'
+import type { Bundle } from '../catalogue/bundle'
 import { everyChoice } from './everyChoice.testing'
 import type { Moment } from '../time/moment'
 

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { namedIn } from '../bundles/bundle'
+import { namedIn } from './bundle'
 import { text } from '../text/text'
 import type { Product, Variant } from './product'
 import { sku } from './sku'

@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
-import { bundle } from '../bundles/bundle'
+import { bundle } from './bundle'
 import { minorUnits } from '../money/money'
 import { text } from '../text/text'
 import { isGtin } from './gtin'

@@ -1,4 +1,4 @@
-import { groupsOf } from '../bundles/bundle'
+import { groupsOf } from '../catalogue/bundle'
 import { bundleRange } from '../bundles/bundlePrice'
 import { combinationTable } from '../bundles/combinations'
 import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'

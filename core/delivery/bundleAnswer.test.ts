@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Bundle } from '../bundles/bundle'
+import type { Bundle } from '../catalogue/bundle'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { priceCart } from '../pricing/priceCart'

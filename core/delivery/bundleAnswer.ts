@@ -1,5 +1,5 @@
-import type { Bundle, OptionGroup } from '../bundles/bundle'
-import { groupsOf } from '../bundles/bundle'
+import type { Bundle, OptionGroup } from '../catalogue/bundle'
+import { groupsOf } from '../catalogue/bundle'
 import type { Items, PartChoice } from '../bundles/bundleParts'
 import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { bundleRange } from '../bundles/bundlePrice'

@@ -1,4 +1,4 @@
-import type { Bundle } from '../bundles/bundle'
+import type { Bundle } from '../catalogue/bundle'
 import type { Items } from '../bundles/bundleParts'
 import { needsChoices } from '../bundles/bundleParts'
 import { bundleRange } from '../bundles/bundlePrice'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sectionKey } from '../sections/sectionKey'
+import { keySchema } from '../text/key'
 import { text } from '../text/text'
 import { colour } from './colour'
 
@@ -53,11 +53,11 @@ export const lookSettings = z.strictObject({
 export type LookSettings = z.infer<typeof lookSettings>
 
 /** A way that sections can look. */
-export const look = lookSettings.extend({ key: sectionKey })
+export const look = lookSettings.extend({ key: keySchema })
 export type Look = z.infer<typeof look>
 
 /** Which look a section has, and what it has otherwise. */
-export const sectionLook = z.strictObject({ preset: sectionKey, own: lookParts.partial() })
+export const sectionLook = z.strictObject({ preset: keySchema, own: lookParts.partial() })
 export type SectionLook = z.infer<typeof sectionLook>
 
 export const plainLook: SectionLook = { preset: 'plain', own: {} }

@@ -4,7 +4,7 @@ import { kindKey } from '../links/kind'
 import { linkDate } from '../links/lane'
 import { minorUnits } from '../money/money'
 import { planScope } from '../pagePlans/pagePlan'
-import { sectionKey } from '../sections/sectionKey'
+import { keySchema } from '../text/key'
 import { text } from '../text/text'
 
 /** What is offered beside a product, to be ticked and put into the cart with it. */
@@ -42,5 +42,5 @@ export const offerSettings = z.strictObject({
 export type OfferSettings = z.infer<typeof offerSettings>
 
 /** Products that are offered together with another. Of several, the one with the lowest rank comes first. */
-export const offer = offerSettings.extend({ key: sectionKey, rank: z.int().min(0).max(100_000) })
+export const offer = offerSettings.extend({ key: keySchema, rank: z.int().min(0).max(100_000) })
 export type Offer = z.infer<typeof offer>

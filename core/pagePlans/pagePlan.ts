@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { sku } from '../catalogue/sku'
 import { pageKinds } from '../pageTypes/registry'
 import { range } from '../rules/range'
-import { sectionKey } from '../sections/sectionKey'
+import { keySchema } from '../text/key'
 import { text } from '../text/text'
 
 export const pageKind = z.enum(pageKinds)
@@ -33,14 +33,14 @@ export type PlanSettings = z.infer<typeof planSettings>
 
 /** The sections of one kind of page, zone by zone, and which pages get them. */
 export const pagePlan = planSettings.extend({
-  key: sectionKey,
+  key: keySchema,
   page: pageKind,
   /** Of plans that are equally right for a page, the one with the lowest number wins. */
   rank: z.int().min(0).max(100_000),
   /** Zones in page order; sections in the order they stand there. */
-  zones: z.array(z.strictObject({ key: z.string().min(1), sections: z.array(sectionKey) })),
+  zones: z.array(z.strictObject({ key: z.string().min(1), sections: z.array(keySchema) })),
   /** Sections of the plan that are switched off in it. */
-  off: z.array(sectionKey),
+  off: z.array(keySchema),
 })
 export type PagePlan = z.infer<typeof pagePlan>
 

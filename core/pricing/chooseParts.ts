@@ -1,4 +1,4 @@
-import type { Bundle, PickAnyBundle } from '../bundles/bundle'
+import type { Bundle, PickAnyBundle } from '../catalogue/bundle'
 import type { Items, PartChoice } from '../bundles/bundleParts'
 import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { isForSale } from '../catalogue/product'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyCatalogue, skus } from '../bundles/anyBundle.testing'
-import type { Bundle } from '../bundles/bundle'
+import type { Bundle } from '../catalogue/bundle'
 import { everyChoice } from '../bundles/everyChoice.testing'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'

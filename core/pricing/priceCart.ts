@@ -1,5 +1,5 @@
 import { percentFor, priceFor } from '../bundles/bundlePrice'
-import type { Bundle } from '../bundles/bundle'
+import type { Bundle } from '../catalogue/bundle'
 import type { Items } from '../bundles/bundleParts'
 import { timesSold } from '../bundles/bundleStock'
 import type { CatalogueItem } from '../catalogue/catalogue'

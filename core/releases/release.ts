@@ -4,7 +4,7 @@ import type { Look } from '../looks/look'
 import { pagePlan } from '../pagePlans/pagePlan'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import { section } from '../sections/section'
-import { sectionKey } from '../sections/sectionKey'
+import { keySchema } from '../text/key'
 import type { Section } from '../sections/section'
 
 /** Everything that shoppers get of sections, page plans and looks. */
@@ -35,9 +35,9 @@ export const schedule = z.object({
   at: z.iso.datetime({ offset: true }),
   note: z.string(),
   /** By key; null: it is to be taken away. */
-  sections: z.record(sectionKey, section.nullable()),
-  plans: z.record(sectionKey, pagePlan.nullable()),
-  looks: z.record(sectionKey, look.nullable()),
+  sections: z.record(keySchema, section.nullable()),
+  plans: z.record(keySchema, pagePlan.nullable()),
+  looks: z.record(keySchema, look.nullable()),
 })
 export type Schedule = z.infer<typeof schedule>
 

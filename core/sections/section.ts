@@ -6,7 +6,7 @@ import { range } from '../rules/range'
 import { text } from '../text/text'
 import { display, layout } from './display'
 import { fillStep } from '../fillSteps/fillStep'
-import { sectionKey } from './sectionKey'
+import { keySchema } from '../text/key'
 
 /** What a candidate is checked for before it takes a place. */
 export const guard = z.enum(['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier'])
@@ -60,7 +60,7 @@ export const sectionSettings = z.strictObject({
 })
 export type SectionSettings = z.infer<typeof sectionSettings>
 
-export const section = sectionSettings.extend({ key: sectionKey })
+export const section = sectionSettings.extend({ key: keySchema })
 export type Section = z.infer<typeof section>
 
 export const plainButtons: SectionSettings['buttons'] = { add: {}, choose: {} }

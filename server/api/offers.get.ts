@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { offersAnswer } from '../../core/offers/offerAnswers'
+import type { offersAnswer } from '../../core/studio/offerAnswers'
 import { useShop } from '../engine/useShop'
 
 /** All together offers, in the order in which they apply. */

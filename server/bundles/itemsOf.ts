@@ -1,5 +1,5 @@
-import type { Bundle } from '../../core/bundles/bundle'
-import { groupsOf, namedIn } from '../../core/bundles/bundle'
+import type { Bundle } from '../../core/catalogue/bundle'
+import { groupsOf, namedIn } from '../../core/catalogue/bundle'
 import type { Catalogue } from '../../core/catalogue/catalogue'
 import type { Product } from '../../core/catalogue/product'
 

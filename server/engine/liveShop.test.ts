@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Bundle } from '../../core/bundles/bundle'
+import type { Bundle } from '../../core/catalogue/bundle'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/records/registry'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Bundle } from '../../core/bundles/bundle'
+import type { Bundle } from '../../core/catalogue/bundle'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Product } from '../../core/catalogue/product'
 import type { LiveShop } from '../engine/liveShop'

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { Bundle, BundlePrice } from '../../core/bundles/bundle'
+import type { Bundle, BundlePrice } from '../../core/catalogue/bundle'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
 import type { Command } from '../../core/records/registry'
 import { targetsOf } from '../../core/links/lane'

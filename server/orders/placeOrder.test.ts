@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Bundle } from '../../core/bundles/bundle'
+import type { Bundle } from '../../core/catalogue/bundle'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { WantedLine } from '../../core/pricing/cart'
 import { readProductsBySku } from '../db/productStore'

@@ -1,6 +1,6 @@
 import { pageTypes } from '../../core/pageTypes/registry'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
-import type { PageSubject } from '../../core/pagePlans/planAnswers'
+import type { PageSubject } from '../../core/studio/planAnswers'
 import type { PlannedShop, PlanReach } from '../../core/pagePlans/planReach'
 import { planReach } from '../../core/pagePlans/planReach'
 import { imageOf } from '../../core/catalogue/product'

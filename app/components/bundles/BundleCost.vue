@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { BundlePrice } from '../../../core/bundles/bundle'
-import type { StoredBundle } from '../../../core/bundles/bundleAnswers'
+import type { BundlePrice } from '../../../core/catalogue/bundle'
+import type { StoredBundle } from '../../../core/studio/bundleAnswers'
 import { bundleRange } from '../../../core/bundles/bundlePrice'
 import { bundleStock } from '../../../core/bundles/bundleStock'
 import { parseMoney, plainMoney } from '../../../core/money/money'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { countCombinations, groupsOf } from '../../../core/bundles/bundle'
-import type { StoredBundle } from '../../../core/bundles/bundleAnswers'
+import { countCombinations, groupsOf } from '../../../core/catalogue/bundle'
+import type { StoredBundle } from '../../../core/studio/bundleAnswers'
 import type { BundleProblem } from '../../../core/bundles/bundleProblems'
 import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { isStopping, problemWords, typeNames } from '../../../core/bundles/bundleWords'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { BundleOrders } from '../../../core/bundles/bundleAnswers'
-import { bundleOrders } from '../../../core/bundles/bundleAnswers'
+import type { BundleOrders } from '../../../core/studio/bundleAnswers'
+import { bundleOrders } from '../../../core/studio/bundleAnswers'
 import { counted } from '../../../core/text/sentence'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'

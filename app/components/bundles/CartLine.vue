@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { groupsOf } from '../../../core/bundles/bundle'
-import type { StoredBundle } from '../../../core/bundles/bundleAnswers'
+import { groupsOf } from '../../../core/catalogue/bundle'
+import type { StoredBundle } from '../../../core/studio/bundleAnswers'
 import type { BundlePart, PartChoice } from '../../../core/bundles/bundleParts'
 import { isSoldSome, partsOf, pickable, pickKey } from '../../../core/bundles/bundleParts'
 import { unitsOf } from '../../../core/bundles/bundleStock'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
-import type { BundleOfParts, Component } from '../../../core/bundles/bundle'
+import type { BundleOfParts, Component } from '../../../core/catalogue/bundle'
 import { imageOf, isForSale, priceOf, stockOf } from '../../../core/catalogue/product'
 import { isRetired } from '../../../core/catalogue/catalogue'
 import { itemName } from '../../../core/delivery/deliveredItem'

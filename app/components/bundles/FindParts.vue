@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ProductRow } from '../../../core/bench/bench'
-import { groupsOf } from '../../../core/bundles/bundle'
-import type { StoredBundle } from '../../../core/bundles/bundleAnswers'
+import { groupsOf } from '../../../core/catalogue/bundle'
+import type { StoredBundle } from '../../../core/studio/bundleAnswers'
 import { withComponents, withGroupFor, withPicks, withProductIn } from '../../../core/bundles/editBundle'
 import { counted } from '../../../core/text/sentence'
 import { useBundles } from '../../stores/bundles'

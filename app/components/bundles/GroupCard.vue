@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { GroupOption, OptionGroup } from '../../../core/bundles/bundle'
-import { countCombinations, manyCombinations, mostCombinations } from '../../../core/bundles/bundle'
+import type { GroupOption, OptionGroup } from '../../../core/catalogue/bundle'
+import { countCombinations, manyCombinations, mostCombinations } from '../../../core/catalogue/bundle'
 import type { Values } from '../../../core/bundles/combinations'
 import { combinationTable, withCombination } from '../../../core/bundles/combinations'
 import { rematched, variantsOf, withOptions } from '../../../core/bundles/editBundle'

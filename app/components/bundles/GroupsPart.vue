@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { OptionGroup } from '../../../core/bundles/bundle'
-import type { Bundle } from '../../../core/bundles/bundle'
+import type { OptionGroup } from '../../../core/catalogue/bundle'
+import type { Bundle } from '../../../core/catalogue/bundle'
 import { useBundles } from '../../stores/bundles'
 
 /** The groups of a bundle with choices. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { BundleType } from '../../../core/bundles/bundle'
-import { emptyBundle } from '../../../core/bundles/bundle'
+import type { BundleType } from '../../../core/catalogue/bundle'
+import { emptyBundle } from '../../../core/catalogue/bundle'
 import { sku as skuSchema } from '../../../core/catalogue/sku'
 import { useBundles } from '../../stores/bundles'
 import { useStudioShop } from '../../stores/studioShop'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PickAnyBundle } from '../../../core/bundles/bundle'
+import type { PickAnyBundle } from '../../../core/catalogue/bundle'
 import { imageOf, isForSale, priceOf, stockOf } from '../../../core/catalogue/product'
 import { itemName } from '../../../core/delivery/deliveredItem'
 import { counted } from '../../../core/text/sentence'

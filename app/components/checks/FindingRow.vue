@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isProductCheck, mendOf } from '../../../core/checks/check'
-import type { FindingRow } from '../../../core/checks/checkAnswers'
+import type { FindingRow } from '../../../core/studio/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
 import { placeOf } from '../../utils/placeOf'
 import { useStudioShop } from '../../stores/studioShop'

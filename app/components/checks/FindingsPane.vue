@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Check, Finding } from '../../../core/checks/check'
 import { isBundleCheck, isProductCheck, mendOf, wholeCheck } from '../../../core/checks/check'
-import type { FindingRow } from '../../../core/checks/checkAnswers'
-import { findingsAnswer } from '../../../core/checks/checkAnswers'
+import type { FindingRow } from '../../../core/studio/checkAnswers'
+import { findingsAnswer } from '../../../core/studio/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
 import type { Command } from '../../../core/records/registry'
 import { mostMended } from '../../../core/records/putAside/checkCommands'

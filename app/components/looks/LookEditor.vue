@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { baseParts, basePage } from '../../../core/looks/builtInLooks'
 import { houseKey } from '../../../core/looks/look'
-import type { StoredLook } from '../../../core/sections/sectionAnswers'
+import type { StoredLook } from '../../../core/studio/sectionAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'

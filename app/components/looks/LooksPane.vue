@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { houseKey } from '../../../core/looks/look'
-import type { StoredLook } from '../../../core/sections/sectionAnswers'
+import type { StoredLook } from '../../../core/studio/sectionAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { counted } from '../../../core/text/sentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

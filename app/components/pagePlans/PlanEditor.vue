@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { StoredPlan } from '../../../core/sections/sectionAnswers'
+import type { StoredPlan } from '../../../core/studio/sectionAnswers'
 import { sectionsOf } from '../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

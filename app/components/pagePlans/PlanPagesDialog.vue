@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
-import type { PlanPagesAnswer } from '../../../core/pagePlans/planAnswers'
-import { planPagesAnswer } from '../../../core/pagePlans/planAnswers'
+import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
+import { planPagesAnswer } from '../../../core/studio/planAnswers'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { callApi } from '../../utils/callApi'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
-import type { PlanForAnswer } from '../../../core/pagePlans/planAnswers'
-import { planForAnswer } from '../../../core/pagePlans/planAnswers'
+import type { PlanForAnswer } from '../../../core/studio/planAnswers'
+import { planForAnswer } from '../../../core/studio/planAnswers'
 import { reasonWords } from '../../../core/pagePlans/planWords'
 import type { ShopAnswer } from '../../../core/delivery/contract'
 import { shopAnswer } from '../../../core/delivery/contract'

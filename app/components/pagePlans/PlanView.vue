@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { pageTypes } from '../../../core/pageTypes/registry'
-import { planPagesAnswer } from '../../../core/pagePlans/planAnswers'
+import { planPagesAnswer } from '../../../core/studio/planAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { callApi } from '../../utils/callApi'
 import PhCaretLeft from '~icons/ph/caret-left'

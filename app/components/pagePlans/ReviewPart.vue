@@ -2,7 +2,7 @@
 import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { sectionsOf } from '../../../core/pagePlans/pagePlan'
-import { planReviewAnswer } from '../../../core/pagePlans/planAnswers'
+import { planReviewAnswer } from '../../../core/studio/planAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'

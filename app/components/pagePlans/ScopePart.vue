@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { PagePlan, PlanScope } from '../../../core/pagePlans/pagePlan'
 import { pageTypes } from '../../../core/pageTypes/registry'
-import type { PlanPagesAnswer } from '../../../core/pagePlans/planAnswers'
-import { planPagesAnswer } from '../../../core/pagePlans/planAnswers'
+import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
+import { planPagesAnswer } from '../../../core/studio/planAnswers'
 import { precedenceWords } from '../../../core/pagePlans/planWords'
 import { counted } from '../../../core/text/sentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

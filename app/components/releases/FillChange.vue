@@ -2,8 +2,8 @@
 import { useTimeoutFn } from '@vueuse/core'
 import type { CountedPage } from '../../../core/checks/fill'
 import { fillSummary } from '../../../core/checks/fill'
-import type { FillAnswer } from '../../../core/sections/sectionAnswers'
-import { fillAnswer } from '../../../core/sections/sectionAnswers'
+import type { FillAnswer } from '../../../core/studio/sectionAnswers'
+import { fillAnswer } from '../../../core/studio/sectionAnswers'
 import { ApiProblem, callApi } from '../../utils/callApi'
 import { pageWords } from '../../utils/sectionWords'
 

@@ -3,7 +3,7 @@ import type { Condition, ProductTest, Rule, TargetTest } from '../../../core/rul
 import { rule as ruleSchema } from '../../../core/rules/rule'
 import { isGroup, partsOf, ruleWords } from '../../../core/rules/ruleWords'
 import { ruleProblems } from '../../../core/rules/ruleProblems'
-import { ruleAnswer } from '../../../core/sections/sectionAnswers'
+import { ruleAnswer } from '../../../core/studio/sectionAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { useTried } from '../../stores/tried'

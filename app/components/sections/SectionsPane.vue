@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isUnpublished } from '../../../core/sections/versions'
-import type { StoredSection } from '../../../core/sections/sectionAnswers'
+import type { StoredSection } from '../../../core/studio/sectionAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { newSection, pageWords, zoneWords } from '../../utils/sectionWords'

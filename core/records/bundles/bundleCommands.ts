@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { bundle } from '../../bundles/bundle'
+import { bundle } from '../../catalogue/bundle'
 import type { BundleSettings } from '../../bundles/bundleSettings'
 import { bundleSettings, settingsOf } from '../../bundles/bundleSettings'
 import { bundleDifferences } from '../../bundles/bundleWords'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Bundle } from '../../bundles/bundle'
-import { emptyBundle } from '../../bundles/bundle'
+import type { Bundle } from '../../catalogue/bundle'
+import { emptyBundle } from '../../catalogue/bundle'
 import { Catalogue } from '../../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../../catalogue/makeProduct.testing'
 import { commandSchema } from '../registry'

@@ -1,6 +1,6 @@
 import { isEqual } from 'es-toolkit'
-import type { Bundle } from '../../bundles/bundle'
-import { groupsOf, namedIn } from '../../bundles/bundle'
+import type { Bundle } from '../../catalogue/bundle'
+import { groupsOf, namedIn } from '../../catalogue/bundle'
 import { settingsOf } from '../../bundles/bundleSettings'
 import { emptyProduct } from '../../catalogue/emptyProduct'
 import type { CatalogueItem, Category } from '../../catalogue/catalogue'

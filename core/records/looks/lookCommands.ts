@@ -4,7 +4,7 @@ import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
 import { lookSettings } from '../../looks/look'
 import { lookDifferences } from '../../looks/lookWords'
-import { sectionKey } from '../../sections/sectionKey'
+import { keySchema } from '../../text/key'
 import { listed } from '../../text/sentence'
 import { planLooks } from './planLooks'
 
@@ -12,9 +12,9 @@ import { planLooks } from './planLooks'
 const lookCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addLook'), settings: lookSettings }),
   /** Sets parts of a look. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeLook'), key: sectionKey, settings: lookSettings.partial(), seen: lookSettings.partial() }),
+  z.strictObject({ type: z.literal('changeLook'), key: keySchema, settings: lookSettings.partial(), seen: lookSettings.partial() }),
   /** Takes a look away that no section has. */
-  z.strictObject({ type: z.literal('removeLook'), key: sectionKey }),
+  z.strictObject({ type: z.literal('removeLook'), key: keySchema }),
 ])
 export type LookCommand = z.infer<typeof lookCommandSchema>
 

@@ -5,7 +5,7 @@ import { placeSchema } from '../../journal/commandParts'
 import { namesIn } from '../../journal/names'
 import { offerSettings } from '../../offers/offer'
 import { offerDifferences } from '../../offers/offerWords'
-import { sectionKey } from '../../sections/sectionKey'
+import { keySchema } from '../../text/key'
 import { listed } from '../../text/sentence'
 import { offerRecord } from './offerRecord'
 import { planOffers } from './planOffers'
@@ -14,10 +14,10 @@ import { planOffers } from './planOffers'
 const offerCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addOffer'), settings: offerSettings }),
   /** Sets parts of an offer. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeOffer'), key: sectionKey, settings: offerSettings.partial(), seen: offerSettings.partial() }),
-  z.strictObject({ type: z.literal('removeOffer'), key: sectionKey }),
+  z.strictObject({ type: z.literal('changeOffer'), key: keySchema, settings: offerSettings.partial(), seen: offerSettings.partial() }),
+  z.strictObject({ type: z.literal('removeOffer'), key: keySchema }),
   /** Moves an offer to a place among the others: of several for one product, the first comes first. */
-  z.strictObject({ type: z.literal('rankOffer'), key: sectionKey, place: placeSchema }),
+  z.strictObject({ type: z.literal('rankOffer'), key: keySchema, place: placeSchema }),
 ])
 export type OfferCommand = z.infer<typeof offerCommandSchema>
 

@@ -5,7 +5,7 @@ import { placeSchema } from '../../journal/commandParts'
 import { namesIn } from '../../journal/names'
 import { pageKind, planScope, planSettings } from '../../pagePlans/pagePlan'
 import { planDifferences } from '../../pagePlans/planDifferences'
-import { sectionKey } from '../../sections/sectionKey'
+import { keySchema } from '../../text/key'
 import { listed } from '../../text/sentence'
 import { text } from '../../text/text'
 import { planPagePlans } from './planPagePlans'
@@ -13,18 +13,18 @@ import { planPagePlans } from './planPagePlans'
 /** Commands on page plans. They change drafts alone. */
 const planCommandSchema = z.discriminatedUnion('type', [
   /** With the sections of another plan of this kind of page; of the default one, when none is named. */
-  z.strictObject({ type: z.literal('addPlan'), page: pageKind, name: text, scope: planScope, like: sectionKey.optional() }),
+  z.strictObject({ type: z.literal('addPlan'), page: pageKind, name: text, scope: planScope, like: keySchema.optional() }),
   /** Sets parts of a plan. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changePlan'), key: sectionKey, settings: planSettings.partial(), seen: planSettings.partial() }),
-  z.strictObject({ type: z.literal('removePlan'), key: sectionKey }),
+  z.strictObject({ type: z.literal('changePlan'), key: keySchema, settings: planSettings.partial(), seen: planSettings.partial() }),
+  z.strictObject({ type: z.literal('removePlan'), key: keySchema }),
   /** Moves a plan to a place among the plans for some pages of its kind: of equal ones, the first wins. */
-  z.strictObject({ type: z.literal('rankPlan'), key: sectionKey, place: placeSchema }),
+  z.strictObject({ type: z.literal('rankPlan'), key: keySchema, place: placeSchema }),
   /** Puts a section into a zone of a plan, at a place or last. */
-  z.strictObject({ type: z.literal('placeSection'), key: sectionKey, plan: sectionKey, zone: z.string().min(1).max(64), place: placeSchema.optional() }),
+  z.strictObject({ type: z.literal('placeSection'), key: keySchema, plan: keySchema, zone: z.string().min(1).max(64), place: placeSchema.optional() }),
   /** Takes a section out of a plan. */
-  z.strictObject({ type: z.literal('unplaceSection'), key: sectionKey, plan: sectionKey }),
+  z.strictObject({ type: z.literal('unplaceSection'), key: keySchema, plan: keySchema }),
   /** Switches a section off, or on again, in one plan. */
-  z.strictObject({ type: z.literal('switchInPlan'), key: sectionKey, plan: sectionKey, off: z.boolean() }),
+  z.strictObject({ type: z.literal('switchInPlan'), key: keySchema, plan: keySchema, off: z.boolean() }),
 ])
 export type PlanCommand = z.infer<typeof planCommandSchema>
 

@@ -1,5 +1,5 @@
 import { isEqual } from 'es-toolkit'
-import { namedIn } from '../../bundles/bundle'
+import { namedIn } from '../../catalogue/bundle'
 import { allCount } from '../../catalogue/neighbours'
 import type { Product } from '../../catalogue/product'
 import { differOnlyInStock } from '../../catalogue/product'

@@ -4,12 +4,12 @@ import type { CommandGroup } from '../../journal/commandGroup'
 import { mostNamed } from '../../journal/commandParts'
 import { namesIn } from '../../journal/names'
 import { releaseNote } from '../../releases/release'
-import { sectionKey } from '../../sections/sectionKey'
+import { keySchema } from '../../text/key'
 import { counted, listed } from '../../text/sentence'
 import { planReleases } from './planReleases'
 import { scheduleRecord } from './scheduleRecord'
 
-const keys = z.array(sectionKey).max(mostNamed)
+const keys = z.array(keySchema).max(mostNamed)
 /** Keys of what has drafts. */
 const drafts = { sections: keys, plans: keys, looks: keys.optional() }
 const scheduleKey = z.string().min(1).max(20)

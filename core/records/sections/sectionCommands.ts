@@ -4,7 +4,7 @@ import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
 import { sectionSettings } from '../../sections/section'
 import { sectionDifferences } from '../../sections/sectionDifferences'
-import { sectionKey } from '../../sections/sectionKey'
+import { keySchema } from '../../text/key'
 import { listed } from '../../text/sentence'
 import { planSections } from './planSections'
 
@@ -12,9 +12,9 @@ import { planSections } from './planSections'
 const sectionCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addSection'), settings: sectionSettings }),
   /** Sets parts of a section. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeSection'), key: sectionKey, settings: sectionSettings.partial(), seen: sectionSettings.partial() }),
+  z.strictObject({ type: z.literal('changeSection'), key: keySchema, settings: sectionSettings.partial(), seen: sectionSettings.partial() }),
   /** Takes a section away, also from the plans that have it. */
-  z.strictObject({ type: z.literal('removeSection'), key: sectionKey }),
+  z.strictObject({ type: z.literal('removeSection'), key: keySchema }),
 ])
 export type SectionCommand = z.infer<typeof sectionCommandSchema>
 

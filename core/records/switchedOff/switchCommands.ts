@@ -2,11 +2,11 @@ import { z } from 'zod'
 import { sku } from '../../catalogue/sku'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
-import { sectionKey } from '../../sections/sectionKey'
+import { keySchema } from '../../text/key'
 import { planSwitch } from './planSwitch'
 
 /** Switches a section off, or on again, on the page of a product. */
-const switchCommandSchema = z.discriminatedUnion('type', [z.strictObject({ type: z.literal('switchSection'), source: sku, section: sectionKey, off: z.boolean() })])
+const switchCommandSchema = z.discriminatedUnion('type', [z.strictObject({ type: z.literal('switchSection'), source: sku, section: keySchema, off: z.boolean() })])
 export type SwitchCommand = z.infer<typeof switchCommandSchema>
 
 export const switchCommands: CommandGroup<typeof switchCommandSchema> = {

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { BundleRow, bundleList } from '../../../core/bundles/bundleAnswers'
+import type { BundleRow, bundleList } from '../../../core/studio/bundleAnswers'
 import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { contentWords } from '../../../core/bundles/bundleWords'
 import { isPriceFrom } from '../../../core/delivery/deliveredItem'

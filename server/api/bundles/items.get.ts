@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { bundleItems } from '../../../core/bundles/bundleAnswers'
+import type { bundleItems } from '../../../core/studio/bundleAnswers'
 import { sku } from '../../../core/catalogue/sku'
 import { productsOf } from '../../bundles/itemsOf'
 import { useShop } from '../../engine/useShop'

@@ -1,6 +1,6 @@
 import { isProductCheck } from '../../../core/checks/check'
-import type { FindingsAnswer } from '../../../core/checks/checkAnswers'
-import { findingsQuery } from '../../../core/checks/checkAnswers'
+import type { FindingsAnswer } from '../../../core/studio/checkAnswers'
+import { findingsQuery } from '../../../core/studio/checkAnswers'
 import { useCounting } from '../../counting/useCounting'
 import { useShop } from '../../engine/useShop'
 import { toFindingRow } from '../../checks/toFindingRow'

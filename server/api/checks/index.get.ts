@@ -1,5 +1,5 @@
 import { check, isProductCheck, wholeCheck } from '../../../core/checks/check'
-import type { ChecksAnswer } from '../../../core/checks/checkAnswers'
+import type { ChecksAnswer } from '../../../core/studio/checkAnswers'
 import { useCounting } from '../../counting/useCounting'
 import { useShop } from '../../engine/useShop'
 

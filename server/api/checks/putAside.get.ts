@@ -1,6 +1,6 @@
 import { findingOf } from '../../../core/checks/check'
-import type { FindingsAnswer } from '../../../core/checks/checkAnswers'
-import { putAsideQuery } from '../../../core/checks/checkAnswers'
+import type { FindingsAnswer } from '../../../core/studio/checkAnswers'
+import { putAsideQuery } from '../../../core/studio/checkAnswers'
 import { toFindingRow } from '../../checks/toFindingRow'
 import { useShop } from '../../engine/useShop'
 import { queryOf } from '../../utils/request'

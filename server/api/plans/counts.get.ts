@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { planCountsAnswer } from '../../../core/pagePlans/planAnswers'
+import type { planCountsAnswer } from '../../../core/studio/planAnswers'
 import { pageKind } from '../../../core/pagePlans/pagePlan'
 import { planCounts } from '../../../core/pagePlans/planReach'
 import { inTurns } from '../../engine/inTurns'

@@ -1,5 +1,5 @@
-import type { PlanForAnswer } from '../../../core/pagePlans/planAnswers'
-import { planForQuery } from '../../../core/pagePlans/planAnswers'
+import type { PlanForAnswer } from '../../../core/studio/planAnswers'
+import { planForQuery } from '../../../core/studio/planAnswers'
 import { subjectOf } from '../../../core/pagePlans/planReach'
 import { useShop } from '../../engine/useShop'
 import { pageSubjectOf, plannedShop } from '../../pagePlans/usePlanReach'

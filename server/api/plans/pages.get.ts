@@ -1,5 +1,5 @@
-import type { PlanPagesAnswer } from '../../../core/pagePlans/planAnswers'
-import { planPagesQuery } from '../../../core/pagePlans/planAnswers'
+import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
+import { planPagesQuery } from '../../../core/studio/planAnswers'
 import { useShop } from '../../engine/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'

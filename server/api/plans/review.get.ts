@@ -1,6 +1,6 @@
 import { planReview } from '../../../core/checks/planReview'
-import type { PlanReviewAnswer } from '../../../core/pagePlans/planAnswers'
-import { planReviewQuery } from '../../../core/pagePlans/planAnswers'
+import type { PlanReviewAnswer } from '../../../core/studio/planAnswers'
+import { planReviewQuery } from '../../../core/studio/planAnswers'
 import { inTurns } from '../../engine/inTurns'
 import { useShop } from '../../engine/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'

@@ -1,6 +1,6 @@
 import { toProductRow } from '../../../core/bench/bench'
-import type { RuleAnswer } from '../../../core/sections/sectionAnswers'
-import { ruleQuestion } from '../../../core/sections/sectionAnswers'
+import type { RuleAnswer } from '../../../core/studio/sectionAnswers'
+import { ruleQuestion } from '../../../core/studio/sectionAnswers'
 import { UnknownSubjectError } from '../../../core/selection/shop'
 import { countRule } from '../../../core/selection/countRule'
 import { inTurns } from '../../engine/inTurns'

@@ -1,5 +1,5 @@
-import type { FillAnswer } from '../../../core/sections/sectionAnswers'
-import { fillQuery } from '../../../core/sections/sectionAnswers'
+import type { FillAnswer } from '../../../core/studio/sectionAnswers'
+import { fillQuery } from '../../../core/studio/sectionAnswers'
 import { queryOf } from '../../utils/request'
 import { useCounting } from '../../counting/useCounting'
 

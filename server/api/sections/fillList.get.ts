@@ -1,6 +1,6 @@
 import type { ProductList } from '../../../core/bench/bench'
 import { toProductRow } from '../../../core/bench/bench'
-import { fillListQuery } from '../../../core/sections/sectionAnswers'
+import { fillListQuery } from '../../../core/studio/sectionAnswers'
 import { useShop } from '../../engine/useShop'
 import { useCounting } from '../../counting/useCounting'
 import { queryOf } from '../../utils/request'

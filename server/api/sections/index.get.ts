@@ -1,4 +1,4 @@
-import type { SectionsAnswer } from '../../../core/sections/sectionAnswers'
+import type { SectionsAnswer } from '../../../core/studio/sectionAnswers'
 import { sectionProblems } from '../../../core/sections/sectionProblems'
 import { useShop } from '../../engine/useShop'
 import { knownThings } from '../../sections/knownThings'

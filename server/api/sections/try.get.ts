@@ -1,5 +1,5 @@
 import { pageAnswer } from '../../../core/delivery/pageAnswer'
-import { tryQuery } from '../../../core/sections/sectionAnswers'
+import { tryQuery } from '../../../core/studio/sectionAnswers'
 import { explainPage } from '../../../core/selection/resolvePage'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import { useShop } from '../../engine/useShop'

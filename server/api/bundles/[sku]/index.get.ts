@@ -1,4 +1,4 @@
-import type { StoredBundle } from '../../../../core/bundles/bundleAnswers'
+import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
 import { settingsOf } from '../../../../core/bundles/bundleSettings'
 import { readProductsBySku } from '../../../db/productStore'
 import { useShop } from '../../../engine/useShop'

@@ -1,4 +1,4 @@
-import type { BundleOrders } from '../../../../core/bundles/bundleAnswers'
+import type { BundleOrders } from '../../../../core/studio/bundleAnswers'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { textIn } from '../../../../core/text/text'
 import { useShop } from '../../../engine/useShop'

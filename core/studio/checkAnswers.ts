@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { check, finding } from './check'
+import { check, finding } from '../checks/check'
 
 /*
  * What the studio asks and is told of the checks.

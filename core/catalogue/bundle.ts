@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/sku'
+import { sku } from './sku'
 import { minorUnits } from '../money/money'
 import { text } from '../text/text'
 

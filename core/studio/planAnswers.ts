@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { sectionKey } from '../sections/sectionKey'
-import { pageKind } from './pagePlan'
-import { planReason } from './planBook'
+import { keySchema } from '../text/key'
+import { pageKind } from '../pagePlans/pagePlan'
+import { planReason } from '../pagePlans/planBook'
 
 /*
  * What the studio asks and is told of page plans. All of it is of their drafts.
@@ -18,7 +18,7 @@ const planMatches = z.array(z.object({ plan: z.string(), reason: planReason }))
 export const planCountsAnswer = z.object({ counts: z.record(z.string(), z.int()) })
 
 export const planPagesQuery = z.object({
-  plan: sectionKey,
+  plan: keySchema,
   /** Those that get it, or those that it shares with other plans. */
   which: z.enum(['gets', 'shared']),
   offset: z.coerce.number().int().min(0).default(0), limit: z.coerce.number().int().min(0).max(200).default(100),
@@ -30,7 +30,7 @@ export const planForQuery = z.object({ page: pageKind, about: z.string().min(1).
 export const planForAnswer = z.object({ subject: pageSubject, plans: planMatches })
 export type PlanForAnswer = z.infer<typeof planForAnswer>
 
-export const planReviewQuery = z.object({ plan: sectionKey })
+export const planReviewQuery = z.object({ plan: keySchema })
 /** How a plan turns out on the pages that get it; see planReview. */
 export const planReviewAnswer = z.object({
   pages: z.int(), looked: z.int(), blank: z.int(), blankExamples: z.array(pageSubject),

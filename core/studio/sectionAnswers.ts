@@ -6,8 +6,8 @@ import { pageQuery } from '../delivery/contract'
 import { look } from '../looks/look'
 import { rule } from '../rules/rule'
 import { pageKind, pagePlan } from '../pagePlans/pagePlan'
-import { section } from './section'
-import { sectionKey } from './sectionKey'
+import { section } from '../sections/section'
+import { keySchema } from '../text/key'
 
 /*
  * What the studio asks and is told of sections.
@@ -34,7 +34,7 @@ export type StoredLook = SectionsAnswer['looks'][0]
 
 /** Where a section is tried: the page, what it is about, and who looks at it. */
 export const tryQuery = pageQuery.pick({ cart: true, seen: true, visitor: true, at: true }).extend({
-  section: sectionKey,
+  section: keySchema,
   page: pageKind,
   /** SKU or key of what the page is about; not for a cart page. */
   subject: z.string().default(''),
@@ -56,7 +56,7 @@ export type MeterReading = z.infer<typeof meterReading>
 export const fillAnswer = z.object({ draft: meterReading, live: meterReading, /** Every change is counted in. */ settled: z.boolean() })
 export type FillAnswer = z.infer<typeof fillAnswer>
 
-export const fillQuery = z.object({ section: sectionKey, page: z.enum(countedPages).default('product') })
+export const fillQuery = z.object({ section: keySchema, page: z.enum(countedPages).default('product') })
 /** The products whose page shows from so many to so many of a section. */
 export const fillListQuery = fillQuery.extend({
   version: z.enum(['live', 'draft']).default('draft'), from: z.coerce.number().int().min(0).max(48), to: z.coerce.number().int().min(0).max(48),

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { product, productStatus } from '../catalogue/product'
 import { sku } from '../catalogue/sku'
-import { bundleSettings } from './bundleSettings'
+import { bundleSettings } from '../bundles/bundleSettings'
 
 /*
  * What the studio is told of bundles.
