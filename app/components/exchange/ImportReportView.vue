@@ -42,8 +42,8 @@ async function undo(): Promise<void> {
 
 <template>
   <div class="report">
-    <p v-if="done" class="state done" role="status"><PhCheckCircle width="20" height="20" />{{ undone ? 'Undone. Everything is as it was.' : `${report.done}.` }}<button v-if="!undone && history.undo === report.done" type="button" class="text-button" @click="undo">Undo</button></p>
-    <p v-else class="state" role="status">
+    <p v-if="done" class="outcome done" role="status"><PhCheckCircle width="20" height="20" />{{ undone ? 'Undone. Everything is as it was.' : `${report.done}.` }}<button v-if="!undone && history.undo === report.done" type="button" class="text-button" @click="undo">Undo</button></p>
+    <p v-else class="outcome" role="status">
       <template v-if="!report.rows">The file has a first line and no rows.</template>
       <template v-else-if="!good && !report.rejected">The shop already is as the file says; importing it changes nothing.</template>
       <template v-else-if="report.rejected">{{ counted(report.rejected) }} can’t be taken. Mend the file and choose it again, or take only the {{ counted(good + report.unchanged) }} that can.</template>
@@ -87,8 +87,8 @@ async function undo(): Promise<void> {
 
 <style scoped>
 .report { display: flex; flex-direction: column; flex: 1; min-height: 0; }
-.state { display: flex; align-items: center; gap: 8px; margin: 14px 20px 0; }
-.state.done { color: var(--moss-ink); font-weight: 600; }
+.outcome { display: flex; align-items: center; gap: 8px; margin: 14px 20px 0; }
+.outcome.done { color: var(--moss-ink); font-weight: 600; }
 .numbers { display: flex; gap: 10px; margin: 14px 20px 12px; padding: 0; list-style: none; }
 .number { display: grid; gap: 2px; min-width: 118px; padding: 9px 14px; border: 1px solid var(--line); border-radius: 10px; background: none; color: inherit; font: 13px/1.3 var(--text); text-align: left; cursor: pointer; }
 .number b { font: 650 22px/1.1 var(--head); font-feature-settings: 'tnum'; }

@@ -29,7 +29,7 @@ async function set(timeZone: string | null): Promise<void> {
 </script>
 
 <template>
-  <article aria-label="Time zone">
+  <article aria-label="Time zone" class="part">
     <div>
       <h3>Time zone</h3>
       <p class="small soft">Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is {{ time }} now.</p>
@@ -39,7 +39,7 @@ async function set(timeZone: string | null): Promise<void> {
 </template>
 
 <style scoped>
-article { display: grid; grid-template-columns: 1fr 190px; gap: 4px 12px; align-items: center; padding: 14px 0; border-top: 1px solid var(--line); }
+article.part { display: grid; grid-template-columns: 1fr; gap: 10px; padding: 14px 0; border-top: 1px solid var(--line); }
 h3 { font-size: 14.5px; }
 p { margin: 2px 0 0; }
 </style>

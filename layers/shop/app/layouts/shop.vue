@@ -68,6 +68,7 @@ useHead({
 nav { display: flex; gap: 4px 18px; flex: 1; min-width: 0; overflow-x: auto; scrollbar-width: none; }
 nav a { padding: 8px 0; color: var(--ink-soft); text-decoration: none; white-space: nowrap; }
 nav a:hover, nav a.router-link-active { color: var(--ink); text-decoration: underline; text-underline-offset: 6px; }
+nav + .cart { margin-left: auto; }
 .cart + .cart { margin-left: -12px; }
 .cart { position: relative; display: grid; place-items: center; width: 44px; height: 44px; color: inherit; }
 .cart svg { width: 25px; fill: none; stroke: currentColor; stroke-width: 1.6; stroke-linejoin: round; }
