@@ -36,7 +36,7 @@ ensureBrowser()
 rmSync(results, { recursive: true, force: true })
 say('\n— Lint, types and build beside the unit tests')
 await Promise.all([
-  inOrder(['Lint', 'eslint', '.'], ['Types', 'nuxt', 'typecheck'], ['Types of tests and tools', 'tsc', '-p', 'tsconfig.tools.json'], ['Production build', 'nuxt', 'build', '--logLevel=silent']),
+  inOrder(['Lint', 'eslint', '.'], ['Imports', 'depcruise', 'core', 'server', 'app', 'layers', 'demo', '--config', '.dependency-cruiser.cjs'], ['Types', 'nuxt', 'typecheck'], ['Types of tests and tools', 'tsc', '-p', 'tsconfig.tools.json'], ['Production build', 'nuxt', 'build', '--logLevel=silent']),
   inOrder(['Unit tests', 'vitest', 'run', '--maxWorkers=1', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitResults}`]),
 ])
 ensureBuild()

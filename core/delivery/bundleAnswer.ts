@@ -5,13 +5,13 @@ import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { bundleRange } from '../bundles/bundlePrice'
 import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
 import { textIn } from '../text/text'
-import type { Telling } from './catalogueAnswer'
-import { optionsOf } from './catalogueAnswer'
+import type { AnswerContext } from './answerContext'
+import { optionsOf } from '../catalogue/productOptions'
 import type { BundleAnswer } from './contract'
 import { itemName, itemUrl } from './deliveredItem'
 
 /** What a shop gets of a bundle: its parts, what can be chosen for each, and how far the price goes. */
-export function bundleAnswer(bundle: Bundle, telling: Telling): BundleAnswer {
+export function bundleAnswer(bundle: Bundle, telling: AnswerContext): BundleAnswer {
   const { items } = telling
   const range = bundleRange(bundle, items)
   const priceOfEnd = (end: 'from' | 'to') => range && { price: range[end].price, was: range[end].sum > range[end].price ? range[end].sum : null }
@@ -29,14 +29,14 @@ export function bundleAnswer(bundle: Bundle, telling: Telling): BundleAnswer {
   return { type: bundle.type, ...ends, parts, pick: null }
 }
 
-function partHead(group: OptionGroup | undefined, sku: string | undefined, items: Items, { settings, language }: Telling): Pick<BundleAnswer['parts'][0], 'name' | 'options'> {
+function partHead(group: OptionGroup | undefined, sku: string | undefined, items: Items, { settings, language }: AnswerContext): Pick<BundleAnswer['parts'][0], 'name' | 'options'> {
   if (group) return { name: textIn(group.name, language, settings.language), options: group.options }
   const item = items.item(sku!)
   if (!item) return { name: sku!, options: [] }
   return { name: itemName(item, text => textIn(text, language, settings.language)), options: item.variant ? [] : optionsOf(item.product) }
 }
 
-function choiceAnswer({ sku, item, values }: PartChoice, quantity: number, { settings, language, at }: Telling): BundleAnswer['parts'][0]['choices'][0] {
+function choiceAnswer({ sku, item, values }: PartChoice, quantity: number, { settings, language, at }: AnswerContext): BundleAnswer['parts'][0]['choices'][0] {
   const { product, variant } = item
   return {
     sku, values: [...values], name: itemName(item, text => textIn(text, language, settings.language)), url: itemUrl(item, settings), image: imageOf(product, variant),

@@ -1,11 +1,11 @@
 import type { Offer } from '../offers/offer'
 import type { PricedCart, Reduction } from '../pricing/cart'
 import { textIn } from '../text/text'
-import type { Telling } from './catalogueAnswer'
+import type { AnswerContext } from './answerContext'
 import type { CartAnswer } from './contract'
 
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
-export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, offers: ReadonlyMap<string, Offer>, telling: Telling): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
+export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, offers: ReadonlyMap<string, Offer>, telling: AnswerContext): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
   const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, offers, telling) }))
   return {
     ...cart, reductions: told(cart.reductions), currency: telling.settings.currency,
@@ -14,7 +14,7 @@ export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, offe
 }
 
 /** “Harvest day: −12 %”, or where it is no percentage “Harvest day”: the amount stands beside it. */
-function reductionWords({ code, key, percent }: Reduction, offers: ReadonlyMap<string, Offer>, { settings, language, items }: Telling): string {
+function reductionWords({ code, key, percent }: Reduction, offers: ReadonlyMap<string, Offer>, { settings, language, items }: AnswerContext): string {
   const name = textIn((code === 'offer' ? offers.get(key)?.heading : items.item(key)?.product.name) ?? {}, language, settings.language) || key
   return percent === null ? name : `${name}: −${percent} %`
 }

@@ -1,29 +1,18 @@
-import type { Items } from '../bundles/bundleParts'
 import type { Category, CatalogueItem } from '../catalogue/catalogue'
 import type { Catalogue } from '../catalogue/catalogue'
 import { imageOf, isForSale, priceOf, stockOf, wasOf } from '../catalogue/product'
 import type { Product } from '../catalogue/product'
-import type { ShopSettings } from '../catalogue/shopSettings'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
+import { optionsOf } from '../catalogue/productOptions'
+import type { AnswerContext } from './answerContext'
 import type { CatalogueCard, ProductAnswer } from './contract'
 import { bundleAnswer } from './bundleAnswer'
 import { hasOptions, isPriceFrom, itemUrl } from './deliveredItem'
-import type { Moment } from '../time/moment'
 
-/** In which words and as of when catalogue facts are told. */
-export interface Telling {
-  settings: ShopSettings
-  /** BCP 47 tag */
-  language: string
-  at: Moment
-  /** Where the parts of bundles are looked up. */
-  items: Items
-}
+const words = (text: Text, { language, settings }: AnswerContext) => textIn(text, language, settings.language)
 
-const words = (text: Text, { language, settings }: Telling) => textIn(text, language, settings.language)
-
-export function catalogueCard({ product, variant }: CatalogueItem, telling: Telling): CatalogueCard {
+export function catalogueCard({ product, variant }: CatalogueItem, telling: AnswerContext): CatalogueCard {
   return {
     sku: product.sku,
     name: words(product.name, telling) || product.sku,
@@ -39,7 +28,7 @@ export function catalogueCard({ product, variant }: CatalogueItem, telling: Tell
   }
 }
 
-export function productAnswer(product: Product, catalogue: Catalogue, telling: Telling): ProductAnswer {
+export function productAnswer(product: Product, catalogue: Catalogue, telling: AnswerContext): ProductAnswer {
   return {
     ...catalogueCard({ product, variant: null }, telling),
     description: words(product.description, telling),
@@ -70,19 +59,6 @@ export const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0] ?? 
 /** The category and those above it, from the top. */
 export const categoryPath = (key: string, catalogue: Catalogue): Category[] => catalogue.categoryPath(key).map(each => catalogue.category(each)!)
 
-export function namedKey({ key, name }: { key: string, name: Text }, telling: Telling): { key: string, name: string } {
+export function namedKey({ key, name }: { key: string, name: Text }, telling: AnswerContext): { key: string, name: string } {
   return { key, name: words(name, telling) || key }
-}
-
-/** The options of a product with every value its variants have, in the variants' order. */
-export function optionsOf(product: Product): ProductAnswer['options'] {
-  const values = new Map<string, Set<string>>()
-  for (const variant of product.variants) {
-    for (const [name, value] of Object.entries(variant.options)) {
-      const known = values.get(name)
-      if (known) known.add(value)
-      else values.set(name, new Set([value]))
-    }
-  }
-  return Array.from(values, ([name, all]) => ({ name, values: [...all] }))
 }

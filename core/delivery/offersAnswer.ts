@@ -1,12 +1,12 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { OfferList } from '../offers/offerLists'
 import { textIn } from '../text/text'
-import type { Telling } from './catalogueAnswer'
+import type { AnswerContext } from './answerContext'
 import type { PageAnswer } from './contract'
 import { deliveredProduct, itemName } from './deliveredItem'
 
 /** The offers of a page as a shop gets them. @param explain with those that are not made, and what is missing from the others */
-export function offersAnswer(lists: readonly OfferList[], { settings, language, items }: Telling, explain: boolean): Pick<PageAnswer, 'offers' | 'hiddenOffers'> {
+export function offersAnswer(lists: readonly OfferList[], { settings, language, items }: AnswerContext, explain: boolean): Pick<PageAnswer, 'offers' | 'hiddenOffers'> {
   const words = (text: OfferList['offer']['heading']) => textIn(text, language, settings.language)
   const head = ({ offer, product }: OfferList) => ({ key: offer.key, heading: words(offer.heading), subject: product.sku })
   const left = (list: OfferList) => list.left.map(({ item, reason }) => ({ ...named(item), reason }))

@@ -9,7 +9,7 @@ import type { PagePlan } from '../pagePlans/pagePlan'
 import type { ReleaseContent } from '../releases/release'
 import type { Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
-import type { States } from './record'
+import type { States } from './states'
 import type { ShopView, Stored } from './shopView'
 
 /** What planning a command, and telling it in words, may ask of the shop. */

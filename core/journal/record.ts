@@ -2,6 +2,7 @@ import type { Category } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import type { CountingRules } from './counting'
 import type { ShopView } from './shopView'
+import type { Keeper, States } from './states'
 
 /*
  * What a stored record is: a sort of thing that is changed by commands, undone, and held in memory by everyone who follows the changes.
@@ -17,17 +18,6 @@ export type AnyChange = ChangeOf<string, unknown>
 
 /** Something that stands on a thing which changes would take away. The words follow “can’t be undone:”. */
 export interface Use { words: string, /** SKU or key of the thing. */ about: string }
-
-/** Has what is held in memory of a record. */
-export interface Keeper<State> {
-  /** Name of the record, in the journal and the database too: it never changes. */
-  of: string
-  /** What is held when there is nothing yet. */
-  begin(): State
-}
-
-/** What is held in memory, by record. */
-export interface States { of<State>(keeper: Keeper<State>): State }
 
 /** What follows in the live shop from changes, beyond the states of their own records. */
 export interface LiveEffects {

@@ -9,7 +9,7 @@ import type { PagePlan } from '../pagePlans/pagePlan'
 import type { ReleaseContent } from '../releases/release'
 import type { Section } from '../sections/section'
 import type { Versions } from '../sections/versions'
-import type { States } from './record'
+import type { States } from './states'
 
 /** The shop as records and their commands see it. What a record has to itself it finds in `states`; what others ask for has a name here. */
 export interface ShopView {

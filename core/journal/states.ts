@@ -1,4 +1,13 @@
-import type { Keeper, States } from './record'
+/** Has what is held in memory of a record. */
+export interface Keeper<State> {
+  /** Name of the record, in the journal and the database too: it never changes. */
+  of: string
+  /** What is held when there is nothing yet. */
+  begin(): State
+}
+
+/** What is held in memory, by record. */
+export interface States { of<State>(keeper: Keeper<State>): State }
 
 /** What is held in memory, by record; a record's state begins when it is first asked for. */
 export class HeldStates implements States {

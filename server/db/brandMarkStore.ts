@@ -1,4 +1,4 @@
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 /** Addresses of the brands' pictures, by brand. */
 export const brandMarkTable: RecordTable<string | null> = {

@@ -14,7 +14,7 @@ import { batches } from './batches'
 import type { Database } from './database'
 import { lanesOf } from './lanesOf'
 import { writeProducts } from './productStore'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 export interface Order {
   number: string

@@ -1,7 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { LinkKind } from '../../core/links/kind'
 import type { Database } from './database'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 /** All kinds in their order. */
 export async function readKinds(db: Database): Promise<LinkKind[]> {

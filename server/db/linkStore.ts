@@ -5,7 +5,7 @@ import { batches } from './batches'
 import type { Database } from './database'
 import { readKinds } from './kindStore'
 import { lanesOf } from './lanesOf'
-import type { RecordTable, Skus } from './recordTables'
+import type { RecordTable, Skus } from './recordTable'
 
 /** How many lanes are written at a time: what is made of them in memory must not hold up other requests. */
 const laneBatch = 250

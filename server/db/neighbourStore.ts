@@ -1,6 +1,6 @@
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { productIdOf } from './productStore'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 /** What is set for the neighbours of products; products without anything set have no row. */
 export const neighboursTable: RecordTable<NeighbourSettings> = {

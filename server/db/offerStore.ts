@@ -1,5 +1,5 @@
 import type { Offer } from '../../core/offers/offer'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 export const offerTable: RecordTable<Offer | null> = {
   async* read(db) {

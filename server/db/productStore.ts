@@ -5,7 +5,7 @@ import { textIn } from '../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
 import type { ProductRow, VariantRow } from './models'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 /** A product as it is kept, with its number in the database. */
 export interface StoredProduct {

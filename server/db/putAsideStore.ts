@@ -1,4 +1,4 @@
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 /** The findings of the checks that were put aside, each with the reason. */
 export const putAsideTable: RecordTable<string | null> = {

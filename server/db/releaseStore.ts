@@ -2,7 +2,7 @@ import type { Transaction } from 'sequelize'
 import type { ReleaseContent, ReleaseHead, Schedule } from '../../core/releases/release'
 import { upgradeRelease } from '../../core/releases/upgradeRelease'
 import type { Database } from './database'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 /** Adds a release. The first one of all has what was live before it ahead of it, so that there is a way back. */
 export async function addRelease(db: Database, head: Omit<ReleaseHead, 'number'>, content: ReleaseContent, before: ReleaseContent, transaction: Transaction): Promise<void> {

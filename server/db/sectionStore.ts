@@ -5,7 +5,7 @@ import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import { builtInSections } from '../../core/sections/builtIn'
 import type { Versions } from '../../core/sections/versions'
 import type { Database } from './database'
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 
 type DraftedTable = 'sections' | 'plans' | 'looks'
 

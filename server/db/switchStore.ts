@@ -1,4 +1,4 @@
-import type { RecordTable } from './recordTables'
+import type { RecordTable } from './recordTable'
 import { productIdOf } from './productStore'
 
 /** The sections that are switched off on a product's page. */

@@ -5,16 +5,19 @@ import { PlanBook } from '../../core/pagePlans/planBook'
 import type { Section } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import type { Shop } from '../../core/selection/shop'
-import type { LiveShop } from './liveShop'
+import type { ShopView } from '../../core/journal/shopView'
+
+/** What a shop with its drafts has of the live one. */
+type Undrafted = Shop & Pick<ShopView, 'sectionVersions' | 'planVersions' | 'lookVersions'> & { brandMarks: ReadonlyMap<string, string> }
 
 /** The live shop with its sections, page plans and looks as they will be after publishing. */
 export class DraftedShop implements Shop {
-  readonly #shop: LiveShop
+  readonly #shop: Undrafted
   sections: ReadonlyMap<string, Section> = new Map()
   plans = new PlanBook([])
   looks = new LookBook([])
 
-  constructor(shop: LiveShop) {
+  constructor(shop: Undrafted) {
     this.#shop = shop
   }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlanCommand } from '../../../core/records/pagePlans/planCommands'
+import type { PlanCommand } from '../../../core/records/pagePlans/planCommandSchema'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { emptyScope, pageKind } from '../../../core/pagePlans/pagePlan'

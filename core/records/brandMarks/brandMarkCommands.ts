@@ -1,14 +1,7 @@
-import { z } from 'zod'
-import { pictureAddress } from '../../catalogue/pictureType'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { brandMarkRecord } from './brandMarkRecord'
 import { planBrandMarks } from './planBrandMarks'
-
-/** Sets the picture that a brand is known by. */
-const brandMarkCommandSchema = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('setBrandMark'), brand: z.string().min(1).max(256), image: pictureAddress.nullable() }),
-])
-export type BrandMarkCommand = z.infer<typeof brandMarkCommandSchema>
+import { brandMarkCommandSchema } from './brandMarkCommandSchema'
 
 export const brandMarkCommands: CommandGroup<typeof brandMarkCommandSchema> = {
   schema: brandMarkCommandSchema,

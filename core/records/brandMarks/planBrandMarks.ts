@@ -1,4 +1,4 @@
-import type { BrandMarkCommand } from './brandMarkCommands'
+import type { BrandMarkCommand } from './brandMarkCommandSchema'
 import type { BrandMarkChange } from './brandMarkRecord'
 import { CommandError } from '../../journal/commandError'
 

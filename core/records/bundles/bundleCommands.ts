@@ -1,9 +1,6 @@
-import { z } from 'zod'
-import { bundle } from '../../catalogue/bundle'
 import type { BundleSettings } from '../../bundles/bundleSettings'
-import { bundleSettings, settingsOf } from '../../bundles/bundleSettings'
+import { settingsOf } from '../../bundles/bundleSettings'
 import { bundleDifferences } from '../../bundles/bundleWords'
-import { sku } from '../../catalogue/sku'
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { CommandError } from '../../journal/commandError'
@@ -13,17 +10,8 @@ import { textIn } from '../../text/text'
 import type { ProductChange } from '../products/productRecord'
 import { productRecord } from '../products/productRecord'
 import { planBundles } from './planBundles'
-
-/** Commands on bundles. They change the product that a bundle is. */
-const bundleCommandSchema = z.discriminatedUnion('type', [
-  /** Adds a draft. */
-  z.strictObject({ type: z.literal('addBundle'), sku, name: bundleSettings.shape.name, bundle }),
-  /** Sets parts of a bundle. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeBundle'), sku, settings: bundleSettings.partial(), seen: bundleSettings.partial() }),
-  /** Takes a draft away that nothing leads to. */
-  z.strictObject({ type: z.literal('removeBundle'), sku }),
-])
-export type BundleCommand = z.infer<typeof bundleCommandSchema>
+import type { BundleCommand } from './bundleCommandSchema'
+import { bundleCommandSchema } from './bundleCommandSchema'
 
 function plan(command: BundleCommand, context: CommandContext): ProductChange[] {
   const changes = planBundles(command, context)

@@ -6,7 +6,7 @@ import { emptyProduct } from '../../catalogue/emptyProduct'
 import type { CatalogueItem, Category } from '../../catalogue/catalogue'
 import type { Product } from '../../catalogue/product'
 import type { ProductChange } from '../products/productRecord'
-import type { BundleCommand } from './bundleCommands'
+import type { BundleCommand } from './bundleCommandSchema'
 import { CommandError } from '../../journal/commandError'
 
 /** What planning a command on bundles needs to know of the shop. */

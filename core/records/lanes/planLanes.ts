@@ -5,7 +5,7 @@ import { arrangeLinks, detailLinks, insertLinks, isNeverShown, moveLink, removeL
 import type { LinkKind } from '../../links/kind'
 import type { LanePage } from '../../links/pageLanes'
 import { pageLaneKinds, pageOfSource, sourceOfPage } from '../../links/pageLanes'
-import type { LaneCommand } from './laneCommands'
+import type { LaneCommand } from './laneCommandSchema'
 import type { LaneChange } from './laneRecords'
 import { CommandError } from '../../journal/commandError'
 import { listed } from '../../text/sentence'

@@ -1,23 +1,11 @@
-import { z } from 'zod'
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
 import type { KindSettings } from '../../links/kind'
-import { kindKey, kindSettings } from '../../links/kind'
 import { textIn } from '../../text/text'
 import { planKinds } from './planKinds'
-
-/** Commands on the kinds of links. */
-const kindCommandSchema = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('addKind'), settings: kindSettings }),
-  z.strictObject({ type: z.literal('changeKind'), key: kindKey, settings: kindSettings.partial() }),
-  /** Puts the kinds into this order; those that are not named come after, as they stood. */
-  z.strictObject({ type: z.literal('orderKinds'), order: z.array(kindKey).min(1) }),
-  /** Takes a kind out of use, and puts it back. Its links stay as they are. */
-  z.strictObject({ type: z.literal('retireKind'), key: kindKey }),
-  z.strictObject({ type: z.literal('restoreKind'), key: kindKey }),
-])
-export type KindCommand = z.infer<typeof kindCommandSchema>
+import type { KindCommand } from './kindCommandSchema'
+import { kindCommandSchema } from './kindCommandSchema'
 
 export const kindCommands: CommandGroup<typeof kindCommandSchema> = {
   schema: kindCommandSchema,

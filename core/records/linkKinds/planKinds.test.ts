@@ -3,7 +3,7 @@ import type { LinkKind } from '../../links/kind'
 import { makeKind } from '../../links/makeKind.testing'
 import { isEmpty } from '../registry'
 import { commandSchema } from '../registry'
-import type { KindCommand } from './kindCommands'
+import type { KindCommand } from './kindCommandSchema'
 import { describeCommand } from '../registry'
 import { planKinds } from './planKinds'
 

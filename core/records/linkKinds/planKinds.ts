@@ -1,6 +1,6 @@
 import type { KindSettings, LinkKind } from '../../links/kind'
 import { keyFor } from '../../text/keyFor'
-import type { KindCommand } from './kindCommands'
+import type { KindCommand } from './kindCommandSchema'
 import type { KindChange, KindOrderChange } from './kindRecords'
 import { CommandError } from '../../journal/commandError'
 

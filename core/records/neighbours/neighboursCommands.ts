@@ -1,13 +1,7 @@
-import { z } from 'zod'
-import { neighbourSettings } from '../../catalogue/neighbours'
-import { sku } from '../../catalogue/sku'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
 import { planNeighbours } from './planNeighbours'
-
-/** Sets which traits of a product count for its neighbours, and which categories are left out. */
-const neighboursCommandSchema = z.discriminatedUnion('type', [z.strictObject({ type: z.literal('setNeighbours'), source: sku, settings: neighbourSettings })])
-export type NeighboursCommand = z.infer<typeof neighboursCommandSchema>
+import { neighboursCommandSchema } from './neighboursCommandSchema'
 
 export const neighboursCommands: CommandGroup<typeof neighboursCommandSchema> = {
   schema: neighboursCommandSchema,

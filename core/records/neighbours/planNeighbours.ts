@@ -1,6 +1,6 @@
 import type { Category, CatalogueItem } from '../../catalogue/catalogue'
 import type { NeighbourSettings } from '../../catalogue/neighbours'
-import type { NeighboursCommand } from './neighboursCommands'
+import type { NeighboursCommand } from './neighboursCommandSchema'
 import type { NeighboursChange } from './neighboursRecord'
 import { CommandError } from '../../journal/commandError'
 

@@ -4,7 +4,7 @@ import type { LinkKind } from '../../links/kind'
 import type { Offer, OfferSettings } from '../../offers/offer'
 import { inOfferOrder } from '../../offers/offered'
 import { keyFor } from '../../text/keyFor'
-import type { OfferCommand } from './offerCommands'
+import type { OfferCommand } from './offerCommandSchema'
 import type { OfferChange } from './offerRecord'
 import { CommandError } from '../../journal/commandError'
 

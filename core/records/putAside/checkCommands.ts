@@ -1,30 +1,13 @@
-import { z } from 'zod'
 import type { Finding } from '../../checks/check'
-import { finding } from '../../checks/check'
 import { checkWords, mendedWords } from '../../checks/checkWords'
 import { PutAside } from '../../checks/putAside'
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
-import { mostNamed } from '../../journal/commandParts'
 import { counted } from '../../text/sentence'
 import { canStillBeMended, planChecks } from './planChecks'
 import { putAsideRecord } from './putAsideRecord'
-
-/** So many findings are mended in one go. */
-export const mostMended = 2000
-
-/** Commands on what the checks found. */
-const checkCommandSchema = z.discriminatedUnion('type', [
-  /** Keeps findings out of the counts, and says why; and takes them up again. */
-  z.strictObject({
-    type: z.literal('putAside'), findings: z.array(finding).min(1).max(mostNamed),
-    reason: z.string().trim().min(1, 'Say why, in a few words.').max(200, 'A reason has at most 200 characters.'),
-  }),
-  z.strictObject({ type: z.literal('takeUp'), findings: z.array(finding).min(1).max(mostNamed) }),
-  /** Mends each finding as its check says: unlinks, links back, or shortens the lane. */
-  z.strictObject({ type: z.literal('mend'), findings: z.array(finding).min(1).max(mostMended, `At most ${mostMended.toLocaleString('en')} findings are mended at once.`) }),
-])
-export type CheckCommand = z.infer<typeof checkCommandSchema>
+import type { CheckCommand } from './checkCommandSchema'
+import { checkCommandSchema } from './checkCommandSchema'
 
 export const checkCommands: CommandGroup<typeof checkCommandSchema> = { schema: checkCommandSchema, plan: (command, context) => planChecks(command, { ...context, asideReason: finding => new PutAside(context.states.of(putAsideRecord)).reason(finding) }), words: checkCommandWords }
 

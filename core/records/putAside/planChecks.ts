@@ -5,7 +5,7 @@ import type { LinkKind } from '../../links/kind'
 import type { Lane } from '../../links/lane'
 import { insertLinks, removeLinks } from '../../links/lane'
 import type { LinksChange } from '../lanes/laneRecords'
-import type { CheckCommand } from './checkCommands'
+import type { CheckCommand } from './checkCommandSchema'
 import type { PutAsideChange } from './putAsideRecord'
 import { CommandError } from '../../journal/commandError'
 

@@ -6,7 +6,7 @@ import { known, lookChange, planChange, sectionChange, settled } from '../drafts
 import type { LookChange } from '../looks/lookRecord'
 import type { PlanChange } from '../pagePlans/planRecord'
 import type { SectionChange } from '../sections/sectionRecord'
-import type { ReleaseCommand } from './releaseCommands'
+import type { ReleaseCommand } from './releaseCommandSchema'
 
 export type DraftChange = SectionChange | PlanChange | LookChange
 

@@ -9,7 +9,7 @@ import type { DraftChange } from './planPublishing'
 import { planPublishing } from './planPublishing'
 import { known, lookChange, planChange, sectionChange, settled } from '../drafts/drafts'
 import type { DraftContext } from '../drafts/drafts'
-import type { ReleaseCommand } from './releaseCommands'
+import type { ReleaseCommand } from './releaseCommandSchema'
 import type { ScheduleChange } from './scheduleRecord'
 
 

@@ -6,7 +6,7 @@ import type { DraftContext } from '../drafts/drafts'
 import { draftOf, sectionChange, settled } from '../drafts/drafts'
 import type { PlanChange } from '../pagePlans/planRecord'
 import { takenOut } from '../pagePlans/planPagePlans'
-import type { SectionCommand } from './sectionCommands'
+import type { SectionCommand } from './sectionCommandSchema'
 import type { SectionChange } from './sectionRecord'
 
 /** Works out what a command on sections does. @throws CommandError when it can't be carried out as asked */

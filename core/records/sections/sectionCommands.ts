@@ -1,22 +1,11 @@
-import { z } from 'zod'
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
-import { sectionSettings } from '../../sections/section'
 import { sectionDifferences } from '../../sections/sectionDifferences'
-import { keySchema } from '../../text/key'
 import { listed } from '../../text/sentence'
 import { planSections } from './planSections'
-
-/** Commands on sections. They change drafts alone: shoppers see nothing of it. */
-const sectionCommandSchema = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('addSection'), settings: sectionSettings }),
-  /** Sets parts of a section. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeSection'), key: keySchema, settings: sectionSettings.partial(), seen: sectionSettings.partial() }),
-  /** Takes a section away, also from the plans that have it. */
-  z.strictObject({ type: z.literal('removeSection'), key: keySchema }),
-])
-export type SectionCommand = z.infer<typeof sectionCommandSchema>
+import type { SectionCommand } from './sectionCommandSchema'
+import { sectionCommandSchema } from './sectionCommandSchema'
 
 export const sectionCommands: CommandGroup<typeof sectionCommandSchema> = { schema: sectionCommandSchema, plan: planSections, words: sectionWords }
 

@@ -1,6 +1,6 @@
 import type { CatalogueItem } from '../../catalogue/catalogue'
 import type { DraftContext } from '../drafts/drafts'
-import type { SwitchCommand } from './switchCommands'
+import type { SwitchCommand } from './switchCommandSchema'
 import type { SwitchChange } from './switchedOffRecord'
 import { CommandError } from '../../journal/commandError'
 

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Links carry dates and a note; what a journal entry changed stands in rows of its own, to be found by product. */
 export const linkDetails: Migration = {

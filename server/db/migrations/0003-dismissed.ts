@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Targets that a merchandiser does not want suggested again. */
 export const dismissed: Migration = {

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Kinds of links can be retired, and what did not exist before a change, or does not after it, is NULL in the journal. */
 export const retiredKinds: Migration = {

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Which traits of a product count for its neighbours, and which categories are left out. Without a row everything counts. */
 export const neighbours: Migration = {

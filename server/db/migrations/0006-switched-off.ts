@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Sections that are never shown on the page of a product. */
 export const switchedOff: Migration = {

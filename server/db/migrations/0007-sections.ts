@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Sections and page plans, as shoppers get them and as drafts. */
 export const sections: Migration = {

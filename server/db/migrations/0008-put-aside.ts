@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Findings of the checks that were put aside, with the reason. */
 export const putAside: Migration = {

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 const none = `json('{"one":{},"without":{}}')`
 /** Adds the member to an object of JSON, where there is one. */

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Adds the members to an object of JSON, where there is one. */
 const withScope = (column: string, path: string) => `${column} = json_set(${column}, '${path}.scope', null, '${path}.rank', 0)`

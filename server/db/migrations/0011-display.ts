@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 const fit = (desktop: number, tablet: number, phone: number) =>
   JSON.stringify({ desktop: { columns: desktop, rows: null }, tablet: { columns: tablet, rows: null }, phone: { columns: phone, rows: null } })

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Every state that shoppers have had of sections and page plans, and what is to go live at a set time. */
 export const releases: Migration = {

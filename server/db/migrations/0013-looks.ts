@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 const isCompact = (section: string, path: string) => `json_extract(${section}, '${path}.layout') IN ('list', 'checklist', 'spotlight')`
 /** A section with its look and what is beside its heading. Compact layouts had a frame and a smaller heading of themselves. */

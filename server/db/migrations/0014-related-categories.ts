@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Categories that were chosen as related to one. */
 export const relatedCategories: Migration = {

@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** The pictures that brands are known by. */
 export const brandMarks: Migration = {

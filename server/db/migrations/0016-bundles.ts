@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** What bundles are made of, also of the products that the journal keeps; and the lines of orders that stand within a bundle's line. */
 export const bundles: Migration = {

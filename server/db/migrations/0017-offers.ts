@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Products that are offered together with others. */
 export const offers: Migration = {

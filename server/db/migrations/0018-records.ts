@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** One table for all sorts of things that need none of their own. */
 export const records: Migration = {

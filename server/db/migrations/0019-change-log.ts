@@ -1,4 +1,4 @@
-import type { Migration } from './index'
+import type { Migration } from './migration'
 
 /** Every write with a number of its own, sales too; the changes of those that are entries of the journal stand there. */
 export const changeLog: Migration = {

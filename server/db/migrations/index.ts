@@ -15,13 +15,9 @@ import { relatedCategories } from './0014-related-categories'
 import { brandMarks } from './0015-brand-marks'
 import { bundles } from './0016-bundles'
 import { offers } from './0017-offers'
+import type { Migration } from './migration'
 import { records } from './0018-records'
 import { changeLog } from './0019-change-log'
 
-/** One step of the database's structure. Its statements run in one transaction; once released it never changes. */
-export interface Migration {
-  name: string
-  statements: string[]
-}
-
+/** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles, offers, records, changeLog]
