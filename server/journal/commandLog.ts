@@ -80,16 +80,18 @@ export class CommandLog {
         if (write.number > until || !this.#followers.has(hear)) break
         safely(follower, { ...write, changes: [...write.changes, ...this.#shop.bundlesFollowing(write.changes)], rebuilt: false })
       }
-      isCatchingUp = false
-      for (const told of waiting) safely(follower, told)
     }
-    if (isCatchingUp) void catchUp().catch((error: unknown) => console.error('A follower could not catch up.', error))
+    const go = (missed: Told[]) => {
+      isCatchingUp = false
+      for (const told of [...missed, ...waiting]) safely(follower, told)
+    }
+    // Whoever can't be told what they missed is told that they missed something.
+    const failed = (error: unknown) => {
+      console.error('A follower could not catch up.', error)
+      go([{ number: this.followed, words: '', editor: '', changes: [], rebuilt: true }])
+    }
+    if (isCatchingUp) void catchUp().then(() => go([]), failed)
     return () => this.#followers.delete(hear)
-  }
-
-  /** Takes over what others have written into the database since. */
-  async catchUp(): Promise<void> {
-    await this.#inTurn(() => Promise.resolve({ entry: null, type: 'beside', words: '', changes: [], editor: '' }))
   }
 
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
