@@ -19,7 +19,7 @@ test('the shop’s time zone is set and undone, and days end there', async ({ pa
   const shown = async (at: string) => JSON.stringify(await (await request.get('/api/shop/v1/pages/product/INC-1', { params: { at } })).json()).includes('"sku":"SMO-M"')
   expect([await shown('2026-12-24T10:59:00Z'), await shown('2026-12-24T11:01:00Z')]).toEqual([true, false])
 
-  await page.locator('.v-snackbar').getByRole('button', { name: 'Undo' }).click()
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(field).toHaveValue('Europe/London')
   expect(await shown('2026-12-24T11:01:00Z')).toBe(true)
 })

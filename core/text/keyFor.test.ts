@@ -6,7 +6,7 @@ import { keyFor } from './keyFor'
 describe('keyFor', () => {
   it('makes small words with hyphens of a name', () => {
     const key = (name: string) => keyFor(name, () => false, 'kind')
-    expect(['Finishing touch', ' Rähmchen & Böden!', '10 % off', '蜂蜜'].map(key)).toEqual(['finishing-touch', 'rahmchen-boden', '10-off', 'kind'])
+    expect(['Finishing touch', ' Rähmchen & Böden!', 'Füße', '10 % off', 'USB-Kabel 2GB', '蜂蜜'].map(key)).toEqual(['finishing-touch', 'raehmchen-boeden', 'fuesse', '10-off', 'usb-kabel-2gb', 'kind'])
   })
 
   it('always makes a valid key that is not taken', () => {
