@@ -1,4 +1,5 @@
 import { refDebounced, until } from '@vueuse/core'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { ApiProblem } from '../utils/callApi'
 
 const pageSize = 100
@@ -58,7 +59,11 @@ export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query
   async function refresh(): Promise<void> {
     const inSight = new Set(recent)
     rows.value = new Map([...rows.value].filter(([index]) => inSight.has(Math.floor(index / pageSize))))
-    await Promise.all(Array.from(inSight.size ? inSight : [0], fetchPage))
+    // What is on its way was asked for before, and may not know yet what has changed.
+    await Promise.all(Array.from(inSight.size ? inSight : [0], async (page) => {
+      await fetching.get(page)
+      await fetchPage(page)
+    }))
   }
 
   async function startOver(): Promise<void> {
