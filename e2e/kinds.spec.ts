@@ -115,6 +115,6 @@ test('retiring a kind that a section shows takes its links out of the shop, and 
   await dialog.getByRole('button', { name: 'Retire', exact: true }).click()
   await expect(studio.message).toContainText('Retired the kind accessory')
   expect(await shown()).not.toContain('accessories')
-  await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
+  await studio.message.getByRole('button', { name: 'Undo' }).click()
   await expect.poll(shown).toContain('accessories')
 })

@@ -12,7 +12,6 @@ import type { DraftContext } from '../drafts/drafts'
 import type { ReleaseCommand } from './releaseCommandSchema'
 import type { ScheduleChange } from './scheduleRecord'
 
-
 /** What planning a command on releases needs to know of the shop. */
 export interface ReleaseContext extends DraftContext {
   /** What shoppers got with a release. */
