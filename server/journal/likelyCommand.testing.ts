@@ -17,7 +17,8 @@ export const anyLikelyCommand = fc.record({ which: fc.nat(10_000), numbers: fc.a
 export type LikelyCommand = typeof anyLikelyCommand extends fc.Arbitrary<infer T> ? T : never
 
 /** The command that the numbers choose in a shop; null when there is nothing there that it could be about. */
-export function likelyCommand({ which, numbers }: LikelyCommand, shop: LiveShop): Command | null {
+export function likelyCommand({ which, numbers }: LikelyCommand, shop: LiveShop, among: 'all' | 'withoutSales' = 'all'): Command | null {
+  const some = among === 'all' ? [...makers, ...salesMakers] : makers
   let next = 0
   const choose: Choose = (of) => {
     const all = [...of]
@@ -25,7 +26,7 @@ export function likelyCommand({ which, numbers }: LikelyCommand, shop: LiveShop)
     return all[numbers[next++ % numbers.length]! % all.length]!
   }
   try {
-    return makers[which % makers.length]!(shop, choose)
+    return some[which % some.length]!(shop, choose)
   } catch (error) {
     if (error instanceof NothingThere) return null
     throw error
@@ -110,6 +111,10 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
     const { key, products } = choose(articles)
     return { type: 'move', kind: 'named', on: [{ source: `article:${key}` }], target: choose(products), place: 1 }
   },
+]
+
+/** On offers, bundles and settings, which the commands above have nothing to do with. */
+const salesMakers: typeof makers = [
   (shop, choose) => {
     const { key: _, rank: __, ...settings } = makeOffer('tried', { offered: { by: 'chosen', skus: [choose(partsOf(shop))] }, limit: choose([1, 2]) })
     return { type: 'addOffer', settings }
