@@ -46,9 +46,13 @@ function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, {
   return offerLists(subjects.map(sku => shop.catalogue.product(sku)!), cart, shop, at)
 }
 
-/** Queries repeat (most shoppers' carts are empty), and checking one takes longer than filling a section. */
-const parsed = new Map<string, PageQuery>()
-const mostParsed = 2000
+/**
+ * Queries repeat (most shoppers' carts are empty), and checking one takes longer than filling a section.
+ * Those with parameters of their own hardly do, searches above all: they are kept apart, so that they push out no others.
+ */
+const parsedQueries = new Map<string, PageQuery>()
+const parsedOwnQueries = new Map<string, PageQuery>()
+const maxParsed = 2000
 
 function asked(event: H3Event): { page: Page, query: PageQuery } {
   const [, named, name = '', plain] = address.exec(event.path)!
@@ -60,12 +64,13 @@ function asked(event: H3Event): { page: Page, query: PageQuery } {
 
 /** @param own parameters that only this kind of page has */
 function parsedQuery(event: H3Event, own: { kind: PageKind, query: z.ZodObject } | undefined): PageQuery {
+  const parsed = own ? parsedOwnQueries : parsedQueries
   const start = event.path.indexOf('?')
   const search = `${own?.kind ?? ''}${start < 0 ? '' : event.path.slice(start)}`
   let query = parsed.get(search)
   if (!query) {
     query = queryOf(event, own ? pageQuery.extend(own.query.shape) : pageQuery) as PageQuery
-    if (parsed.size >= mostParsed) parsed.clear()
+    if (parsed.size >= maxParsed) parsed.clear()
     parsed.set(search, query)
   }
   return query
