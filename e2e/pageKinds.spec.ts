@@ -72,5 +72,8 @@ test('a section is put on the home page in Pages, tried in Sections, and seen in
   await expect(frame.getByRole('heading', { name: 'Bought most' })).toBeVisible()
   await studio.goto('/sections/home-best-sellers')
   await expect(studio.getByRole('region', { name: 'Try it' })).toContainText('Twist lids, 82 mm')
-  await expect(studio.getByRole('region', { name: 'Try it' })).toContainText('How often it is full or blank is counted on pages of products')
+  await expect(studio.getByRole('region', { name: 'Fill meter' })).toContainText('4 of 4 places filled')
+  // What hangs on the shopper alone is not counted, and says so.
+  await studio.goto('/sections/home-recently-viewed')
+  await expect(studio.getByRole('region', { name: 'Try it' })).toContainText('So there is no telling how often it is full or blank')
 })

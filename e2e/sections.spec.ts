@@ -250,7 +250,7 @@ test('the fill meter counts every product page, beside what is live, and follows
   await expect(meter).toContainText(/blank\s*live now: \d+/)
   const before = await blank()
   await meter.getByRole('button', { name: /blank/ }).click()
-  const dialog = page.getByRole('dialog', { name: `${before} blank` })
+  const dialog = page.getByRole('dialog', { name: `${before} product pages, blank` })
   await expect(dialog.getByRole('listitem')).toHaveCount(Math.min(100, before))
   const sku = await dialog.getByRole('listitem').first().locator('.mono').innerText()
 
@@ -261,4 +261,19 @@ test('the fill meter counts every product page, beside what is live, and follows
 
   await dialog.getByRole('link', { name: 'Open the first 20 on the bench' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('20 products together')
+})
+
+test('a section of category pages is counted over all categories, and its lists lead to their lanes', async ({ page }) => {
+  await page.goto('/sections/related-categories')
+  const meter = page.getByRole('region', { name: 'Fill meter' })
+  await expect(meter).toContainText(/\d+ category pages/)
+  const total = Number(/(\d+) category pages/.exec(await meter.innerText())![1])
+  const counts = Array.from((await meter.getByRole('list').innerText()).matchAll(/(\d+) (full|thin|blank)/g), ([, count]) => Number(count))
+  expect(counts.reduce((sum, each) => sum + each)).toBe(total)
+  await meter.getByRole('button', { name: /full/ }).click()
+  const first = page.getByRole('dialog', { name: /category pages, full/ }).getByRole('link').first()
+  const name = await first.innerText()
+  await first.click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(name)
+  await expect(page.getByRole('heading', { name: 'Related categories' })).toBeVisible()
 })

@@ -111,6 +111,16 @@ export class Catalogue {
     return found && !found.variant ? found.product : undefined
   }
 
+  /** In the order they were given. */
+  get categories(): Iterable<Category> {
+    return this.#categories.values()
+  }
+
+  /** In the order they were given. */
+  get articles(): Iterable<Article> {
+    return this.#articles.values()
+  }
+
   category(key: string): Category | undefined {
     return this.#categories.get(key)
   }

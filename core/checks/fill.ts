@@ -1,4 +1,7 @@
+import type { FillStep } from '../fillSteps/fillStep'
+import { needsSubjects, stepTypeOf } from '../fillSteps/fillStep'
 import type { PageKind } from '../pageTypes/registry'
+import { pageTypes } from '../pageTypes/registry'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import { hasSection, sectionsOf } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
@@ -25,26 +28,43 @@ export function fillSummary({ places, pages }: Pick<Fill, 'places' | 'pages'>): 
   return { full: pages[places]!, thin: all - pages[places]! - pages[0]!, blank: pages[0]! }
 }
 
-/** Kinds of pages whose sections can be counted product by product. */
-export const countedPages = ['product', 'added', 'cart'] as const satisfies readonly PageKind[]
-export type CountedPage = (typeof countedPages)[number]
-export const isCounted = (page: PageKind): page is CountedPage => (countedPages as readonly PageKind[]).includes(page)
+/** A product or category that a section shows, by the number of the step that brought it. */
+export type Shown = Pick<Candidate, 'step'>
 
 /**
- * Tells what a section shows on the pages of products that have it; a section on no plan of these pages is tried on all of them.
- * A cart page is one with this product alone in the cart.
- * @param page the kind of page
- * @returns what it shows for a SKU, null on a page whose plan doesn't have it; null when there is no such section
+ * Whether all that a section shows on a kind of page hangs on who looks: on their cart, or on what they looked at before.
+ * On the pages that are counted, those of somebody who has just come, there is nothing of it to see.
  */
-export function shownFor(shop: Shop, key: string, page: CountedPage): ((sku: string, at: Moment) => readonly Candidate[] | null) | null {
+export function hangsOnShopper({ steps }: Pick<Section, 'steps'>, page: PageKind): boolean {
+  const active = steps.filter(step => !step.off)
+  return active.length > 0 && active.every(step => isOfShopper(step, page))
+}
+
+/** Whether something of what a section shows hangs on who looks. */
+export const hangsInPartOnShopper = ({ steps }: Pick<Section, 'steps'>, page: PageKind) => steps.some(step => !step.off && isOfShopper(step, page))
+
+function isOfShopper(step: FillStep, page: PageKind): boolean {
+  const { isOfCart, countsAsInCart } = pageTypes[page]
+  return stepTypeOf(step).isOfShopper === true || (step.subjects === 'cart' && needsSubjects(step) && !isOfCart && !countsAsInCart)
+}
+
+/**
+ * Tells what a section shows on the pages of a kind that have it; a section on no plan of these pages is tried on all of them.
+ * A page of several products is one with this product alone.
+ * @param page the kind of page
+ * @returns what it shows on the page about a SKU or key, null on a page whose plan doesn't have it; null when there is no such section
+ */
+export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: string, at: Moment) => readonly Shown[] | null) | null {
   const section = shop.sections.get(key)
   if (!section) return null
   const isPlanned = shop.plans.of(page).some(plan => hasSection(plan, key))
   const wider = isPlanned ? shop : withSection(shop, key, page)!
   const counted = shopWith(wider, { plans: wider.plans.mapped(page, plan => hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] }) })
-  return (sku, at) => {
-    const { plan, sections } = resolvePage(counted, ...visitTo(page, sku, at))
-    return hasSection(plan, key) ? sections.find(each => each.section.key === key)?.items ?? [] : null
+  return (subject, at) => {
+    const { plan, sections } = resolvePage(counted, ...visitTo(page, subject, at))
+    if (!hasSection(plan, key)) return null
+    const shown = sections.find(each => each.section.key === key)
+    return shown ? [...shown.items, ...shown.tiles] : []
   }
 }
 

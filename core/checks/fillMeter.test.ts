@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { LinkIndex } from '../links/linkIndex'
 import { linkStep } from '../fillSteps/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import type { PageKind } from '../pageTypes/registry'
 import { PlanBook } from '../pagePlans/planBook'
 import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
 import { skus } from '../fillSteps/naiveStep.testing'
@@ -11,8 +12,8 @@ import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { FillMeter } from './fillMeter'
 
-function counted(shop: Shop, section = 's1'): FillMeter {
-  const meter = new FillMeter(shop, section, 'product')
+function counted(shop: Shop, section = 's1', page: PageKind = 'product'): FillMeter {
+  const meter = new FillMeter(shop, section, page)
   const counting = meter.counting(now)
   while (!counting.next().done);
   return meter
@@ -33,7 +34,7 @@ describe('a fill meter', () => {
       const meter = counted(shop)
       const shown = [...walked(shop).values()]
       expect(meter.fill).toEqual({ places: 2, pages: [0, 1, 2].map(count => shown.filter(each => each === count).length), steps: [shown.reduce((sum, each) => sum + each, 0)] })
-      const thin = [...meter.positionsWith(1, 1)].map(position => shop.index.productAt(position).sku)
+      const thin = [...meter.subjectsWith(1, 1)]
       expect(thin).toEqual([...walked(shop)].filter(([, count]) => count === 1).map(([sku]) => sku))
     }), { numRuns: 200 })
   })
@@ -46,6 +47,17 @@ describe('a fill meter', () => {
       meter.recount([shop.index.postings.positionOf(source)!], now)
       expect(meter.fill).toEqual(counted(shop).fill)
     }), { numRuns: 200 })
+  })
+
+  it('counts the one page of an article anew, after what it names has changed', () => {
+    fc.assert(fc.property(anyPlainShop, fc.uniqueArray(fc.constantFrom(...skus), { maxLength: 3 }), (plain, names) => {
+      const shop = { ...shopOf(plain), sections: new Map([['s1', makeSection('s1', { steps: [linkStep('accessory')], places: 4 })]]), plans: new PlanBook([makePlan('article', ['s1'])]) }
+      const meter = counted(shop, 's1', 'article')
+      shop.catalogue.setArticle({ ...shop.catalogue.article('spring')!, products: names })
+      meter.recount(meter.pages.withSubject('spring'), now)
+      expect(meter.fill).toEqual(counted(shop, 's1', 'article').fill)
+      expect(meter.fill.pages.reduce((sum, each) => sum + each)).toBe(1)
+    }), { numRuns: 100 })
   })
 
   it('takes over the counts of another that counts the same', () => {

@@ -1,32 +1,37 @@
+import type { PageKind } from '../pageTypes/registry'
 import { sectionsOf } from '../pagePlans/pagePlan'
 import { stepTypeOf } from '../fillSteps/fillStep'
 import type { SoldFact } from '../fillSteps/fillStepType'
 import { heeds } from '../sections/heeds'
 import type { Section } from '../sections/section'
-import type { Candidate } from '../candidates/candidate'
 import type { Shop } from '../selection/shop'
-import type { CountedPage, Fill } from './fill'
+import type { CountedPages } from './countedPages'
+import { countedPages } from './countedPages'
+import type { Fill, Shown } from './fill'
 import { shownFor } from './fill'
 import type { Moment } from '../time/moment'
 
 const pagesInStep = 50
 const notServed = -1
 
-/** What a section shows on the page of every product, kept so that single pages can be counted anew. */
+/** What a section shows on all pages of a kind, kept so that single pages can be counted anew. */
 export class FillMeter {
   readonly #shop: Shop
   readonly #section: string
-  readonly #page: CountedPage
+  readonly #page: PageKind
+  /** Its pages, by numbers. */
+  readonly pages: CountedPages
   #counts = new Int8Array()
   /** How many products each step shows, page by page. */
   #bySteps = new Uint8Array()
   /** How many steps the section had when it was counted. */
   #stepCount = 0
 
-  constructor(shop: Shop, section: string, page: CountedPage) {
+  constructor(shop: Shop, section: string, page: PageKind) {
     this.#shop = shop
     this.#section = section
     this.#page = page
+    this.pages = countedPages(shop, page)
   }
 
   /**
@@ -34,15 +39,16 @@ export class FillMeter {
    * @returns whether there is such a section
    */
   *counting(at: Moment): Generator<number, boolean> {
-    const { index, sections } = this.#shop
+    const { sections } = this.#shop
+    const { size } = this.pages
     const shown = this.#shown(at)
     if (!shown) return false
-    const counts = new Int8Array(index.size)
+    const counts = new Int8Array(size)
     const stepCount = sections.get(this.#section)!.steps.length
-    const bySteps = new Uint8Array(index.size * stepCount)
-    for (let position = 0; position < index.size; position++) {
-      count(position, shown(position), counts, bySteps, stepCount)
-      if (position % pagesInStep === 0) yield position
+    const bySteps = new Uint8Array(size * stepCount)
+    for (let number = 0; number < size; number++) {
+      count(number, shown(number), counts, bySteps, stepCount)
+      if (number % pagesInStep === 0) yield number
     }
     this.#counts = counts
     this.#bySteps = bySteps
@@ -58,9 +64,9 @@ export class FillMeter {
   }
 
   /** Counts single pages anew. */
-  recount(positions: Iterable<number>, at: Moment): void {
+  recount(numbers: Iterable<number>, at: Moment): void {
     const shown = this.#shown(at)
-    if (shown) for (const position of positions) count(position, shown(position), this.#counts, this.#bySteps, this.#stepCount)
+    if (shown) for (const number of numbers) count(number, shown(number), this.#counts, this.#bySteps, this.#stepCount)
   }
 
   get fill(): Fill {
@@ -72,9 +78,9 @@ export class FillMeter {
     return { places, pages, steps }
   }
 
-  /** Positions of the products whose page shows from so many to so many. */
-  *positionsWith(from: number, to: number): Generator<number> {
-    for (const [position, count] of this.#counts.entries()) if (count >= from && count <= to) yield position
+  /** SKUs or keys of what the pages are about that show from so many to so many. */
+  *subjectsWith(from: number, to: number): Generator<string> {
+    for (const [number, count] of this.#counts.entries()) if (count >= from && count <= to) yield this.pages.subjectAt(number)!
   }
 
   /** Whether the change of one product can change the pages of others that are not linked to it. */
@@ -94,18 +100,17 @@ export class FillMeter {
     return [...keys].flatMap(key => sections.get(key) ?? [])
   }
 
-  /** Shoppers come to the pages of active products only. */
-  #shown(at: Moment): ((position: number) => readonly Candidate[] | null) | null {
+  #shown(at: Moment): ((number: number) => readonly Shown[] | null) | null {
     const shown = shownFor(this.#shop, this.#section, this.#page)
-    return shown && ((position) => {
-      const product = this.#shop.index.productAt(position)
-      return product.status === 'active' ? shown(product.sku, at) : null
+    return shown && ((number) => {
+      const subject = this.pages.subjectAt(number)
+      return subject === null ? null : shown(subject, at)
     })
   }
 }
 
-function count(position: number, shown: readonly Candidate[] | null, counts: Int8Array, bySteps: Uint8Array, stepCount: number): void {
-  counts[position] = shown ? shown.length : notServed
-  bySteps.fill(0, position * stepCount, (position + 1) * stepCount)
-  for (const { step } of shown ?? []) bySteps[position * stepCount + step]!++
+function count(number: number, shown: readonly Shown[] | null, counts: Int8Array, bySteps: Uint8Array, stepCount: number): void {
+  counts[number] = shown ? shown.length : notServed
+  bySteps.fill(0, number * stepCount, (number + 1) * stepCount)
+  for (const { step } of shown ?? []) bySteps[number * stepCount + step]!++
 }

@@ -7,7 +7,7 @@ import type { LinkKind } from '../links/kind'
 import { kindsInUse } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { percentDifference } from '../money/money'
-import type { PageKind } from '../pageTypes/registry'
+import { isPageKind, pageTypes } from '../pageTypes/registry'
 import { counted, listed } from '../text/sentence'
 import type { Finding } from './check'
 import type { SectionFinding } from './sectionFindings'
@@ -85,14 +85,9 @@ function bundlePriceWords(check: Finding['check'], source: string, { catalogue, 
   }
 }
 
-const pageOf: Partial<Record<PageKind, [string, string]>> = {
-  product: ['product page', 'product pages'], added: ['“added to cart” panel', '“added to cart” panels'], cart: ['cart with one product', 'carts with one product'],
-}
-
 /** The details of what was found on a section. */
 export function sectionFindingWords({ check, kind, part, whole }: SectionFinding): string {
-  const [one, many] = pageOf[kind as PageKind] ?? ['page', 'pages']
-  const of = `${part.toLocaleString('en')} of ${counted(whole, one, many)}`
+  const of = isPageKind(kind) ? `${part.toLocaleString('en')} of ${counted(whole, ...pageTypes[kind].counted)}` : ''
   switch (check) {
     case 'sectionBlank': return `blank on ${of}`
     case 'sectionThin': return `places left on ${of}`

@@ -57,6 +57,3 @@ export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string
     return shop.plans.of(page).filter(plan => hasSection(plan, first) && hasSection(plan, second)).reduce((sum, plan) => sum + (ofPlan.get(plan.key) ?? 0), 0)
   }
 }
-
-/** SKUs of the products that have a page for shoppers. */
-export const activeProducts = ({ catalogue }: Pick<Shop, 'catalogue'>): string[] => catalogue.products.flatMap(({ sku, status }) => status === 'active' ? sku : [])

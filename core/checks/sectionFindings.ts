@@ -2,10 +2,13 @@ import { sectionsOf } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Shop } from '../selection/shop'
 import type { Finding } from './check'
-import type { CountedPage, Fill } from './fill'
-import { countedPages, fillSummary } from './fill'
+import type { PageKind } from '../pageTypes/registry'
+import { pageKinds } from '../pageTypes/registry'
+import { countedPages, subjectsOf } from './countedPages'
+import type { Fill } from './fill'
+import { fillSummary, hangsOnShopper } from './fill'
 import { nearlyAll, ruleReach } from './ruleReach'
-import { activeProducts, sameShown } from './sameShown'
+import { sameShown } from './sameShown'
 import type { Moment } from '../time/moment'
 
 /** What a check found on a section: on so many pages, or for so much of the catalogue, of how many. */
@@ -14,9 +17,12 @@ export interface SectionFinding extends Finding {
   whole: number
 }
 
-/** The sections that shoppers may meet, page by page, of those pages that can be counted. */
-export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): { section: Section, page: CountedPage }[] {
-  return countedPages.flatMap((page) => {
+/** A section on the pages of a kind. */
+export interface SectionOnPages { section: Section, page: PageKind }
+
+/** The sections that shoppers may meet, kind by kind of page. */
+export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): SectionOnPages[] {
+  return pageKinds.flatMap((page) => {
     const keys = new Set(shop.plans.of(page).flatMap(plan => sectionsOf(plan).filter(key => !plan.off.includes(key))))
     return [...keys].flatMap((key) => {
       const section = shop.sections.get(key)
@@ -25,8 +31,11 @@ export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): { secti
   })
 }
 
+/** Those of them whose fill can be counted: it does not hang on the shopper alone. */
+export const countedOnPages = (shop: Pick<Shop, 'plans' | 'sections'>): SectionOnPages[] => sectionsOnPages(shop).filter(({ section, page }) => !hangsOnShopper(section, page))
+
 /** Pages where a section is missing, and where places are left. */
-export function fillFindings(section: string, page: CountedPage, fill: Fill): SectionFinding[] {
+export function fillFindings(section: string, page: PageKind, fill: Fill): SectionFinding[] {
   const { full, thin, blank } = fillSummary(fill)
   const whole = full + thin + blank
   const found = (check: 'sectionBlank' | 'sectionThin', part: number): SectionFinding => ({ check, source: section, kind: page, target: '', part, whole })
@@ -56,10 +65,10 @@ export function* ruleFindings(shop: Shop, at: Moment): Generator<void, SectionFi
 export function* sameFindings(shop: Shop, at: Moment): Generator<void, SectionFinding[]> {
   const onPages = sectionsOnPages(shop)
   const findings: SectionFinding[] = []
-  for (const page of countedPages) {
+  for (const page of pageKinds) {
     const checked = new Set(onPages.filter(each => each.page === page).map(each => each.section.key))
     if (checked.size < 2) continue
-    for (const { first, second, pages, looked } of yield* sameShown(shop, page, activeProducts(shop), at)) {
+    for (const { first, second, pages, looked } of yield* sameShown(shop, page, [...subjectsOf(countedPages(shop, page))], at)) {
       findings.push({ check: 'sameShown', source: second, kind: page, target: first, part: pages, whole: looked })
     }
   }

@@ -1,4 +1,5 @@
 import type { Product } from '../catalogue/product'
+import type { LanePage } from '../links/pageLanes'
 import type { Lane } from '../links/lane'
 import type { SoldFact } from '../fillSteps/fillStepType'
 
@@ -8,6 +9,7 @@ export interface CountedShop {
   /** Returns whether it could: products that come or go need a new copy. */
   replaceProduct(sku: string, after: Product | null): boolean
   setUnitsSold(sku: string, units: number): void
+  setArticle(key: string, names: readonly string[]): void
 }
 
 /** How well one section is filled on all pages of a kind, as it is live or a draft: what of it a change makes stale. */
@@ -15,8 +17,10 @@ export interface StaleFill {
   version: 'live' | 'draft'
   /** Whether what the section shows can hang on this. */
   heeds(fact: SoldFact): boolean
-  /** The page of a product. */
+  /** The pages that are about a product. */
   page(sku: string): void
+  /** The page of an article or category. */
+  pageAbout(kind: LanePage, key: string): void
   /** The pages that can show the product, and its own. */
   pagesWith(sku: string): void
   everything(): void

@@ -26,6 +26,8 @@ export const pageTypes: { [Kind in PageKind]: PageType<Extract<Page, { kind: Kin
 }
 export const pageKinds = Object.keys(pageTypes) as [PageKind, ...PageKind[]]
 
+export const isPageKind = (kind: string): kind is PageKind => Object.hasOwn(pageTypes, kind)
+
 /** The kind of a page: everything that is different from kind to kind is asked of it. */
 export const pageTypeOf = ({ kind }: { kind: PageKind }) => pageTypes[kind] as PageType<Page>
 

@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { productRow } from '../bench/bench'
 import { sku } from '../catalogue/sku'
-import { countedPages } from '../checks/fill'
 import { pageQuery } from '../delivery/contract'
 import { look } from '../looks/look'
 import { rule } from '../rules/rule'
@@ -56,12 +55,26 @@ export type MeterReading = z.infer<typeof meterReading>
 export const fillAnswer = z.object({ draft: meterReading, live: meterReading, /** Every change is counted in. */ settled: z.boolean() })
 export type FillAnswer = z.infer<typeof fillAnswer>
 
-export const fillQuery = z.object({ section: keySchema, page: z.enum(countedPages).default('product') })
-/** The products whose page shows from so many to so many of a section. */
+export const fillQuery = z.object({ section: keySchema, page: pageKind.default('product') })
+/** The pages that show from so many to so many of a section. */
 export const fillListQuery = fillQuery.extend({
   version: z.enum(['live', 'draft']).default('draft'), from: z.coerce.number().int().min(0).max(48), to: z.coerce.number().int().min(0).max(48),
   offset: z.coerce.number().int().min(0).default(0), limit: z.coerce.number().int().min(1).max(200).default(100),
 })
+
+/** Pages by what they are about. */
+export const pageList = z.object({
+  total: z.int(),
+  pages: z.array(z.object({
+    name: z.string(),
+    /** SKU of its product; null: it is about an article, a category or nothing. */
+    sku: z.string().nullable(),
+    image: z.string().nullable(),
+    /** What the bench has of it, as a lane's source; null: nothing. */
+    source: z.string().nullable(),
+  })),
+})
+export type PageList = z.infer<typeof pageList>
 
 export const ruleQuestion = z.strictObject({ rule, source: sku })
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Finding } from '../../core/checks/check'
 import { productChecks } from '../../core/checks/check'
 import { FindingBook } from '../../core/checks/findingBook'
-import { fillFindings, ruleFindings, sameFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
+import { countedOnPages, fillFindings, ruleFindings, sameFindings } from '../../core/checks/sectionFindings'
 import type { FillStep } from '../../core/fillSteps/fillStep'
 import { linkStep } from '../../core/fillSteps/fillStep'
 import { completed } from '../../core/steps'
@@ -26,6 +26,9 @@ const anyStep: fc.Arbitrary<Step> = fc.oneof(
   fc.record({ type: fc.constantFrom('retireKind' as const, 'restoreKind' as const), key: fc.constant('related') }),
   fc.constantFrom<FillStep[]>([linkStep('accessory')], [linkStep('accessory'), allStock]).map(steps => ({ type: 'changeSection' as const, key: 'accessories', settings: { steps }, seen: {} })),
   fc.constant<Step>({ type: 'publish', sections: ['accessories'], plans: [] }),
+  { weight: 1, arbitrary: fc.constantFrom(...skus).map(sku => ({ type: 'link' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })) },
+  fc.constantFrom(...skus).map(sku => ({ type: 'unlink' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })),
+  fc.constantFrom(['hives', 'tools'], ['frames', 'hives'], ['hives', 'frames']).map(([key, near]) => ({ type: 'link' as const, kind: 'related-categories', on: [{ source: `category:${key}` }], targets: [near!] })),
   fc.record({ restock: sku, to: fc.constantFrom(0, 2) }),
   { weight: 2, arbitrary: fc.constantFrom('B', 'C', 'D-1').map(sell => ({ sell })) },
 )
@@ -35,7 +38,7 @@ const inWords = (findings: Iterable<Finding>) => Array.from(findings, each => [e
 function fresh(shop: LiveShop, at: Moment): { onProducts: string[], onSections: string[] } {
   const book = new FindingBook(shop, each => shop.putAside.reason(each) !== null, each => shop.index.postings.positionOf(each))
   completed(book.looking(at) as Generator<never, void>)
-  const fills = sectionsOnPages(shop).flatMap(({ section, page }) => fillFindings(section.key, page, walked(shop, section, page, at)))
+  const fills = countedOnPages(shop).flatMap(({ section, page }) => fillFindings(section.key, page, walked(shop, section, page, at)))
   return { onProducts: inWords(productChecks.flatMap(check => [...book.findings(check, 0, at)])), onSections: inWords([...fills, ...completed(ruleFindings(shop, at)), ...completed(sameFindings(shop, at))]) }
 }
 

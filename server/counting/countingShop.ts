@@ -1,4 +1,4 @@
-import type { Category } from '../../core/catalogue/catalogue'
+import type { Article, Category } from '../../core/catalogue/catalogue'
 import { Catalogue } from '../../core/catalogue/catalogue'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
@@ -11,6 +11,7 @@ import type { Lane } from '../../core/links/lane'
 import type { PackedKind } from '../../core/links/packedLinks'
 import { PackedLinks } from '../../core/links/packedLinks'
 import type { PlanBook } from '../../core/pagePlans/planBook'
+import { pageLinksRecord } from '../../core/records/lanes/laneRecords'
 import { kindRecord } from '../../core/records/linkKinds/kindRecords'
 import { neighboursRecord } from '../../core/records/neighbours/neighboursRecord'
 import { planRecord } from '../../core/records/pagePlans/planRecord'
@@ -32,6 +33,7 @@ export interface CountingShopParts {
   language: string
   timeZone: string
   categories: readonly Category[]
+  articles: readonly Article[]
   /** Of the copied records. */
   states: ReadonlyMap<string, unknown>
   products: readonly Product[]
@@ -61,10 +63,10 @@ export class CountingShop implements CountedShop {
   /** null: to be made when it is asked for. */
   #books: Record<'live' | 'draft', PlanBook | null> = { live: null, draft: null }
 
-  constructor({ language, timeZone, categories, states, products, units, links }: CountingShopParts) {
+  constructor({ language, timeZone, categories, articles, states, products, units, links }: CountingShopParts) {
     this.#units = new Map(units)
     this.#timeZone = timeZone
-    this.#catalogue = new Catalogue(products, categories, [])
+    this.#catalogue = new Catalogue(products, categories, articles)
     this.#postings = completed(Postings.building(products))
     this.#index = completed(SelectionIndex.building(products, {
       nameOf: product => textIn(product.name, language, language), sold: sku => this.#soldOf(sku), language,
@@ -85,6 +87,11 @@ export class CountingShop implements CountedShop {
     return this.#postings.positionOf(sku)
   }
 
+  /** SKUs of the products that link to one, or to a variant of it. */
+  skusLinkingTo(sku: string): string[] {
+    return Array.from(this.links.sourcesOf(sku), position => this.#index.productAt(position).sku)
+  }
+
   /** Takes over a change. Returns whether it could; otherwise a new copy is needed. */
   take(change: Change): boolean {
     const record = recordOf(change)
@@ -101,6 +108,11 @@ export class CountingShop implements CountedShop {
     this.#units.set(sku, units)
     const product = this.#catalogue.item(sku)?.product
     if (product) this.#index.replace(this.#postings.positionOf(product.sku)!, product)
+  }
+
+  setArticle(key: string, names: readonly string[]): void {
+    const article = this.#catalogue.article(key)
+    if (article) this.#catalogue.setArticle({ ...article, products: [...names] })
   }
 
   replaceProduct(sku: string, after: Product | null): boolean {
@@ -121,7 +133,8 @@ export class CountingShop implements CountedShop {
 
   #inVersion(version: 'live' | 'draft'): Shop {
     const states = this.#states
-    const [sections, plans, neighbours, switchedOff] = [states.of(sectionRecord), states.of(planRecord), states.of(neighboursRecord), states.of(switchedOffRecord)]
+    const [sections, plans, neighbours] = [states.of(sectionRecord), states.of(planRecord), states.of(neighboursRecord)]
+    const [switchedOff, related] = [states.of(switchedOffRecord), states.of(pageLinksRecord)]
     const book = () => this.#books[version] ??= planBookOf(plans, version)
     return {
       catalogue: this.#catalogue, index: this.#index, links: this.links, kinds: states.of(kindRecord),
@@ -132,8 +145,7 @@ export class CountingShop implements CountedShop {
         return book()
       },
       neighboursOf: sku => neighbours.get(sku) ?? allCount,
-      // Pages of categories are not counted.
-      relatedCategories: () => [],
+      relatedCategories: key => related.get(key) ?? [],
       switchedOff: sku => switchedOff.get(sku) ?? none,
     }
   }

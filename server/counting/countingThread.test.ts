@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { countedPages } from '../../core/checks/countedPages'
 import { fillSummary } from '../../core/checks/fill'
+import { resolvePage } from '../../core/selection/resolvePage'
+import { visitTo } from '../../core/selection/visit'
 import type { FillStep } from '../../core/fillSteps/fillStep'
 import { linkStep } from '../../core/fillSteps/fillStep'
 import type { Step } from './followed.testing'
@@ -15,11 +18,33 @@ const anyStep: fc.Arbitrary<Step> = fc.oneof(
   fc.record({ type: fc.constant('switchSection' as const), source: sku, section: fc.constantFrom('accessories', 'upsells'), off: fc.boolean() }),
   fc.constantFrom<FillStep[]>([linkStep('accessory')], [linkStep('accessory'), sameBrand]).map(steps => ({ type: 'changeSection' as const, key: 'accessories', settings: { steps }, seen: {} })),
   fc.constant<Step>({ type: 'publish', sections: ['accessories'], plans: [] }),
+  { weight: 3, arbitrary: fc.constantFrom(...skus).map(sku => ({ type: 'link' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })) },
+  fc.constantFrom(...skus).map(sku => ({ type: 'unlink' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })),
+  fc.constantFrom(['hives', 'tools'], ['frames', 'hives'], ['hives', 'frames']).map(([key, near]) => ({ type: 'link' as const, kind: 'related-categories', on: [{ source: `category:${key}` }], targets: [near!] })),
   fc.record({ restock: sku, to: fc.constantFrom(0, 2) }),
   { weight: 2, arbitrary: fc.constantFrom('B', 'C', 'D-1').map(sell => ({ sell })) },
 )
 
+/** Sections of the built-in plans on every kind of page that is about something else, and one more. */
+const elsewhere = [
+  ['related-categories', 'category'], ['article-products', 'article'], ['article-accessories', 'article'], ['home-best-sellers', 'home'], ['search-related', 'search'], ['ordered-accessories', 'ordered'],
+  ['cart-cross-sells', 'cart'], ['accessories', 'category'],
+] as const
+
 describe('fill meters', () => {
+  it('count pages of every kind, and follow what articles name and which categories are related', async () => {
+    await fc.assert(fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps => followed(steps, async (meters, shop) => {
+      for (const [section, page] of elsewhere) {
+        const live = walked(shop, shop.sections.get(section)!, page, momentIn('UTC'))
+        const { live: reading } = await settled(() => meters.ask(section, page))
+        expect([section, reading.fill]).toEqual([section, live])
+        expect(reading.total).toBe(countedPages(shop, page).size)
+      }
+      const unnamed = await meters.list({ section: 'article-products', page: 'article', version: 'live' }, 0, 0, 0, 100)
+      expect(unnamed.subjects).toEqual(resolvePage(shop, { kind: 'article', key: 'spring' }, visitTo('article', 'spring', momentIn('UTC'))[1]).sections.some(each => each.section.key === 'article-products') ? [] : ['spring'])
+    })), { numRuns: 12 })
+  }, 120_000)
+
   it('count in another thread what the live shop shows, and follow its changes', async () => {
     await fc.assert(fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps => followed(steps, async (meters, shop) => {
       const [live, draft] = [shop, shop.drafted].map(each => walked(each, each.sections.get('accessories')!, 'product', momentIn('UTC')))

@@ -2,7 +2,8 @@ import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { Change } from '../../core/records/registry'
-import type { CountedPage } from '../../core/checks/fill'
+import type { PageKind } from '../../core/pageTypes/registry'
+import { countedPages } from '../../core/checks/countedPages'
 import type { FillAnswer, MeterReading } from '../../core/studio/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../engine/useShop'
@@ -10,6 +11,8 @@ import { inTurns } from '../engine/inTurns'
 import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '../workers/counting.worker'
 import { copiedRecords } from './countingShop'
 import script from '../workers/counting.worker?worker-script'
+
+interface ListedSubjects { subjects: string[], total: number }
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
 const productsAtOnce = 250
@@ -22,7 +25,7 @@ export class CountingThread {
   readonly #running: Running
   #worker: Worker | null = null
   readonly #readings = new Map<string, MeterReading>()
-  readonly #lists = new Map<number, (found: { skus: string[], total: number }) => void>()
+  readonly #lists = new Map<number, (found: ListedSubjects) => void>()
   readonly #findings = new Map<number, (found: Finding[]) => void>()
   #checked: ChecksReading | null = null
   /** Number of the last write that the thread was told of, and of the last that it has counted in. */
@@ -43,13 +46,13 @@ export class CountingThread {
   }
 
   /** What is known by now of a section, live and as a draft; what isn't known begins to be counted. */
-  async ask(section: string, page: CountedPage): Promise<FillAnswer> {
+  async ask(section: string, page: PageKind): Promise<FillAnswer> {
     await this.#wake()
     const reading = (version: 'live' | 'draft'): MeterReading => {
       const name: MeterName = { section, page, version }
       const known = this.#readings.get(keyOf(name))
       if (known) return known
-      const begun: MeterReading = { fill: null, done: 0, total: this.#running.shop.catalogue.products.length, exists: true }
+      const begun: MeterReading = { fill: null, done: 0, total: this.#pagesOf(page), exists: true }
       this.#readings.set(keyOf(name), begun)
       this.#tell({ count: name })
       return begun
@@ -58,11 +61,15 @@ export class CountingThread {
     return { ...answer, settled: this.#settled === this.#told && [answer.draft, answer.live].every(each => each.fill !== null || !each.exists) }
   }
 
-  /** SKUs of the products whose page shows from so many to so many. */
-  async list(name: MeterName, from: number, to: number, offset: number, limit: number): Promise<{ skus: string[], total: number }> {
+  #pagesOf(kind: PageKind): number {
+    return countedPages(this.#running.shop, kind).size
+  }
+
+  /** What the pages are about, by SKU or key, that show from so many to so many. */
+  async list(name: MeterName, from: number, to: number, offset: number, limit: number): Promise<ListedSubjects> {
     await this.#wake()
     const id = ++this.#listsAsked
-    const found = new Promise<{ skus: string[], total: number }>(resolve => this.#lists.set(id, resolve))
+    const found = new Promise<ListedSubjects>(resolve => this.#lists.set(id, resolve))
     this.#tell({ list: name, from, to, offset, limit, id })
     return found
   }
@@ -91,7 +98,7 @@ export class CountingThread {
     this.#worker = null
     this.#outbox.length = 0
     this.#readings.clear()
-    for (const resolve of this.#lists.values()) resolve({ skus: [], total: 0 })
+    for (const resolve of this.#lists.values()) resolve({ subjects: [], total: 0 })
     this.#lists.clear()
     for (const resolve of this.#findings.values()) resolve([])
     this.#findings.clear()
@@ -154,7 +161,7 @@ export class CountingThread {
     }
     tell({
       start: {
-        number: from, language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, states: shop.states.some(copiedRecords),
+        number: from, language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, articles: shop.articles, states: shop.states.some(copiedRecords),
       },
     })
   }
@@ -163,7 +170,7 @@ export class CountingThread {
     if ('meter' in message) {
       const key = keyOf(message.meter)
       const before = this.#readings.get(key)
-      const total = this.#running.shop.catalogue.products.length
+      const total = this.#pagesOf(message.meter.page)
       if ('fill' in message) this.#readings.set(key, { fill: message.fill, done: total, total, exists: message.fill !== null })
       // While it is counted anew, the count before stays in sight.
       else this.#readings.set(key, { fill: before?.fill ?? null, done: message.done, total: message.total, exists: true })

@@ -1,7 +1,9 @@
 import { setTimeout as pause } from 'node:timers/promises'
 import type { Product } from '../../core/catalogue/product'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
-import type { CountedPage, Fill } from '../../core/checks/fill'
+import type { Fill } from '../../core/checks/fill'
+import { countedPages, subjectsOf } from '../../core/checks/countedPages'
+import type { PageKind } from '../../core/pageTypes/registry'
 import { shownFor } from '../../core/checks/fill'
 import type { Change } from '../../core/records/registry'
 import type { Command } from '../../core/records/registry'
@@ -20,7 +22,10 @@ import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
 
 export const skus = ['A', 'B', 'C', 'D', 'E']
-const products: Product[] = skus.map((sku, i) => makeProduct(sku, { price: 500 + i, stock: i, status: sku === 'E' ? 'retired' : 'active', brand: i % 2 ? 'Alder' : 'Birch', variants: sku === 'D' ? [makeVariant('D-1')] : [] }))
+const products: Product[] = skus.map((sku, i) => makeProduct(sku, { price: 500 + i, stock: i, status: sku === 'E' ? 'retired' : 'active', brand: i % 2 ? 'Alder' : 'Birch', categories: i % 2 ? ['frames'] : ['hives'], variants: sku === 'D' ? [makeVariant('D-1')] : [] }))
+
+const categories = ['hives', 'frames', 'tools'].map(key => ({ key, name: { en: key }, parent: null }))
+const articles = [{ key: 'spring', title: { en: 'Spring' }, body: { en: '' }, image: null, products: ['A', 'C'] }]
 
 /** A command, an import that sets the stock of a product, or an order for one of it. */
 export type Step = Command | { restock: string, to: number } | { sell: string }
@@ -30,7 +35,7 @@ export const tried = { done: 0, refused: 0 }
 
 /** Runs commands on a shop while its counting thread is awake, and has a look at both before and after them. */
 export async function followed(steps: readonly Step[], look: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
-  await withDatabase({ products }, async (db) => {
+  await withDatabase({ products, categories, articles }, async (db) => {
     const shop = await loadLiveShop(db)
     const log = new CommandLog(db, shop)
     const thread = new CountingThread({ db, shop, log })
@@ -58,12 +63,11 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
 const sell = (sku: string, running: Running) => placeOrder(running, [{ sku, quantity: 1 }], priceCart([{ sku, quantity: 1 }], running.shop, momentIn('UTC')).total)
 
 /** How a section is filled, by walking through the pages of a shop. */
-export function walked(shop: Shop, section: Section, page: CountedPage, at: Moment): Fill {
+export function walked(shop: Shop, section: Section, page: PageKind, at: Moment): Fill {
   const shown = shownFor(shop, section.key, page)!
   const fill = { places: section.places, pages: Array<number>(section.places + 1).fill(0), steps: section.steps.map(() => 0) }
-  for (const { sku, status } of shop.catalogue.products) {
-    if (status !== 'active') continue
-    const items = shown(sku, at)
+  for (const subject of subjectsOf(countedPages(shop, page))) {
+    const items = shown(subject, at)
     if (!items) continue
     fill.pages[items.length]!++
     for (const { step } of items) fill.steps[step]!++

@@ -1,11 +1,12 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
-import { isEqual } from 'es-toolkit'
+import { isEqual, sumBy } from 'es-toolkit'
 import type { Finding, ProductCheck } from '../../core/checks/check'
-import type { CountedPage, Fill } from '../../core/checks/fill'
+import type { PageKind } from '../../core/pageTypes/registry'
+import type { Fill } from '../../core/checks/fill'
 import { FillMeter } from '../../core/checks/fillMeter'
 import type { SectionFinding } from '../../core/checks/sectionFindings'
-import { fillFindings, sectionsOnPages } from '../../core/checks/sectionFindings'
+import { countedOnPages, fillFindings } from '../../core/checks/sectionFindings'
 import type { Change } from '../../core/records/registry'
 import type { StaleFill } from '../../core/journal/counting'
 import { recordOf } from '../../core/records/registry'
@@ -18,7 +19,7 @@ import { CheckRun } from '../counting/checkRun'
 import { CountingShop } from '../counting/countingShop'
 
 /** Which meter: of a section on a kind of page, as it is live or a draft. */
-export interface MeterName { section: string, page: CountedPage, version: 'live' | 'draft' }
+export interface MeterName { section: string, page: PageKind, version: 'live' | 'draft' }
 
 /** What the worker is told. A shop comes in pieces, so that nobody waits for a large one. */
 export type CountingTask =
@@ -36,7 +37,7 @@ export type CountingTask =
 export type CountingMessage =
   | { meter: MeterName, done: number, total: number }
   | { meter: MeterName, fill: Fill | null }
-  | { listed: number, skus: string[], total: number }
+  | { listed: number, subjects: string[], total: number }
   | { checked: ChecksReading }
   | { found: number, findings: Finding[] }
   /** All changes up to this number are counted in. */
@@ -129,12 +130,12 @@ function take({ changes, number }: Extract<CountingTask, { changes: unknown }>):
       tell({ outdated: true })
       return
     }
-    for (const kept of meters.values()) mark(kept, change)
+    for (const kept of meters.values()) markWhatChanges(kept, change)
     checks?.take(change)
   }
 }
 
-function mark(kept: Kept, change: Change): void {
+function markWhatChanges(kept: Kept, change: Change): void {
   const rules = recordOf(change).counting
   if (kept.stale !== 'all' && rules?.fill) rules.fill(change, staleFillOf(kept))
 }
@@ -142,16 +143,19 @@ function mark(kept: Kept, change: Change): void {
 const staleFillOf = (kept: Kept): StaleFill => ({
   version: kept.name.version,
   heeds: fact => kept.meter.heeds(fact),
-  page: sku => markPage(kept, shop!.positionOf(sku)!),
+  page: sku => mark(kept, kept.meter.pages.about(sku)),
+  pageAbout(kind, key) {
+    if (kept.name.page === kind) mark(kept, kept.meter.pages.withSubject(key))
+  },
   pagesWith(sku) {
     if (kept.meter.looksFurther) kept.stale = 'all'
-    else for (const position of [shop!.positionOf(sku)!, ...shop!.links.sourcesOf(sku)]) markPage(kept, position)
+    else for (const each of [sku, ...shop!.skusLinkingTo(sku)]) mark(kept, kept.meter.pages.about(each))
   },
   everything: () => kept.stale = 'all',
 })
 
-function markPage({ stale }: Kept, position: number): void {
-  if (stale !== 'all') stale.add(position)
+function mark({ stale }: Kept, pages: Iterable<number>): void {
+  if (stale !== 'all') for (const number of pages) stale.add(number)
 }
 
 /** Counts what has to be counted, and tells. New tasks have their turns in between. */
@@ -162,7 +166,7 @@ async function work(): Promise<void> {
   if (working) return
   working = true
   for (;;) {
-    for (const { section, page } of checks ? sectionsOnPages(shop.live) : []) meterOf({ section: section.key, page, version: 'live' })
+    for (const { section, page } of checks ? countedOnPages(shop.live) : []) meterOf({ section: section.key, page, version: 'live' })
     // What is soon done comes first.
     const next = [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ?? (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
     if (next) await recount(next)
@@ -208,7 +212,7 @@ async function countAll(kept: Kept): Promise<void> {
     if (performance.now() - told < progressEvery) continue
     told = performance.now()
     kept.done = step.value
-    tell({ meter: kept.name, done: step.value, total: products.length })
+    tell({ meter: kept.name, done: step.value, total: kept.meter.pages.size })
     if (checks) tellChecks(checks, areProductsChecked ? products.length : 0)
     await nextTurn()
     // What is to be counted anew as a whole need not be finished.
@@ -217,8 +221,8 @@ async function countAll(kept: Kept): Promise<void> {
 }
 
 function list({ list: name, from, to, offset, limit, id }: Extract<CountingTask, { list: unknown }>): void {
-  const positions = [...meters.get(keyOf(name))?.meter.positionsWith(from, to) ?? []]
-  tell({ listed: id, total: positions.length, skus: positions.slice(offset, offset + limit).map(position => shop!.live.index.productAt(position).sku) })
+  const subjects = [...meters.get(keyOf(name))?.meter.subjectsWith(from, to) ?? []]
+  tell({ listed: id, total: subjects.length, subjects: subjects.slice(offset, offset + limit) })
 }
 
 async function look(run: CheckRun, looking: Generator<number, void>): Promise<void> {
@@ -235,13 +239,13 @@ async function look(run: CheckRun, looking: Generator<number, void>): Promise<vo
 
 /** @param productsDone how many products the checks have looked at */
 function tellChecks(run: CheckRun, productsDone: number): void {
-  const live = sectionsOnPages(shop!.live).map(({ section, page }) => meterOf({ section: section.key, page, version: 'live' }))
+  const live = countedOnPages(shop!.live).map(({ section, page }) => meterOf({ section: section.key, page, version: 'live' }))
   tell({
     checked: {
       counts: areProductsChecked ? run.counts : null,
       onSections: [...run.onSections, ...live.flatMap(({ name, fill }) => fill ? fillFindings(name.section, name.page, fill) : [])],
-      done: productsDone + (run.areSectionsDone ? products.length : 0) + live.reduce((sum, { stale, counted, done }) => sum + (counted && stale !== 'all' ? products.length : done), 0),
-      total: products.length * (live.length + 2),
+      done: productsDone + (run.areSectionsDone ? products.length : 0) + sumBy(live, ({ stale, counted, done, meter }) => counted && stale !== 'all' ? meter.pages.size : done),
+      total: products.length * 2 + sumBy(live, ({ meter }) => meter.pages.size),
     },
   })
 }

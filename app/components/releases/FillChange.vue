@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core'
-import type { CountedPage } from '../../../core/checks/fill'
+import type { PageKind } from '../../../core/pageTypes/registry'
 import { fillSummary } from '../../../core/checks/fill'
 import type { FillAnswer } from '../../../core/studio/sectionAnswers'
 import { fillAnswer } from '../../../core/studio/sectionAnswers'
@@ -8,7 +8,7 @@ import { ApiProblem, callApi } from '../../utils/callApi'
 import { pageWords } from '../../utils/sectionWords'
 
 /** How well a section is filled before and after it is published. */
-const props = defineProps<{ section: string, page: CountedPage }>()
+const props = defineProps<{ section: string, page: PageKind }>()
 const answer = shallowRef<FillAnswer | null>(null)
 const { start: askAgain, stop } = useTimeoutFn(() => void ask(), 400, { immediate: false })
 async function ask(): Promise<void> {

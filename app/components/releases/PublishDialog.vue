@@ -2,8 +2,9 @@
 import { lookDifferences } from '../../../core/looks/lookWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
-import type { CountedPage } from '../../../core/checks/fill'
-import { countedPages } from '../../../core/checks/fill'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import { hangsOnShopper } from '../../../core/checks/fill'
+import { pageKinds } from '../../../core/pageTypes/registry'
 import type { Schedule } from '../../../core/releases/release'
 import { counted, listed } from '../../../core/text/sentence'
 import { useMessages } from '../../stores/messages'
@@ -83,10 +84,10 @@ async function settleSchedule(type: 'cancelSchedule' | 'runSchedule', key: strin
 }
 const countOf = ({ sections, plans, looks }: Schedule) => counted([sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0), 'draft')
 /** On which pages a section is counted before and after. */
-const countedPagesOf = (key: string): CountedPage[] => {
+const countedPagesOf = (key: string): PageKind[] => {
   const { draft } = store.sections.find(each => each.key === key)!
   const pages = new Set(store.placesOf(key).map(each => each.plan.page))
-  return draft ? countedPages.filter(page => pages.has(page)) : []
+  return draft ? pageKinds.filter(page => pages.has(page) && !hangsOnShopper(draft, page)) : []
 }
 </script>
 

@@ -2,19 +2,20 @@
 import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js'
 import { Bar } from 'vue-chartjs'
 import { useTimeoutFn } from '@vueuse/core'
-import type { CountedPage, Fill } from '../../../core/checks/fill'
-import { fillSummary } from '../../../core/checks/fill'
-import type { ProductRow } from '../../../core/bench/bench'
-import { productList } from '../../../core/bench/bench'
-import type { FillAnswer, StoredSection } from '../../../core/studio/sectionAnswers'
-import { fillAnswer } from '../../../core/studio/sectionAnswers'
+import type { Fill } from '../../../core/checks/fill'
+import { fillSummary, hangsInPartOnShopper } from '../../../core/checks/fill'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import { pageTypes } from '../../../core/pageTypes/registry'
+import type { FillAnswer, PageList, StoredSection } from '../../../core/studio/sectionAnswers'
+import { fillAnswer, pageList } from '../../../core/studio/sectionAnswers'
+import { counted } from '../../../core/text/sentence'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useTried } from '../../stores/tried'
 import { ApiProblem, callApi } from '../../utils/callApi'
 
-/** On how many products' pages a section is full, thin or blank: the draft, and what is live beside it. */
-const props = defineProps<{ stored: StoredSection, page: CountedPage }>()
+/** On how many pages a section is full, thin or blank: the draft, and what is live beside it. */
+const props = defineProps<{ stored: StoredSection, page: PageKind }>()
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Tooltip)
 const store = useSectionDrafts()
 
@@ -47,6 +48,8 @@ watch(() => shown.value?.fill, fill => tried.fill = fill ? { section: props.stor
 onBeforeUnmount(() => tried.fill = null)
 const summary = computed(() => shown.value?.fill ? fillSummary(shown.value.fill) : null)
 const liveSummary = computed(() => differs.value && version.value === 'draft' && live.value ? fillSummary(live.value) : null)
+const pagesInWords = (count: number) => counted(count, ...pageTypes[props.page].counted)
+const hangsOnShopper = computed(() => hangsInPartOnShopper(props.stored.draft ?? props.stored.live!, props.page))
 const total = computed(() => shown.value?.fill?.pages.reduce((sum, each) => sum + each, 0) ?? 0)
 const percent = computed(() => shown.value?.total ? Math.round(shown.value.done * 100 / shown.value.total) : 0)
 
@@ -65,7 +68,7 @@ const bars = computed(() => {
 })
 const options = {
   responsive: true, maintainAspectRatio: false, animation: false as const,
-  plugins: { tooltip: { callbacks: { title: ([item]: { label: string }[]) => `${item!.label} shown`, label: ({ raw, dataset }: { raw: unknown, dataset: { label?: string } }) => `${dataset.label}: ${(raw as number).toLocaleString('en')} products` } } },
+  plugins: { tooltip: { callbacks: { title: ([item]: { label: string }[]) => `${item!.label} shown`, label: ({ raw, dataset }: { raw: unknown, dataset: { label?: string } }) => `${dataset.label}: ${pagesInWords(raw as number)}` } } },
   scales: { x: { grid: { display: false }, border: { color: '#ddd5c6' }, ticks: { color: '#5b6470' } }, y: { display: false, beginAtZero: true } },
 }
 /** What the picture says, for those who don't see it. */
@@ -80,28 +83,43 @@ const groups = computed(() => {
     { name: 'blank' as const, count: summary.value.blank, live: liveSummary.value?.blank, from: 0, to: 0 },
   ]
 })
-const listed = shallowRef<{ name: string, total: number, rows: ProductRow[] } | null>(null)
+/** What there is to say of a kind of page that the shop has one of. */
+const onlyPage = computed(() => {
+  const fill = shown.value?.fill
+  if (!fill || pageTypes[props.page].asksFor !== null) return null
+  const count = fill.pages.findIndex(pages => pages > 0)
+  return count < 0 ? null : { count, places: fill.places, colour: colourOf(count, fill) }
+})
+const words = { blank: 'The section is missing on these.', thin: 'Places are left on these.', full: 'All places are filled on these.' }
+const listed = shallowRef<PageList & { name: keyof typeof words } | null>(null)
 const mostListed = 100
-async function open({ name, from, to }: { name: string, from: number, to: number }): Promise<void> {
+async function open({ name, from, to }: { name: keyof typeof words, from: number, to: number }): Promise<void> {
   try {
-    const { total: count, rows } = await callApi(productList, '/api/sections/fillList', { query: { section: props.stored.key, page: props.page, version: version.value, from, to, limit: mostListed } })
-    listed.value = { name, total: count, rows }
+    const found = await callApi(pageList, '/api/sections/fillList', { query: { section: props.stored.key, page: props.page, version: version.value, from, to, limit: mostListed } })
+    listed.value = { ...found, name }
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error
     failed.value = error.message
   }
 }
 /** The bench takes so many at once. */
-const together = computed(() => listed.value?.rows.slice(0, 20).map(row => encodeURIComponent(row.product)).join() ?? '')
+const together = computed(() => listed.value?.pages.flatMap(each => each.sku ?? []).slice(0, 20) ?? [])
+const benchOf = (sources: readonly string[]) => `/products/${sources.map(encodeURIComponent).join()}`
+const togetherWords = computed(() => `Open ${listed.value!.pages.length > 20 ? 'the first 20' : counted(together.value.length, 'product')} on the bench`)
 </script>
 
 <template>
   <section class="meter" aria-label="Fill meter">
-    <h3>Fill meter <span v-if="total" class="small soft">{{ total.toLocaleString('en') }} {{ page === 'cart' ? 'carts with one product' : 'product pages' }}</span></h3>
+    <h3>Fill meter <span v-if="total && !onlyPage" class="small soft">{{ pagesInWords(total) }}</span></h3>
+    <p v-if="hangsOnShopper" class="small soft">Counted for a shopper with an empty cart who looked at nothing yet: the steps that hang on these add nothing here.</p>
     <p v-if="failed" class="small wrong" role="alert">{{ failed }} <button type="button" class="text-button" @click="ask">Try again</button></p>
     <div v-if="shown && !answer?.settled && percent < 100" class="progress"><v-progress-linear :model-value="percent" color="primary" height="4" rounded aria-label="Counting" /><span class="small soft">{{ percent }} %</span></div>
-    <div v-if="bars" class="body">
-      <div class="chart"><Bar :data="bars" :options="options" role="img" :aria-label="`Products by how many are shown. ${spoken}`" /></div>
+    <div v-if="onlyPage" class="only">
+      <v-progress-linear :model-value="onlyPage.count" :max="onlyPage.places" :color="onlyPage.colour" height="10" rounded :aria-label="`Places filled on the ${pageTypes[page].words}`" />
+      <strong>{{ onlyPage.count }} of {{ counted(onlyPage.places, 'place') }} filled</strong>
+    </div>
+    <div v-else-if="bars" class="body">
+      <div class="chart"><Bar :data="bars" :options="options" role="img" :aria-label="`Pages by how many products are shown. ${spoken}`" /></div>
       <ul>
         <li v-for="group in groups" :key="group.name" :class="group.name">
           <button v-if="group.count" type="button" class="dotted" @click="open(group)">{{ group.count.toLocaleString('en') }} {{ group.name }}</button><span v-else>0 {{ group.name }}</span>
@@ -111,15 +129,18 @@ const together = computed(() => listed.value?.rows.slice(0, 20).map(row => encod
     </div>
     <v-dialog :model-value="listed !== null" max-width="560" aria-labelledby="fill-title" @update:model-value="listed = null">
       <v-card v-if="listed" rounded="lg" class="studio ask">
-        <h2 id="fill-title">{{ listed.total.toLocaleString('en') }} {{ listed.name }}</h2>
-        <p class="soft">{{ listed.name === 'blank' ? 'The section is missing on the pages of these products.' : listed.name === 'thin' ? 'Places are left on the pages of these products.' : 'All places are filled on the pages of these products.' }}</p>
+        <h2 id="fill-title">{{ pagesInWords(listed.total) }}, {{ listed.name }}</h2>
+        <p class="soft">{{ words[listed.name] }}</p>
         <ul class="rows">
-          <li v-for="row in listed.rows" :key="row.sku"><NuxtLink :to="`/products/${encodeURIComponent(row.product)}`"><ProductPicture :src="row.image" class="thumb" /><span class="cut name">{{ row.name }}</span><span class="mono">{{ row.sku }}</span></NuxtLink></li>
+          <li v-for="row in listed.pages" :key="row.source ?? ''">
+            <NuxtLink v-if="row.source" :to="benchOf([row.source])"><ProductPicture v-if="row.sku" :src="row.image" class="thumb" /><span class="cut name">{{ row.name }}</span><span class="mono">{{ row.sku }}</span></NuxtLink>
+            <span v-else class="name">{{ row.name }}</span>
+          </li>
         </ul>
-        <p v-if="listed.total > listed.rows.length" class="small soft">and {{ (listed.total - listed.rows.length).toLocaleString('en') }} more</p>
+        <p v-if="listed.total > listed.pages.length" class="small soft">and {{ (listed.total - listed.pages.length).toLocaleString('en') }} more</p>
         <div class="ways">
           <button type="button" class="plain-button" @click="listed = null">Close</button>
-          <NuxtLink class="main-button link" :to="`/products/${together}`">Open {{ listed.rows.length > 20 ? 'the first 20' : listed.rows.length === 1 ? 'it' : 'all' }} on the bench</NuxtLink>
+          <NuxtLink v-if="together.length" class="main-button link" :to="benchOf(together)">{{ togetherWords }}</NuxtLink>
         </div>
       </v-card>
     </v-dialog>
@@ -130,6 +151,7 @@ const together = computed(() => listed.value?.rows.slice(0, 20).map(row => encod
 .meter { padding: 12px 16px 18px; }
 .meter h3 { margin-bottom: 6px; font-size: 14.5px; }
 h3 .small { margin-left: 6px; font: 12.5px/1.3 var(--text); letter-spacing: 0; }
+.only { display: flex; align-items: center; gap: 14px; padding: 6px 0; white-space: nowrap; }
 .progress { display: flex; align-items: center; gap: 10px; margin: 4px 0 8px; white-space: nowrap; }
 .body { display: flex; align-items: flex-end; gap: 20px; }
 .chart { flex: 1 1 0; min-width: 0; height: 112px; }

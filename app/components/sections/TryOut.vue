@@ -12,7 +12,7 @@ import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { useTried } from '../../stores/tried'
 import { callApi } from '../../utils/callApi'
-import { isCounted } from '../../../core/checks/fill'
+import { hangsOnShopper } from '../../../core/checks/fill'
 import { pageWords } from '../../utils/sectionWords'
 
 /** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not; or the shop's page with it. */
@@ -38,6 +38,7 @@ const pages = computed((): PageKind[] => {
 /** Whoever comes from elsewhere may say which page it is about. */
 const asked = useRoute().query.page as PageKind
 const page = ref<PageKind>(pages.value.includes(asked) ? asked : pages.value[0]!)
+const isOfShopperAlone = computed(() => hangsOnShopper(props.stored.draft ?? props.stored.live!, page.value))
 watch(pages, now => now.includes(page.value) || (page.value = now[0]!))
 
 const overview = shallowRef<ShopAnswer | null>(null)
@@ -157,7 +158,7 @@ useShortcut('t', () => finding.value = true)
         <p v-if="withoutRoom" class="small soft">{{ more ? `more than ${withoutRoom}` : withoutRoom }} more had no place left</p>
       </div>
     </div>
-    <template v-if="view === 'why'"><FillMeter v-if="isCounted(page)" :stored="stored" :page="page" class="fill" /><p v-else class="small soft uncounted">How often it is full or blank is counted on pages of products, in carts and after adding; not here.</p></template>
+    <template v-if="view === 'why'"><FillMeter v-if="!isOfShopperAlone" :stored="stored" :page="page" class="fill" /><p v-else class="small soft uncounted">What it shows here hangs on the shopper alone: on their cart, or on what they looked at. So there is no telling how often it is full or blank.</p></template>
     <QuickFind v-model="finding" @choose="found" />
   </section>
 </template>

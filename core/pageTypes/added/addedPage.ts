@@ -12,6 +12,7 @@ export const addedPage: PageType<AddedPage> = {
     blocks: [{ area: 'added', words: 'what was just added', height: 76 }, { area: 'ways', words: 'go on shopping, or to the cart', height: 40, action: true }],
   },
   asksFor: 'product',
+  counted: ['“added to cart” panel', '“added to cart” panels'],
   defaultPlan: { name: { en: 'Added to the cart' }, sections: { belowAdded: ['just-added'] } },
   address: { summary: 'The sections shown when a product was just added to the cart', name: 'sku' },
   pageOf: sku => ({ kind: 'added', sku }),

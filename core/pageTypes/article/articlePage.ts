@@ -11,6 +11,7 @@ export const articlePage: PageType<ArticlePage> = {
     blocks: [{ area: 'text', words: 'text and pictures', height: 260 }],
   },
   asksFor: 'article',
+  counted: ['article', 'articles'],
   defaultPlan: { name: { en: 'Article' }, sections: { belowText: ['article-products', 'article-accessories'] } },
   address: { summary: 'The sections of an article', name: 'key' },
   pageOf: key => ({ kind: 'article', key }),

@@ -11,6 +11,7 @@ export const cartPage: PageType<CartPage> = {
     blocks: [{ area: 'lines', words: 'what is in the cart', height: 190 }, { area: 'total', words: 'total, checkout', height: 76, action: true }],
   },
   asksFor: 'product',
+  counted: ['cart with one product', 'carts with one product'],
   ofSeveral: { one: 'A cart with', any: 'carts with any of' },
   defaultPlan: { name: { en: 'Cart page' }, sections: { belowLines: ['cart-cross-sells', 'cart-accessories'] } },
   address: { summary: 'The sections of the cart page', name: null },

@@ -11,6 +11,7 @@ export const categoryPage: PageType<CategoryPage> = {
     blocks: [{ area: 'name', words: 'name, categories below', height: 56 }, { area: 'products', words: 'products of the category', height: 190 }],
   },
   asksFor: 'category',
+  counted: ['category page', 'category pages'],
   defaultPlan: { name: { en: 'Category page' }, sections: { belowProducts: ['related-categories', 'cart-accessories'] } },
   address: { summary: 'The sections of a category page', name: 'key' },
   pageOf: key => ({ kind: 'category', key }),

@@ -11,6 +11,7 @@ export const homePage: PageType<HomePage> = {
     blocks: [{ area: 'intro', words: 'introduction', height: 90 }, { area: 'categories', words: 'categories, articles', height: 120 }],
   },
   asksFor: null,
+  counted: ['home page', 'home pages'],
   defaultPlan: { name: { en: 'Home page' }, sections: { belowIntro: ['home-best-sellers'], homeFoot: ['home-recently-viewed'] } },
   address: { summary: 'The sections of the home page', name: null },
   pageOf: () => ({ kind: 'home' }),

@@ -18,6 +18,7 @@ export const orderedPage: PageType<OrderedPage> = {
     blocks: [{ area: 'order', words: 'thanks, and what was ordered', height: 170 }],
   },
   asksFor: 'product',
+  counted: ['order of one product', 'orders of one product'],
   ofSeveral: { one: 'An order of', any: 'orders of any of' },
   defaultPlan: { name: { en: 'After an order' }, sections: { belowOrder: ['ordered-accessories'] } },
   address: { summary: 'The sections of the page that thanks for an order', name: null, query },

@@ -12,6 +12,7 @@ export const productPage: PageType<ProductPage> = {
     blocks: [{ area: 'pictures', words: 'pictures' }, { area: 'name', words: 'name, price, options', height: 62 }, { area: 'buy', words: 'buy button', height: 32, action: true }, { area: 'details', words: 'details', height: 62 }],
   },
   asksFor: 'product',
+  counted: ['product page', 'product pages'],
   defaultPlan: { name: { en: 'Product page' }, sections: { besideDetails: ['upsells'], belowDetails: ['accessories'], foot: ['related'] } },
   address: { summary: 'The sections of a product page', name: 'sku' },
   pageOf: sku => ({ kind: 'product', sku }),

@@ -19,6 +19,7 @@ export const searchPage: PageType<SearchPage> = {
     blocks: [{ area: 'words', words: 'the words looked for', height: 48 }, { area: 'found', words: 'products found, or that there are none', height: 190 }],
   },
   asksFor: 'product',
+  counted: ['search that finds one product', 'searches that find one product'],
   ofSeveral: { one: 'A search that finds', any: 'searches that find any of' },
   defaultPlan: { name: { en: 'Search page' }, sections: { belowFound: ['search-related', 'search-best-sellers'] } },
   address: { summary: 'The sections of a page of search results, also of one with nothing found', name: null, query },

@@ -57,6 +57,19 @@ export const pageLinksRecord: StoredRecord<'pageLinks', Lane, Map<string, readon
     const { page, key } = pageOfSource(source)!
     if (page === 'article') effects.articleNames(key, targetsOf(after))
   },
+  counting: {
+    isCopied: true,
+    take({ source, after }, shop) {
+      const { page, key } = pageOfSource(source)!
+      if (page === 'article') shop.setArticle(key, targetsOf(after))
+      return true
+    },
+    fill({ source }, stale) {
+      const { page, key } = pageOfSource(source)!
+      stale.pageAbout(page, key)
+    },
+    findings: (_, stale) => stale.sameShown(),
+  },
   usedBy({ source, after }, shop) {
     const { page, key } = pageOfSource(source)!
     const { catalogue } = shop
