@@ -4,7 +4,7 @@ import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
 import type { ReadFileMessage, ReadFileTask } from '../workers/readFile.worker'
 import script from '../workers/readFile.worker?worker-script'
-import { FileProblem } from './fileProblem'
+import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { ReadRows } from './readRows'
 
 /**

@@ -1,12 +1,12 @@
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { FileKind, FileRow, Rejection } from '../../core/exchange/importReport'
 import { RowError } from '../../core/exchange/importReport'
-import { linkColumns, neededLinkColumns, readLinkRow } from '../../core/exchange/linkFile'
-import type { LinkLine } from '../../core/exchange/planLinkImport'
-import { isProductColumn, productColumns, readProductRow } from '../../core/exchange/productFile'
-import type { ProductLine } from '../../core/exchange/productImport'
-import { FileProblem } from './fileProblem'
-import { readCsv } from './readCsv'
+import { linkColumns, neededLinkColumns, readLinkRow } from '../../core/exchange/kinds/links/linkRow'
+import type { LinkLine } from '../../core/exchange/kinds/links/planLinkImport'
+import { isProductColumn, productColumns, readProductRow } from '../../core/exchange/kinds/products/productRow'
+import type { ProductLine } from '../../core/exchange/kinds/products/productImport'
+import { FileProblem } from '../../core/exchange/formats/fileProblem'
+import { readCsv } from '../../core/exchange/formats/csv/readCsv'
 
 /** Rows of a file, read and checked each on its own. */
 export interface ReadRows {

@@ -5,7 +5,7 @@ import { join } from 'node:path'
 import { Transform } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
 import { dataFolder } from '../engine/useShop'
-import { FileProblem } from './fileProblem'
+import { FileProblem } from '../../core/exchange/formats/fileProblem'
 
 /** Files above this many bytes are refused. */
 export const largestFile = 512 * 1024 * 1024

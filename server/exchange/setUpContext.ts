@@ -1,4 +1,4 @@
-import type { SetUpContext } from '../../core/exchange/setUp'
+import type { SetUpContext } from '../../core/exchange/setUp/setUp'
 import type { LiveShop } from '../engine/liveShop'
 
 /** What reading and writing a set-up needs to know of the shop. */

@@ -4,7 +4,7 @@ import type { CommandErrorCode } from '../../core/journal/commandError'
 import { CommandError } from '../../core/journal/commandError'
 import type { ProblemDetails } from '../../core/delivery/contract'
 import { NotWrittenError } from '../db/database'
-import { FileProblem } from '../exchange/fileProblem'
+import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { UnknownSubjectError } from '../../core/selection/shop'
 
 /** An answer in the form of RFC 9457, "Problem Details for HTTP APIs". */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { linkColumns } from '../../../core/exchange/linkFile'
-import { productColumns } from '../../../core/exchange/productFile'
+import { linkColumns } from '../../../core/exchange/kinds/links/linkRow'
+import { productColumns } from '../../../core/exchange/kinds/products/productRow'
 import PhDownloadSimple from '~icons/ph/download-simple'
 
 /** Hands files out, and says what is in them. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { SetUpReport } from '../../../core/exchange/setUp'
-import { setUpReport } from '../../../core/exchange/setUp'
+import type { SetUpReport } from '../../../core/exchange/setUp/setUp'
+import { setUpReport } from '../../../core/exchange/setUp/setUp'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { setUp } from '../../../core/exchange/setUp'
+import { setUp } from '../../../core/exchange/setUp/setUp'
 
 /** The form of a set-up, as a JSON Schema (draft 2020-12). */
 export default defineEventHandler((event) => {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { setUpParts, writeSetUp } from '../../../../core/exchange/setUp'
+import { setUpParts, writeSetUp } from '../../../../core/exchange/setUp/setUp'
 import { useShop } from '../../../engine/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 

@@ -1,7 +1,7 @@
 import { Readable, pipeline } from 'node:stream'
 import type { CsvError } from 'csv-parse'
 import { parse } from 'csv-parse'
-import { FileProblem } from './fileProblem'
+import { FileProblem } from '../fileProblem'
 
 /** A record of a CSV file. */
 export interface CsvRecord {

@@ -1,13 +1,13 @@
-import type { CatalogueItem } from '../catalogue/catalogue'
-import { isRetired } from '../catalogue/catalogue'
-import type { LaneChange } from '../records/lanes/laneRecords'
-import type { LinkKind } from '../links/kind'
-import type { Lane, Link } from '../links/lane'
-import { detailLinks, isNeverShown, sameLane } from '../links/lane'
-import type { ImportPlan } from './importReport'
-import { RowError } from './importReport'
-import type { LinkRow } from './linkFile'
-import { linkRowAgain } from './linkFile'
+import type { CatalogueItem } from '../../../catalogue/catalogue'
+import { isRetired } from '../../../catalogue/catalogue'
+import type { LaneChange } from '../../../records/lanes/laneRecords'
+import type { LinkKind } from '../../../links/kind'
+import type { Lane, Link } from '../../../links/lane'
+import { detailLinks, isNeverShown, sameLane } from '../../../links/lane'
+import type { ImportPlan } from '../../importReport'
+import { RowError } from '../../importReport'
+import type { LinkRow } from './linkRow'
+import { linkRowAgain } from './linkRow'
 
 /** What planning an import of links needs to know of the shop. */
 export interface LinkImportContext {

@@ -1,11 +1,11 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/sku'
-import { kindKey } from '../links/kind'
-import type { Link, LinkDetails } from '../links/lane'
-import { linkDetails } from '../links/lane'
-import { fromCell, toCell } from './cells'
-import type { FileRow } from './importReport'
-import { RowError } from './importReport'
+import { sku } from '../../../catalogue/sku'
+import { kindKey } from '../../../links/kind'
+import type { Link, LinkDetails } from '../../../links/lane'
+import { linkDetails } from '../../../links/lane'
+import { fromCell, toCell } from '../cells'
+import type { FileRow } from '../../importReport'
+import { RowError } from '../../importReport'
 
 /** The columns of a file of links, in their order. */
 export const linkColumns = ['source', 'kind', 'target', 'place', 'from', 'until', 'note'] as const

@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { layout } from '../sections/display'
-import { upgradePlan } from '../pagePlans/upgradePlan'
-import { upgradeSection } from '../sections/upgradeSection'
-import type { Section } from '../sections/section'
-import type { PagePlan } from '../pagePlans/pagePlan'
+import { layout } from '../../sections/display'
+import { upgradePlan } from '../../pagePlans/upgradePlan'
+import { upgradeSection } from '../../sections/upgradeSection'
+import type { Section } from '../../sections/section'
+import type { PagePlan } from '../../pagePlans/pagePlan'
 import { setUp } from './setUp'
 
 /** What has to be there so that a part can be brought up to date; whether it is right is said by the schema of today. */
