@@ -151,7 +151,7 @@ test('hostile files get a clear answer and change nothing', async ({ page, reque
   expect(await problem('kind=links', 'source,target\nUR-1,BRU-1\n')).toEqual([422, 'missingColumns', expect.stringContaining('“kind”')])
   expect(await problem('kind=links', 'source,kind,target\nUR-1,related,"BRU-1\n')).toEqual([422, 'unclosedQuote', expect.stringContaining('line 2')])
   expect(await problem('kind=links', '')).toEqual([422, 'emptyFile', 'The file is empty.'])
-  expect(await problem('kind=links', '{}', 'application/json')).toEqual([415, 'not-csv', expect.any(String)])
+  expect(await problem('kind=links', '{}', 'application/json')).toEqual([415, 'unknown-format', expect.any(String)])
   expect(await problem('kind=recipes', 'a\n')).toEqual([400, 'malformed', expect.any(String)])
   expect([await exported(request, 'links'), await exported(request, 'products')]).toEqual(before)
 

@@ -1,10 +1,8 @@
-import { z } from 'zod'
-import type { FileKind, ImportReport } from '../../core/exchange/importReport'
+import type { ImportReport } from '../../core/exchange/importReport'
 import { importReport } from '../../core/exchange/importReport'
+import type { ImportProgress } from '../../core/studio/exchangeAnswers'
+import { importProgress } from '../../core/studio/exchangeAnswers'
 import { ApiProblem, callApi } from '../utils/callApi'
-
-const progressAnswer = z.object({ stage: z.enum(['receiving', 'reading', 'writing']), rows: z.int(), bytes: z.int(), size: z.int() })
-export type ImportProgress = z.infer<typeof progressAnswer>
 
 /** Sends a file to be tried or imported, and tells how far it is. */
 export function useImport() {
@@ -17,7 +15,7 @@ export function useImport() {
       await new Promise(resolve => setTimeout(resolve, 300))
       if (!busy.value) return
       // The job may not have begun yet, or just have ended.
-      progress.value = await callApi(progressAnswer, `/api/exchange/jobs/${job}`).catch(() => progress.value)
+      progress.value = await callApi(importProgress, `/api/exchange/jobs/${job}`).catch(() => progress.value)
     }
   }
 
@@ -25,7 +23,7 @@ export function useImport() {
    * @returns null when it was cancelled
    * @throws ApiProblem when the file can't be taken
    */
-  async function send(file: File, kind: FileKind, how: { dry?: boolean, keepValid?: boolean }): Promise<ImportReport | null> {
+  async function send(file: File, kind: string, how: { dry?: boolean, keepValid?: boolean }): Promise<ImportReport | null> {
     abort = new AbortController()
     busy.value = true
     progress.value = null

@@ -1,12 +1,6 @@
 import { z } from 'zod'
 import type { Change } from '../records/registry'
 
-export const fileKind = z.enum(['products', 'links'])
-export type FileKind = z.infer<typeof fileKind>
-
-/** A row of a file as it stands there: column → cell. */
-export type FileRow = Record<string, string>
-
 /** A row that is not taken. */
 export const rejection = z.object({
   /** Line of the file that the row begins in, counted from 1. */
@@ -29,7 +23,8 @@ export type Effect = z.infer<typeof effect>
 
 /** What an import does, or, dry, would do: numbers of rows. */
 export const importReport = z.object({
-  kind: fileKind,
+  /** What the file is about. */
+  kind: z.string(),
   rows: z.int(),
   created: z.int(),
   updated: z.int(),
@@ -54,14 +49,4 @@ export interface ImportPlan {
   unchanged: number
   effects: Effect[]
   rejections: Rejection[]
-}
-
-/** A row that can't be read; column and reason say why. */
-export class RowError extends Error {
-  readonly column: string
-
-  constructor(column: string, reason: string) {
-    super(reason)
-    this.column = column
-  }
 }

@@ -6,7 +6,7 @@ import { text as readText } from 'node:stream/consumers'
 import fc from 'fast-check'
 import { describe, expect, it, vi } from 'vitest'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
-import type { FileKind } from '../../core/exchange/importReport'
+import type { FileKind } from '../../core/exchange/kinds/registry'
 import { targetsOf } from '../../core/links/lane'
 import type { Database } from '../db/database'
 import { matchWords } from '../db/productSearch'
@@ -18,6 +18,8 @@ import { CommandLog } from '../journal/commandLog'
 import { priceCart } from '../../core/pricing/priceCart'
 import { placeOrder } from '../orders/placeOrder'
 import { withDatabase } from '../testing/temporaryShop.testing'
+import { fileFormatKeys } from '../../core/exchange/formats/registry'
+import { fileKindKeys } from '../../core/exchange/kinds/registry'
 import { exportFile } from './exportFile'
 import type { ImportTask } from './importFile'
 import { importFile } from './importFile'
@@ -37,21 +39,37 @@ async function shopWith(db: Database) {
     try {
       const path = join(folder, 'file.csv')
       await writeFile(path, csv)
-      return await importFile(running, { kind, path, name: 'file.csv', dry: false, keepValid: false, editor: 'one', signal: new AbortController().signal, progress: () => undefined, ...part })
+      return await importFile(running, { kind, format: 'csv', path, name: 'file.csv', dry: false, keepValid: false, editor: 'one', signal: new AbortController().signal, progress: () => undefined, ...part })
     } finally {
       await rm(folder, { recursive: true })
     }
   }
-  const written = async (kind: FileKind) => readText(await exportFile(running, kind, false))
+  const written = async (kind: FileKind) => readText(await exportFile(running, kind, 'csv', false))
   /** Everything that files hold, read anew from the database. */
   const stored = async () => {
     const fresh = { db, shop: await loadLiveShop(db) }
-    return [await readText(await exportFile(fresh, 'products', false)), await readText(await exportFile(fresh, 'links', false))]
+    return [await readText(await exportFile(fresh, 'products', 'csv', false)), await readText(await exportFile(fresh, 'links', 'csv', false))]
   }
   return { ...running, take, written, stored }
 }
 
 describe('importFile', () => {
+  it('takes back what it hands out, of every kind in every format, as it is', async () => {
+    await withDatabase({ products }, async (db) => {
+      const { take, log, ...running } = await shopWith(db)
+      await log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['C', 'B'] }, 'one')
+      for (const kind of fileKindKeys) {
+        for (const format of fileFormatKeys) {
+          const file = await readText(await exportFile(running, kind, format, false))
+          const report = await take(kind, file, { format })
+          expect(report).toMatchObject({ created: 0, updated: 0, rejected: 0, ignoredColumns: [], done: null })
+          expect(report.unchanged).toBe(report.rows)
+          expect(report.rows).toBeGreaterThan(1)
+        }
+      }
+    })
+  })
+
   it('imports links as one entry that is undone and done again, and what it exports changes nothing', async () => {
     await withDatabase({ products }, async (db) => {
       const { shop, log, take, written, stored } = await shopWith(db)

@@ -1,25 +1,23 @@
 <script setup lang="ts">
-import { linkColumns } from '../../../core/exchange/kinds/links/linkRow'
-import { productColumns } from '../../../core/exchange/kinds/products/productRow'
 import PhDownloadSimple from '~icons/ph/download-simple'
 
 /** Hands files out, and says what is in them. */
-const files = [
-  { kind: 'links', name: 'Links', words: 'Every link of every kind, in its place, with dates and note.', columns: linkColumns },
-  { kind: 'products', name: 'Products', words: 'Products and their variants, with categories, keywords, prices and stock.', columns: productColumns },
-] as const
+const { exchange, failed, load } = useExchange()
 </script>
 
 <template>
   <section class="export" aria-label="Export">
     <h2>Take a file out</h2>
     <p class="soft">What you take out, change in a spreadsheet and bring in again changes only what you changed.</p>
-    <article v-for="file in files" :key="file.kind">
+    <p v-if="failed" class="wrong" role="alert">{{ failed }} <button type="button" class="text-button" @click="load">Try again</button></p>
+    <article v-for="file in exchange.kinds" :key="file.kind">
       <div>
         <h3>{{ file.name }}</h3>
-        <p class="small soft">{{ file.words }}</p>
+        <p class="small soft">{{ file.holds }}</p>
       </div>
-      <a class="plain-button get" :href="`/api/exchange/export?kind=${file.kind}&mark=1`" :download="`${file.kind}.csv`"><PhDownloadSimple width="16" height="16" />{{ file.kind }}.csv</a>
+      <a v-for="{ format, extension } in exchange.formats" :key="format" class="plain-button get" :href="`/api/exchange/export?kind=${file.kind}&format=${format}&mark=1`" :download="`${file.kind}.${extension}`">
+        <PhDownloadSimple width="16" height="16" />{{ file.kind }}.{{ extension }}
+      </a>
       <p class="columns"><span v-for="column in file.columns" :key="column" class="mono">{{ column }}</span></p>
     </article>
     <SetUpPart />

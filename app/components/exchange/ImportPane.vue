@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDropZone } from '@vueuse/core'
-import type { FileKind, ImportReport } from '../../../core/exchange/importReport'
+import type { ImportReport } from '../../../core/exchange/importReport'
 import { useHistory } from '../../stores/history'
 import { ApiProblem } from '../../utils/callApi'
 import { guessFileKind } from '../../utils/guessFileKind'
@@ -11,16 +11,19 @@ const history = useHistory()
 const { progress, busy, send, cancel } = useImport()
 
 const file = shallowRef<File | null>(null)
-const kind = ref<FileKind>('links')
+const { exchange } = useExchange()
+const kind = ref('')
+const kindNames = computed(() => new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.kinds.map(each => each.name.toLowerCase())))
+const formatNames = computed(() => new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.formats.map(each => each.name)))
 const report = shallowRef<ImportReport | null>(null)
 const problem = ref('')
 const cancelled = ref(false)
 const importing = ref(false)
 
 async function take(next: File | undefined): Promise<void> {
-  if (!next || busy.value) return
+  if (!next || busy.value || !exchange.value.kinds.length) return
   file.value = next
-  kind.value = await guessFileKind(next).catch(() => null) ?? kind.value
+  kind.value = await guessFileKind(next, exchange.value.kinds).catch(() => null) ?? (kind.value || exchange.value.kinds[0]!.kind)
   await run({ dry: true })
 }
 async function run(how: { dry?: boolean, keepValid?: boolean }): Promise<void> {
@@ -44,7 +47,7 @@ function backOut(): void {
   cancelled.value = false
   void nextTick(() => chooser.value?.focus())
 }
-function readAs(next: FileKind): void {
+function readAs(next: string): void {
   if (kind.value === next || busy.value) return
   kind.value = next
   if (file.value) void run({ dry: true })
@@ -77,7 +80,7 @@ const stage = computed(() => {
     <div v-if="!file" class="empty">
       <PhFileCsv width="44" height="44" class="icon" />
       <h1>Bring in a file</h1>
-      <p class="soft">Drop a CSV file of links or products here. You see what it would do before anything is changed, and you can undo it afterwards.</p>
+      <p class="soft">Drop a {{ formatNames }} file of {{ kindNames }} here. You see what it would do before anything is changed, and you can undo it afterwards.</p>
       <button ref="chooser" type="button" class="main-button" aria-keyshortcuts="O" @click="input?.click()">Choose a file<span class="key">O</span></button>
     </div>
     <template v-else>
@@ -88,8 +91,7 @@ const stage = computed(() => {
           <p class="small soft">{{ size }}<template v-if="report">, {{ report.rows.toLocaleString('en') }} {{ report.rows === 1 ? 'row' : 'rows' }}</template></p>
         </div>
         <div class="choice" role="group" aria-label="Read as">
-          <button type="button" :aria-pressed="kind === 'links'" :disabled="busy || !!report?.done" @click="readAs('links')">Links</button>
-          <button type="button" :aria-pressed="kind === 'products'" :disabled="busy || !!report?.done" @click="readAs('products')">Products</button>
+          <button v-for="each in exchange.kinds" :key="each.kind" type="button" :aria-pressed="kind === each.kind" :disabled="busy || !!report?.done" @click="readAs(each.kind)">{{ each.name }}</button>
         </div>
       </header>
       <div v-if="busy" class="busy" role="status">

@@ -1,18 +1,21 @@
 import { z } from 'zod'
-import { fileKind } from '../../../core/exchange/importReport'
+import { fileFormatKeys, fileFormatOf } from '../../../core/exchange/formats/registry'
+import { fileKindKeys } from '../../../core/exchange/kinds/registry'
 import { useShop } from '../../engine/useShop'
 import { exportFile } from '../../exchange/exportFile'
 
 const query = z.object({
-  kind: fileKind,
+  kind: z.enum(fileKindKeys),
+  format: z.enum(fileFormatKeys).default('csv'),
   /** 1: with a byte order mark, for spreadsheets. */
   mark: z.literal('1').optional(),
 })
 
-/** All links or products as a file that import takes back. */
+/** All there is of a kind as a file that import takes back. */
 export default api(async (event) => {
-  const { kind, mark } = queryOf(event, query)
-  const file = await exportFile(await useShop(), kind, mark !== undefined)
-  setResponseHeaders(event, { 'content-type': 'text/csv; charset=utf-8; header=present', 'content-disposition': `attachment; filename="${kind}.csv"`, 'cache-control': 'no-store' })
+  const { kind, format, mark } = queryOf(event, query)
+  const { contentType, extension } = fileFormatOf(format)
+  const file = await exportFile(await useShop(), kind, format, mark !== undefined)
+  setResponseHeaders(event, { 'content-type': contentType, 'content-disposition': `attachment; filename="${kind}.${extension}"`, 'cache-control': 'no-store' })
   return sendStream(event, file)
 })

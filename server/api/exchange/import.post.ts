@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { ImportReport } from '../../../core/exchange/importReport'
-import { fileKind } from '../../../core/exchange/importReport'
+import { fileFormatKeys, fileFormatOf, formatOfType } from '../../../core/exchange/formats/registry'
+import { fileKindKeys } from '../../../core/exchange/kinds/registry'
 import { useShop } from '../../engine/useShop'
 import { importFile } from '../../exchange/importFile'
 import type { Job } from '../../exchange/jobs'
@@ -8,7 +9,7 @@ import { jobs } from '../../exchange/jobs'
 import { withReceivedFile } from '../../exchange/receiveFile'
 
 const query = z.object({
-  kind: fileKind,
+  kind: z.enum(fileKindKeys),
   /** 1: only tell what would be done. */
   dry: z.literal('1').optional(),
   /** valid: take the good rows although others are rejected. */
@@ -19,12 +20,11 @@ const query = z.object({
   job: z.uuid().optional(),
 })
 
-/** Imports a file of links or products, as one entry of the history. */
+/** Imports a file, as one entry of the history. */
 export default api(async (event): Promise<ImportReport> => {
   const { kind, dry, keep, file, job: name } = queryOf(event, query)
-  if (!/^text\/csv\b/i.test(getHeader(event, 'content-type') ?? '')) {
-    throw new Problem(415, 'not-csv', 'The body must be CSV', 'Send the file as text/csv.')
-  }
+  const format = formatOfType(getHeader(event, 'content-type') ?? '')
+  if (!format) throw new Problem(415, 'unknown-format', 'This format is not read', `Send the file as ${fileFormatKeys.map(key => fileFormatOf(key).mediaType).join(' or ')}.`)
   const editor = editorOf(event)
   const running = await useShop()
   const cancel = new AbortController()
@@ -34,7 +34,7 @@ export default api(async (event): Promise<ImportReport> => {
   event.node.res.once('close', () => event.node.res.writableFinished || cancel.abort())
   try {
     return await withReceivedFile(event.node.req, cancel.signal, (path, size) => importFile(running, {
-      kind, path, name: file, dry: dry !== undefined, keepValid: keep !== undefined, editor, signal: cancel.signal,
+      kind, format, path, name: file, dry: dry !== undefined, keepValid: keep !== undefined, editor, signal: cancel.signal,
       progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
     }))
   } finally {

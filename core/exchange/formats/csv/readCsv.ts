@@ -1,14 +1,8 @@
 import { Readable, pipeline } from 'node:stream'
 import type { CsvError } from 'csv-parse'
 import { parse } from 'csv-parse'
+import type { FileRecord } from '../fileFormat'
 import { FileProblem } from '../fileProblem'
-
-/** A record of a CSV file. */
-export interface CsvRecord {
-  /** Line of the file that it begins in, counted from 1. */
-  line: number
-  cells: string[]
-}
 
 /** A row with more characters than this is no row: most likely a quote is not closed. */
 const longestRecord = 1_000_000
@@ -18,7 +12,7 @@ const longestRecord = 1_000_000
  * line says so; empty lines are passed over.
  * @throws FileProblem when it is not such a file
  */
-export async function* readCsv(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<CsvRecord> {
+export async function* readCsv(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<FileRecord> {
   const texts = decode(bytes)
   const beginning = await readBeginning(texts)
   if (!beginning) throw new FileProblem('emptyFile', 'The file is empty.')

@@ -4,12 +4,11 @@ import { kindKey } from '../../../links/kind'
 import type { Link, LinkDetails } from '../../../links/lane'
 import { linkDetails } from '../../../links/lane'
 import { fromCell, toCell } from '../cells'
-import type { FileRow } from '../../importReport'
-import { RowError } from '../../importReport'
+import type { FileRow } from '../../fileRow'
+import { readCell } from '../../fileRow'
 
 /** The columns of a file of links, in their order. */
 export const linkColumns = ['source', 'kind', 'target', 'place', 'from', 'until', 'note'] as const
-export const neededLinkColumns: readonly string[] = ['source', 'kind', 'target']
 
 /** A link as a file states it. A detail whose column is missing is left as it is. */
 export interface LinkRow {
@@ -38,13 +37,6 @@ export function readLinkRow(row: FileRow): LinkRow {
     place: row.place?.trim() ? readCell('place', place, row.place) : null,
     details,
   }
-}
-
-/** @throws RowError with the schema's words */
-export function readCell<S extends z.ZodType>(column: string, schema: S, value: unknown): z.output<S> {
-  const read = schema.safeParse(value)
-  if (!read.success) throw new RowError(column, read.error.issues[0]!.message)
-  return read.data
 }
 
 /** A link as a row of a file. @param place counted from 1 */

@@ -5,7 +5,7 @@ import type { LinkKind } from '../../../links/kind'
 import type { Lane, Link } from '../../../links/lane'
 import { detailLinks, isNeverShown, sameLane } from '../../../links/lane'
 import type { ImportPlan } from '../../importReport'
-import { RowError } from '../../importReport'
+import { RowError } from '../../fileRow'
 import type { LinkRow } from './linkRow'
 import { linkRowAgain } from './linkRow'
 

@@ -6,8 +6,9 @@ import { makeProduct, makeVariant } from '../../../catalogue/makeProduct.testing
 import type { Product } from '../../../catalogue/product'
 import { product as productSchema } from '../../../catalogue/product'
 import { completed } from '../../../steps'
-import type { FileRow, ImportPlan } from '../../importReport'
-import { RowError } from '../../importReport'
+import type { ImportPlan } from '../../importReport'
+import type { FileRow } from '../../fileRow'
+import { RowError } from '../../fileRow'
 import { productFileRows, readProductRow } from './productRow'
 import { ProductImport } from './productImport'
 

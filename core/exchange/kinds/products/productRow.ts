@@ -8,9 +8,8 @@ import { parseMoney, plainMoney } from '../../../money/money'
 import type { Text } from '../../../text/text'
 import { languageTag, textIn } from '../../../text/text'
 import { fromCell, joinCell, splitCell, splitPairs, toCell } from '../cells'
-import type { FileRow } from '../../importReport'
-import { RowError } from '../../importReport'
-import { readCell } from '../links/linkRow'
+import type { FileRow } from '../../fileRow'
+import { RowError, readCell } from '../../fileRow'
 
 /** The columns of a file of products, in their order. A name or description in another language is a column such as `name@de`. */
 export const productColumns = [

@@ -1,0 +1,57 @@
+import type { Catalogue, Category } from '../../catalogue/catalogue'
+import type { Product } from '../../catalogue/product'
+import type { ShopSettings } from '../../catalogue/shopSettings'
+import type { LinkKind } from '../../links/kind'
+import type { Lane } from '../../links/lane'
+import type { FileRow } from '../fileRow'
+import type { ImportPlan } from '../importReport'
+
+/** What reading rows and planning an import need to know of the shop. */
+export interface ImportShop {
+  settings: ShopSettings
+  catalogue: Catalogue
+  categories: readonly Category[]
+  kinds: ReadonlyMap<string, LinkKind>
+  links: { lane(source: string, kind: string): Lane }
+}
+
+/** What writing a file needs to know of the shop. */
+export interface ExportShop extends ImportShop {
+  /** All products as they are stored, with their descriptions, in the catalogue's order. */
+  storedProducts(): AsyncIterable<Product>
+  /** Languages that any text is in, without the shop's own. */
+  otherLanguages: readonly string[]
+}
+
+/** An import that takes the lines of a file piece by piece. */
+export interface FileImport<Line> {
+  /** SKUs of the shop's products that `add` needs as they are stored; left out: of none. */
+  about?(lines: readonly Line[]): string[]
+  /** @param stored the products that `about` named */
+  add(lines: readonly Line[], stored: ReadonlyMap<string, Product>): void
+  /** Notes that a row could not be read. */
+  passOver?(line: number, cells: FileRow): void
+  /** What the file as a whole asks for; a part of the work in each step, between which the caller may pause. */
+  finishing(): Generator<void, ImportPlan>
+}
+
+/** What files can be about. Each kind has a folder with everything about it; registry.ts lists them. How a file is written is its format's. */
+export interface FileKindType<Line> {
+  /** As people call it, and what it holds. */
+  words: { name: string, holds: string }
+  /** The columns of such a file, in their order. */
+  columns: readonly string[]
+  /** Those without which no row can be read. */
+  neededColumns: readonly string[]
+  /** The column that tells it from files of the kinds behind it in the registry. */
+  toldBy: string
+  /** Whether a column that is not among `columns` means something, as those of other languages do. */
+  knows?(column: string): boolean
+  /** Reads a row. @param line of the file, counted from 1 @throws RowError when a cell can’t be read */
+  read(line: number, cells: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): Line
+  importing(shop: ImportShop): FileImport<Line>
+  /** The columns of a file with all there is of it in a shop. */
+  columnsOf(shop: ExportShop): string[]
+  /** All there is of it, as rows that an import takes back. */
+  rowsOf(shop: ExportShop): Iterable<FileRow> | AsyncIterable<FileRow>
+}
