@@ -1,9 +1,9 @@
 import { mkdir, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { makeDemoShop } from '../demo/shop'
-import { batches } from '../server/db/batches'
-import { fillShop } from '../server/db/catalogueStore'
-import type { Database } from '../server/db/database'
+import { batches } from '../server/store/sqlite/batches'
+import { fillShop } from '../server/store/sqlite/catalogueTables'
+import type { Database } from '../server/store/sqlite/database'
 import type { makeLargeShop } from './largeShop'
 import { pictureCount } from './largeShop'
 

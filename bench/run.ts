@@ -1,7 +1,7 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { databaseFile, openDatabase } from '../server/db/database'
+import { databaseFile, openDatabase } from '../server/store/sqlite/database'
 import { measureServer } from './delivery'
 import { fillLargeShop, writePictures } from './fillLargeShop'
 import { makeLargeShop } from './largeShop'

@@ -1,4 +1,4 @@
-import type { ShopContents } from '../server/db/catalogueStore'
+import type { ShopContents } from '../server/store/sqlite/catalogueTables'
 import { articles } from './articles'
 import { categories } from './categories'
 import { makeOrders } from './orders'

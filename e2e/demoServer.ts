@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process'
 import { once } from 'node:events'
 import { cp, rm, stat } from 'node:fs/promises'
 import { setTimeout as pause } from 'node:timers/promises'
-import { databaseFile } from '../server/db/database'
+import { databaseFile } from '../server/store/sqlite/database'
 import { demoData } from './fillDemoShop'
 
 /** How long a server may take to answer for the first time, with every core busy. */

@@ -1,6 +1,6 @@
 import { once } from 'node:events'
 import { firstPort } from '../playwright.config'
-import { databaseFile, openDatabase } from '../server/db/database'
+import { databaseFile, openDatabase } from '../server/store/sqlite/database'
 import { DemoServer } from './demoServer'
 import { expect, test } from './test'
 

@@ -5,7 +5,7 @@ import { CommandError } from '../../core/journal/commandError'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { reasonWords, suggest } from '../../core/suggestions/suggest'
 import { textIn } from '../../core/text/text'
-import { readSourcesOf } from '../db/linkStore'
+import { readSourcesOf } from '../store/sqlite/linkTables'
 import { useShop } from '../engine/useShop'
 
 const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.number().int().min(1).max(100).default(24) })

@@ -1,6 +1,6 @@
 import type { ProductSort } from '../../core/finding/productFinder'
 import type { ProductFilter } from '../../core/finding/productFilter'
-import { matchWords } from '../db/productSearch'
+import { matchWords } from '../store/sqlite/productSearch'
 import type { Running } from './useShop'
 
 export interface ProductQuery {

@@ -15,8 +15,8 @@ import type { IndexFacts } from '../../core/candidates/selectionIndex'
 import { SelectionIndex } from '../../core/candidates/selectionIndex'
 import { textIn } from '../../core/text/text'
 import { momentIn } from '../../core/time/moment'
-import type { Database } from '../db/database'
-import { readProductIds } from '../db/productStore'
+import type { Database } from '../store/sqlite/database'
+import { readProductIds } from '../store/sqlite/productTables'
 import { inTurns } from './inTurns'
 
 /** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */

@@ -1,12 +1,12 @@
 import type { Product } from '../../core/catalogue/product'
 import { HeldStates } from '../../core/journal/states'
 import { records } from '../../core/records/registry'
-import { readArticles, readCategories, readSettings, readUnitsSold } from '../db/catalogueStore'
-import type { Database } from '../db/database'
-import { readProducts } from '../db/productStore'
-import { tableOf } from '../db/recordTables'
-import { addBuiltIn } from '../db/sectionStore'
-import { lastWrite } from '../journal/changeLog'
+import { readArticles, readCategories, readSettings, readUnitsSold } from '../store/sqlite/catalogueTables'
+import type { Database } from '../store/sqlite/database'
+import { readProducts } from '../store/sqlite/productTables'
+import { tableOf } from '../store/sqlite/recordTables'
+import { addBuiltIn } from '../store/sqlite/draftedTables'
+import { lastWrite } from '../store/sqlite/changeLogTable'
 import { LiveShop } from './liveShop'
 
 /** Builds the live shop from the database. */

@@ -3,7 +3,7 @@ import type { ImportPlan, ImportReport, Rejection } from '../../core/exchange/im
 import type { FileFormatKey } from '../../core/exchange/formats/registry'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { readProductsBySku } from '../db/productStore'
+import { readProductsBySku } from '../store/sqlite/productTables'
 import { inTurns } from '../engine/inTurns'
 import type { Running } from '../engine/useShop'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'

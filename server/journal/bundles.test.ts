@@ -4,7 +4,7 @@ import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Product } from '../../core/catalogue/product'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../testing/temporaryShop.testing'
+import { withDatabase } from '../store/temporaryStore.testing'
 import type { Told } from './commandLog'
 import { CommandLog } from './commandLog'
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/records/registry'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../testing/temporaryShop.testing'
+import { withDatabase } from '../store/temporaryStore.testing'
 import type { LiveShop } from '../engine/liveShop'
 import { CommandLog } from './commandLog'
 

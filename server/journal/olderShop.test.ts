@@ -3,10 +3,10 @@ import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import { pageKinds } from '../../core/pageTypes/registry'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
-import type { Database } from '../db/database'
+import type { Database } from '../store/sqlite/database'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../testing/temporaryShop.testing'
+import { withDatabase } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 
 const contents = {

@@ -4,8 +4,8 @@ import type { Change } from '../../core/records/registry'
 import type { SoldChange } from '../../core/records/products/soldRecord'
 import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
-import type { Database } from '../db/database'
-import { readProductsBySku } from '../db/productStore'
+import type { Database } from '../store/sqlite/database'
+import { readProductsBySku } from '../store/sqlite/productTables'
 import type { Running } from '../engine/useShop'
 
 /** An order that can't be placed as the shopper saw it; nothing was written. */

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { historyAnswer } from '../../../core/bench/bench'
-import { readHistory } from '../../db/journalStore'
+import { readHistory } from '../../store/sqlite/journalTables'
 import { useShop } from '../../engine/useShop'
 
 const query = z.object({

@@ -1,4 +1,4 @@
-import { readRelease } from '../../db/releaseStore'
+import { readRelease } from '../../store/sqlite/releaseTables'
 import { useShop } from '../../engine/useShop'
 import { pathPart } from '../../utils/request'
 

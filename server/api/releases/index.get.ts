@@ -1,5 +1,5 @@
 import type { ReleasesAnswer } from '../../../core/releases/release'
-import { readReleases } from '../../db/releaseStore'
+import { readReleases } from '../../store/sqlite/releaseTables'
 import { useShop } from '../../engine/useShop'
 
 const mostListed = 200

@@ -1,6 +1,6 @@
 import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
 import { settingsOf } from '../../../../core/bundles/bundleSettings'
-import { readProductsBySku } from '../../../db/productStore'
+import { readProductsBySku } from '../../../store/sqlite/productTables'
 import { useShop } from '../../../engine/useShop'
 import { itemsOf } from '../../../bundles/itemsOf'
 

@@ -2,7 +2,7 @@ import type { BundleOrders } from '../../../../core/studio/bundleAnswers'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { textIn } from '../../../../core/text/text'
 import { useShop } from '../../../engine/useShop'
-import { ordersWith } from '../../../orders/ordersWith'
+import { ordersWith } from '../../../store/sqlite/orderTables'
 
 const most = 50
 

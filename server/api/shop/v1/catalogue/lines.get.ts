@@ -2,7 +2,7 @@ import { attributesOf, catalogueCard, firstSentence } from '../../../../../core/
 import type { LinesAnswer } from '../../../../../core/delivery/contract'
 import { linesQuery } from '../../../../../core/delivery/contract'
 import { textIn } from '../../../../../core/text/text'
-import { readDescriptions } from '../../../../db/catalogueStore'
+import { readDescriptions } from '../../../../store/sqlite/catalogueTables'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../delivery/telling'
 import { useShop } from '../../../../engine/useShop'

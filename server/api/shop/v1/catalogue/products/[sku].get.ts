@@ -1,7 +1,7 @@
 import { productAnswer } from '../../../../../../core/delivery/catalogueAnswer'
 import { languageQuery } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
-import { readDescription } from '../../../../../db/catalogueStore'
+import { readDescription } from '../../../../../store/sqlite/catalogueTables'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../../delivery/telling'
 import { useShop } from '../../../../../engine/useShop'

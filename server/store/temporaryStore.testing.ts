@@ -1,10 +1,10 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { ShopContents } from '../db/catalogueStore'
-import { fillShop } from '../db/catalogueStore'
-import type { Database } from '../db/database'
-import { databaseFile, openDatabase } from '../db/database'
+import type { ShopContents } from './sqlite/catalogueTables'
+import { fillShop } from './sqlite/catalogueTables'
+import type { Database } from './sqlite/database'
+import { databaseFile, openDatabase } from './sqlite/database'
 
 /** A real database in a folder of its own, for one test. */
 export async function withDatabase(contents: Partial<ShopContents>, work: (db: Database, folder: string) => Promise<void>): Promise<void> {

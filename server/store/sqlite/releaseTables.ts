@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize'
-import type { ReleaseContent, ReleaseHead, Schedule } from '../../core/releases/release'
-import { upgradeRelease } from '../../core/releases/upgradeRelease'
+import type { ReleaseContent, ReleaseHead, Schedule } from '../../../core/releases/release'
+import { upgradeRelease } from '../../../core/releases/upgradeRelease'
 import type { Database } from './database'
 import type { RecordTable } from './recordTable'
 

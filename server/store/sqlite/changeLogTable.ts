@@ -1,8 +1,8 @@
 import type { Transaction } from 'sequelize'
-import type { Change } from '../../core/records/registry'
-import { upgradeChange } from '../../core/records/registry'
-import type { Database } from '../db/database'
-import { readChanges } from '../db/journalStore'
+import type { Change } from '../../../core/records/registry'
+import { upgradeChange } from '../../../core/records/registry'
+import type { Database } from './database'
+import { readChanges } from './journalTables'
 
 /*
  * Every write, in the order in which they were made: it is never changed, and each has the number after the one before.

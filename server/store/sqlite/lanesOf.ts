@@ -1,5 +1,5 @@
-import type { Which } from '../../core/journal/record'
-import type { Lane, Link } from '../../core/links/lane'
+import type { Which } from '../../../core/journal/record'
+import type { Lane, Link } from '../../../core/links/lane'
 
 /** Lanes of rows that stand in the order of their sources, kinds and places, a row a link. */
 export function* lanesOf(rows: Iterable<Which & Link>): Generator<Which & { value: Lane }> {

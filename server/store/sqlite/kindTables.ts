@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize'
-import type { LinkKind } from '../../core/links/kind'
+import type { LinkKind } from '../../../core/links/kind'
 import type { Database } from './database'
 import type { RecordTable } from './recordTable'
 

@@ -1,4 +1,4 @@
-import type { Database } from '../db/database'
+import type { Database } from './database'
 
 interface LineRow { orderId: number, line: number, sku: string, quantity: number, total: number, within: number | null }
 

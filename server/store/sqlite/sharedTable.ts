@@ -1,4 +1,4 @@
-import type { RecordName } from '../../core/records/registry'
+import type { RecordName } from '../../../core/records/registry'
 import type { RecordTable } from './recordTable'
 
 /** The table of all records that need none of their own: a row a thing, its value as JSON. A thing that there is not, null, has no row. */

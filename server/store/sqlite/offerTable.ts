@@ -1,4 +1,4 @@
-import type { Offer } from '../../core/offers/offer'
+import type { Offer } from '../../../core/offers/offer'
 import type { RecordTable } from './recordTable'
 
 export const offerTable: RecordTable<Offer | null> = {

@@ -1,9 +1,9 @@
 import type { Transaction } from 'sequelize'
-import type { Lane, Link, LinkDetails } from '../../core/links/lane'
-import { makeLink } from '../../core/links/lane'
+import type { Lane, Link, LinkDetails } from '../../../core/links/lane'
+import { makeLink } from '../../../core/links/lane'
 import { batches } from './batches'
 import type { Database } from './database'
-import { readKinds } from './kindStore'
+import { readKinds } from './kindTables'
 import { lanesOf } from './lanesOf'
 import type { RecordTable, Skus } from './recordTable'
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { makeProduct } from '../../core/catalogue/makeProduct.testing'
-import { withDatabase } from '../testing/temporaryShop.testing'
+import { makeProduct } from '../../../core/catalogue/makeProduct.testing'
+import { withDatabase } from '../temporaryStore.testing'
 import { matchWords } from './productSearch'
 
 const vocabulary = ['Bee', 'Beeswax', 'Käfig', 'kafka', 'Smoker', 'smoke', '10', '100', 'Ångström', 'queen']

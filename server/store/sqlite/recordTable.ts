@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize'
-import type { Which } from '../../core/journal/record'
+import type { Which } from '../../../core/journal/record'
 import type { Database } from './database'
 
 /** SKUs by the numbers that products and variants have in the database: links are a million, and share their products' texts. */
