@@ -1,7 +1,8 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { databaseFile, openDatabase } from '../server/store/sqlite/database'
+import { databaseFile } from '../server/store/sqlite/database'
+import { openSqliteStore } from '../server/store/sqlite/sqliteStore'
 import { measureServer } from './delivery'
 import { fillLargeShop, writePictures } from './fillLargeShop'
 import { makeLargeShop } from './largeShop'
@@ -25,12 +26,12 @@ for (const [what, measured] of [['linked by hand', resolve.links], ['three of th
 const folder = await mkdtemp(join(tmpdir(), 'manada-bench-'))
 try {
   console.log('Writing them into a database.')
-  const db = await openDatabase(databaseFile(folder))
+  const store = await openSqliteStore(databaseFile(folder))
   const start = performance.now()
-  await fillLargeShop(db, shop)
+  await fillLargeShop(store, shop)
   await writePictures(folder)
   row('write the shop into the database', `${((performance.now() - start) / 1000).toFixed(1)} s`)
-  await db.close()
+  await store.close()
 
   console.log('Measuring the server.')
   const served = await measureServer(folder, shop.products.slice(0, 5000).map(product => product.sku))

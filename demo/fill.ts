@@ -2,8 +2,8 @@
 import { mkdir, rename, rm, stat, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { Command } from '../core/records/registry'
-import { fillShop } from '../server/store/sqlite/catalogueTables'
-import { databaseFile, openDatabase } from '../server/store/sqlite/database'
+import { databaseFile } from '../server/store/sqlite/database'
+import { openSqliteStore } from '../server/store/sqlite/sqliteStore'
 import { loadLiveShop } from '../server/engine/loadLiveShop'
 import { dataFolder } from '../server/engine/useShop'
 import { CommandLog } from '../server/journal/commandLog'
@@ -32,14 +32,14 @@ async function fill(): Promise<void> {
   await remove(unfinished)
 
   const { contents, pictures, marks } = makeDemoShop()
-  const db = await openDatabase(unfinished)
-  await fillShop(db, contents)
-  const log = new CommandLog(db, await loadLiveShop(db))
+  const store = await openSqliteStore(unfinished)
+  await store.fill(contents)
+  const log = new CommandLog(store, await loadLiveShop(store))
   const markCommands = marks.map((mark): Command => ({ type: 'setBrandMark', ...mark }))
   for (const command of [...linkCommands(), ...bundleCommands, ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
   // Everything into the one file, so that it can be moved on its own.
-  await db.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
-  await db.close()
+  await store.database.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
+  await store.close()
 
   await Promise.all(pictures.map(({ name, svg }) => writeFile(join(folder, 'pictures', name), svg)))
   await remove(file)

@@ -1,5 +1,5 @@
 import type { Product } from '../core/catalogue/product'
-import type { Order } from '../server/store/sqlite/catalogueTables'
+import type { Order } from '../server/store/orders'
 import type { Random } from './random'
 import { randomOf } from './random'
 

@@ -1,4 +1,4 @@
-import type { ShopContents } from '../server/store/sqlite/catalogueTables'
+import type { ShopContents } from '../server/store/port'
 import { articles } from './articles'
 import { categories } from './categories'
 import { makeOrders } from './orders'

@@ -5,7 +5,6 @@ import { CommandError } from '../../core/journal/commandError'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { reasonWords, suggest } from '../../core/suggestions/suggest'
 import { textIn } from '../../core/text/text'
-import { readSourcesOf } from '../store/sqlite/linkTables'
 import { useShop } from '../engine/useShop'
 
 const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.number().int().min(1).max(100).default(24) })
@@ -13,7 +12,7 @@ const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.numb
 /** What could be linked to a product as a kind, and why. */
 export default api(async (event): Promise<SuggestionsAnswer> => {
   const { sku, kind: key, limit } = queryOf(event, query)
-  const { db, shop } = await useShop()
+  const { store, shop } = await useShop()
   const source = shop.catalogue.item(sku)?.product
   if (!source) throw new UnknownSubjectError({ kind: 'product', sku })
   const kind = shop.kinds.get(key)
@@ -29,7 +28,7 @@ export default api(async (event): Promise<SuggestionsAnswer> => {
   const categoryName = (key: string) => textIn(shop.catalogue.category(key)?.name ?? {}, language, language) || key
   const row = (product: typeof source) => toProductRow({ product, variant: null }, shop, now, source)
   return {
-    rows: suggest(source, kind, suggestionShop, await readSourcesOf(db, source.sku, key), now, limit)
+    rows: suggest(source, kind, suggestionShop, await store.sourcesLinkingTo(source.sku, key), now, limit)
       .map(({ product, reasons }) => ({ ...row(product), why: reasons.map(reason => reasonWords(reason, categoryName)) })),
     dismissed: shop.dismissed.lane(source.sku, key).flatMap(({ target }) => shop.catalogue.product(target) ?? []).map(row),
   }

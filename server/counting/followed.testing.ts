@@ -16,7 +16,7 @@ import { loadLiveShop } from '../engine/loadLiveShop'
 import type { Running } from '../engine/useShop'
 import { OrderRefused, placeOrder } from '../orders/placeOrder'
 import { CommandLog } from '../journal/commandLog'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import { CountingThread } from './countingThread'
 import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
@@ -35,10 +35,10 @@ export const tried = { done: 0, refused: 0 }
 
 /** Runs commands on a shop while its counting thread is awake, and has a look at both before and after them. */
 export async function followed(steps: readonly Step[], look: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
-  await withDatabase({ products, categories, articles }, async (db) => {
-    const shop = await loadLiveShop(db)
-    const log = new CommandLog(db, shop)
-    const thread = new CountingThread({ db, shop, log })
+  await withStore({ products, categories, articles }, async (store) => {
+    const shop = await loadLiveShop(store)
+    const log = new CommandLog(store, shop)
+    const thread = new CountingThread({ store, shop, log })
     try {
       await look(thread, shop)
       for (const step of steps) {
@@ -47,7 +47,7 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
           const change: Change = { of: 'product', source: step.restock, kind: '', before, after: { ...before, stock: step.to } }
           await log.runImport({ type: 'import', kind: 'products', file: 'stock.csv' }, () => Promise.resolve([change]), () => 'Imported', 'one')
         } else {
-          await ('sell' in step ? sell(step.sell, { db, shop, log }) : log.run(step, 'one')).then(() => tried.done++, (error: unknown) => {
+          await ('sell' in step ? sell(step.sell, { store, shop, log }) : log.run(step, 'one')).then(() => tried.done++, (error: unknown) => {
             if (!(error instanceof CommandError || error instanceof OrderRefused)) throw error
             tried.refused++
           })

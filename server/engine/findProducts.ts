@@ -1,6 +1,5 @@
 import type { ProductSort } from '../../core/finding/productFinder'
 import type { ProductFilter } from '../../core/finding/productFilter'
-import { matchWords } from '../store/sqlite/productSearch'
 import type { Running } from './useShop'
 
 export interface ProductQuery {
@@ -14,9 +13,9 @@ export interface ProductQuery {
 }
 
 /** The products that match, in order, from `offset`; and how many there are in all. */
-export async function findProducts({ db, shop }: Pick<Running, 'db' | 'shop'>, { words, filter, sort, offset, limit, leaveOut }: ProductQuery): Promise<{ skus: string[], total: number }> {
-  const match = await matchWords(db, words)
-  const found = shop.finder.find(filter, match && match.ids.flatMap(id => shop.positionOf(id) ?? []), match && !match.ranked && sort === 'match' ? 'name' : sort)
+export async function findProducts({ store, shop }: Pick<Running, 'store' | 'shop'>, { words, filter, sort, offset, limit, leaveOut }: ProductQuery): Promise<{ skus: string[], total: number }> {
+  const match = await store.search(words)
+  const found = shop.finder.find(filter, match && match.numbers.flatMap(number => shop.positionOf(number) ?? []), match && !match.ranked && sort === 'match' ? 'name' : sort)
   const { products } = shop.catalogue
   const wanted = leaveOut ? found.filter(position => !leaveOut.has(products[position]!.sku)) : found
   return { skus: Array.from(wanted.subarray(offset, offset + limit), position => products[position]!.sku), total: wanted.length }

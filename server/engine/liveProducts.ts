@@ -15,8 +15,7 @@ import type { IndexFacts } from '../../core/candidates/selectionIndex'
 import { SelectionIndex } from '../../core/candidates/selectionIndex'
 import { textIn } from '../../core/text/text'
 import { momentIn } from '../../core/time/moment'
-import type { Database } from '../store/sqlite/database'
-import { readProductIds } from '../store/sqlite/productTables'
+import type { StoreReader } from '../store/port'
 import { inTurns } from './inTurns'
 
 /** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
@@ -114,10 +113,10 @@ export class LiveProducts {
    * Takes over products and categories as they are after changes; null: gone.
    * @returns changes of the bundles that are among them, or whose parts are
    */
-  async take(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, db: Database): Promise<ProductChange[]> {
+  async take(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, store: StoreReader): Promise<ProductChange[]> {
     const bundles = this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
-    await this.#replaceProducts(products, categories, bundles, db)
+    await this.#replaceProducts(products, categories, bundles, store)
     return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
   }
 
@@ -215,33 +214,33 @@ export class LiveProducts {
     this.#index.replace(position, product)
   }
 
-  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, db: Database): Promise<void> {
+  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, store: StoreReader): Promise<void> {
     if (!categories.size && products.size <= mostInPlace && this.#canBeTakenInPlace(products)) {
-      const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], db)
+      const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], store)
       for (const [sku, product] of products) {
         if (!this.#catalogue.product(sku) || bundles.has(sku)) continue
         this.#replaceInPlace(product!)
         await nextTurn()
       }
-      for (const { id, sku } of fresh) {
+      for (const { number, sku } of fresh) {
         this.#replaceInPlace(products.get(sku)!)
-        this.#positions.set(id, this.#catalogue.products.length - 1)
+        this.#positions.set(number, this.#catalogue.products.length - 1)
         await nextTurn()
       }
       for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
       return
     }
-    const stored = await readProductIds(db)
+    const stored = await store.productNumbers()
     const known = new Set(this.#categories.map(each => each.key))
     const after: Product[] = []
-    const ids: number[] = []
-    for (const { id, sku } of stored) {
+    const numbers: number[] = []
+    for (const { number, sku } of stored) {
       after.push(products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!)
-      if (ids.push(id) % (20 * inStep) === 0) await nextTurn()
+      if (numbers.push(number) % (20 * inStep) === 0) await nextTurn()
     }
     await this.set(
       after,
-      ids,
+      numbers,
       [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
     )
   }
@@ -250,14 +249,14 @@ export class LiveProducts {
    * Notes what was sold of new products.
    * @returns their SKUs in the order of their numbers in the database: in this order they stand behind the others
    */
-  async #inOrderOfNumbers(products: readonly Product[], db: Database): Promise<{ id: number, sku: string }[]> {
+  async #inOrderOfNumbers(products: readonly Product[], store: StoreReader): Promise<{ number: number, sku: string }[]> {
     if (!products.length) return []
     const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
     for (const [sku, units] of this.#units) {
       const owner = ownerOf.get(sku)
       if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
     }
-    return readProductIds(db, products.map(product => product.sku))
+    return store.productNumbers(products.map(product => product.sku))
   }
 }
 

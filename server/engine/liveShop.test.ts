@@ -12,10 +12,9 @@ import type { ListOrder } from '../../core/catalogue/orders'
 import { CommandError } from '../../core/journal/commandError'
 import type { WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
-import { readProductsBySku } from '../store/sqlite/productTables'
 import { CommandLog } from '../journal/commandLog'
 import { OrderRefused, placeOrder } from '../orders/placeOrder'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import type { LiveShop } from './liveShop'
 import { loadLiveShop } from './loadLiveShop'
 import type { Running } from './useShop'
@@ -63,7 +62,7 @@ const anyStep: fc.Arbitrary<Step> = fc.oneof(
 const tried = { changed: [0, 0], ordered: [0, 0], undo: [0, 0] } as Record<'changed' | 'ordered' | 'undo', [done: number, refused: number]>
 
 async function carryOut(step: Step, running: Running, now: Map<string, Product>): Promise<void> {
-  const { log, shop, db } = running
+  const { log, shop, store } = running
   if ('changed' in step) {
     const changes = step.changed.map((after): Change => ({ of: 'product', source: after.sku, kind: '', before: now.get(after.sku) ?? null, after }))
     await log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve(changes), () => 'Imported', 'one')
@@ -77,7 +76,7 @@ async function carryOut(step: Step, running: Running, now: Map<string, Product>)
   } else {
     await log.undo('one')
   }
-  for (const [sku, product] of await readProductsBySku(db, [...skus, 'E', 'F'])) now.set(sku, product)
+  for (const [sku, product] of await store.productsBySku([...skus, 'E', 'F'])) now.set(sku, product)
   for (const sku of now.keys()) if (!shop.catalogue.product(sku)) now.delete(sku)
 }
 
@@ -93,9 +92,9 @@ function choicesFor(shop: LiveShop, sku: string): WantedLine['choices'] {
 describe('the live shop', () => {
   it('is after changed and new products, orders and undos as one that is read anew', async () => {
     await fc.assert(fc.asyncProperty(fc.tuple(...skus.map(productOf)), fc.array(anyStep, { maxLength: 6 }), async (products, steps) => {
-      await withDatabase({ products, categories, orders: [{ number: '1', placed: '2026-01-01', lines: [{ sku: 'A', quantity: 2, unitPrice: 1 }, { sku: 'B-2', quantity: 3, unitPrice: 1 }] }] }, async (db) => {
-        const shop = await loadLiveShop(db)
-        const running = { db, shop, log: new CommandLog(db, shop) }
+      await withStore({ products, categories, orders: [{ number: '1', placed: '2026-01-01', lines: [{ sku: 'A', quantity: 2, unitPrice: 1 }, { sku: 'B-2', quantity: 3, unitPrice: 1 }] }] }, async (store) => {
+        const shop = await loadLiveShop(store)
+        const running = { store, shop, log: new CommandLog(store, shop) }
         await running.log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B', 'C'] }, 'two')
         // Everything is asked for before, so that it has to be kept in order.
         knownOf(shop)
@@ -110,7 +109,7 @@ describe('the live shop', () => {
             sort[1]++
           }
         }
-        expect(knownOf(shop)).toEqual(knownOf(await loadLiveShop(db)))
+        expect(knownOf(shop)).toEqual(knownOf(await loadLiveShop(store)))
       })
     }), { numRuns: 40 })
     // Had most been refused, little would have been tried.

@@ -43,7 +43,7 @@ import type { Shop } from '../../core/selection/shop'
 import { lookUpLanguage } from '../../core/text/text'
 import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
-import type { Database } from '../store/sqlite/database'
+import type { StoreReader } from '../store/port'
 import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
 import { inTurns } from './inTurns'
 import { LiveProducts } from './liveProducts'
@@ -229,7 +229,7 @@ export class LiveShop implements Shop, ShopView {
    * Takes over changes.
    * @returns changes of the bundles whose parts they changed: their price and stock follow, and are kept nowhere
    */
-  async apply(changes: readonly Change[], db: Database): Promise<ProductChange[]> {
+  async apply(changes: readonly Change[], store: StoreReader): Promise<ProductChange[]> {
     const products = new Map<string, Product | null>()
     const categories = new Map<string, Category | null>()
     const sold = new Map<string, number>()
@@ -256,7 +256,7 @@ export class LiveShop implements Shop, ShopView {
     if (stale.settings) this.#takeSettings()
     if (stale.kinds || stale.settings) this.finder.kindsChanged()
     this.#products.takeSold(sold)
-    const following = products.size || categories.size ? await this.#products.take(products, categories, db) : []
+    const following = products.size || categories.size ? await this.#products.take(products, categories, store) : []
     await inTurns(this.finder.recounting())
     return following
   }

@@ -1,37 +1,31 @@
 import type { Product } from '../../core/catalogue/product'
 import { HeldStates } from '../../core/journal/states'
 import { records } from '../../core/records/registry'
-import { readArticles, readCategories, readSettings, readUnitsSold } from '../store/sqlite/catalogueTables'
-import type { Database } from '../store/sqlite/database'
-import { readProducts } from '../store/sqlite/productTables'
-import { tableOf } from '../store/sqlite/recordTables'
-import { addBuiltIn } from '../store/sqlite/draftedTables'
-import { lastWrite } from '../store/sqlite/changeLogTable'
+import type { Store } from '../store/port'
+import { addBuiltIn } from './addBuiltIn'
 import { LiveShop } from './liveShop'
 
 /** Builds the live shop from the database. */
-export async function loadLiveShop(db: Database): Promise<LiveShop> {
-  await addBuiltIn(db)
+export async function loadLiveShop(store: Store): Promise<LiveShop> {
+  await addBuiltIn(store)
   // Taken first: what is written while all is read is taken over once more, and is then as it is.
-  const followed = await lastWrite(db)
-  const [settings, categories, articles, units] = await Promise.all([readSettings(db), readCategories(db), readArticles(db), readUnitsSold(db)])
+  const followed = await store.lastWrite()
+  const [settings, categories, articles, units] = await Promise.all([store.settings(), store.categories(), store.articles(), store.unitsSold()])
   const products: Product[] = []
-  const ids: number[] = []
-  const productSkus = new Map<number, string>()
-  const variantSkus = new Map<number, string>()
-  for await (const { id, product, variantIds } of readProducts(db)) {
+  const numbers: number[] = []
+  /** Every SKU once, for all that names it. */
+  const texts = new Map<string, string>()
+  for await (const { number, product } of store.products()) {
     // Descriptions are read from the database when a page shows them; selection never does.
     products.push({ ...product, description: {} })
-    ids.push(id)
-    productSkus.set(id, product.sku)
-    for (const [sku, variantId] of variantIds) variantSkus.set(variantId, sku)
+    numbers.push(number)
+    for (const { sku } of [product, ...product.variants]) texts.set(sku, sku)
   }
-  const skus = { product: (id: number) => productSkus.get(id)!, variant: (id: number) => variantSkus.get(id)! }
   const states = new HeldStates()
   for (const record of records) {
-    for await (const { source, kind, value } of tableOf(record.of).read(db, skus)) record.take({ source, kind, after: record.upgrade(value) }, states)
+    for await (const { source, kind, value } of store.things(record.of, sku => texts.get(sku) ?? sku)) record.take({ source, kind, after: record.upgrade(value) }, states)
   }
   const shop = new LiveShop({ settings, states, articles, categories, units, followed })
-  await shop.setProducts(products, ids)
+  await shop.setProducts(products, numbers)
   return shop
 }

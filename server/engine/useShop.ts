@@ -1,13 +1,13 @@
 import { mkdir } from 'node:fs/promises'
 import { resolve } from 'node:path'
-import { databaseFile, openDatabase } from '../store/sqlite/database'
-import type { Database } from '../store/sqlite/database'
+import type { Store } from '../store/port'
+import { openStore } from '../store/openStore'
 import { CommandLog } from '../journal/commandLog'
 import type { LiveShop } from './liveShop'
 import { loadLiveShop } from './loadLiveShop'
 
 export interface Running {
-  db: Database
+  store: Store
   shop: LiveShop
   log: CommandLog
 }
@@ -24,9 +24,9 @@ export function useShop(): Promise<Running> {
 
 async function open(): Promise<Running> {
   await mkdir(dataFolder(), { recursive: true })
-  const db = await openDatabase(databaseFile(dataFolder()))
-  const shop = await loadLiveShop(db)
-  return { db, shop, log: new CommandLog(db, shop, stop) }
+  const store = await openStore(dataFolder())
+  const shop = await loadLiveShop(store)
+  return { store, shop, log: new CommandLog(store, shop, stop) }
 }
 
 /** What is written is safe; the next start takes it over. */

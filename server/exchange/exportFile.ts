@@ -6,7 +6,6 @@ import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { readProducts, readTextLanguages } from '../store/sqlite/productTables'
 import type { Running } from '../engine/useShop'
 
 /** Rows that are written before other work gets a turn. */
@@ -17,15 +16,15 @@ const productsAtOnce = 500
  * All there is of a kind as a file, piece by piece.
  * @param mark begin with a byte order mark: spreadsheets tell by it that the file is in UTF-8
  */
-export async function exportFile({ db, shop }: Pick<Running, 'db' | 'shop'>, kind: FileKind, format: FileFormatKey, mark: boolean): Promise<Readable> {
+export async function exportFile({ store, shop }: Pick<Running, 'store' | 'shop'>, kind: FileKind, format: FileFormatKey, mark: boolean): Promise<Readable> {
   const { language, languages } = shop.settings
-  const others = new Set([...languages, ...await readTextLanguages(db)])
+  const others = new Set([...languages, ...await store.textLanguages()])
   others.delete(language)
   const { settings, catalogue, categories, kinds, links } = shop
   const source: ExportShop = {
     settings, catalogue, categories, kinds, links, otherLanguages: [...others],
     async* storedProducts() {
-      for await (const { product } of readProducts(db, productsAtOnce)) yield product
+      for await (const { product } of store.products(productsAtOnce)) yield product
     },
   }
   const { columnsOf, rowsOf } = fileKindOf(kind)

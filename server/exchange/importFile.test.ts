@@ -8,16 +8,14 @@ import { describe, expect, it, vi } from 'vitest'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { targetsOf } from '../../core/links/lane'
-import type { Database } from '../store/sqlite/database'
-import { matchWords } from '../store/sqlite/productSearch'
-import { readProductsBySku } from '../store/sqlite/productTables'
+import type { SqliteStore } from '../store/sqlite/sqliteStore'
 import { findProducts } from '../engine/findProducts'
 import { productFilter } from '../../core/finding/productFilter'
 import { loadLiveShop } from '../engine/loadLiveShop'
 import { CommandLog } from '../journal/commandLog'
 import { priceCart } from '../../core/pricing/priceCart'
 import { placeOrder } from '../orders/placeOrder'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import { fileFormatKeys } from '../../core/exchange/formats/registry'
 import { fileKindKeys } from '../../core/exchange/kinds/registry'
 import { exportFile } from './exportFile'
@@ -30,10 +28,10 @@ const products = [
   makeProduct('B', { tags: ['=risky', 'b'] }), makeProduct('C'),
 ]
 
-async function shopWith(db: Database) {
-  const shop = await loadLiveShop(db)
-  const log = new CommandLog(db, shop)
-  const running = { db, shop, log }
+async function shopWith(store: SqliteStore) {
+  const shop = await loadLiveShop(store)
+  const log = new CommandLog(store, shop)
+  const running = { store, shop, log }
   const take = async (kind: FileKind, csv: string, part: Partial<ImportTask> = {}) => {
     const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
     try {
@@ -47,7 +45,7 @@ async function shopWith(db: Database) {
   const written = async (kind: FileKind) => readText(await exportFile(running, kind, 'csv', false))
   /** Everything that files hold, read anew from the database. */
   const stored = async () => {
-    const fresh = { db, shop: await loadLiveShop(db) }
+    const fresh = { store, shop: await loadLiveShop(store) }
     return [await readText(await exportFile(fresh, 'products', 'csv', false)), await readText(await exportFile(fresh, 'links', 'csv', false))]
   }
   return { ...running, take, written, stored }
@@ -55,8 +53,8 @@ async function shopWith(db: Database) {
 
 describe('importFile', () => {
   it('takes back what it hands out, of every kind in every format, as it is', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { take, log, ...running } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { take, log, ...running } = await shopWith(store)
       await log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['C', 'B'] }, 'one')
       for (const kind of fileKindKeys) {
         for (const format of fileFormatKeys) {
@@ -71,8 +69,8 @@ describe('importFile', () => {
   })
 
   it('imports links as one entry that is undone and done again, and what it exports changes nothing', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { shop, log, take, written, stored } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { shop, log, take, written, stored } = await shopWith(store)
       const csv = 'source,kind,target,place,from,until,note\nA,related,C,1,,,=1+1\nA,related,B,2,2026-05-01,,\nB,upsell,A-1,,,,\n'
       const empty = await stored()
       expect(await take('links', csv, { dry: true })).toMatchObject({ created: 3, done: null })
@@ -93,8 +91,8 @@ describe('importFile', () => {
   })
 
   it('takes nothing when a row is rejected, or the good rows when asked to', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { take, stored } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { take, stored } = await shopWith(store)
       const before = await stored()
       const csv = 'source;kind;target;colour\nA;related;B;red\nA;related;NO;red\nA;Related!;B;red\nA;related\n'
       const report = await take('links', csv)
@@ -107,15 +105,15 @@ describe('importFile', () => {
   })
 
   it('imports products, finds them at once, and takes them away again with their categories', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { shop, log, take, stored } = await shopWith(db)
-      const running = { db, shop }
+    await withStore({ products }, async (store) => {
+      const { shop, log, take, stored } = await shopWith(store)
+      const running = { store, shop }
       const before = await stored()
       const csv = 'sku,name,name@de,category,price,stock,variantOf,options\nNEW,Honey spoon,Honiglöffel,Kitchen > Spoons,3.50,,,\nNEW-1,,,,,4,NEW,wood=oak\nA,Great smoker,,,45,,,\n'
       expect(await take('products', csv)).toMatchObject({ created: 2, updated: 1, rejected: 0, done: 'Imported products from file.csv: 2 new, 1 changed' })
       const after = await stored()
       expect(shop.catalogue.product('A')).toMatchObject({ name: { en: 'Great smoker' }, price: 4500, stock: 0 })
-      expect((await readProductsBySku(db, ['A'])).get('A')!.description).toEqual({ en: 'A long text.' })
+      expect((await store.productsBySku(['A'])).get('A')!.description).toEqual({ en: 'A long text.' })
       const found = async (words: string) => (await findProducts(running, { words, filter: productFilter.parse({}), sort: 'match', offset: 0, limit: 9 })).skus
       expect([await found('spoon'), await found('honigl'), await found('spoons'), await found('great'), await found('rauch')]).toEqual([['NEW'], ['NEW'], ['NEW'], ['A'], []])
       expect(shop.finder.find(productFilter.parse({ category: 'kitchen' }), null, 'name')).toHaveLength(1)
@@ -125,7 +123,7 @@ describe('importFile', () => {
 
       await log.undo('one')
       expect(await stored()).toEqual(before)
-      expect([await found('spoon'), await found('rauch'), (await matchWords(db, 'smoker'))!.ids.length]).toEqual([[], ['A'], 1])
+      expect([await found('spoon'), await found('rauch'), (await store.search('smoker'))!.numbers.length]).toEqual([[], ['A'], 1])
       expect(shop.categories.some(each => each.key === 'kitchen')).toBe(false)
       await log.redo('one')
       expect(await stored()).toEqual(after)
@@ -133,8 +131,8 @@ describe('importFile', () => {
   })
 
   it('stops when it is cancelled on the way, and changes nothing', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { take, stored } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { take, stored } = await shopWith(store)
       const before = await stored()
       const rows = Array.from({ length: 5000 }, (_, i) => `A,related,B,,,,row ${i}`).join('\n')
       for (const kind of ['links', 'products'] as const) {
@@ -153,8 +151,8 @@ describe('importFile', () => {
   })
 
   it('plans again when somebody has changed the lane between', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { shop, log, take } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { shop, log, take } = await shopWith(store)
       let other: Promise<unknown> | undefined
       const progress = (stage: string) => {
         // The last moment before the import takes its turn to write.
@@ -169,8 +167,8 @@ describe('importFile', () => {
   it('loses nothing when imports, edits and sales overlap, whenever each of them begins', async () => {
     const step = fc.record({ sku: fc.constantFrom('B', 'N'), part: fc.constantFrom('price', 'brand', 'description', 'sale', 'link'), after: fc.constantFrom(0, 60, 120, 180) })
     await fc.assert(fc.asyncProperty(fc.array(step, { minLength: 3, maxLength: 6 }), fc.constantFrom(0, 100, 200), async (steps, delay) => {
-      await withDatabase({ products: products.map(each => ({ ...each, price: 100, stock: 50 })) }, async (db) => {
-        const { shop, log, take } = await shopWith(db)
+      await withStore({ products: products.map(each => ({ ...each, price: 100, stock: 50 })) }, async (store) => {
+        const { shop, log, take } = await shopWith(store)
         // A large change takes a while to be taken over; in the meantime it is written, and not yet known.
         const apply = shop.apply.bind(shop)
         vi.spyOn(shop, 'apply').mockImplementation(async (...change) => {
@@ -185,10 +183,10 @@ describe('importFile', () => {
           else if (part === 'sale') {
             if (isNew) return
             const total = priceCart([{ sku, quantity: 1 }], shop, momentIn('UTC')).total
-            await placeOrder({ db, shop, log }, [{ sku, quantity: 1 }], total).then(() => sold.set(sku, (sold.get(sku) ?? 0) + 1), () => undefined)
+            await placeOrder({ store, shop, log }, [{ sku, quantity: 1 }], total).then(() => sold.set(sku, (sold.get(sku) ?? 0) + 1), () => undefined)
           } else await take('products', `sku,name,${part}\n${sku},Name,${part === 'price' ? `${i + 1}.00` : `${part} ${sku}`}\n`)
         }))
-        const stored = await readProductsBySku(db, ['B', 'N'])
+        const stored = await store.productsBySku(['B', 'N'])
         for (const sku of ['B', 'N']) {
           const did = (part: string) => steps.some(each => each.sku === sku && each.part === part)
           const product = stored.get(sku)
@@ -201,25 +199,25 @@ describe('importFile', () => {
           if (did('price')) expect(steps.some((each, i) => each.sku === sku && each.part === 'price' && (i + 1) * 100 === product.price)).toBe(true)
           if (sku !== 'N') expect(product.stock).toBe(50 - (sold.get(sku) ?? 0))
         }
-        const fresh = await loadLiveShop(db)
+        const fresh = await loadLiveShop(store)
         expect(shop.catalogue.products).toEqual(fresh.catalogue.products)
       })
     }), { numRuns: 6, examples: [60, 120, 180].map(after => [[{ sku: 'N', part: 'brand', after: 0 }, { sku: 'N', part: 'description', after }], 200]) })
   }, 120_000)
 
   it('refuses to undo a product that was changed since', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { log, take } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { log, take } = await shopWith(store)
       await take('products', 'sku,price\nB,7.00\n')
-      const [first] = await db.select<{ id: number }>('SELECT max(id) AS id FROM journal')
+      const [first] = await store.database.select<{ id: number }>('SELECT max(id) AS id FROM journal')
       await take('products', 'sku,description\nB,Longer\n')
       await expect(log.revert(first!.id, 'one')).rejects.toThrow('the same product was changed later (“Imported products from file.csv: 1 changed”)')
     })
   })
 
   it('says what is wrong with a file as a whole, and changes nothing', async () => {
-    await withDatabase({ products }, async (db) => {
-      const { take, stored } = await shopWith(db)
+    await withStore({ products }, async (store) => {
+      const { take, stored } = await shopWith(store)
       const before = await stored()
       await expect(take('links', 'sku,name\nA,x\n')).rejects.toThrow('The first line names no “source” and no “kind” and no “target”. A file of links begins with a line such as source,kind,target,place,from,until,note. This looks like a file of products.')
       await expect(take('products', 'name\nx\n')).rejects.toThrow('names no “sku”')

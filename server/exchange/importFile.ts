@@ -3,7 +3,6 @@ import type { ImportPlan, ImportReport, Rejection } from '../../core/exchange/im
 import type { FileFormatKey } from '../../core/exchange/formats/registry'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { readProductsBySku } from '../store/sqlite/productTables'
 import { inTurns } from '../engine/inTurns'
 import type { Running } from '../engine/useShop'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
@@ -71,7 +70,7 @@ interface Read {
 }
 
 /** The file is read for each plan, so that what it says need not stand in memory beside what it changes. */
-function reading({ shop, db }: Running, { path, kind, format, signal, progress }: ImportTask): Read {
+function reading({ shop, store }: Running, { path, kind, format, signal, progress }: ImportTask): Read {
   const read: Read = { rows: 0, ignoredColumns: [], plan }
   async function plan(): Promise<ImportPlan> {
     const file = fileKindOf(kind).importing(shop)
@@ -81,7 +80,7 @@ function reading({ shop, db }: Running, { path, kind, format, signal, progress }
       unread.push(...rows.rejections)
       for (const { line, row } of rows.rejections) file.passOver?.(line, row)
       const skus = file.about?.(rows.lines) ?? []
-      file.add(rows.lines, skus.length ? await readProductsBySku(db, skus) : new Map())
+      file.add(rows.lines, skus.length ? await store.productsBySku(skus) : new Map())
       read.rows = rows.rows
       read.ignoredColumns = rows.ignoredColumns
       progress('reading', rows.rows, bytes)

@@ -4,7 +4,7 @@ import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Product } from '../../core/catalogue/product'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import type { Told } from './commandLog'
 import { CommandLog } from './commandLog'
 
@@ -13,9 +13,9 @@ const fixed = (...parts: [string, number][]): Bundle => ({ type: 'fixed', compon
 const add = (bundle: Bundle) => ({ type: 'addBundle' as const, sku: 'SET', name: { en: 'Harvest day' }, bundle })
 
 async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Promise<LiveShop>) => Promise<void>): Promise<void> {
-  await withDatabase({ products }, async (db) => {
-    const shop = await loadLiveShop(db)
-    await work(new CommandLog(db, shop), shop, () => loadLiveShop(db))
+  await withStore({ products }, async (store) => {
+    const shop = await loadLiveShop(store)
+    await work(new CommandLog(store, shop), shop, () => loadLiveShop(store))
   })
 }
 const facts = (shop: LiveShop) => (({ price, was, stock, status }) => [price, was, stock, status])(shop.catalogue.product('SET')!)

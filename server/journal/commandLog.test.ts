@@ -9,10 +9,10 @@ import type { Lane } from '../../core/links/lane'
 import { makeKind } from '../../core/links/makeKind.testing'
 import { emptyScope, pageKind } from '../../core/pagePlans/pagePlan'
 import { makeSection } from '../../core/sections/makeSection.testing'
-import { NotWrittenError } from '../store/sqlite/database'
+import { NotWrittenError } from '../store/port'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 import type { LikelyCommand } from './likelyCommand.testing'
 import { anyLikelyCommand, likelyCommand } from './likelyCommand.testing'
@@ -129,9 +129,9 @@ async function take(log: CommandLog, shop: LiveShop, any: Step, editor: string, 
 describe('CommandLog', () => {
   it('keeps the live shop and the database the same, whatever is done, undone and taken back by two editors', async () => {
     await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.constantFrom('one', 'two')), { minLength: 1, maxLength: 40, size: 'max' }), async (steps) => {
-      await withDatabase({ products, categories, articles }, async (db) => {
-        const shop = await loadLiveShop(db)
-        const log = new CommandLog(db, shop)
+      await withStore({ products, categories, articles }, async (store) => {
+        const shop = await loadLiveShop(store)
+        const log = new CommandLog(store, shop)
         const entries: number[] = []
         // Much is linked already, so that there is something to remove, to move and to describe.
         for (const kind of kinds) await log.run({ type: 'link', kind, on: skus.map(source => ({ source })), targets: skus }, 'zero')
@@ -141,7 +141,7 @@ describe('CommandLog', () => {
           await log.run({ type: 'publish', sections: ['upsells'], plans: [], looks: [] }, 'zero')
         }
         for (const [step, editor] of steps) await take(log, shop, step, editor, entries)
-        const fresh = await loadLiveShop(db)
+        const fresh = await loadLiveShop(store)
         expect(lanesOf(shop)).toEqual(lanesOf(fresh))
         expect(countsOf(shop)).toEqual(countsOf(fresh))
       })
@@ -157,9 +157,9 @@ describe('CommandLog', () => {
 
   it('undoes everything that one editor did, step by step, and does it all again', async () => {
     await fc.assert(fc.asyncProperty(fc.array(anyRun, { minLength: 1, maxLength: 12 }), async (commands) => {
-      await withDatabase({ products, categories, articles }, async (db) => {
-        const shop = await loadLiveShop(db)
-        const log = new CommandLog(db, shop)
+      await withStore({ products, categories, articles }, async (store) => {
+        const shop = await loadLiveShop(store)
+        const log = new CommandLog(store, shop)
         const states = [lanesOf(shop)]
         for (const command of commands) {
           const before = await log.undoState('one')
@@ -181,8 +181,8 @@ describe('CommandLog', () => {
   }, 120_000)
 
   it('tells its listeners of every change, and of none that was refused', async () => {
-    await withDatabase({ products }, async (db) => {
-      const log = new CommandLog(db, await loadLiveShop(db))
+    await withStore({ products }, async (store) => {
+      const log = new CommandLog(store, await loadLiveShop(store))
       const heard: string[] = []
       const stop = log.follow(done => heard.push(done.words))
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
@@ -195,8 +195,8 @@ describe('CommandLog', () => {
   })
 
   it('goes on after a listener that fails: the change is made, and the others hear of it', async () => {
-    await withDatabase({ products }, async (db) => {
-      const log = new CommandLog(db, await loadLiveShop(db))
+    await withStore({ products }, async (store) => {
+      const log = new CommandLog(store, await loadLiveShop(store))
       const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
       const heard: string[] = []
       log.follow(() => {
@@ -211,9 +211,9 @@ describe('CommandLog', () => {
   })
 
   it('builds the live shop anew when it can’t take over what is written', async () => {
-    await withDatabase({ products }, async (db) => {
-      const shop = await loadLiveShop(db)
-      const log = new CommandLog(db, shop)
+    await withStore({ products }, async (store) => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
       const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
       const rebuilt: boolean[] = []
       log.follow(told => rebuilt.push(told.rebuilt))
@@ -226,8 +226,8 @@ describe('CommandLog', () => {
       await expect(link('C')).resolves.toMatchObject({ words: 'Linked C to A as upsell' })
       await link('D')
       expect(rebuilt).toEqual([false, true, false])
-      expect(lanesOf(shop)).toEqual(lanesOf(await loadLiveShop(db)))
-      expect(countsOf(shop)).toEqual(countsOf(await loadLiveShop(db)))
+      expect(lanesOf(shop)).toEqual(lanesOf(await loadLiveShop(store)))
+      expect(countsOf(shop)).toEqual(countsOf(await loadLiveShop(store)))
       await log.undo('one')
       expect(shop.links.lane('A', 'upsell').map(link => link.target)).toEqual(['B', 'C'])
       said.mockRestore()
@@ -235,12 +235,12 @@ describe('CommandLog', () => {
   })
 
   it('says that nothing was written when the database could not', async () => {
-    await withDatabase({ products }, async (db) => {
-      const log = new CommandLog(db, await loadLiveShop(db))
-      await db.sequelize.query('CREATE TRIGGER full BEFORE INSERT ON links BEGIN SELECT raise(ABORT, \'disk full\'); END')
+    await withStore({ products }, async (store) => {
+      const log = new CommandLog(store, await loadLiveShop(store))
+      await store.database.sequelize.query('CREATE TRIGGER full BEFORE INSERT ON links BEGIN SELECT raise(ABORT, \'disk full\'); END')
       const link = () => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B'] }, 'one')
       await expect(link()).rejects.toThrow(NotWrittenError)
-      await db.sequelize.query('DROP TRIGGER full')
+      await store.database.sequelize.query('DROP TRIGGER full')
       await expect(link()).resolves.toMatchObject({ words: 'Linked B to A as upsell' })
     })
   })

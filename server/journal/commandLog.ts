@@ -1,4 +1,3 @@
-import type { Transaction } from 'sequelize'
 import { contextOf } from '../../core/journal/commandContext'
 import { CommandError } from '../../core/journal/commandError'
 import { backwards } from '../../core/journal/record'
@@ -6,17 +5,10 @@ import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
 import { describeCommand, findUse, isAs, planCommand, recordOf } from '../../core/records/registry'
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
-import type { Database } from '../store/sqlite/database'
-import type { JournalEntry } from '../store/sqlite/journalTables'
-import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, setState } from '../store/sqlite/journalTables'
-import type { ImportCommand } from '../store/sqlite/models'
-import { readProductsBySku } from '../store/sqlite/productTables'
-import { writeChanges } from '../store/sqlite/recordTables'
-import { addRelease, readRelease } from '../store/sqlite/releaseTables'
+import type { ImportCommand, JournalEntry, Write } from '../store/journal'
+import type { Store, StoreWriter } from '../store/port'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import type { Write } from '../store/sqlite/changeLogTable'
-import { appendWrite, lastWrite, writesAfter } from '../store/sqlite/changeLogTable'
 
 /** What a command, undo or redo did. */
 export interface Done {
@@ -45,15 +37,15 @@ export interface UndoState {
  * then the live shop takes it over and those who follow are told.
  */
 export class CommandLog {
-  readonly #db: Database
+  readonly #store: Store
   readonly #shop: LiveShop
   readonly #followers = new Set<(told: Told) => void>()
   readonly #stop: (error: unknown) => void
   #last: Promise<unknown> = Promise.resolve()
 
   /** @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so */
-  constructor(db: Database, shop: LiveShop, stop: (error: unknown) => void = rethrow) {
-    this.#db = db
+  constructor(store: Store, shop: LiveShop, stop: (error: unknown) => void = rethrow) {
+    this.#store = store
     this.#shop = shop
     this.#stop = stop
   }
@@ -76,7 +68,7 @@ export class CommandLog {
     this.#followers.add(hear)
     const catchUp = async () => {
       const until = this.followed
-      for await (const write of writesAfter(this.#db, after)) {
+      for await (const write of this.#store.writesAfter(after)) {
         if (write.number > until || !this.#followers.has(hear)) break
         safely(follower, { ...write, changes: [...write.changes, ...this.#shop.bundlesFollowing(write.changes)], rebuilt: false })
       }
@@ -96,13 +88,13 @@ export class CommandLog {
 
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
   run(command: Command, editor: string): Promise<Done> {
-    return this.#inTurn(async (transaction) => {
-      const context = contextOf(this.#shop, await this.#readStored(command, transaction))
+    return this.#inTurn(async (writer) => {
+      const context = contextOf(this.#shop, await this.#readStored(command, writer))
       const changes = planCommand(command, context)
       const words = describeCommand(command, context, this.#shop.settings.language)
       if (!changes.length) return { entry: null, type: command.type, words, changes, editor }
-      await dropUndone(this.#db, editor, transaction)
-      return this.#carryOut({ type: command.type, command, words }, changes, editor, transaction)
+      await writer.dropUndone(editor)
+      return this.#carryOut({ type: command.type, command, words }, changes, editor, writer)
     })
   }
 
@@ -112,11 +104,11 @@ export class CommandLog {
    * @param words of what was done, for the history
    */
   runImport(what: ImportCommand, plan: () => Promise<Change[]>, words: () => string, editor: string): Promise<Done> {
-    return this.#inTurn(async (transaction) => {
+    return this.#inTurn(async (writer) => {
       const changes = await plan()
       if (!changes.length) return { entry: null, type: what.type, words: words(), changes, editor }
-      await dropUndone(this.#db, editor, transaction)
-      return this.#carryOut({ type: what.type, command: what, words: words() }, changes, editor, transaction)
+      await writer.dropUndone(editor)
+      return this.#carryOut({ type: what.type, command: what, words: words() }, changes, editor, writer)
     })
   }
 
@@ -124,12 +116,12 @@ export class CommandLog {
    * Carries out what is not a merchandiser's doing, such as a sale: in its turn, and taken over by the live shop, but no entry of the history.
    * @param words of what was done, for those who listen
    */
-  async runBeside<T>(words: string, work: (transaction: Transaction) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
+  async runBeside<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
     let answer: T | undefined
-    await this.#inTurn(async (transaction) => {
-      const done = await work(transaction)
+    await this.#inTurn(async (writer) => {
+      const done = await work(writer)
       answer = done.answer
-      await writeChanges(this.#db, done.changes, this.#shop.settings.language, transaction)
+      await writer.writeChanges(done.changes, this.#shop.settings.language)
       return { entry: null, type: 'beside', words, changes: done.changes, editor: '' }
     })
     return answer!
@@ -146,7 +138,7 @@ export class CommandLog {
   }
 
   async undoState(editor: string): Promise<UndoState> {
-    const [undo, redo] = await Promise.all([nextEntry(this.#db, editor, 'done'), nextEntry(this.#db, editor, 'undone')])
+    const [undo, redo] = await Promise.all([this.#store.nextEntry(editor, 'done'), this.#store.nextEntry(editor, 'undone')])
     return { undo: undo?.words ?? null, redo: redo?.words ?? null }
   }
 
@@ -155,47 +147,47 @@ export class CommandLog {
    * @throws CommandError when it is unknown, no longer in force, or what it changed was changed later
    */
   revert(id: number, editor: string): Promise<Done> {
-    return this.#inTurn(async (transaction) => {
-      const of = await readEntry(this.#db, id, transaction)
+    return this.#inTurn(async (writer) => {
+      const of = await writer.entry(id)
       if (!of) throw new CommandError('noSuchEntry', `There is no entry ${id} in the history.`)
       if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo') throw new CommandError('notInForce', `“${of.words}” is not in force any more.`)
-      const changes = backwards(await readChanges(this.#db, id, transaction))
-      await this.#checkUnchanged(of, changes, 'taken back', transaction)
-      await setState(this.#db, id, 'dropped', transaction)
-      await dropUndone(this.#db, editor, transaction)
-      return this.#carryOut({ type: 'revert', command: { entry: id }, words: `Taken back: ${of.words}` }, changes, editor, transaction)
+      const changes = backwards(await writer.changesOf(id))
+      await this.#checkUnchanged(of, changes, 'taken back', writer)
+      await writer.setState(id, 'dropped')
+      await writer.dropUndone(editor)
+      return this.#carryOut({ type: 'revert', command: { entry: id }, words: `Taken back: ${of.words}` }, changes, editor, writer)
     })
   }
 
   #step(editor: string, type: 'undo' | 'redo'): Promise<Done> {
-    return this.#inTurn(async (transaction) => {
-      const of = await nextEntry(this.#db, editor, type === 'undo' ? 'done' : 'undone', transaction)
+    return this.#inTurn(async (writer) => {
+      const of = await writer.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
       if (!of) throw new CommandError(type === 'undo' ? 'nothingToUndo' : 'nothingToRedo', `There is nothing to ${type}.`)
 
-      const did = await readChanges(this.#db, of.id, transaction)
+      const did = await writer.changesOf(of.id)
       const changes = type === 'redo' ? did : backwards(did)
-      await this.#checkUnchanged(of, changes, type === 'undo' ? 'undone' : 'redone', transaction)
-      await setState(this.#db, of.id, type === 'undo' ? 'undone' : 'done', transaction)
-      return this.#carryOut({ type, command: { entry: of.id }, words: `${type === 'undo' ? 'Undone' : 'Redone'}: ${of.words}` }, changes, editor, transaction)
+      await this.#checkUnchanged(of, changes, type === 'undo' ? 'undone' : 'redone', writer)
+      await writer.setState(of.id, type === 'undo' ? 'undone' : 'done')
+      return this.#carryOut({ type, command: { entry: of.id }, words: `${type === 'undo' ? 'Undone' : 'Redone'}: ${of.words}` }, changes, editor, writer)
     })
   }
 
   /** What a command is planned on that memory doesn't hold. */
-  async #readStored(command: Command, transaction: Transaction): Promise<Stored> {
+  async #readStored(command: Command, writer: StoreWriter): Promise<Stored> {
     const sku = storedProductOf(command)
     return {
-      product: sku === undefined ? undefined : (await readProductsBySku(this.#db, [sku], transaction)).get(sku),
-      release: command.type === 'goBack' ? await readRelease(this.#db, command.release, transaction) ?? undefined : undefined,
+      product: sku === undefined ? undefined : (await writer.productsBySku([sku])).get(sku),
+      release: command.type === 'goBack' ? await writer.release(command.release) ?? undefined : undefined,
     }
   }
 
   /** @throws CommandError when a thing is not as the changes would begin with, or can't be taken away because something stands on it */
-  async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, transaction: Transaction): Promise<void> {
-    const products = await readProductsBySku(this.#db, changes.filter(change => change.of === 'product').map(change => change.source), transaction)
+  async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, writer: StoreWriter): Promise<void> {
+    const products = await writer.productsBySku(changes.filter(change => change.of === 'product').map(change => change.source))
     for (const change of changes) {
       const held = recordOf(change).read(change, this.#shop)
       if (!isAs(change, held === undefined ? products.get(change.source) ?? null : held)) {
-        const later = await laterEntry(this.#db, of.id, change, transaction)
+        const later = await writer.laterEntry(of.id, change)
         throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, `
           + 'and that would be lost. Nothing was changed.', [change.source || change.kind])
       }
@@ -206,15 +198,15 @@ export class CommandLog {
 
   /** Writes changes and their journal entry. */
   async #carryOut(
-    what: Pick<JournalEntry, 'type' | 'command' | 'words'>, changes: Change[], editor: string, transaction: Transaction,
+    what: Pick<JournalEntry, 'type' | 'command' | 'words'>, changes: Change[], editor: string, writer: StoreWriter,
   ): Promise<Done> {
     const at = new Date().toISOString()
-    await writeChanges(this.#db, changes, this.#shop.settings.language, transaction)
+    await writer.writeChanges(changes, this.#shop.settings.language)
     if (areForShoppers(changes)) {
       const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
-      await addRelease(this.#db, { at, note: this.#noteOf(what.command), words: what.words }, liveAfter(changes, versions), liveAfter([], versions), transaction)
+      await writer.addRelease({ at, note: this.#noteOf(what.command), words: what.words }, liveAfter(changes, versions), liveAfter([], versions))
     }
-    const entry = await addEntry(this.#db, { at, editor, state: 'done', ...what }, changes, transaction)
+    const entry = await writer.addEntry({ at, editor, state: 'done', ...what }, changes)
     return { entry, type: what.type, words: what.words, changes, editor }
   }
 
@@ -224,14 +216,14 @@ export class CommandLog {
   }
 
   /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
-  #inTurn(work: (transaction: Transaction) => Promise<Done>): Promise<Done> {
+  #inTurn(work: (writer: StoreWriter) => Promise<Done>): Promise<Done> {
     const turn = this.#last.then(async () => {
-      const { done, write } = await this.#db.write(async (transaction) => {
-        await this.#takeOverMissed(transaction)
-        const done = await work(transaction)
+      const { done, write } = await this.#store.write(async (writer) => {
+        await this.#takeOverMissed(writer)
+        const done = await work(writer)
         if (!done.changes.length) return { done, write: null }
         const logged = { ...done, at: new Date().toISOString() }
-        return { done, write: { ...logged, number: await appendWrite(this.#db, logged, transaction) } }
+        return { done, write: { ...logged, number: await writer.appendWrite(logged) } }
       })
       if (write) await this.#takeOver([write])
       return done
@@ -241,10 +233,10 @@ export class CommandLog {
   }
 
   /** Nobody plans on a shop of yesterday: what another process has written in the meantime is taken over first. */
-  async #takeOverMissed(transaction: Transaction): Promise<void> {
-    if (await lastWrite(this.#db, transaction) === this.followed) return
+  async #takeOverMissed(writer: StoreWriter): Promise<void> {
+    if (await writer.lastWrite() === this.followed) return
     const missed: Write[] = []
-    for await (const write of writesAfter(this.#db, this.followed, transaction)) missed.push(write)
+    for await (const write of writer.writesAfter(this.followed)) missed.push(write)
     await this.#takeOver(missed)
   }
 
@@ -253,11 +245,11 @@ export class CommandLog {
     const told = writes.map(({ number, words, editor, changes }): Told => ({ number, words, editor, changes, rebuilt: false }))
     const last = told.at(-1)!
     try {
-      last.changes = [...last.changes, ...await this.#shop.apply(writes.flatMap(write => write.changes), this.#db)]
+      last.changes = [...last.changes, ...await this.#shop.apply(writes.flatMap(write => write.changes), this.#store)]
       this.#shop.followed = last.number
     } catch (error) {
       console.error('The live shop could not take over a change and is built anew.', error)
-      await loadLiveShop(this.#db).then(fresh => this.#shop.become(fresh)).catch(this.#stop)
+      await loadLiveShop(this.#store).then(fresh => this.#shop.become(fresh)).catch(this.#stop)
       last.rebuilt = true
     }
     for (const each of told) for (const follower of this.#followers) safely(follower, each)

@@ -6,14 +6,13 @@ import type { WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
 import type { Change, Command } from '../../core/records/registry'
-import { databaseFile, openDatabase } from '../store/sqlite/database'
-import { readProductsBySku } from '../store/sqlite/productTables'
+import { databaseFile } from '../store/sqlite/database'
+import { openSqliteStore } from '../store/sqlite/sqliteStore'
 import { everythingKnown } from '../engine/everythingKnown.testing'
 import { loadLiveShop } from '../engine/loadLiveShop'
 import type { Running } from '../engine/useShop'
 import { OrderRefused, placeOrder } from '../orders/placeOrder'
-import { withDatabase } from '../store/temporaryStore.testing'
-import { lastWrite, writesAfter } from '../store/sqlite/changeLogTable'
+import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 import { anyLikelyCommand, likelyCommand } from './likelyCommand.testing'
 
@@ -47,7 +46,7 @@ async function take(step: Step, running: Running, editor: string): Promise<void>
 }
 
 async function carryOut(step: Step, running: Running, editor: string): Promise<void> {
-  const { db, log, shop } = running
+  const { store, log, shop } = running
   if (step.do === 'undo' || step.do === 'redo') await log[step.do](editor)
   else if (step.do === 'command') {
     const command = likelyCommand(step.command, shop)
@@ -60,7 +59,7 @@ async function carryOut(step: Step, running: Running, editor: string): Promise<v
     await placeOrder(running, [line], priceCart([line], shop, shop.now()).total)
   } else {
     await log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, async (): Promise<Change[]> => {
-      const before = (await readProductsBySku(db, [step.sku])).get(step.sku) ?? null
+      const before = (await store.productsBySku([step.sku])).get(step.sku) ?? null
       return [{ of: 'product', source: step.sku, kind: '', before, after: { ...before ?? makeProduct(step.sku), stock: step.stock, price: step.price } }]
     }, () => 'Imported', editor)
   }
@@ -80,9 +79,9 @@ function wantedLines({ shop }: Running): WantedLine[] {
   return all.filter(line => !priceCart([line], shop, shop.now()).warnings.length)
 }
 
-async function started(db: Running['db']): Promise<Running> {
-  const shop = await loadLiveShop(db)
-  return { db, shop, log: new CommandLog(db, shop) }
+async function started(store: Running['store']): Promise<Running> {
+  const shop = await loadLiveShop(store)
+  return { store, shop, log: new CommandLog(store, shop) }
 }
 
 const { key: _, rank: __, ...offer } = makeOffer('first', { offered: { by: 'chosen', skus: ['B'] } })
@@ -99,13 +98,13 @@ describe('whoever follows the log of changes', () => {
     // It says so when it has to build a shop anew, which is not following.
     const said = vi.spyOn(console, 'error')
     await fc.assert(fc.asyncProperty(fc.array(fc.tuple(anyStep, fc.nat(1), fc.constantFrom('one', 'two')), { minLength: 10, maxLength: 40, size: 'max' }), async (steps) => {
-      await withDatabase(contents, async (db, folder) => {
-        const other = await openDatabase(databaseFile(folder))
-        const processes = [await started(db), await started(other)] as const
+      await withStore(contents, async (store, folder) => {
+        const other = await openSqliteStore(databaseFile(folder))
+        const processes = [await started(store), await started(other)] as const
         // There is something to offer, to sell as a bundle, to publish and to go back to.
         for (const [i, which] of [firstOffer, firstBundle, ...firstReleases].entries()) await processes[i % 2]!.log.run(which, 'zero')
         for (const [step, process, editor] of steps) await take(step, processes[process]!, editor)
-        const fresh = everythingKnown(await loadLiveShop(db))
+        const fresh = everythingKnown(await loadLiveShop(store))
         for (const { log, shop } of processes) {
           // What changes nothing takes over what others have written all the same.
           await log.run({ type: 'changeKind', key: 'related', settings: {} }, 'one')
@@ -120,20 +119,20 @@ describe('whoever follows the log of changes', () => {
   }, 180_000)
 
   it('is told of every write once and in order, from any number on, while others are made', async () => {
-    await withDatabase(contents, async (db) => {
-      const { log, shop } = await started(db)
+    await withStore(contents, async (store) => {
+      const { log, shop } = await started(store)
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
       await link('B')
-      await placeOrder({ db, log, shop }, [{ sku: 'B', quantity: 1 }], 600)
+      await placeOrder({ store, log, shop }, [{ sku: 'B', quantity: 1 }], 600)
       await link('C')
       const heard: Record<number, number[]> = { 0: [], 1: [], 2: [], 3: [] }
       for (const after of [0, 1, 2, 3]) log.follow(({ number }) => heard[after]!.push(number), after)
       await link('D')
       await log.undo('one')
       await expect.poll(() => heard).toEqual({ 0: [1, 2, 3, 4, 5], 1: [2, 3, 4, 5], 2: [3, 4, 5], 3: [4, 5] })
-      expect(await lastWrite(db)).toBe(5)
+      expect(await store.lastWrite()).toBe(5)
       const written = []
-      for await (const { number, type, entry, changes } of writesAfter(db, 0)) written.push([number, type, entry, changes.map(change => change.of)])
+      for await (const { number, type, entry, changes } of store.writesAfter(0)) written.push([number, type, entry, changes.map(change => change.of)])
       expect(written).toEqual([
         [1, 'link', 1, ['links']], [2, 'beside', null, ['sold', 'product']], [3, 'link', 2, ['links']], [4, 'link', 3, ['links']], [5, 'undo', 4, ['links']],
       ])
@@ -141,12 +140,12 @@ describe('whoever follows the log of changes', () => {
   })
 
   it('is told that it missed something when what it missed can’t be read', async () => {
-    await withDatabase(contents, async (db) => {
-      const { log } = await started(db)
+    await withStore(contents, async (store) => {
+      const { log } = await started(store)
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
       await link('B')
       vi.spyOn(console, 'error').mockImplementation(() => undefined)
-      vi.spyOn(db, 'select').mockRejectedValueOnce(new Error('no disk'))
+      vi.spyOn(store.database, 'select').mockRejectedValueOnce(new Error('no disk'))
       const heard: [number, boolean][] = []
       log.follow(({ number, rebuilt }) => heard.push([number, rebuilt]), 0)
       await expect.poll(() => heard).toEqual([[1, true]])

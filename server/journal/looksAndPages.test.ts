@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/records/registry'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import type { LiveShop } from '../engine/liveShop'
 import { CommandLog } from './commandLog'
 
@@ -12,9 +12,9 @@ const contents = {
   articles: [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['B', 'A'] }],
 }
 async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Promise<LiveShop>) => Promise<void>): Promise<void> {
-  await withDatabase(contents, async (db) => {
-    const shop = await loadLiveShop(db)
-    await work(new CommandLog(db, shop), shop, () => loadLiveShop(db))
+  await withStore(contents, async (store) => {
+    const shop = await loadLiveShop(store)
+    await work(new CommandLog(store, shop), shop, () => loadLiveShop(store))
   })
 }
 const named = (edit: object) => ({ kind: 'named', on: [{ source: 'article:spring' }], ...edit }) as Command

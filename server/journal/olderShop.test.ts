@@ -3,10 +3,10 @@ import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import { pageKinds } from '../../core/pageTypes/registry'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
-import type { Database } from '../store/sqlite/database'
+import type { SqliteStore } from '../store/sqlite/sqliteStore'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 
 const contents = {
@@ -17,11 +17,11 @@ const contents = {
 const newKinds = ['home', 'search', 'ordered'] as const
 
 /** What the shop would be that a version without some kinds of pages had filled: their plans and sections are in no table and in no release. */
-async function asBefore(db: Database): Promise<void> {
-  await db.write(async (transaction) => {
+async function asBefore(store: SqliteStore): Promise<void> {
+  await store.database.write(async (transaction) => {
     for (const kind of newKinds) {
-      await db.run('DELETE FROM plans WHERE key = $key', { key: `${kind}-default` }, transaction)
-      await db.run('DELETE FROM sections WHERE key LIKE $key', { key: `${kind}-%` }, transaction)
+      await store.database.run('DELETE FROM plans WHERE key = $key', { key: `${kind}-default` }, transaction)
+      await store.database.run('DELETE FROM sections WHERE key LIKE $key', { key: `${kind}-%` }, transaction)
     }
   })
 }
@@ -34,34 +34,34 @@ const shownOn = (shop: LiveShop) => Object.fromEntries(pageKinds.map((kind) => {
 
 describe('a shop from before some kinds of pages', () => {
   it('gets their plans and sections when it is opened, and keeps its own', async () => {
-    await withDatabase(contents, async (db) => {
-      await loadLiveShop(db)
-      await asBefore(db)
-      await db.write(transaction => db.run(`UPDATE sections SET live = json_set(live, '$.places', 3) WHERE key = 'related'`, {}, transaction))
-      const shop = await loadLiveShop(db)
+    await withStore(contents, async (store) => {
+      await loadLiveShop(store)
+      await asBefore(store)
+      await store.database.write(transaction => store.database.run(`UPDATE sections SET live = json_set(live, '$.places', 3) WHERE key = 'related'`, {}, transaction))
+      const shop = await loadLiveShop(store)
       expect(shop.sections.get('related')!.places).toBe(3)
       expect(shownOn(shop)).toMatchObject({ home: [['home-best-sellers', ['B', 'A']]], search: [['search-best-sellers', ['B']]] })
     })
   })
 
   it('has every kind of page, and what stands on it, also after going back to a release from before', async () => {
-    await withDatabase(contents, async (db) => {
-      await loadLiveShop(db)
-      await asBefore(db)
-      const before = await db.models.plans.findAll()
-      const sections = await db.models.sections.findAll()
+    await withStore(contents, async (store) => {
+      await loadLiveShop(store)
+      await asBefore(store)
+      const before = await store.database.models.plans.findAll()
+      const sections = await store.database.models.sections.findAll()
       const live = (rows: { live: unknown }[]) => rows.map(row => row.live)
-      await db.models.releases.create({ at: '2026-01-01T00:00:00Z', note: '', words: 'Published', sections: live(sections) as never, plans: live(before) as never, looks: null })
+      await store.database.models.releases.create({ at: '2026-01-01T00:00:00Z', note: '', words: 'Published', sections: live(sections) as never, plans: live(before) as never, looks: null })
 
-      const shop = await loadLiveShop(db)
-      const log = new CommandLog(db, shop)
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
       await log.run({ type: 'changeSection', key: 'related', settings: { places: 2 }, seen: {} }, 'one')
       await log.run({ type: 'publish', sections: ['related'], plans: [] }, 'one')
       const now = shownOn(shop)
       await log.run({ type: 'goBack', release: 1 }, 'one')
       expect(shop.sections.get('related')!.places).toBe(4)
       for (const kind of newKinds) expect([kind, shownOn(shop)[kind]]).toEqual([kind, now[kind]])
-      expect(shownOn(await loadLiveShop(db))).toEqual(shownOn(shop))
+      expect(shownOn(await loadLiveShop(store))).toEqual(shownOn(shop))
       await log.undo('one')
       expect(shop.sections.get('related')!.places).toBe(2)
       expect(shownOn(shop)).toEqual(now)

@@ -3,10 +3,10 @@ import { Transaction } from 'sequelize'
 import { describe, expect, it, vi } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/records/registry'
-import { readRelease, readReleases } from '../store/sqlite/releaseTables'
-import { databaseFile, openDatabase } from '../store/sqlite/database'
+import { databaseFile } from '../store/sqlite/database'
+import { openSqliteStore } from '../store/sqlite/sqliteStore'
 import { loadLiveShop } from '../engine/loadLiveShop'
-import { withDatabase } from '../store/temporaryStore.testing'
+import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 import { publishWhenDue } from './publishDue'
 
@@ -16,37 +16,37 @@ const publish = (note: string): Command => ({ type: 'publish', sections: ['relat
 
 describe('releases', () => {
   it('are made with everything that shoppers get anew, an undo too, and any of them can be gone back to', async () => {
-    await withDatabase({ products }, async (db) => {
-      const shop = await loadLiveShop(db)
-      const log = new CommandLog(db, shop)
+    await withStore({ products }, async (store) => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
       const live = () => shop.sections.get('related')!.places
       await log.run(places(5), 'one')
-      expect(await readReleases(db, 10)).toEqual([])
+      expect(await store.releases(10)).toEqual([])
       await log.run(publish('five of them'), 'one')
       await log.run(places(6), 'one')
       await log.run(publish(''), 'one')
       await log.undo('one')
-      expect((await readReleases(db, 10)).map(({ number, note, words }) => [number, note, words])).toEqual([
+      expect((await store.releases(10)).map(({ number, note, words }) => [number, note, words])).toEqual([
         [4, '', 'Undone: Published the section “Also worth a look”'], [3, '', 'Published the section “Also worth a look”'],
         [2, 'five of them', 'Published the section “Also worth a look”'], [1, '', 'As it was before the first publishing'],
       ])
-      const placesOf = async (number: number) => (await readRelease(db, number))!.sections.find(each => each.key === 'related')!.places
+      const placesOf = async (number: number) => (await store.release(number))!.sections.find(each => each.key === 'related')!.places
       expect(await Promise.all([1, 2, 3, 4].map(placesOf))).toEqual([4, 5, 6, 5])
 
       await log.run({ type: 'goBack', release: 1 }, 'two')
       expect(live()).toBe(4)
-      expect((await readReleases(db, 1))[0]).toMatchObject({ number: 5, words: 'Went back to release 1' })
+      expect((await store.releases(1))[0]).toMatchObject({ number: 5, words: 'Went back to release 1' })
       await log.run({ type: 'goBack', release: 3 }, 'two')
-      expect([live(), (await loadLiveShop(db)).sections.get('related')!.places]).toEqual([6, 6])
+      expect([live(), (await loadLiveShop(store)).sections.get('related')!.places]).toEqual([6, 6])
       await log.undo('two')
       expect(live()).toBe(4)
     })
   })
 
   it('go out at their time, also after a restart, and a cancelled one does not', async () => {
-    await withDatabase({ products }, async (db) => {
-      const shop = await loadLiveShop(db)
-      const log = new CommandLog(db, shop)
+    await withStore({ products }, async (store) => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
       const soon = (milliseconds: number) => new Date(Date.now() + milliseconds).toISOString()
       const schedule = (at: string): Command => ({ type: 'schedulePublish', at, sections: ['related'], plans: [], note: 'planned' })
       await log.run(places(7), 'one')
@@ -54,13 +54,13 @@ describe('releases', () => {
       await log.run(places(8), 'one')
 
       // Nobody was there when it came due.
-      const restarted = await loadLiveShop(db)
-      const later = new CommandLog(db, restarted)
+      const restarted = await loadLiveShop(store)
+      const later = new CommandLog(store, restarted)
       const stop = publishWhenDue({ shop: restarted, log: later })
       try {
         await expect.poll(() => restarted.sections.get('related')!.places).toBe(7)
         expect(restarted.sectionVersions.get('related')!.draft!.places).toBe(8)
-        expect((await readReleases(db, 1))[0]).toMatchObject({ note: 'planned' })
+        expect((await store.releases(1))[0]).toMatchObject({ note: 'planned' })
         expect(restarted.schedules.size).toBe(0)
 
         await later.run(schedule(soon(150)), 'one')
@@ -77,15 +77,15 @@ describe('releases', () => {
   })
 
   it('are tried again when the database could not write them, and those after them go out too', async () => {
-    await withDatabase({ products }, async (db, folder) => {
-      const shop = await loadLiveShop(db)
-      const log = new CommandLog(db, shop)
+    await withStore({ products }, async (store, folder) => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
       const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
       await log.run(places(7), 'one')
       await log.run({ type: 'schedulePublish', at: new Date(Date.now() - 1000).toISOString(), sections: ['related'], plans: [], note: '' }, 'one')
       // Somebody else holds the database for longer than a write waits.
-      const other = await openDatabase(databaseFile(folder))
-      const held = await other.sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE })
+      const other = await openSqliteStore(databaseFile(folder))
+      const held = await other.database.sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE })
       const stop = publishWhenDue({ shop, log }, 20)
       try {
         await expect.poll(() => said.mock.calls.length, { timeout: 20_000 }).toBeGreaterThan(0)

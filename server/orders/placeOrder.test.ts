@@ -2,12 +2,11 @@ import { describe, expect, it } from 'vitest'
 import type { Bundle } from '../../core/catalogue/bundle'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { WantedLine } from '../../core/pricing/cart'
-import { readProductsBySku } from '../store/sqlite/productTables'
 import { loadLiveShop } from '../engine/loadLiveShop'
 import type { Running } from '../engine/useShop'
 import { CommandLog } from '../journal/commandLog'
-import { withDatabase } from '../store/temporaryStore.testing'
-import { ordersWith } from '../store/sqlite/orderTables'
+import type { SqliteStore } from '../store/sqlite/sqliteStore'
+import { withStore } from '../store/temporaryStore.testing'
 import type { OrderRefused } from './placeOrder'
 import { placeOrder } from './placeOrder'
 
@@ -18,10 +17,10 @@ const products = [
   bundled('THREE', { type: 'pickAny', set: ['SMOKER', 'VEIL'], least: 3, most: 3, repeats: true, steps: [{ count: 3, percent: 15 }], marginFloor: null }),
 ]
 
-async function withShop(work: (running: Running) => Promise<void>): Promise<void> {
-  await withDatabase({ products }, async (db) => {
-    const shop = await loadLiveShop(db)
-    await work({ db, shop, log: new CommandLog(db, shop) })
+async function withShop(work: (running: Running & { store: SqliteStore }) => Promise<void>): Promise<void> {
+  await withStore({ products }, async (store) => {
+    const shop = await loadLiveShop(store)
+    await work({ store, shop, log: new CommandLog(store, shop) })
   })
 }
 const stocksOf = ({ shop }: Running) => shop.catalogue.products.filter(each => !each.bundle).map(({ sku, stock, variants }) => [sku, stock, ...variants.map(each => each.stock)])
@@ -32,9 +31,9 @@ describe('placeOrder', () => {
       const order = await placeOrder(running, [{ sku: 'VEIL-S', quantity: 2 }, { sku: 'SMOKER', quantity: 1 }], 7990)
       expect(order).toMatchObject({ total: 7990, lines: [{ sku: 'VEIL-S', quantity: 2, unit: 2000, total: 4000 }, { sku: 'SMOKER', quantity: 1, unit: 3990, total: 3990 }] })
       expect(stocksOf(running)).toEqual([['SMOKER', 9], ['VEIL', 5, 1, 1]])
-      expect(stocksOf({ ...running, shop: await loadLiveShop(running.db) })).toEqual(stocksOf(running))
-      expect((await readProductsBySku(running.db, ['SMOKER'])).get('SMOKER')!.description).toEqual({ en: 'Long lasting.' })
-      expect(await running.db.select('SELECT number, sku, quantity, unitPrice FROM orders JOIN order_lines ON orderId = id ORDER BY line'))
+      expect(stocksOf({ ...running, shop: await loadLiveShop(running.store) })).toEqual(stocksOf(running))
+      expect((await running.store.productsBySku(['SMOKER'])).get('SMOKER')!.description).toEqual({ en: 'Long lasting.' })
+      expect(await running.store.database.select('SELECT number, sku, quantity, unitPrice FROM orders JOIN order_lines ON orderId = id ORDER BY line'))
         .toEqual([{ number: order.number, sku: 'VEIL-S', quantity: 2, unitPrice: 2000 }, { number: order.number, sku: 'SMOKER', quantity: 1, unitPrice: 3990 }])
       expect(await running.log.undoState('one')).toEqual({ undo: null, redo: null })
     })
@@ -45,16 +44,16 @@ describe('placeOrder', () => {
       const { bundles } = running.shop.catalogue
       expect([...bundles].map(sku => [sku, running.shop.catalogue.product(sku)!.price, running.shop.catalogue.product(sku)!.stock])).toEqual([['SET', 7191, 1], ['THREE', 5100, 3]])
       await placeOrder(running, [{ sku: 'SET', quantity: 1, choices: [{ part: 'veil', sku: 'VEIL-S', quantity: 1 }] }], 7191)
-      expect(await running.db.select('SELECT line, within, sku, quantity, unitPrice, total FROM order_lines ORDER BY line')).toEqual([
+      expect(await running.store.database.select('SELECT line, within, sku, quantity, unitPrice, total FROM order_lines ORDER BY line')).toEqual([
         { line: 1, within: null, sku: 'SET', quantity: 1, unitPrice: 7191, total: 7191 },
         { line: 2, within: 1, sku: 'SMOKER', quantity: 1, unitPrice: 3990, total: 3591 },
         { line: 3, within: 1, sku: 'VEIL-S', quantity: 2, unitPrice: 2000, total: 3600 },
       ])
-      expect(await ordersWith(running.db, 'SET', 9)).toMatchObject({ total: 1, lines: [{ quantity: 1, total: 7191, components: [{ sku: 'SMOKER', quantity: 1, total: 3591 }, { sku: 'VEIL-S', quantity: 2, total: 3600 }] }] })
-      expect(await ordersWith(running.db, 'SMOKER', 9)).toEqual({ total: 0, lines: [] })
+      expect(await running.store.ordersWith('SET', 9)).toMatchObject({ total: 1, lines: [{ quantity: 1, total: 7191, components: [{ sku: 'SMOKER', quantity: 1, total: 3591 }, { sku: 'VEIL-S', quantity: 2, total: 3600 }] }] })
+      expect(await running.store.ordersWith('SMOKER', 9)).toEqual({ total: 0, lines: [] })
       expect(stocksOf(running)).toEqual([['SMOKER', 9], ['VEIL', 5, 1, 1]])
       expect(running.shop.catalogue.product('SET')!.stock).toBe(0)
-      expect(stocksOf({ ...running, shop: await loadLiveShop(running.db) })).toEqual(stocksOf(running))
+      expect(stocksOf({ ...running, shop: await loadLiveShop(running.store) })).toEqual(stocksOf(running))
     })
   })
 
@@ -67,12 +66,12 @@ describe('placeOrder', () => {
       ][i % 3] as [WantedLine[], number])
       const placed = await Promise.all(wanted.map(([lines, total]) => placeOrder(running, lines, total).then(order => order.total === total, (error: OrderRefused) => error.code === 'notAvailable' ? null : error.code)))
       expect(new Set(placed)).toEqual(new Set([true, null]))
-      const sold = await running.db.select<{ sku: string, units: number }>(`SELECT sku, sum(quantity) AS units FROM order_lines WHERE sku NOT IN ('SET', 'THREE') GROUP BY sku ORDER BY sku`)
+      const sold = await running.store.database.select<{ sku: string, units: number }>(`SELECT sku, sum(quantity) AS units FROM order_lines WHERE sku NOT IN ('SET', 'THREE') GROUP BY sku ORDER BY sku`)
       const left = new Map(stocksOf(running).map(([sku, ...stocks]) => [sku, stocks]))
       expect(sold.find(each => each.sku === 'SMOKER')!.units + (left.get('SMOKER')![0] as number)).toBe(10)
       expect(sold.find(each => each.sku === 'VEIL-S')!.units + (left.get('VEIL')![1] as number)).toBe(3)
       for (const stocks of left.values()) for (const stock of stocks) expect(stock).toBeGreaterThanOrEqual(0)
-      const [row] = await running.db.select<{ wrong: number }>(`SELECT count(*) AS wrong FROM order_lines AS line WHERE EXISTS (SELECT 1 FROM order_lines AS part WHERE part.orderId = line.orderId AND part.within = line.line)
+      const [row] = await running.store.database.select<{ wrong: number }>(`SELECT count(*) AS wrong FROM order_lines AS line WHERE EXISTS (SELECT 1 FROM order_lines AS part WHERE part.orderId = line.orderId AND part.within = line.line)
         AND line.total <> (SELECT sum(total) FROM order_lines AS part WHERE part.orderId = line.orderId AND part.within = line.line)`)
       expect(row).toEqual({ wrong: 0 })
     })
@@ -86,7 +85,7 @@ describe('placeOrder', () => {
       expect(await refusal([['SMOKER', 1]], 3989)).toBe('totalChanged')
       expect(await refusal([], 0)).toBe('cartEmpty')
       expect(stocksOf(running)).toEqual([['SMOKER', 10], ['VEIL', 5, 3, 1]])
-      expect(await running.db.models.orders.count()).toBe(0)
+      expect(await running.store.database.models.orders.count()).toBe(0)
     })
   })
 
@@ -97,7 +96,7 @@ describe('placeOrder', () => {
       const sold = placed.reduce((sum, quantity) => sum + quantity, 0)
       const [smoker] = stocksOf(running)[0]!.slice(1) as [number]
       expect([sold + smoker, smoker]).toEqual([10, 0])
-      const [row] = await running.db.select<{ sold: number, orders: number }>('SELECT sum(quantity) AS sold, count(*) AS orders FROM order_lines')
+      const [row] = await running.store.database.select<{ sold: number, orders: number }>('SELECT sum(quantity) AS sold, count(*) AS orders FROM order_lines')
       expect(row).toEqual({ sold: 10, orders: placed.filter(Boolean).length })
     })
   })

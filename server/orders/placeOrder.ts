@@ -1,11 +1,10 @@
-import type { Transaction } from 'sequelize'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/records/registry'
 import type { SoldChange } from '../../core/records/products/soldRecord'
 import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
-import type { Database } from '../store/sqlite/database'
-import { readProductsBySku } from '../store/sqlite/productTables'
+import type { OrderRow } from '../store/orders'
+import type { StoreReader } from '../store/port'
 import type { Running } from '../engine/useShop'
 
 /** An order that can't be placed as the shopper saw it; nothing was written. */
@@ -32,29 +31,18 @@ export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
  * @param total what the shopper agreed to, in minor units
  * @throws OrderRefused when something is not there in this quantity, or costs something else by now
  */
-export function placeOrder({ db, shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
-  return log.runBeside('An order came in', async (transaction) => {
+export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
+  return log.runBeside('An order came in', async (writer) => {
     const { warnings, ...priced } = priceCart(lines, shop, shop.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)
     if (!cart.lines.length) throw new OrderRefused('cartEmpty', 'There is nothing in the cart.', cart)
     if (cart.total !== total) throw new OrderRefused('totalChanged', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
-    const number = await writeOrder(db, placed, cart, transaction)
-    return { changes: [...soldMore(cart, shop), ...await lowered(db, cart, shop.catalogue.item.bind(shop.catalogue), transaction)], answer: { number, placed, ...priced } }
+    const number = await writer.addOrder(placed, cart.lines.flatMap(orderRows))
+    return { changes: [...soldMore(cart, shop), ...await lowered(writer, cart, shop.catalogue.item.bind(shop.catalogue))], answer: { number, placed, ...priced } }
   })
 }
-
-async function writeOrder(db: Database, placed: string, { lines }: PricedCart, transaction: Transaction): Promise<string> {
-  const [{ id }] = await db.select<{ id: number }>('SELECT ifnull(max(id), 0) + 1 AS id FROM orders', {}, transaction) as [{ id: number }]
-  // Not of the form that any shop's own numbers have, so that it meets none of them.
-  const number = `stand-in-${id}`
-  await db.models.orders.create({ id, number, placed }, { transaction })
-  await db.models.orderLines.bulkCreate(lines.flatMap(orderRows).map((row, i) => ({ orderId: id, line: i + 1, ...row, within: row.behind === null ? null : i + 1 - row.behind })), { transaction })
-  return number
-}
-
-interface OrderRow { sku: string, quantity: number, unitPrice: number, total: number, /** How many rows after its bundle's; null: it is in none. */ behind: number | null }
 
 /** A line of an order, and behind a bundle's the components that it is made of. */
 const orderRows = ({ sku, quantity, unit, total, components }: PricedLine): OrderRow[] => [
@@ -73,11 +61,11 @@ function soldMore({ lines }: PricedCart, shop: Running['shop']): SoldChange[] {
 }
 
 /** What of the products changes when these lines are taken out of the stock. */
-async function lowered(db: Database, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item'], transaction: Transaction): Promise<Change[]> {
+async function lowered(reader: StoreReader, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item']): Promise<Change[]> {
   const taken = new Map<string, number>()
   for (const { sku, quantity } of lines.flatMap((line): readonly { sku: string, quantity: number }[] => line.components.length ? line.components : [line])) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
   const skus = new Set([...taken.keys()].map(sku => itemOf(sku)!.product.sku))
-  const products = await readProductsBySku(db, [...skus], transaction)
+  const products = await reader.productsBySku([...skus])
   const less = <T extends { sku: string, stock: number }>(each: T): T => taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
   return Array.from(products.values(), (before): Change => {
     const after: Product = { ...less(before), variants: before.variants.map(less) }

@@ -25,6 +25,6 @@ export default defineNitroPlugin((nitro) => {
   nitro.hooks.hook('close', async () => {
     closing.abort()
     await stopCounting()
-    await (await opening).db.close()
+    await (await opening).store.close()
   })
 })

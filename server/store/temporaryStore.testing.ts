@@ -1,22 +1,22 @@
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { ShopContents } from './sqlite/catalogueTables'
-import { fillShop } from './sqlite/catalogueTables'
-import type { Database } from './sqlite/database'
-import { databaseFile, openDatabase } from './sqlite/database'
+import type { ShopContents } from './port'
+import { databaseFile } from './sqlite/database'
+import type { SqliteStore } from './sqlite/sqliteStore'
+import { openSqliteStore } from './sqlite/sqliteStore'
 
-/** A real database in a folder of its own, for one test. */
-export async function withDatabase(contents: Partial<ShopContents>, work: (db: Database, folder: string) => Promise<void>): Promise<void> {
+/** A shop in a real database in a folder of its own, for one test. */
+export async function withStore(contents: Partial<ShopContents>, work: (store: SqliteStore, folder: string) => Promise<void>): Promise<void> {
   const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
-  const db = await openDatabase(databaseFile(folder))
+  const store = await openSqliteStore(databaseFile(folder))
   try {
-    await fillShop(db, {
+    await store.fill({
       settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' }, categories: [], products: [], articles: [], orders: [], ...contents,
     })
-    await work(db, folder)
+    await work(store, folder)
   } finally {
-    await db.close()
+    await store.close()
     await rm(folder, { recursive: true, force: true })
   }
 }

@@ -3,7 +3,7 @@ import { ZodError } from 'zod'
 import type { CommandErrorCode } from '../../core/journal/commandError'
 import { CommandError } from '../../core/journal/commandError'
 import type { ProblemDetails } from '../../core/delivery/contract'
-import { NotWrittenError } from '../store/sqlite/database'
+import { NotWrittenError } from '../store/port'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { UnknownSubjectError } from '../../core/selection/shop'
 

@@ -1,6 +1,5 @@
 import { z } from 'zod'
 import type { historyAnswer } from '../../../core/bench/bench'
-import { readHistory } from '../../store/sqlite/journalTables'
 import { useShop } from '../../engine/useShop'
 
 const query = z.object({
@@ -13,8 +12,8 @@ const query = z.object({
 export default api(async (event): Promise<z.infer<typeof historyAnswer>> => {
   const { sku, before, limit } = queryOf(event, query)
   const editor = editorOf(event)
-  const { db } = await useShop()
-  const entries = await readHistory(db, sku ?? null, before, limit + 1)
+  const { store } = await useShop()
+  const entries = await store.history(sku ?? null, before, limit + 1)
   return {
     more: entries.length > limit,
     entries: entries.slice(0, limit).map(({ id, at, words, lanes, type, state, ...entry }) => ({

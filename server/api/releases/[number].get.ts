@@ -1,12 +1,11 @@
-import { readRelease } from '../../store/sqlite/releaseTables'
 import { useShop } from '../../engine/useShop'
 import { pathPart } from '../../utils/request'
 
 /** A release with all that shoppers got with it. */
 export default api(async (event) => {
   const number = pathPart(event, 'number')
-  const { db } = await useShop()
-  const release = /^[1-9]\d{0,8}$/.test(number) ? await readRelease(db, Number(number)) : null
+  const { store } = await useShop()
+  const release = /^[1-9]\d{0,8}$/.test(number) ? await store.release(Number(number)) : null
   if (!release) throw new Problem(404, 'unknownRelease', 'Not found', `There is no release ${number}.`, [number])
   return release
 })

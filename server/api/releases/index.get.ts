@@ -1,11 +1,10 @@
 import type { ReleasesAnswer } from '../../../core/releases/release'
-import { readReleases } from '../../store/sqlite/releaseTables'
 import { useShop } from '../../engine/useShop'
 
 const mostListed = 200
 
 /** Everything that shoppers have had, the newest first, and what is to come. */
 export default api(async (): Promise<ReleasesAnswer> => {
-  const { db, shop } = await useShop()
-  return { releases: await readReleases(db, mostListed), schedules: [...shop.schedules.values()].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)) }
+  const { store, shop } = await useShop()
+  return { releases: await store.releases(mostListed), schedules: [...shop.schedules.values()].sort((a, b) => Date.parse(a.at) - Date.parse(b.at)) }
 })

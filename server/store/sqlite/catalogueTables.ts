@@ -1,6 +1,5 @@
 import type { Article, Category } from '../../../core/catalogue/catalogue'
 import { article, category } from '../../../core/catalogue/catalogue'
-import type { Product } from '../../../core/catalogue/product'
 import { product as productSchema } from '../../../core/catalogue/product'
 import type { ShopSettings } from '../../../core/catalogue/shopSettings'
 import { shopSettings } from '../../../core/catalogue/shopSettings'
@@ -9,28 +8,12 @@ import type { Lane } from '../../../core/links/lane'
 import { targetsOf } from '../../../core/links/lane'
 import type { LanePage } from '../../../core/links/pageLanes'
 import { pageLaneKinds, pageOfSource, sourceOfPage } from '../../../core/links/pageLanes'
-import type { Text } from '../../../core/text/text'
 import { batches } from './batches'
+import type { ShopContents } from '../port'
 import type { Database } from './database'
 import { lanesOf } from './lanesOf'
 import { writeProducts } from './productTables'
 import type { RecordTable } from './recordTable'
-
-export interface Order {
-  number: string
-  /** ISO 8601 */
-  placed: string
-  lines: { sku: string, quantity: number, unitPrice: number }[]
-}
-
-/** Everything that a shop brings along. */
-export interface ShopContents {
-  settings: ShopSettings
-  categories: Category[]
-  products: Product[]
-  articles: Article[]
-  orders: Order[]
-}
 
 /**
  * Fills an empty database with a shop's contents, checked first. All or nothing.
@@ -74,43 +57,25 @@ function known(ids: Map<string, number>, key: string): number {
   return id
 }
 
-export async function readSettings(db: Database): Promise<ShopSettings> {
-  const row = await db.models.settings.findByPk('shop')
+export async function readSettings(db: Database, transaction?: Transaction): Promise<ShopSettings> {
+  const row = await db.models.settings.findByPk('shop', { transaction })
   return shopSettings.parse(row!.value)
 }
 
 /** Categories in their order, parents before children or after, as they were given. */
-export async function readCategories(db: Database): Promise<Category[]> {
-  const rows = await db.models.categories.findAll({ order: ['position'] })
+export async function readCategories(db: Database, transaction?: Transaction): Promise<Category[]> {
+  const rows = await db.models.categories.findAll({ order: ['position'], transaction })
   const keys = new Map(rows.map(row => [row.id, row.key]))
   return rows.map(({ key, name, parentId }) => ({ key, name, parent: parentId === null ? null : keys.get(parentId)! }))
 }
 
-export async function readArticles(db: Database): Promise<Article[]> {
-  const rows = await db.models.articles.findAll({ order: ['position'] })
+export async function readArticles(db: Database, transaction?: Transaction): Promise<Article[]> {
+  const rows = await db.models.articles.findAll({ order: ['position'], transaction })
   const named = await db.select<{ articleId: number, sku: string }>(
-    'SELECT articleId, sku FROM article_products JOIN products ON products.id = productId ORDER BY articleId, position')
+    'SELECT articleId, sku FROM article_products JOIN products ON products.id = productId ORDER BY articleId, position', [], transaction)
   return rows.map(({ id, key, title, body, image }) => ({
     key, title, body, image, products: named.filter(each => each.articleId === id).map(each => each.sku),
   }))
-}
-
-/** The long text of a product; the live shop does not hold it. */
-export async function readDescription(db: Database, sku: string): Promise<Text> {
-  const row = await db.models.products.findOne({ where: { sku }, attributes: ['description'] })
-  return row?.description ?? {}
-}
-
-/** Descriptions by SKU. */
-export async function readDescriptions(db: Database, skus: readonly string[]): Promise<Map<string, Text>> {
-  const rows = await db.models.products.findAll({ where: { sku: [...new Set(skus)] }, attributes: ['sku', 'description'] })
-  return new Map(rows.map(({ sku, description }) => [sku, description]))
-}
-
-/** Units sold by SKU, as it stands in the orders. */
-export async function readUnitsSold(db: Database): Promise<Map<string, number>> {
-  const rows = await db.select<{ sku: string, units: number }>('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku')
-  return new Map(rows.map(({ sku, units }) => [sku, units]))
 }
 
 /** Puts the lane of an article or category in the place of what stood there. */
@@ -131,10 +96,10 @@ const pageTables: Record<LanePage, { lanes: string, owner: string, owners: strin
 
 /** Related categories; what articles name is read with them. */
 export const pageLinksTable: RecordTable<Lane> = {
-  async* read(db) {
+  async* read(db, transaction) {
     const rows = await db.select<{ key: string, target: string }>(
       `SELECT categories.key, targets.key AS target FROM related_categories
-       JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`)
+       JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`, [], transaction)
     yield* lanesOf(rows.map(({ key, target }) => ({ source: sourceOfPage('category', key), kind: pageLaneKinds.category.key, target })))
   },
   async write(db, changes, transaction) {

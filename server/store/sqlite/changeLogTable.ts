@@ -2,26 +2,8 @@ import type { Transaction } from 'sequelize'
 import type { Change } from '../../../core/records/registry'
 import { upgradeChange } from '../../../core/records/registry'
 import type { Database } from './database'
+import type { Write } from '../journal'
 import { readChanges } from './journalTables'
-
-/*
- * Every write, in the order in which they were made: it is never changed, and each has the number after the one before.
- * Whoever keeps something that follows from the database (the live shop, a studio) has the number up to which it follows, and can go on from there.
- */
-
-/** What was written at one go. */
-export interface Write {
-  number: number
-  /** ISO 8601 */
-  at: string
-  /** Of a command, or `beside` for what is no merchandiser's doing. */
-  type: string
-  words: string
-  editor: string
-  /** Number of the journal entry; null: it has none. */
-  entry: number | null
-  changes: Change[]
-}
 
 /** Adds a write, in its own transaction. Returns its number. */
 export async function appendWrite(db: Database, { changes, ...write }: Omit<Write, 'number'>, transaction: Transaction): Promise<number> {

@@ -2,6 +2,7 @@ import { join } from 'node:path'
 import { BaseError, QueryTypes, Sequelize, Transaction } from 'sequelize'
 import sqlite3 from 'sqlite3'
 import { SequelizeStorage, Umzug } from 'umzug'
+import { NotWrittenError } from '../port'
 import { migrations } from './migrations'
 import type { Models } from './models'
 import { defineModels } from './models'
@@ -16,14 +17,6 @@ export interface Database {
   /** Runs a write. All of it takes effect or, when it throws, none. Writes wait for each other. */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>
   close(): Promise<void>
-}
-
-/** The database could not do a write, and took back what was done of it. */
-export class NotWrittenError extends Error {
-  constructor(cause: unknown) {
-    super('The database could not write.', { cause })
-    this.name = 'NotWrittenError'
-  }
 }
 
 /** The database's file in a data folder. */

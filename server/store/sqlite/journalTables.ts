@@ -1,12 +1,10 @@
-import type { Model, Transaction } from 'sequelize'
+import type { Transaction } from 'sequelize'
 import { Op } from 'sequelize'
 import type { Change, Changed } from '../../../core/records/registry'
 import { upgradeChange } from '../../../core/records/registry'
+import type { JournalEntry, JournalState } from '../journal'
 import { batches } from './batches'
 import type { Database } from './database'
-import type { JournalRow, JournalState } from './models'
-
-export type JournalEntry = Omit<JournalRow, keyof Model>
 
 /** How many changes are written or read at a time: what is made of them in memory must not hold up other requests. */
 const changesAtOnce = 200
@@ -81,9 +79,9 @@ export async function laterEntry(db: Database, id: number, { of, source, kind }:
  * @param sources only those that changed lanes of these products; null: all
  * @param before only those with a smaller number
  */
-export async function readHistory(db: Database, sources: readonly string[] | null, before: number, limit: number): Promise<(JournalEntry & { lanes: number })[]> {
+export async function readHistory(db: Database, sources: readonly string[] | null, before: number, limit: number, transaction?: Transaction): Promise<(Omit<JournalEntry, 'command'> & { lanes: number })[]> {
   const ofSources = sources ? 'AND id IN (SELECT entryId FROM journal_changes WHERE source IN (:sources))' : ''
   return db.select(
     `SELECT id, at, editor, type, words, state, (SELECT count(*) FROM journal_changes WHERE entryId = journal.id) AS lanes
-     FROM journal WHERE id < :before ${ofSources} ORDER BY id DESC LIMIT :limit`, { sources, before, limit })
+     FROM journal WHERE id < :before ${ofSources} ORDER BY id DESC LIMIT :limit`, { sources, before, limit }, transaction)
 }

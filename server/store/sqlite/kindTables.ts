@@ -2,10 +2,11 @@ import type { Transaction } from 'sequelize'
 import type { LinkKind } from '../../../core/links/kind'
 import type { Database } from './database'
 import type { RecordTable } from './recordTable'
+import { readElsewhere } from './recordTable'
 
 /** All kinds in their order. */
-export async function readKinds(db: Database): Promise<LinkKind[]> {
-  const rows = await db.models.linkKinds.findAll({ order: ['position'] })
+export async function readKinds(db: Database, transaction?: Transaction): Promise<LinkKind[]> {
+  const rows = await db.models.linkKinds.findAll({ order: ['position'], transaction })
   return rows.map(({ key, name, plural, glyph, expectation, ceiling, mutual, retired }) =>
     ({ key, name, plural, glyph, expectation, ceiling, mutual, retired }))
 }
@@ -19,8 +20,8 @@ async function writeKind(db: Database, key: string, kind: LinkKind | null, trans
 }
 
 export const kindTable: RecordTable<LinkKind | null> = {
-  async* read(db) {
-    for (const kind of await readKinds(db)) yield { source: '', kind: kind.key, value: kind }
+  async* read(db, transaction) {
+    for (const kind of await readKinds(db, transaction)) yield { source: '', kind: kind.key, value: kind }
   },
   async write(db, changes, transaction) {
     for (const { kind: key, after } of changes) await writeKind(db, key, after, transaction)
@@ -29,7 +30,7 @@ export const kindTable: RecordTable<LinkKind | null> = {
 
 export const kindOrderTable: RecordTable<readonly string[]> = {
   // Kinds are read in their order.
-  read: () => [],
+  read: readElsewhere,
   async write(db, changes, transaction) {
     for (const { after } of changes) {
       for (const [i, key] of after.entries()) await db.models.linkKinds.update({ position: i + 1 }, { where: { key }, transaction })

@@ -5,7 +5,8 @@ import { batches } from './batches'
 import type { Database } from './database'
 import { readKinds } from './kindTables'
 import { lanesOf } from './lanesOf'
-import type { RecordTable, Skus } from './recordTable'
+import { readProductNumbers } from './productTables'
+import type { RecordTable } from './recordTable'
 
 /** How many lanes are written at a time: what is made of them in memory must not hold up other requests. */
 const laneBatch = 250
@@ -37,10 +38,10 @@ async function writeDismissed(db: Database, source: string, kind: string, lane: 
 }
 
 export const dismissedTable: RecordTable<Lane> = {
-  async* read(db) {
+  async* read(db, transaction) {
     yield* lanesOf(await db.select(
       `SELECT sources.sku AS source, kind, targets.sku AS target FROM dismissed
-       JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId ORDER BY sourceId, kind, place`))
+       JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId ORDER BY sourceId, kind, place`, [], transaction))
   },
   async write(db, changes, transaction) {
     for (const { source, kind, after } of changes) await writeDismissed(db, source, kind, after, transaction)
@@ -48,10 +49,10 @@ export const dismissedTable: RecordTable<Lane> = {
 }
 
 /** SKUs of the products that link to a product, or to a variant of it, as a kind. */
-export async function readSourcesOf(db: Database, target: string, kind: string): Promise<string[]> {
+export async function readSourcesOf(db: Database, target: string, kind: string, transaction?: Transaction): Promise<string[]> {
   const rows = await db.select<{ sku: string }>(
     `SELECT DISTINCT sources.sku FROM links JOIN products AS sources ON sources.id = sourceId
-     WHERE targetId = (SELECT id FROM products WHERE sku = ?) AND kind = ? ORDER BY sources.sku`, [target, kind])
+     WHERE targetId = (SELECT id FROM products WHERE sku = ?) AND kind = ? ORDER BY sources.sku`, [target, kind], transaction)
   return rows.map(row => row.sku)
 }
 
@@ -59,27 +60,29 @@ export async function readSourcesOf(db: Database, target: string, kind: string):
 const pieceSize = 10_000
 
 /**
- * All lanes, read piece by piece. SKUs are not read again but looked up by number, so that a million links share their products' texts.
- * @param skuOf SKU of a product by its number, and of a variant by its own
+ * All lanes, read piece by piece. SKUs are not read with each but looked up by number, so that a million links share their products' texts.
  */
-async function* readLanes(db: Database, skuOf: Skus) {
+async function* readLanes(db: Database, transaction: Transaction | undefined, shared: (sku: string) => string) {
   interface Row extends LinkDetails { sourceId: number, kind: string, place: number, targetId: number, variantId: number | null }
   // A kind's text is interned: one string for all its links.
-  const kindText = new Map((await readKinds(db)).map(({ key }) => [key, key]))
+  const skuOfProduct = new Map((await readProductNumbers(db, undefined, transaction)).map(({ number, sku }) => [number, shared(sku)]))
+  const variants = await db.select<{ id: number, sku: string }>('SELECT id, sku FROM variants', [], transaction)
+  const skuOfVariant = new Map(variants.map(({ id, sku }) => [id, shared(sku)]))
+  const kindText = new Map((await readKinds(db, transaction)).map(({ key }) => [key, key]))
   let last: Row | undefined
   let lane: Link[] = []
-  const finished = (of: Row) => ({ source: skuOf.product(of.sourceId), kind: kindText.get(of.kind)!, value: lane as Lane })
+  const finished = (of: Row) => ({ source: skuOfProduct.get(of.sourceId)!, kind: kindText.get(of.kind)!, value: lane as Lane })
 
   for (;;) {
     const rows: Row[] = await db.select<Row>(
       `SELECT sourceId, kind, place, targetId, variantId, activeFrom AS "from", activeUntil AS until, note FROM links WHERE (sourceId, kind, place) > (?, ?, ?)
-       ORDER BY sourceId, kind, place LIMIT ?`, [last?.sourceId ?? 0, last?.kind ?? '', last?.place ?? 0, pieceSize])
+       ORDER BY sourceId, kind, place LIMIT ?`, [last?.sourceId ?? 0, last?.kind ?? '', last?.place ?? 0, pieceSize], transaction)
     for (const row of rows) {
       if (last && (last.sourceId !== row.sourceId || last.kind !== row.kind)) {
         yield finished(last)
         lane = []
       }
-      lane.push(makeLink(row.variantId === null ? skuOf.product(row.targetId) : skuOf.variant(row.variantId), row))
+      lane.push(makeLink(row.variantId === null ? skuOfProduct.get(row.targetId)! : skuOfVariant.get(row.variantId)!, row))
       last = row
     }
     if (rows.length < pieceSize) break

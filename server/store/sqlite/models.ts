@@ -3,9 +3,8 @@ import { DataTypes } from 'sequelize'
 import type { Article, Category } from '../../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
 import type { Product, Variant } from '../../../core/catalogue/product'
-import type { Command } from '../../../core/records/registry'
 import type { Change, Changed } from '../../../core/records/registry'
-import type { FileKind } from '../../../core/exchange/kinds/registry'
+import type { JournalEntry, Write } from '../journal'
 import type { LinkKind } from '../../../core/links/kind'
 import type { Look } from '../../../core/looks/look'
 import type { Offer } from '../../../core/offers/offer'
@@ -52,24 +51,8 @@ export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>
 export interface ScheduleRow extends Row<ScheduleRow>, Schedule {}
 export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
 
-/** An import of a file. The file itself is not kept; what it changed is. */
-export interface ImportCommand { type: 'import', kind: FileKind | 'set-up', file: string }
-
-/** done: in force; undone: can be redone; dropped: was undone, and something else was done since. */
-export type JournalState = 'done' | 'undone' | 'dropped'
-export interface JournalRow extends Row<JournalRow> {
-  id: CreationOptional<number>
-  /** ISO 8601 */
-  at: string
-  editor: string
-  type: (Command | ImportCommand)['type'] | 'undo' | 'redo' | 'revert'
-  /** The command, or for an undo, redo or revert the number of the entry that it is about. */
-  command: Command | ImportCommand | { entry: number }
-  /** What was done, in plain words. */
-  words: string
-  state: JournalState
-}
-export interface ChangeLogRow extends Row<ChangeLogRow> { number: CreationOptional<number>, at: string, type: string, words: string, editor: string, entry: number | null, changes: Change[] | null }
+export interface JournalRow extends Row<JournalRow>, Omit<JournalEntry, 'id'> { id: CreationOptional<number> }
+export interface ChangeLogRow extends Row<ChangeLogRow>, Omit<Write, 'number' | 'changes'> { number: CreationOptional<number>, changes: Change[] | null }
 export interface JournalChangeRow extends Row<JournalChangeRow>, Changed {
   entryId: number
   part: number

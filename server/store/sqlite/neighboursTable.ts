@@ -4,8 +4,8 @@ import type { RecordTable } from './recordTable'
 
 /** What is set for the neighbours of products; products without anything set have no row. */
 export const neighboursTable: RecordTable<NeighbourSettings> = {
-  async* read(db) {
-    const rows = await db.select<{ sku: string, ignored: string, leaveOut: string }>('SELECT sku, ignored, leaveOut FROM neighbours JOIN products ON products.id = productId')
+  async* read(db, transaction) {
+    const rows = await db.select<{ sku: string, ignored: string, leaveOut: string }>('SELECT sku, ignored, leaveOut FROM neighbours JOIN products ON products.id = productId', [], transaction)
     for (const { sku, ignored, leaveOut } of rows) yield { source: sku, kind: '', value: { ignored: JSON.parse(ignored), leaveOut: JSON.parse(leaveOut) } }
   },
   async write(db, changes, transaction) {

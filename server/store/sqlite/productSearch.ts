@@ -1,3 +1,4 @@
+import type { Transaction } from 'sequelize'
 import type { Database } from './database'
 
 /** More matches than this are not ranked: words so short say little, and ranking them all takes long. */
@@ -7,19 +8,19 @@ const mostRanked = 2000
  * Numbers of the products with all these words, or beginnings of words, in their name, SKU, GTIN, brand, tags or category.
  * @returns best match first; null when there are no words; `ranked` is false when there are too many to say which is best
  */
-export async function matchWords(db: Database, words: string): Promise<{ ids: number[], ranked: boolean } | null> {
+export async function matchWords(db: Database, words: string, transaction?: Transaction): Promise<{ numbers: number[], ranked: boolean } | null> {
   const match = matchExpression(words)
   if (!match) return null
   // One row with all numbers: a row for each would take longer to read than to find.
-  const [found] = await db.select<{ ids: string }>('SELECT json_group_array(rowid) AS ids FROM product_search WHERE product_search MATCH ?', [match])
-  const ids = JSON.parse(found!.ids) as number[]
-  if (ids.length > mostRanked) return { ids, ranked: false }
+  const [found] = await db.select<{ ids: string }>('SELECT json_group_array(rowid) AS ids FROM product_search WHERE product_search MATCH ?', [match], transaction)
+  const numbers = JSON.parse(found!.ids) as number[]
+  if (numbers.length > mostRanked) return { numbers, ranked: false }
   const rows = await db.select<{ id: number }>(
     // CROSS JOIN keeps the order: the matches first, then their products. The planner would otherwise ask the index for every product.
     `SELECT id FROM (SELECT rowid, bm25(product_search, ${weights}) AS rank FROM product_search WHERE product_search MATCH :match) AS found
      CROSS JOIN products ON products.id = found.rowid ORDER BY sku = :exact COLLATE NOCASE DESC, rank, title, sku`,
-    { match, exact: words.trim() })
-  return { ids: rows.map(row => row.id), ranked: true }
+    { match, exact: words.trim() }, transaction)
+  return { numbers: rows.map(row => row.id), ranked: true }
 }
 
 /** How much a word found in title, SKU, GTIN, brand, tags and categories counts: a name says more than the shelf it stands on. */

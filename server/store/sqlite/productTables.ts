@@ -1,29 +1,27 @@
 import type { Transaction } from 'sequelize'
 import type { Category } from '../../../core/catalogue/catalogue'
 import type { Product } from '../../../core/catalogue/product'
+import type { Text } from '../../../core/text/text'
 import { textIn } from '../../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
 import type { ProductRow, VariantRow } from './models'
 import type { RecordTable } from './recordTable'
+import { readElsewhere } from './recordTable'
 
-/** A product as it is kept, with its number in the database. */
-export interface StoredProduct {
-  id: number
-  product: Product
-  variantIds: Map<string, number>
-}
+/** A product as it is kept, with its number. */
+interface StoredProduct { number: number, product: Product }
 
 /** Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other requests. */
 const productsAtOnce = 100
 
 /** All products, read piece by piece so that a large catalogue never stands in memory twice. */
-export async function* readProducts(db: Database, pieceSize = 1000): AsyncGenerator<StoredProduct> {
-  const categoryKeys = await readCategoryKeys(db)
+export async function* readProducts(db: Database, pieceSize = 1000, transaction?: Transaction): AsyncGenerator<StoredProduct> {
+  const categoryKeys = await readCategoryKeys(db, transaction)
   for (let after = 0; ;) {
-    const rows = await db.select<Stored<ProductRow>>('SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?', [after, pieceSize])
+    const rows = await db.select<Stored<ProductRow>>('SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?', [after, pieceSize], transaction)
     if (!rows.length) return
-    yield* await storedProducts(db, rows, categoryKeys)
+    yield* await storedProducts(db, rows, categoryKeys, transaction)
     after = rows.at(-1)!.id
   }
 }
@@ -43,16 +41,16 @@ export async function readProductsBySku(db: Database, skus: readonly string[], t
 const idsAtOnce = 10_000
 
 /** Numbers and SKUs of all products, or of those with these SKUs, in the order of the numbers. */
-export async function readProductIds(db: Database, skus?: readonly string[]): Promise<{ id: number, sku: string }[]> {
-  const all: { id: number, sku: string }[] = []
+export async function readProductNumbers(db: Database, skus?: readonly string[], transaction?: Transaction): Promise<{ number: number, sku: string }[]> {
+  const all: { number: number, sku: string }[] = []
   for (;;) {
     // One row with all of them: a row for each would keep the server busy for long.
     const [found] = await db.select<{ some: string }>(
       `SELECT json_group_array(json_array(id, sku)) AS some
        FROM (SELECT id, sku FROM products WHERE id > :after ${skus ? 'AND sku IN (SELECT value FROM json_each(:skus)) ' : ''}ORDER BY id LIMIT :most)`,
-      { after: all.at(-1)?.id ?? 0, skus: JSON.stringify(skus ?? []), most: idsAtOnce })
+      { after: all.at(-1)?.number ?? 0, skus: JSON.stringify(skus ?? []), most: idsAtOnce }, transaction)
     const some = JSON.parse(found!.some) as [number, string][]
-    for (const [id, sku] of some) all.push({ id, sku })
+    for (const [number, sku] of some) all.push({ number, sku })
     if (some.length < idsAtOnce) return all
   }
 }
@@ -63,10 +61,16 @@ export async function productIdOf(db: Database, sku: string, transaction: Transa
   return found!.id
 }
 
+/** Descriptions by SKU. */
+export async function readDescriptions(db: Database, skus: readonly string[], transaction?: Transaction): Promise<Map<string, Text>> {
+  const rows = await db.models.products.findAll({ where: { sku: [...new Set(skus)] }, attributes: ['sku', 'description'], transaction })
+  return new Map(rows.map(({ sku, description }) => [sku, description]))
+}
+
 /** BCP 47 tags of all languages that a product's name or description is in. */
-export async function readTextLanguages(db: Database): Promise<string[]> {
+export async function readTextLanguages(db: Database, transaction?: Transaction): Promise<string[]> {
   const rows = await db.select<{ tag: string }>(
-    'SELECT DISTINCT text.key AS tag FROM products, json_each(name) AS text UNION SELECT text.key FROM products, json_each(description) AS text ORDER BY 1')
+    'SELECT DISTINCT text.key AS tag FROM products, json_each(name) AS text UNION SELECT text.key FROM products, json_each(description) AS text ORDER BY 1', [], transaction)
   return rows.map(row => row.tag)
 }
 
@@ -90,8 +94,7 @@ async function storedProducts(db: Database, rows: Stored<ProductRow>[], category
 function storedProduct(row: Stored<ProductRow>, variants: Stored<VariantRow>[], categories: string[]): StoredProduct {
   const { sku, gtin, brand, price, was, cost, stock, status, released, image } = row
   return {
-    id: row.id,
-    variantIds: new Map(variants.map(each => [each.sku, each.id])),
+    number: row.id,
     product: {
       sku, gtin, brand, price, was, cost, stock, status, released, image, categories,
       name: JSON.parse(row.name), tags: JSON.parse(row.tags), attributes: JSON.parse(row.attributes), description: JSON.parse(row.description), bundle: row.bundle && JSON.parse(row.bundle),
@@ -202,7 +205,7 @@ function known(ids: ReadonlyMap<string, number>, key: string): number {
 
 /** Read as the catalogue, piece by piece. */
 export const productTable: RecordTable<Product | null> = {
-  read: () => [],
+  read: readElsewhere,
   async write(db, changes, transaction, language) {
     await writeProducts(db, changes.flatMap(change => change.after ?? []), language, transaction)
     await deleteProducts(db, changes.filter(change => !change.after).map(change => change.source), transaction)
@@ -211,7 +214,7 @@ export const productTable: RecordTable<Product | null> = {
 
 /** Read as a part of the catalogue. */
 export const categoryTable: RecordTable<Category | null> = {
-  read: () => [],
+  read: readElsewhere,
   async write(db, changes, transaction) {
     for (const { kind: key, after } of changes) await writeCategory(db, key, after, transaction)
   },

@@ -2,8 +2,8 @@ import type { RecordTable } from './recordTable'
 
 /** The findings of the checks that were put aside, each with the reason. */
 export const putAsideTable: RecordTable<string | null> = {
-  async* read(db) {
-    for (const { source, finding, reason } of await db.models.putAside.findAll()) yield { source, kind: finding, value: reason }
+  async* read(db, transaction) {
+    for (const { source, finding, reason } of await db.models.putAside.findAll({ transaction })) yield { source, kind: finding, value: reason }
   },
   async write(db, changes, transaction) {
     for (const { source, kind: finding, after } of changes) {

@@ -1,15 +1,15 @@
 import type { Transaction } from 'sequelize'
 import type { Change, RecordName } from '../../../core/records/registry'
-import { brandMarkTable } from './brandMarkTable'
 import { pageLinksTable } from './catalogueTables'
 import type { Database } from './database'
+import { keyedTable } from './keyedTable'
 import { kindOrderTable, kindTable } from './kindTables'
 import { dismissedTable, linksTable } from './linkTables'
 import { neighboursTable } from './neighboursTable'
-import { offerTable } from './offerTable'
 import { categoryTable, productTable } from './productTables'
 import { putAsideTable } from './putAsideTable'
 import type { RecordTable } from './recordTable'
+import { readElsewhere } from './recordTable'
 import { scheduleTable } from './releaseTables'
 import { versionsTable } from './draftedTables'
 import { sharedTable } from './sharedTable'
@@ -24,9 +24,9 @@ const tables: { [Of in RecordName]?: RecordTable<ValueOf<Of>> } = {
   links: linksTable, dismissed: dismissedTable, pageLinks: pageLinksTable,
   neighbours: neighboursTable, switchedOff: switchedOffTable, putAside: putAsideTable,
   section: versionsTable('sections'), plan: versionsTable('plans'), look: versionsTable('looks'), schedule: scheduleTable,
-  brandMark: brandMarkTable, offer: offerTable,
+  brandMark: keyedTable('brandMarks', 'brand', 'image'), offer: keyedTable('offers', 'key', 'offer'),
   // They follow from the orders.
-  sold: { read: () => [], write: () => Promise.resolve() },
+  sold: { read: readElsewhere, write: () => Promise.resolve() },
 }
 
 export const tableOf = (of: RecordName): RecordTable<unknown> => (tables[of] ?? sharedTable(of)) as RecordTable<unknown>

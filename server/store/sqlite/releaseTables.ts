@@ -14,8 +14,8 @@ export async function addRelease(db: Database, head: Omit<ReleaseHead, 'number'>
 }
 
 /** The newest first. */
-export async function readReleases(db: Database, limit: number): Promise<ReleaseHead[]> {
-  return db.select('SELECT number, at, note, words FROM releases ORDER BY number DESC LIMIT :limit', { limit })
+export async function readReleases(db: Database, limit: number, transaction?: Transaction): Promise<ReleaseHead[]> {
+  return db.select('SELECT number, at, note, words FROM releases ORDER BY number DESC LIMIT :limit', { limit }, transaction)
 }
 
 export async function readRelease(db: Database, number: number, transaction?: Transaction): Promise<(ReleaseHead & ReleaseContent) | null> {
@@ -26,8 +26,8 @@ export async function readRelease(db: Database, number: number, transaction?: Tr
 }
 
 export const scheduleTable: RecordTable<Schedule | null> = {
-  async* read(db) {
-    for (const row of await db.models.schedules.findAll()) yield { source: '', kind: row.key, value: row.get({ plain: true }) }
+  async* read(db, transaction) {
+    for (const row of await db.models.schedules.findAll({ transaction })) yield { source: '', kind: row.key, value: row.get({ plain: true }) }
   },
   async write(db, changes, transaction) {
     for (const { kind: key, after } of changes) {

@@ -3,8 +3,8 @@ import type { RecordTable } from './recordTable'
 
 /** The table of all records that need none of their own: a row a thing, its value as JSON. A thing that there is not, null, has no row. */
 export const sharedTable = (of: RecordName): RecordTable<unknown> => ({
-  async* read(db) {
-    const rows = await db.select<{ source: string, kind: string, value: string }>('SELECT source, kind, value FROM records WHERE "of" = ? ORDER BY source, kind', [of])
+  async* read(db, transaction) {
+    const rows = await db.select<{ source: string, kind: string, value: string }>('SELECT source, kind, value FROM records WHERE "of" = ? ORDER BY source, kind', [of], transaction)
     for (const { source, kind, value } of rows) yield { source, kind, value: JSON.parse(value) }
   },
   async write(db, changes, transaction) {

@@ -1,14 +1,13 @@
 import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
 import { settingsOf } from '../../../../core/bundles/bundleSettings'
-import { readProductsBySku } from '../../../store/sqlite/productTables'
 import { useShop } from '../../../engine/useShop'
 import { itemsOf } from '../../../bundles/itemsOf'
 
 /** A bundle as it is kept, with all products that it names. */
 export default api(async (event): Promise<StoredBundle> => {
   const sku = pathPart(event, 'sku')
-  const { db, shop } = await useShop()
-  const product = shop.catalogue.product(sku)?.bundle ? (await readProductsBySku(db, [sku])).get(sku) : undefined
+  const { store, shop } = await useShop()
+  const product = shop.catalogue.product(sku)?.bundle ? (await store.productsBySku([sku])).get(sku) : undefined
   if (!product?.bundle) throw new Problem(404, 'unknown-bundle', 'Not found', `There is no bundle with the SKU ${sku}.`, [sku])
   return { sku, settings: settingsOf(product), items: itemsOf(sku, product.bundle, shop.catalogue) }
 })

@@ -2,18 +2,17 @@ import type { BundleOrders } from '../../../../core/studio/bundleAnswers'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { textIn } from '../../../../core/text/text'
 import { useShop } from '../../../engine/useShop'
-import { ordersWith } from '../../../store/sqlite/orderTables'
 
 const most = 50
 
 /** The last orders with a bundle. */
 export default api(async (event): Promise<BundleOrders> => {
-  const { db, shop } = await useShop()
+  const { store, shop } = await useShop()
   const { language } = shop.settings
   const nameOf = (sku: string) => {
     const item = shop.catalogue.item(sku)
     return item ? itemName(item, text => textIn(text, language, language)) : sku
   }
-  const { total, lines } = await ordersWith(db, pathPart(event, 'sku'), most)
+  const { total, lines } = await store.ordersWith(pathPart(event, 'sku'), most)
   return { total, orders: lines.map(line => ({ ...line, components: line.components.map(each => ({ ...each, name: nameOf(each.sku) })) })) }
 })

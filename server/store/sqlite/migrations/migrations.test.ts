@@ -32,7 +32,7 @@ async function oldDatabase(file: string, until: string): Promise<Sequelize> {
 /** What is stored of a record, by key. */
 async function stored(db: Database, of: RecordName): Promise<Record<string, unknown>> {
   const things: Record<string, unknown> = {}
-  for await (const { kind, value } of tableOf(of).read(db, { product: String, variant: String })) things[kind] = recordOf({ of }).upgrade(value)
+  for await (const { kind, value } of tableOf(of).read(db, undefined, sku => sku)) things[kind] = recordOf({ of }).upgrade(value)
   return things
 }
 

@@ -2,20 +2,19 @@ import { attributesOf, catalogueCard, firstSentence } from '../../../../../core/
 import type { LinesAnswer } from '../../../../../core/delivery/contract'
 import { linesQuery } from '../../../../../core/delivery/contract'
 import { textIn } from '../../../../../core/text/text'
-import { readDescriptions } from '../../../../store/sqlite/catalogueTables'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../delivery/telling'
 import { useShop } from '../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const { lang, skus } = queryOf(event, linesQuery)
-  const { shop, db } = await useShop()
+  const { shop, store } = await useShop()
   const telling = tellingOf(shop, lang)
   const found = skus.flatMap((line) => {
     const item = shop.catalogue.item(line)
     return item ? [{ line, item }] : []
   })
-  const descriptions = await readDescriptions(db, found.map(({ item }) => item.product.sku))
+  const descriptions = await store.descriptions(found.map(({ item }) => item.product.sku))
   return {
     lines: found.map(({ line, item }) => ({
       ...catalogueCard(item, telling), line, options: item.variant?.options ?? {}, attributes: attributesOf(item.product),

@@ -1,7 +1,6 @@
 import { productAnswer } from '../../../../../../core/delivery/catalogueAnswer'
 import { languageQuery } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
-import { readDescription } from '../../../../../store/sqlite/catalogueTables'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../../delivery/telling'
 import { useShop } from '../../../../../engine/useShop'
@@ -9,9 +8,9 @@ import { useShop } from '../../../../../engine/useShop'
 export default publicAnswer(async (event) => {
   const { lang } = queryOf(event, languageQuery)
   const sku = pathPart(event, 'sku')
-  const { shop, db } = await useShop()
+  const { shop, store } = await useShop()
   const product = shop.catalogue.item(sku)?.product
   if (!product) throw new UnknownSubjectError({ kind: 'product', sku })
-  const description = await readDescription(db, product.sku)
+  const description = (await store.descriptions([product.sku])).get(product.sku) ?? {}
   return productAnswer({ ...product, description }, shop.catalogue, tellingOf(shop, lang))
 })

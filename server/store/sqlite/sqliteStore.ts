@@ -1,0 +1,67 @@
+import type { Transaction } from 'sequelize'
+import type { Store, StoreReader, StoreWriter } from '../port'
+import { fillShop, readArticles, readCategories, readSettings } from './catalogueTables'
+import { appendWrite, lastWrite, writesAfter } from './changeLogTable'
+import type { Database } from './database'
+import { openDatabase } from './database'
+import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, readHistory, setState } from './journalTables'
+import { readSourcesOf } from './linkTables'
+import { addOrder, ordersWith, readUnitsSold } from './orderTables'
+import { matchWords } from './productSearch'
+import { readDescriptions, readProductNumbers, readProducts, readProductsBySku, readTextLanguages } from './productTables'
+import { tableOf, writeChanges } from './recordTables'
+import { addRelease, readRelease, readReleases } from './releaseTables'
+
+/** A shop in an SQLite file. */
+export interface SqliteStore extends Store {
+  /** For migrations' and the store's own tests, and for measuring against plain SQL. */
+  readonly database: Database
+}
+
+/** Opens a shop's file, made if it is not there, and brings its structure up to date. */
+export async function openSqliteStore(file: string): Promise<SqliteStore> {
+  const database = await openDatabase(file)
+  return {
+    database,
+    ...reader(database),
+    fill: contents => fillShop(database, contents),
+    write: work => database.write(transaction => work(writer(database, transaction))),
+    close: () => database.close(),
+  }
+}
+
+const reader = (db: Database, transaction?: Transaction): StoreReader => ({
+  settings: () => readSettings(db, transaction),
+  categories: () => readCategories(db, transaction),
+  articles: () => readArticles(db, transaction),
+  products: atOnce => readProducts(db, atOnce, transaction),
+  productNumbers: skus => readProductNumbers(db, skus, transaction),
+  productsBySku: skus => readProductsBySku(db, skus, transaction),
+  descriptions: skus => readDescriptions(db, skus, transaction),
+  textLanguages: () => readTextLanguages(db, transaction),
+  search: words => matchWords(db, words, transaction),
+  things: (of, shared) => tableOf(of).read(db, transaction, shared),
+  sourcesLinkingTo: (target, kind) => readSourcesOf(db, target, kind, transaction),
+  unitsSold: () => readUnitsSold(db, transaction),
+  ordersWith: (sku, limit) => ordersWith(db, sku, limit, transaction),
+  entry: id => readEntry(db, id, transaction),
+  changesOf: entry => readChanges(db, entry, transaction),
+  nextEntry: (editor, state) => nextEntry(db, editor, state, transaction),
+  laterEntry: (id, changed) => laterEntry(db, id, changed, transaction),
+  history: (sources, before, limit) => readHistory(db, sources, before, limit, transaction),
+  lastWrite: () => lastWrite(db, transaction),
+  writesAfter: number => writesAfter(db, number, transaction),
+  releases: limit => readReleases(db, limit, transaction),
+  release: number => readRelease(db, number, transaction),
+})
+
+const writer = (db: Database, transaction: Transaction): StoreWriter => ({
+  ...reader(db, transaction),
+  writeChanges: (changes, language) => writeChanges(db, changes, language, transaction),
+  addOrder: (placed, rows) => addOrder(db, placed, rows, transaction),
+  addEntry: (entry, changes) => addEntry(db, entry, changes, transaction),
+  setState: (entry, state) => setState(db, entry, state, transaction),
+  dropUndone: editor => dropUndone(db, editor, transaction),
+  appendWrite: write => appendWrite(db, write, transaction),
+  addRelease: (head, content, before) => addRelease(db, head, content, before, transaction),
+})
