@@ -4,11 +4,11 @@ import { displayFor } from '../core/sections/display'
 import type { FillStep } from '../core/fillSteps/fillStep'
 import { emptyScope } from '../core/pagePlans/pagePlan'
 import type { SectionSettings } from '../core/sections/section'
-import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from '../core/sections/section'
+import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from '../core/sections/section'
 
 const step = { subjects: 'page', cap: null, off: false } as const
 const plain = {
-  look: plainLook, otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  look: plainLook, otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guardSchema.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 } as const
 
 const fromTheMaker: SectionSettings = {
@@ -17,11 +17,11 @@ const fromTheMaker: SectionSettings = {
   steps: [{ from: 'bestSellers', of: 'brand', ...step }],
 }
 const seenLately: SectionSettings = {
-  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guard.options],
+  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guardSchema.options],
   steps: [{ from: 'recentlyViewed', order: 'hand', ...step }],
 }
 const nextShelves: SectionSettings = {
-  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guard.options],
+  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guardSchema.options],
   steps: [{ from: 'relatedCategories', of: 'beside', order: 'best-selling', ...step }],
 }
 /** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */

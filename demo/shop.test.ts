@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { XMLValidator } from 'fast-xml-parser'
 import { isGtin } from '../core/catalogue/gtin'
-import { article, category, Catalogue } from '../core/catalogue/catalogue'
-import { product as productSchema } from '../core/catalogue/product'
+import { articleSchema, categorySchema, Catalogue } from '../core/catalogue/catalogue'
+import { productSchema as productSchema } from '../core/catalogue/product'
 import { links } from './links'
 import { makeDemoShop } from './shop'
 
@@ -34,8 +34,8 @@ describe('the demo shop', () => {
 
   it('is valid, with no SKU or GTIN twice', () => {
     for (const each of products) productSchema.parse(each)
-    for (const each of categories) category.parse(each)
-    for (const each of articles) article.parse(each)
+    for (const each of categories) categorySchema.parse(each)
+    for (const each of articles) articleSchema.parse(each)
     const skus = [...products, ...variants].map(each => each.sku)
     expect(new Set(skus).size).toBe(skus.length)
     const gtins = [...products, ...variants].flatMap(each => each.gtin ?? [])

@@ -1,5 +1,5 @@
 import type { ChangeEvent } from '../../core/bench/bench'
-import { changeEvent } from '../../core/bench/bench'
+import { changeEventSchema } from '../../core/bench/bench'
 import { useChecks } from '../stores/checks'
 
 /** Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or not known. */
@@ -10,7 +10,7 @@ export function useChangeEvents(onChange: (change: ChangeEvent | null) => void):
     source = new EventSource('/api/events')
     source.onmessage = ({ data }) => {
       checks.outdate()
-      onChange(changeEvent.parse(JSON.parse(data)))
+      onChange(changeEventSchema.parse(JSON.parse(data)))
     }
     source.addEventListener('missed', () => onChange(null))
   })

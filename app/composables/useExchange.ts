@@ -1,5 +1,5 @@
 import type { ExchangeAnswer } from '../../core/studio/exchangeAnswers'
-import { exchangeAnswer } from '../../core/studio/exchangeAnswers'
+import { exchangeAnswerSchema } from '../../core/studio/exchangeAnswers'
 import { ApiProblem, callApi } from '../utils/callApi'
 
 /** The kinds and formats of files that Manada takes in and hands out; they are the same as long as the server runs. */
@@ -10,7 +10,7 @@ export function useExchange() {
     if (exchange.value.kinds.length) return
     failed.value = ''
     try {
-      exchange.value = await callApi(exchangeAnswer, '/api/exchange')
+      exchange.value = await callApi(exchangeAnswerSchema, '/api/exchange')
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error
       failed.value = error.message

@@ -1,7 +1,7 @@
 import { refDebounced } from '@vueuse/core'
 import type { Ref } from 'vue'
 import type { ProductRow } from '../../core/bench/bench'
-import { productList } from '../../core/bench/bench'
+import { productListSchema } from '../../core/bench/bench'
 import { useMessages } from '../stores/messages'
 import { callApi } from '../utils/callApi'
 
@@ -15,7 +15,7 @@ export function useFoundProducts(words: Ref<string>, query: { status?: string } 
   const answer = shallowRef<{ words: string, rows: ProductRow[] }>({ words: '', rows: [] })
   watch(asked, async (q) => {
     const any = q.trim() !== '' || withoutWords === 'all'
-    const list = any ? await callApi(productList, '/api/products', { query: { ...query, q, limit: 12 } }).catch(error => messages.refuse(error)) : null
+    const list = any ? await callApi(productListSchema, '/api/products', { query: { ...query, q, limit: 12 } }).catch(error => messages.refuse(error)) : null
     if (asked.value === q) answer.value = { words: q, rows: list?.rows ?? [] }
   }, { immediate: true })
   return computed(() => answer.value.words === words.value ? answer.value.rows : [])

@@ -1,7 +1,7 @@
 import type { ImportReport } from '../../core/exchange/importReport'
-import { importReport } from '../../core/exchange/importReport'
+import { importReportSchema } from '../../core/exchange/importReport'
 import type { ImportProgress } from '../../core/studio/exchangeAnswers'
-import { importProgress } from '../../core/studio/exchangeAnswers'
+import { importProgressSchema } from '../../core/studio/exchangeAnswers'
 import { ApiProblem, callApi } from '../utils/callApi'
 
 /** Sends a file to be tried or imported, and tells how far it is. */
@@ -15,7 +15,7 @@ export function useImport() {
       await new Promise(resolve => setTimeout(resolve, 300))
       if (!busy.value) return
       // The job may not have begun yet, or just have ended.
-      progress.value = await callApi(importProgress, `/api/exchange/jobs/${job}`).catch(() => progress.value)
+      progress.value = await callApi(importProgressSchema, `/api/exchange/jobs/${job}`).catch(() => progress.value)
     }
   }
 
@@ -30,7 +30,7 @@ export function useImport() {
     const job = crypto.randomUUID()
     void watchProgress(job)
     try {
-      return await callApi(importReport, '/api/exchange/import', {
+      return await callApi(importReportSchema, '/api/exchange/import', {
         method: 'POST', body: file, headers: { 'content-type': 'text/csv' }, signal: abort.signal,
         query: { kind, file: file.name.slice(0, 120), job, dry: how.dry ? '1' : undefined, keep: how.keepValid ? 'valid' : undefined },
       })

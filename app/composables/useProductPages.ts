@@ -1,4 +1,4 @@
-import { productList } from '../../core/bench/bench'
+import { productListSchema } from '../../core/bench/bench'
 import type { LanePage } from '../../core/links/pageLanes'
 import type { ListQuery } from '../utils/listQuery'
 import { callApi } from '../utils/callApi'
@@ -10,6 +10,6 @@ import { callApi } from '../utils/callApi'
  */
 export function useProductPages(query: () => ListQuery, of: () => LanePage | null = () => null) {
   return useRowPages(() => ({ of: of(), asked: query() }), ({ of, asked }, page, signal) => of === null
-    ? callApi(productList, '/api/products', { query: { ...asked, ...page }, signal })
-    : callApi(productList, '/api/pageRows', { query: { page: of, q: asked.q ?? '', ...page }, signal }))
+    ? callApi(productListSchema, '/api/products', { query: { ...asked, ...page }, signal })
+    : callApi(productListSchema, '/api/pageRows', { query: { page: of, q: asked.q ?? '', ...page }, signal }))
 }

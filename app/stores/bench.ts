@@ -1,5 +1,5 @@
 import type { BenchProduct, LaneRow } from '../../core/bench/bench'
-import { benchAnswer } from '../../core/bench/bench'
+import { benchAnswerSchema } from '../../core/bench/bench'
 import type { MergedRow } from '../../core/bench/mergedLane'
 import { mergeLanes } from '../../core/bench/mergedLane'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
@@ -53,7 +53,7 @@ export const useBench = defineStore('bench', () => {
   async function fetchProducts(skus: string[]): Promise<void> {
     const before = edits
     try {
-      const fetched = await callApi(benchAnswer, '/api/bench', { query: { sku: skus } })
+      const fetched = await callApi(benchAnswerSchema, '/api/bench', { query: { sku: skus } })
       // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put the lane back for a moment, and the next key would go astray.
       if (wanted !== skus || waiting || before !== edits) return
       products.value = fetched.products

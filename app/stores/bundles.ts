@@ -3,7 +3,7 @@ import { isEqual } from 'es-toolkit'
 import type { Bundle } from '../../core/catalogue/bundle'
 import { namedIn } from '../../core/catalogue/bundle'
 import type { BundleRow, StoredBundle } from '../../core/studio/bundleAnswers'
-import { bundleItems, bundleList, storedBundle } from '../../core/studio/bundleAnswers'
+import { bundleItemsSchema, bundleListSchema, storedBundleSchema } from '../../core/studio/bundleAnswers'
 import type { BundleSettings } from '../../core/bundles/bundleSettings'
 import { Catalogue } from '../../core/catalogue/catalogue'
 import type { Product } from '../../core/catalogue/product'
@@ -23,7 +23,7 @@ export const useBundles = defineStore('bundles', () => {
   const catalogue = computed(() => new Catalogue([...open.value?.items ?? [], ...open.value ? [asProduct(open.value)] : []], [], []))
 
   async function loadRows(): Promise<void> {
-    rows.value = (await callApi(bundleList, '/api/bundles')).bundles
+    rows.value = (await callApi(bundleListSchema, '/api/bundles')).bundles
   }
 
   /** SKU of the bundle that is to be open. */
@@ -33,7 +33,7 @@ export const useBundles = defineStore('bundles', () => {
     wanted = sku
     if (sku !== open.value?.sku) await flush()
     try {
-      const fetched = sku === null ? null : await newest(() => callApi(storedBundle, `/api/bundles/${encodeURIComponent(sku)}`))
+      const fetched = sku === null ? null : await newest(() => callApi(storedBundleSchema, `/api/bundles/${encodeURIComponent(sku)}`))
       // Another one may be wanted by now; and what is typed meanwhile is newer than what is stored.
       if (sku !== wanted || (sku !== null && (!fetched || (sku === open.value?.sku && unsent)))) return
       open.value = fetched
@@ -78,7 +78,7 @@ export const useBundles = defineStore('bundles', () => {
   async function know(skus: readonly string[]): Promise<void> {
     const unknown = skus.filter(sku => !catalogue.value.item(sku))
     if (!unknown.length || !open.value) return
-    const { items } = await callApi(bundleItems, '/api/bundles/items', { query: { sku: unknown } })
+    const { items } = await callApi(bundleItemsSchema, '/api/bundles/items', { query: { sku: unknown } })
     const known = new Set(open.value.items.map(each => each.sku))
     open.value = { ...open.value, items: [...open.value.items, ...items.filter(each => !known.has(each.sku))] }
   }

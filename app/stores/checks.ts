@@ -1,7 +1,7 @@
 import { useTimeoutFn } from '@vueuse/core'
 import type { Check } from '../../core/checks/check'
 import type { ChecksAnswer } from '../../core/studio/checkAnswers'
-import { checksAnswer } from '../../core/studio/checkAnswers'
+import { checksAnswerSchema } from '../../core/studio/checkAnswers'
 import { ApiProblem, callApi } from '../utils/callApi'
 
 /** What the checks found by now. */
@@ -17,7 +17,7 @@ export const useChecks = defineStore('checks', () => {
   /** Asks, and goes on asking until every change is counted in. */
   async function ask(): Promise<void> {
     try {
-      const found = await callApi(checksAnswer, '/api/checks')
+      const found = await callApi(checksAnswerSchema, '/api/checks')
       const before = answer.value
       answer.value = found
       outdated.value = false

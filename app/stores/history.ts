@@ -1,5 +1,5 @@
 import type { CommandAnswer } from '../../core/bench/bench'
-import { commandAnswer, undoState } from '../../core/bench/bench'
+import { commandAnswerSchema, undoStateSchema } from '../../core/bench/bench'
 import type { Command } from '../../core/records/registry'
 import { callApi } from '../utils/callApi'
 import { useMessages } from './messages'
@@ -27,7 +27,7 @@ export const useHistory = defineStore('history', () => {
     pending.value++
     const turn = last.then(async () => {
       if (!isWanted()) return null
-      const answer = await callApi(commandAnswer, path, { method: 'POST', body })
+      const answer = await callApi(commandAnswerSchema, path, { method: 'POST', body })
       take(answer)
       return answer
     }).finally(() => pending.value--)
@@ -53,7 +53,7 @@ export const useHistory = defineStore('history', () => {
   return {
     undo, redo, pending, send, step,
     async load(): Promise<void> {
-      take(await callApi(undoState, '/api/undo'))
+      take(await callApi(undoStateSchema, '/api/undo'))
     },
   }
 })

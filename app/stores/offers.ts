@@ -1,5 +1,5 @@
 import type { Offer, OfferSettings } from '../../core/offers/offer'
-import { offersAnswer } from '../../core/studio/offerAnswers'
+import { offersAnswerSchema } from '../../core/studio/offerAnswers'
 import { callApi } from '../utils/callApi'
 import { useSending } from './sending'
 
@@ -10,7 +10,7 @@ export const useOffers = defineStore('offers', () => {
   const edition = ref(0)
 
   async function load(): Promise<void> {
-    const fetched = await newest(() => callApi(offersAnswer, '/api/offers'))
+    const fetched = await newest(() => callApi(offersAnswerSchema, '/api/offers'))
     if (!fetched) return
     offers.value = fetched.offers
     edition.value++

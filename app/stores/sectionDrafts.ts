@@ -9,7 +9,7 @@ import { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { SectionsAnswer } from '../../core/studio/sectionAnswers'
-import { sectionsAnswer } from '../../core/studio/sectionAnswers'
+import { sectionsAnswerSchema } from '../../core/studio/sectionAnswers'
 import { isUnpublished } from '../../core/sections/versions'
 import { callApi } from '../utils/callApi'
 import { useSending } from './sending'
@@ -36,7 +36,7 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   const edition = ref(0)
 
   async function load(): Promise<void> {
-    const fetched = await newest(() => callApi(sectionsAnswer, '/api/sections'))
+    const fetched = await newest(() => callApi(sectionsAnswerSchema, '/api/sections'))
     if (!fetched) return
     answer.value = fetched
     edition.value++

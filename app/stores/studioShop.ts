@@ -1,7 +1,7 @@
 import type { StudioShop } from '../../core/bench/bench'
-import { studioShop } from '../../core/bench/bench'
+import { studioShopSchema } from '../../core/bench/bench'
 import type { Facets } from '../../core/finding/facets'
-import { facets as facetsAnswer } from '../../core/finding/facets'
+import { facetsSchema as facetsAnswer } from '../../core/finding/facets'
 import { formatMoney } from '../../core/money/money'
 import type { Text } from '../../core/text/text'
 import { textIn } from '../../core/text/text'
@@ -28,11 +28,11 @@ export const useStudioShop = defineStore('studioShop', () => {
     /** The same to choose from, those below others set in. */
     categoryChoices: computed(() => (shop.value?.categories ?? []).map(each => ({ value: each.key, title: `${'\u2003'.repeat(each.depth)}${each.name}` }))),
     async load(): Promise<void> {
-      shop.value ??= await callApi(studioShop, '/api/shop')
+      shop.value ??= await callApi(studioShopSchema, '/api/shop')
     },
     /** Takes everything anew, because something about it changed. */
     async refresh(): Promise<void> {
-      shop.value = await callApi(studioShop, '/api/shop')
+      shop.value = await callApi(studioShopSchema, '/api/shop')
       if (facets.value) facets.value = await callApi(facetsAnswer, '/api/facets')
     },
     /** What products can be filtered by; fetched when first needed. */

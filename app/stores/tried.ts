@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
 import type { ProductRow } from '../../core/bench/bench'
-import { productList, productRow } from '../../core/bench/bench'
+import { productListSchema, productRowSchema } from '../../core/bench/bench'
 import type { Fill } from '../../core/checks/fill'
 import { callApi } from '../utils/callApi'
 
@@ -20,7 +20,7 @@ export const useTried = defineStore('tried', () => {
   /** How a section is filled on the pages that it is tried on; null while that is not known. */
   const fill = shallowRef<{ section: string, fill: Fill } | null>(null)
 
-  const named = (skus: string[]) => callApi(z.object({ rows: z.array(productRow) }), '/api/products/named', { query: { sku: skus } })
+  const named = (skus: string[]) => callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: skus } })
   async function choose(next: string): Promise<void> {
     const [row] = (await named([next])).rows
     if (!row) return
@@ -31,7 +31,7 @@ export const useTried = defineStore('tried', () => {
   async function load(): Promise<void> {
     if (product.value) return
     if (sku.value) await choose(sku.value)
-    if (!product.value) product.value = (await callApi(productList, '/api/products', { query: { sort: 'best-selling', limit: 1 } })).rows[0] ?? null
+    if (!product.value) product.value = (await callApi(productListSchema, '/api/products', { query: { sort: 'best-selling', limit: 1 } })).rows[0] ?? null
   }
   return { product, cart, seen, visitor, day, language, fill, choose, load }
 })

@@ -1,7 +1,7 @@
 import type { FetchError } from 'ofetch'
 import type { z } from 'zod'
 import type { ProblemDetails } from '../../core/delivery/contract'
-import { problem } from '../../core/delivery/contract'
+import { problemSchema } from '../../core/delivery/contract'
 
 /** A request that Manada refused, or that never reached it; the message is for people. */
 export class ApiProblem extends Error {
@@ -36,7 +36,7 @@ export async function callApi<S extends z.ZodType>(
     answer = await $fetch(path, { ...options, retry: 0 })
   } catch (error) {
     if (options.signal?.aborted) throw error
-    throw new ApiProblem(problem.safeParse((error as FetchError).data).data ?? unreachable(options.method === 'POST'))
+    throw new ApiProblem(problemSchema.safeParse((error as FetchError).data).data ?? unreachable(options.method === 'POST'))
   }
   return schema.parse(answer)
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { rule } from '../../core/rules/rule'
+import { ruleSchema } from '../../core/rules/rule'
 import { isFilledIn, productTests, sortOf, targetTests } from './ruleTests'
 
 const known = { category: 'hives', attribute: 'fits' }
@@ -13,17 +13,17 @@ describe('the tests that a rule can be built of', () => {
 
   it.each(targetTests)('$name begins as something that a rule takes, unless it has still to be filled in', (sort) => {
     const test = sort.make(known)
-    expect(rule.safeParse({ when: { all: [] }, pick: { all: [test] } }).success).toBe(isFilledIn(test))
+    expect(ruleSchema.safeParse({ when: { all: [] }, pick: { all: [test] } }).success).toBe(isFilledIn(test))
   })
 
   it.each(productTests)('$name can be asked of the source too', (sort) => {
     const test = sort.make(known)
-    expect(rule.safeParse({ when: { all: [test] }, pick: { all: [] } }).success).toBe(isFilledIn(test))
+    expect(ruleSchema.safeParse({ when: { all: [test] }, pick: { all: [] } }).success).toBe(isFilledIn(test))
   })
 
   it('what compares can not be asked of the source', () => {
     for (const sort of targetTests.filter(each => !productTests.includes(each))) {
-      expect(rule.safeParse({ when: { all: [sort.make(known)] }, pick: { all: [] } }).success).toBe(false)
+      expect(ruleSchema.safeParse({ when: { all: [sort.make(known)] }, pick: { all: [] } }).success).toBe(false)
     }
   })
 })

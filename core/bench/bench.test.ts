@@ -4,7 +4,7 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { allCount } from '../catalogue/neighbours'
 import { makeKind } from '../links/makeKind.testing'
 import { LinkIndex } from '../links/linkIndex'
-import { benchProduct, productRow, toBenchProduct, toProductRow } from './bench'
+import { benchProductSchema, productRowSchema, toBenchProduct, toProductRow } from './bench'
 import { momentIn } from '../time/moment'
 
 const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
@@ -26,7 +26,7 @@ const shop = {
 describe('toProductRow', () => {
   it('says what is linked, how often it is a target, and what it shares with the product on the bench', () => {
     const row = toProductRow({ product: gloves, variant: null }, shop, at, smoker)
-    expect(productRow.parse(row)).toEqual({
+    expect(productRowSchema.parse(row)).toEqual({
       sku: 'GLO', product: 'GLO', name: 'Gloves', brand: null, image: null, price: 2400, stock: 2, status: 'active', forSale: true, isBundle: false, links: { related: 1, accessory: 0 },
       variants: 2, timesTarget: 4, sold: 12, shared: ['Tools', 'can: 100 mm', 'beginner'],
     })
@@ -39,7 +39,7 @@ describe('toProductRow', () => {
 })
 
 describe('toBenchProduct', () => {
-  const { lanes, categories, categoryKeys } = benchProduct.parse(toBenchProduct({ product: smoker, variant: null }, shop, at))
+  const { lanes, categories, categoryKeys } = benchProductSchema.parse(toBenchProduct({ product: smoker, variant: null }, shop, at))
 
   it('tells of each link whether shoppers see it, what it carries, and whether it is returned; what the shop no longer has is passed over', () => {
     expect(lanes.related).toEqual([

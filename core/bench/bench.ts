@@ -1,14 +1,14 @@
 import { z } from 'zod'
 import type { Product } from '../catalogue/product'
-import { productStatus } from '../catalogue/product'
+import { productStatusSchema } from '../catalogue/product'
 import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
 import type { CatalogueItem } from '../catalogue/catalogue'
-import { neighbourSettings } from '../catalogue/neighbours'
+import { neighbourSettingsSchema } from '../catalogue/neighbours'
 import { itemName } from '../delivery/deliveredItem'
 import type { Trait } from '../catalogue/traits'
 import { sharedTraits } from '../catalogue/traits'
 import { lanePages } from '../links/pageLanes'
-import { kindsInUse, linkKind } from '../links/kind'
+import { kindsInUse, linkKindSchema } from '../links/kind'
 import type { LinkKind } from '../links/kind'
 import type { LinkIndex } from '../links/linkIndex'
 import type { Link } from '../links/lane'
@@ -17,7 +17,7 @@ import { linkProblem, linkProblems } from '../links/linkProblem'
 import { percentDifference } from '../money/money'
 import type { Shop } from '../selection/shop'
 import type { ShopSettings } from '../catalogue/shopSettings'
-import { shopSettings } from '../catalogue/shopSettings'
+import { shopSettingsSchema } from '../catalogue/shopSettings'
 import { textIn } from '../text/text'
 import type { Moment } from '../time/moment'
 
@@ -26,14 +26,14 @@ import type { Moment } from '../time/moment'
  */
 
 /** A product, or a variant of one, in a list. */
-export const productRow = z.object({
+export const productRowSchema = z.object({
   sku: z.string(),
   name: z.string(),
   brand: z.string().nullable(),
   image: z.string().nullable(),
   price: z.int().nullable(),
   stock: z.int(),
-  status: productStatus,
+  status: productStatusSchema,
   forSale: z.boolean(),
   /** It is a bundle of other products. */
   isBundle: z.boolean(),
@@ -50,10 +50,10 @@ export const productRow = z.object({
   /** What it has in common with the product on the bench, in words. */
   shared: z.array(z.string()),
 })
-export type ProductRow = z.infer<typeof productRow>
+export type ProductRow = z.infer<typeof productRowSchema>
 
 /** A link as it stands in a lane. */
-export const laneRow = z.object({
+export const laneRowSchema = z.object({
   /** SKU of the target product or target variant. */
   target: z.string(),
   /** SKU of the target's product. */
@@ -75,10 +75,10 @@ export const laneRow = z.object({
   /** Whether the target links back; null for kinds that are not mutual. */
   returned: z.boolean().nullable(),
 })
-export type LaneRow = z.infer<typeof laneRow>
+export type LaneRow = z.infer<typeof laneRowSchema>
 
 /** A product on the bench: its facts and its lane of every kind; or an article or category, with the one lane it has. */
-export const benchProduct = productRow.extend({
+export const benchProductSchema = productRowSchema.extend({
   /** null: it is a product. The SKU is then what lanes know the article or category by. */
   page: z.enum(lanePages).nullable(),
   was: z.int().nullable(),
@@ -87,56 +87,56 @@ export const benchProduct = productRow.extend({
   tags: z.array(z.string()),
   attributes: z.record(z.string(), z.array(z.string())),
   /** What counts for the neighbours that are found by its traits. */
-  neighbours: neighbourSettings,
+  neighbours: neighbourSettingsSchema,
   /** The bundles that it, or a variant of it, can be in. */
   inBundles: z.array(z.object({ sku: z.string(), name: z.string() })),
-  lanes: z.record(z.string(), z.array(laneRow)),
+  lanes: z.record(z.string(), z.array(laneRowSchema)),
 })
-export type BenchProduct = z.infer<typeof benchProduct>
+export type BenchProduct = z.infer<typeof benchProductSchema>
 
 /** What is on the bench: the products in the order asked for. */
-export const benchAnswer = z.object({ products: z.array(benchProduct) })
+export const benchAnswerSchema = z.object({ products: z.array(benchProductSchema) })
 
-export const productList = z.object({ total: z.int(), rows: z.array(productRow) })
-export type ProductList = z.infer<typeof productList>
+export const productListSchema = z.object({ total: z.int(), rows: z.array(productRowSchema) })
+export type ProductList = z.infer<typeof productListSchema>
 
 /** Targets that could be linked, likeliest first, each with its reasons in words; and those that were dismissed. */
-export const suggestionsAnswer = z.object({
-  rows: z.array(productRow.extend({ why: z.array(z.string()) })),
-  dismissed: z.array(productRow),
+export const suggestionsAnswerSchema = z.object({
+  rows: z.array(productRowSchema.extend({ why: z.array(z.string()) })),
+  dismissed: z.array(productRowSchema),
 })
-export type SuggestionsAnswer = z.infer<typeof suggestionsAnswer>
+export type SuggestionsAnswer = z.infer<typeof suggestionsAnswerSchema>
 
 /** What the studio needs to know of the shop before it shows anything. */
-export const studioShop = z.object({
-  settings: shopSettings,
+export const studioShopSchema = z.object({
+  settings: shopSettingsSchema,
   /** All kinds in their order, the retired ones too. */
-  kinds: z.array(linkKind),
+  kinds: z.array(linkKindSchema),
   categories: z.array(z.object({ key: z.string(), name: z.string(), depth: z.int() })),
   /** Addresses of the pictures that brands are known by. */
   brandMarks: z.record(z.string(), z.string()),
 })
-export type StudioShop = z.infer<typeof studioShop>
+export type StudioShop = z.infer<typeof studioShopSchema>
 
 /** What stands behind each kind, by its key: links, and the headings of the sections that show them. */
-export const kindsAnswer = z.record(z.string(), z.object({ links: z.int(), products: z.int(), sections: z.array(z.string()) }))
-export type KindsAnswer = z.infer<typeof kindsAnswer>
+export const kindsAnswerSchema = z.record(z.string(), z.object({ links: z.int(), products: z.int(), sections: z.array(z.string()) }))
+export type KindsAnswer = z.infer<typeof kindsAnswerSchema>
 
 /** What undo and redo would do, in words. */
-export const undoState = z.object({ undo: z.string().nullable(), redo: z.string().nullable() })
+export const undoStateSchema = z.object({ undo: z.string().nullable(), redo: z.string().nullable() })
 
 /** The answer to a command, an undo or a redo. */
-export const commandAnswer = z.object({
+export const commandAnswerSchema = z.object({
   words: z.string(),
   /** The things that it changed; null: more than are named. */
   changes: z.array(z.object({ of: z.string(), source: z.string(), kind: z.string() })).nullable(),
   undo: z.string().nullable(),
   redo: z.string().nullable(),
 })
-export type CommandAnswer = z.infer<typeof commandAnswer>
+export type CommandAnswer = z.infer<typeof commandAnswerSchema>
 
 /** What was changed, newest first. */
-export const historyAnswer = z.object({
+export const historyAnswerSchema = z.object({
   entries: z.array(z.object({
     id: z.int(),
     at: z.string(),
@@ -152,11 +152,11 @@ export const historyAnswer = z.object({
   /** There are older ones. */
   more: z.boolean(),
 })
-export type HistoryEntry = z.infer<typeof historyAnswer>['entries'][0]
+export type HistoryEntry = z.infer<typeof historyAnswerSchema>['entries'][0]
 
 /** What the server tells every open studio after a change. */
-export const changeEvent = commandAnswer.pick({ words: true, changes: true }).extend({ editor: z.string() })
-export type ChangeEvent = z.infer<typeof changeEvent>
+export const changeEventSchema = commandAnswerSchema.pick({ words: true, changes: true }).extend({ editor: z.string() })
+export type ChangeEvent = z.infer<typeof changeEventSchema>
 
 export interface BenchShop extends Pick<Shop, 'catalogue' | 'kinds' | 'neighboursOf'> {
   settings: ShopSettings

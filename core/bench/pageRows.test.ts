@@ -5,7 +5,7 @@ import { makeProduct } from '../catalogue/makeProduct.testing'
 import { allCount } from '../catalogue/neighbours'
 import { LinkIndex } from '../links/linkIndex'
 import { makeIndex } from '../selection/makeShop.testing'
-import { benchProduct, productRow } from './bench'
+import { benchProductSchema, productRowSchema } from './bench'
 import { pagesWith, toBenchPage, toPageRow } from './pageRows'
 import { momentIn } from '../time/moment'
 
@@ -25,7 +25,7 @@ const shop = {
 
 describe('articles and categories as rows', () => {
   it('have a name, a picture of their own or of the best seller that is for sale, and how much their lane has', () => {
-    expect(productRow.parse(toPageRow('category', 'tools', shop, at))).toMatchObject({ sku: 'tools', name: 'Tools', brand: null, image: '/smoker.svg', links: { 'related-categories': 2 } })
+    expect(productRowSchema.parse(toPageRow('category', 'tools', shop, at))).toMatchObject({ sku: 'tools', name: 'Tools', brand: null, image: '/smoker.svg', links: { 'related-categories': 2 } })
     expect(toPageRow('category', 'smokers', shop, at)).toMatchObject({ name: 'Smokers', brand: 'Tools', image: '/smoker.svg', links: { 'related-categories': 0 } })
     expect(toPageRow('category', 'jars', shop, at).image).toBeNull()
     expect(toPageRow('article', 'spring', shop, at)).toMatchObject({ sku: 'spring', name: 'In spring', image: '/spring.svg', links: { named: 3 } })
@@ -42,10 +42,10 @@ describe('articles and categories as rows', () => {
 
 describe('articles and categories on the bench', () => {
   it('have one lane, of what the shop still has, with what is wrong with it', () => {
-    const article = benchProduct.parse(toBenchPage('article:spring', shop, at))
+    const article = benchProductSchema.parse(toBenchPage('article:spring', shop, at))
     expect([article.page, article.sku, article.name]).toEqual(['article', 'article:spring', 'In spring'])
     expect(article.lanes.named!.map(row => [row.target, row.price, row.difference, row.problem])).toEqual([['SMO', 4000, null, null], ['OLD', 1000, null, 'notForSale']])
-    const category = benchProduct.parse(toBenchPage('category:tools', shop, at))
+    const category = benchProductSchema.parse(toBenchPage('category:tools', shop, at))
     expect(category.lanes['related-categories']!.map(row => [row.target, row.sku, row.name, row.image])).toEqual([['smokers', 'category:smokers', 'Smokers', '/smoker.svg']])
     expect([toBenchPage('article:gone', shop, at), toBenchPage('category:gone', shop, at)]).toEqual([null, null])
   })

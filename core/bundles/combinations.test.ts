@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
-import { bundle, countCombinations, emptyBundle } from '../catalogue/bundle'
+import { bundleSchema, countCombinations, emptyBundle } from '../catalogue/bundle'
 import { combinationTable, combinationsOf, matched, optionsOfItems, withCombination } from './combinations'
 
 const anyOptions = fc.array(fc.uniqueArray(fc.string({ minLength: 1, maxLength: 3, unit: fc.constantFrom(...'abcd') }), { maxLength: 4 }), { maxLength: 4 })
@@ -83,7 +83,7 @@ describe('bundle', () => {
   const group = { key: 'suit', name: { en: 'Suit' }, quantity: 1, products: [], options: [{ name: 'size', values: ['S', 'M'] }], combinations: [] }
   const choice = { type: 'choice', groups: [group], components: [{ key: 'tool', sku: 'TOOL', quantity: 2 }], price: { by: 'sum' }, marginFloor: null }
   const pick = { type: 'pickAny', set: ['A', 'B'], least: 3, most: 6, repeats: true, steps: [{ count: 3, percent: 10 }], marginFloor: null }
-  const wordsOf = (value: unknown) => bundle.safeParse(value).error?.issues.map(issue => issue.message).join(' ') ?? ''
+  const wordsOf = (value: unknown) => bundleSchema.safeParse(value).error?.issues.map(issue => issue.message).join(' ') ?? ''
 
   it.each([choice, pick, emptyBundle('fixed'), emptyBundle('choice'), emptyBundle('pickAny')])('takes %j', value => expect(wordsOf(value)).toBe(''))
   it.each([

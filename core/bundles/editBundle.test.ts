@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Bundle } from '../catalogue/bundle'
-import { bundle as schema, emptyBundle } from '../catalogue/bundle'
+import { bundleSchema as schema, emptyBundle } from '../catalogue/bundle'
 import { combinationTable } from './combinations'
 import { withComponents, withGroupFor, withOptions, withPicks, withProductIn } from './editBundle'
 

@@ -4,7 +4,7 @@ import { z } from 'zod'
  * How the candidates of a fill step are put in order, before the places cut it off. Every order ends with SKU ascending.
  * Products without what an order looks at (no price, no date of release, no cost) come last.
  */
-export const order = z.enum([
+export const orderSchema = z.enum([
   /** As they were put by hand, or as they were viewed. */
   'hand',
   /** By how much they have in common with the subject. */
@@ -22,8 +22,8 @@ export const order = z.enum([
   /** Mixed anew with every view. */
   'shuffle-every-view',
 ])
-export type Order = z.infer<typeof order>
+export type Order = z.infer<typeof orderSchema>
 
 /** The orders that any list of products can be put into. */
-export const freeOrders = order.exclude(['hand', 'strength'])
-export type FreeOrder = z.infer<typeof freeOrders>
+export const freeOrdersSchema = orderSchema.exclude(['hand', 'strength'])
+export type FreeOrder = z.infer<typeof freeOrdersSchema>

@@ -9,7 +9,7 @@ import { anyShopper, now, productOf } from '../selection/anyShop.testing'
 import { candidatesOf } from '../fillSteps/fillStep'
 import { makeIndex, makeShop } from '../selection/makeShop.testing'
 import { picksOf } from './picks'
-import { freeOrders } from './order'
+import { freeOrdersSchema } from './order'
 
 const categories = [{ key: 'hives', parent: null }, { key: 'frames', parent: 'hives' }, { key: 'deep-frames', parent: 'frames' }, { key: 'tools', parent: null }]
   .map(each => ({ name: {}, ...each }))
@@ -46,7 +46,7 @@ describe('what a rule picks', () => {
   }, 120_000)
 
   it('is found in the order asked for, whether few or many products are looked at', () => {
-    fc.assert(fc.property(anySorts, anyRule, fc.constantFrom(...freeOrders.options), anyShopper, fc.nat(499), (sorts, { pick }, order, shopper, of) => {
+    fc.assert(fc.property(anySorts, anyRule, fc.constantFrom(...freeOrdersSchema.options), anyShopper, fc.nat(499), (sorts, { pick }, order, shopper, of) => {
       const products = manyOf(sorts, 500)
       const shop = makeShop(products, { categories, index: makeIndex(products, { sold }) })
       const found = (rule: typeof pick) => {

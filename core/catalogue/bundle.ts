@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { sku } from './sku'
-import { minorUnits } from '../money/money'
-import { text } from '../text/text'
+import { skuSchema } from './sku'
+import { minorUnitsSchema } from '../money/money'
+import { textSchema } from '../text/text'
 
 /** A group of options with more combinations than this is a warning: nobody looks through so many. */
 export const manyCombinations = 300
@@ -9,79 +9,79 @@ export const manyCombinations = 300
 export const mostCombinations = 2000
 
 /** Names a part within its bundle. */
-const partKey = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(64)
-const quantity = z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(999, 'A quantity is at most 999.')
-const percent = z.int('A reduction is a whole number of percent.').min(0, 'A reduction can’t be negative.').max(100, 'A reduction is at most 100 %.')
+const partKeySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(64)
+const quantitySchema = z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(999, 'A quantity is at most 999.')
+const percentSchema = z.int('A reduction is a whole number of percent.').min(0, 'A reduction can’t be negative.').max(100, 'A reduction is at most 100 %.')
 
 /** A product or a variant of one. Of a product with variants the shopper chooses one. */
-const component = z.strictObject({ key: partKey, sku, quantity })
-export type Component = z.infer<typeof component>
+const componentSchema = z.strictObject({ key: partKeySchema, sku: skuSchema, quantity: quantitySchema })
+export type Component = z.infer<typeof componentSchema>
 
-const optionValue = z.string().trim().min(1, 'A value can’t be empty.').max(64)
-const groupOption = z.strictObject({
+const optionValueSchema = z.string().trim().min(1, 'A value can’t be empty.').max(64)
+const groupOptionSchema = z.strictObject({
   name: z.string().trim().min(1, 'An option needs a name.').max(64),
-  values: z.array(optionValue).max(200).refine(isDistinct, 'A value stands in an option once.'),
+  values: z.array(optionValueSchema).max(200).refine(isDistinct, 'A value stands in an option once.'),
 })
 
 /** Options that together name one product: size and colour belong in one group (common practice). */
-const optionGroup = z.strictObject({
-  key: partKey,
-  name: text,
-  quantity,
+const optionGroupSchema = z.strictObject({
+  key: partKeySchema,
+  name: textSchema,
+  quantity: quantitySchema,
   /** Whose variants its combinations are matched to. */
-  products: z.array(sku).max(50),
-  options: z.array(groupOption).max(6, 'A group has at most 6 options.').refine(options => isDistinct(options.map(each => each.name)), 'An option stands in a group once.'),
+  products: z.array(skuSchema).max(50),
+  options: z.array(groupOptionSchema).max(6, 'A group has at most 6 options.').refine(options => isDistinct(options.map(each => each.name)), 'An option stands in a group once.'),
   /** What was decided of combinations, by their values in the order of the options: the SKU that they are, or null: not sold. Others are without a product. */
-  combinations: z.array(z.strictObject({ values: z.array(optionValue), sku: sku.nullable() })).max(mostCombinations),
+  combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(mostCombinations),
 }).superRefine((group, context) => {
   const count = countCombinations(group.options)
   if (count > mostCombinations) context.addIssue(`${count.toLocaleString('en')} combinations are too many: a group has at most ${mostCombinations.toLocaleString('en')}. Take values out, or make two groups if the options don’t name one product together.`)
 })
-export type OptionGroup = z.infer<typeof optionGroup>
-export type GroupOption = z.infer<typeof groupOption>
+export type OptionGroup = z.infer<typeof optionGroupSchema>
+export type GroupOption = z.infer<typeof groupOptionSchema>
 
 /** How many combinations the values of options make: their product (common practice); none as long as an option has no value. */
 export const countCombinations = (options: readonly GroupOption[]) => options.length ? options.reduce((count, each) => count * each.values.length, 1) : 0
 
 /** How the price follows from the sum of the parts. Amounts are in minor units. */
-export const bundlePrice = z.discriminatedUnion('by', [
+export const bundlePriceSchema = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('sum') }),
-  z.strictObject({ by: z.literal('percent'), percent }),
-  z.strictObject({ by: z.literal('amount'), amount: minorUnits }),
-  z.strictObject({ by: z.literal('own'), price: minorUnits }),
+  z.strictObject({ by: z.literal('percent'), percent: percentSchema }),
+  z.strictObject({ by: z.literal('amount'), amount: minorUnitsSchema }),
+  z.strictObject({ by: z.literal('own'), price: minorUnitsSchema }),
 ])
-export type BundlePrice = z.infer<typeof bundlePrice>
+export type BundlePrice = z.infer<typeof bundlePriceSchema>
 
 const common = {
   /** A margin under so many percent is worth a word; null: none is. */
   marginFloor: z.int().min(-100).max(100).nullable(),
 }
-const components = z.array(component).max(50, 'A bundle has at most 50 components.')
-const parts = { components, price: bundlePrice, ...common }
+const componentsSchema = z.array(componentSchema).max(50, 'A bundle has at most 50 components.')
+const parts = { components: componentsSchema, price: bundlePriceSchema, ...common }
 
 /** Several products that are sold as one line. */
-export const bundle = z.discriminatedUnion('type', [
+export const bundleSchema = z.discriminatedUnion('type', [
   /** Always the same products. */
   z.strictObject({ type: z.literal('fixed'), ...parts }),
   /** One product of each group, and the components. */
-  z.strictObject({ type: z.literal('choice'), groups: z.array(optionGroup).max(12, 'A bundle has at most 12 groups.'), ...parts }),
+  z.strictObject({ type: z.literal('choice'), groups: z.array(optionGroupSchema).max(12, 'A bundle has at most 12 groups.'), ...parts }),
   /** Any so many out of a set: the more, the cheaper. */
   z.strictObject({
     type: z.literal('pickAny'),
-    set: z.array(sku).max(200, 'A set has at most 200 products.').refine(isDistinct, 'A product stands in a set once.'),
+    set: z.array(skuSchema).max(200, 'A set has at most 200 products.').refine(isDistinct, 'A product stands in a set once.'),
     least: z.int().min(1, 'At least one is picked.').max(100),
     most: z.int().min(1).max(100, 'At most 100 are picked.'),
     /** Whether the same may be picked again. */
     repeats: z.boolean(),
     /** From so many on, so much off. */
-    steps: z.array(z.strictObject({ count: z.int().min(1).max(100), percent })).max(20).refine(steps => isDistinct(steps.map(each => each.count)), 'There is one reduction for a number.'),
+    steps: z.array(z.strictObject({ count: z.int().min(1).max(100), percent: percentSchema })).max(20).refine(steps => isDistinct(steps.map(each => each.count)), 'There is one reduction for a number.'),
     ...common,
   }),
 ]).superRefine((bundle, context) => {
   if (!isDistinct(partKeys(bundle))) context.addIssue('Two parts have the same key.')
   if (bundle.type === 'pickAny' && bundle.least > bundle.most) context.addIssue(`At least ${bundle.least} and at most ${bundle.most} can’t be picked at once.`)
 })
-export type Bundle = z.infer<typeof bundle>
+export type Bundle = z.infer<typeof bundleSchema>
 export type BundleType = Bundle['type']
 export type PickAnyBundle = Extract<Bundle, { type: 'pickAny' }>
 export type BundleOfParts = Exclude<Bundle, PickAnyBundle>

@@ -1,31 +1,31 @@
 import { z } from 'zod'
 import { namedIn } from './bundle'
-import { text } from '../text/text'
+import { textSchema } from '../text/text'
 import type { Product, Variant } from './product'
-import { sku } from './sku'
+import { skuSchema } from './sku'
 
 /** Names a category or an article in addresses and files. */
-const key = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
+const keySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
 
 /** `>` and `|` separate categories in files. */
-const categoryName = text.refine(value => Object.values(value).every(each => !/[>|]/.test(each)), 'A category’s name can’t contain “>” or “|”.')
+const categoryNameSchema = textSchema.refine(value => Object.values(value).every(each => !/[>|]/.test(each)), 'A category’s name can’t contain “>” or “|”.')
 
-export const category = z.object({
-  key,
-  name: categoryName,
-  parent: key.nullable(),
+export const categorySchema = z.object({
+  key: keySchema,
+  name: categoryNameSchema,
+  parent: keySchema.nullable(),
 })
-export type Category = z.infer<typeof category>
+export type Category = z.infer<typeof categorySchema>
 
-export const article = z.object({
-  key,
-  title: text,
-  body: text,
+export const articleSchema = z.object({
+  key: keySchema,
+  title: textSchema,
+  body: textSchema,
   image: z.string().min(1).nullable(),
   /** The products it names, in its order. */
-  products: z.array(sku),
+  products: z.array(skuSchema),
 })
-export type Article = z.infer<typeof article>
+export type Article = z.infer<typeof articleSchema>
 
 /** A product, or one variant of it. */
 export interface CatalogueItem {

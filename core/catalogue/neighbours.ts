@@ -1,17 +1,17 @@
 import { z } from 'zod'
 import type { Catalogue } from './catalogue'
 import type { Product } from './product'
-import { trait } from './traits'
+import { traitSchema } from './traits'
 import type { Trait } from './traits'
 
 /** What a merchandiser says of the neighbours that are found for a product by its traits. */
-export const neighbourSettings = z.strictObject({
+export const neighbourSettingsSchema = z.strictObject({
   /** Traits of the product that don't count when neighbours are looked for. */
-  ignored: z.array(trait).max(500),
+  ignored: z.array(traitSchema).max(500),
   /** Keys of categories whose products, and those of the categories below, are never taken. */
   leaveOut: z.array(z.string().min(1)).max(500),
 })
-export type NeighbourSettings = z.infer<typeof neighbourSettings>
+export type NeighbourSettings = z.infer<typeof neighbourSettingsSchema>
 
 /** Every trait counts and nothing is left out. */
 export const allCount: NeighbourSettings = { ignored: [], leaveOut: [] }

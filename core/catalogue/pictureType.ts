@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** The address of a picture on the shop's own server, or of a safe one elsewhere. */
-export const pictureAddress = z.string().max(2048).regex(/^(\/(?!\/)[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.')
+export const pictureAddressSchema = z.string().max(2048).regex(/^(\/(?!\/)[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.')
 
 /** Kinds of pictures that shops show, by the ending of their files. */
 export type PictureType = 'png' | 'jpg' | 'webp' | 'avif' | 'svg'

@@ -1,64 +1,64 @@
 import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
-import { bundle } from './bundle'
-import { minorUnits } from '../money/money'
-import { text } from '../text/text'
+import { bundleSchema } from './bundle'
+import { minorUnitsSchema } from '../money/money'
+import { textSchema } from '../text/text'
 import { isGtin } from './gtin'
-import { sku } from './sku'
+import { skuSchema } from './sku'
 import type { Moment } from '../time/moment'
 import { hasBegun } from '../time/moment'
 
-const gtin = z.string().refine(isGtin, 'This GTIN’s check digit or length is wrong.')
+const gtinSchema = z.string().refine(isGtin, 'This GTIN’s check digit or length is wrong.')
 
 /** An ISO 8601 calendar date or UTC date and time. */
-const isoDate = z.union([z.iso.date(), z.iso.datetime()], { error: 'This is not a date in ISO 8601, such as 2026-03-01.' })
+const isoDateSchema = z.union([z.iso.date(), z.iso.datetime()], { error: 'This is not a date in ISO 8601, such as 2026-03-01.' })
 
-export const productStatus = z.enum(['active', 'draft', 'retired'], { error: 'A status is active, draft or retired.' })
-export type ProductStatus = z.infer<typeof productStatus>
+export const productStatusSchema = z.enum(['active', 'draft', 'retired'], { error: 'A status is active, draft or retired.' })
+export type ProductStatus = z.infer<typeof productStatusSchema>
 
 /** A short text that stands among others in one cell of a file: no `|`, no control characters, no blanks at the ends. */
-const listed = z.string().min(1).max(256)
+const listedSchema = z.string().min(1).max(256)
   .refine(value => value === value.trim() && !/[|\p{Cc}]/u.test(value), 'This can’t contain “|” or control characters, nor begin or end with a blank.')
-const listedName = listed.max(64).refine(value => !value.includes('='), 'A name of an attribute or option can’t contain “=”.')
+const listedNameSchema = listedSchema.max(64).refine(value => !value.includes('='), 'A name of an attribute or option can’t contain “=”.')
 
 /** Name → values, for example `fits` → `National`, `Commercial`. */
-const attributes = z.record(listedName, z.array(listed).min(1))
+const attributesSchema = z.record(listedNameSchema, z.array(listedSchema).min(1))
 
 /** One choice of options of a product. Price, status and picture fall back to the product's. */
-export const variant = z.object({
-  sku,
-  gtin: gtin.nullable(),
-  options: z.record(listedName, listed),
-  price: minorUnits.nullable(),
+export const variantSchema = z.object({
+  sku: skuSchema,
+  gtin: gtinSchema.nullable(),
+  options: z.record(listedNameSchema, listedSchema),
+  price: minorUnitsSchema.nullable(),
   stock: z.int(),
-  status: productStatus.nullable(),
+  status: productStatusSchema.nullable(),
   image: z.string().min(1).nullable(),
 })
-export type Variant = z.infer<typeof variant>
+export type Variant = z.infer<typeof variantSchema>
 
-export const product = z.object({
-  sku,
-  gtin: gtin.nullable(),
-  name: text,
+export const productSchema = z.object({
+  sku: skuSchema,
+  gtin: gtinSchema.nullable(),
+  name: textSchema,
   brand: z.string().min(1).nullable(),
   /** Category keys, the main one first. */
   categories: z.array(z.string().min(1)),
-  tags: z.array(listed),
-  price: minorUnits.nullable(),
-  was: minorUnits.nullable(),
-  cost: minorUnits.nullable(),
+  tags: z.array(listedSchema),
+  price: minorUnitsSchema.nullable(),
+  was: minorUnitsSchema.nullable(),
+  cost: minorUnitsSchema.nullable(),
   /** Units on hand. With variants the variants' stock counts instead. */
   stock: z.int(),
-  status: productStatus,
-  released: isoDate.nullable(),
-  attributes,
+  status: productStatusSchema,
+  released: isoDateSchema.nullable(),
+  attributes: attributesSchema,
   image: z.string().min(1).nullable(),
-  description: text,
-  variants: z.array(variant),
+  description: textSchema,
+  variants: z.array(variantSchema),
   /** What it is made of, when it is several products sold as one: its price and stock then follow from theirs. It has no variants. */
-  bundle: bundle.nullable(),
+  bundle: bundleSchema.nullable(),
 })
-export type Product = z.infer<typeof product>
+export type Product = z.infer<typeof productSchema>
 
 /**
  * Whether a product, or one variant of it, is for sale at a moment: active, released, and with a price.

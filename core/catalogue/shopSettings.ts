@@ -1,24 +1,24 @@
 import { z } from 'zod'
-import { currencyCode } from '../money/money'
-import { languageTag } from '../text/text'
+import { currencyCodeSchema } from '../money/money'
+import { languageTagSchema } from '../text/text'
 
 /** A name in the IANA time zone database. */
 export const timeZoneSchema = z.string().max(64).refine(isTimeZone, 'This is not a time zone, such as Europe/London.')
 
 /** What holds for the shop as a whole. */
-export const shopSettings = z.object({
+export const shopSettingsSchema = z.object({
   name: z.string().min(1),
   /** The one currency of all prices. */
-  currency: currencyCode,
+  currency: currencyCodeSchema,
   /** The language that texts fall back to. */
-  language: languageTag,
-  languages: z.array(languageTag).min(1),
+  language: languageTagSchema,
+  languages: z.array(languageTagSchema).min(1),
   /** Address of a product's page in the shop; `{sku}` stands for the encoded SKU. */
   productUrl: z.string().includes('{sku}'),
   /** Where the shop's days begin and end. */
   timeZone: timeZoneSchema.default('UTC'),
 })
-export type ShopSettings = z.infer<typeof shopSettings>
+export type ShopSettings = z.infer<typeof shopSettingsSchema>
 
 function isTimeZone(name: string): boolean {
   try {

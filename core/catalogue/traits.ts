@@ -3,14 +3,14 @@ import type { Product } from './product'
 import { valuesOf } from './product'
 
 /** Something that a product is or has: a category, a brand, a tag, or a value of an attribute. */
-export const trait = z.strictObject({
+export const traitSchema = z.strictObject({
   of: z.enum(['category', 'brand', 'tag', 'attribute']),
   /** Key of a category, name of an attribute; the brand or tag itself. */
   name: z.string().min(1),
   /** Of an attribute. */
   value: z.string().min(1).optional(),
 })
-export type Trait = z.infer<typeof trait>
+export type Trait = z.infer<typeof traitSchema>
 
 /** All traits of a product: categories first, then brand, attributes and tags. */
 export function traitsOf(product: Product): Trait[] {

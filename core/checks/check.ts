@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** Everything that is looked for. Each says what it means for the shopper in checkWords.ts. */
-export const check = z.enum([
+export const checkSchema = z.enum([
   'sectionBlank', 'sectionThin', 'laneOutOfStock', 'ruleNever',
   'targetOutOfStock', 'targetNotForSale', 'targetRetired', 'linkOver',
   'sameShown', 'ruleNearlyAll', 'severalLanes', 'overCeiling',
@@ -9,7 +9,7 @@ export const check = z.enum([
   'notLinkedTo', 'returnMissing',
   'bundleEmpty', 'bundleInside', 'bundlePartGone', 'bundlePartNotForSale', 'bundleUnmapped', 'bundleOutOfStock', 'bundleDearer', 'bundleNoSaving', 'bundleLowMargin', 'bundleTwin',
 ])
-export type Check = z.infer<typeof check>
+export type Check = z.infer<typeof checkSchema>
 
 /** What is found product by product. */
 export const productChecks = [
@@ -43,8 +43,8 @@ export const checkGroups = [
  * Product by product: `source` is the product's SKU, `kind` the lane, `target` the target's SKU, each empty where it has no meaning.
  * Section by section: `source` is the section's key, `kind` the kind of page or the number of the fill step, `target` the other section's key.
  */
-export const finding = z.strictObject({ check, source: z.string().max(64), kind: z.string().max(64), target: z.string().max(64) })
-export type Finding = z.infer<typeof finding>
+export const findingSchema = z.strictObject({ check: checkSchema, source: z.string().max(64), kind: z.string().max(64), target: z.string().max(64) })
+export type Finding = z.infer<typeof findingSchema>
 
 /** A check as a whole, for putting all aside that it finds. */
 export const wholeCheck = (which: Check): Finding => ({ check: which, source: '', kind: '', target: '' })

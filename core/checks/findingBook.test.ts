@@ -10,7 +10,7 @@ import { skus } from '../fillSteps/naiveStep.testing'
 import type { Shop } from '../selection/shop'
 import { completed } from '../steps'
 import type { Finding, ProductCheck } from './check'
-import { findingKey, isProductCheck, check as anyCheck, productChecks } from './check'
+import { findingKey, isProductCheck, checkSchema as anyCheck, productChecks } from './check'
 import { FindingBook } from './findingBook'
 import type { CheckedShop } from './productFindings'
 

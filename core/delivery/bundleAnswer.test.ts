@@ -5,7 +5,7 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { priceCart } from '../pricing/priceCart'
 import { cartAnswer } from './cartAnswer'
 import { productAnswer } from './catalogueAnswer'
-import { cartAnswer as cartSchema, productAnswer as productSchema } from './contract'
+import { cartAnswerSchema as cartSchema, productAnswerSchema as productSchema } from './contract'
 import { momentIn } from '../time/moment'
 
 const suit = makeProduct('SUIT', {

@@ -3,7 +3,7 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { makeOffer } from '../offers/makeOffer.testing'
 import { offerLists } from '../offers/offerLists'
-import { pageAnswer } from './contract'
+import { pageAnswerSchema } from './contract'
 import { offersAnswer } from './offersAnswer'
 import { momentIn } from '../time/moment'
 
@@ -19,7 +19,7 @@ const told = (explain: boolean, language = 'en') => {
 
 describe('offers as a shop gets them', () => {
   it('have what can be ticked, in the language asked for, and what it costs less', () => {
-    const { offers, ...rest } = pageAnswer.pick({ offers: true, hiddenOffers: true }).parse(told(false, 'de'))
+    const { offers, ...rest } = pageAnswerSchema.pick({ offers: true, hiddenOffers: true }).parse(told(false, 'de'))
     expect(rest).toEqual({})
     expect(offers).toMatchObject([{ key: 'along', heading: 'Gleich mit', subject: 'EX', reduction: { percent: 10, amount: null } }])
     expect(offers![0]!.items.map(item => [item.variant ?? item.sku, item.name, item.price])).toEqual([['STR', 'Sieb', 2450], ['GLO-M', 'Gloves, M', 1000]])
@@ -27,7 +27,7 @@ describe('offers as a shop gets them', () => {
   })
 
   it('say what is missing, and which are not made, when asked to explain', () => {
-    const { offers, hiddenOffers } = pageAnswer.pick({ offers: true, hiddenOffers: true }).parse(told(true))
+    const { offers, hiddenOffers } = pageAnswerSchema.pick({ offers: true, hiddenOffers: true }).parse(told(true))
     expect(offers![0]!.left).toEqual([{ sku: 'NONE', name: 'Leg set', reason: 'outOfStock' }])
     expect(hiddenOffers).toEqual([{ key: 'whole', heading: 'whole', subject: 'EX', reason: 'nothingLeft', left: [{ sku: 'NONE', name: 'Leg set', reason: 'outOfStock' }] }])
   })

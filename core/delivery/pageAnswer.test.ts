@@ -9,7 +9,7 @@ import { PlanBook } from '../pagePlans/planBook'
 import { displayFor, layoutFor } from '../sections/display'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { Section } from '../sections/section'
-import { pageAnswer as pageAnswerSchema, pageQuery } from './contract'
+import { pageAnswerSchema, pageQuerySchema } from './contract'
 import { DeliveredTexts } from './deliveredItem'
 import { pageAnswer, pageText } from './pageAnswer'
 
@@ -126,9 +126,9 @@ describe('the heading of a section of tiles', () => {
 
 describe('pageQuery', () => {
   it('reads cart lines, most recent first, and leaves quantities out as one', () => {
-    expect(pageQuery.parse({ cart: 'VEIL-S:2,SMK-10,', seen: 'A,B', explain: '1' })).toMatchObject({ cart: [{ sku: 'VEIL-S', quantity: 2 }, { sku: 'SMK-10', quantity: 1 }], seen: ['A', 'B'], explain: true, draft: false })
+    expect(pageQuerySchema.parse({ cart: 'VEIL-S:2,SMK-10,', seen: 'A,B', explain: '1' })).toMatchObject({ cart: [{ sku: 'VEIL-S', quantity: 2 }, { sku: 'SMK-10', quantity: 1 }], seen: ['A', 'B'], explain: true, draft: false })
   })
   it.each([{ cart: 'A:0' }, { cart: 'A:1:2' }, { cart: 'A:-1' }, { seen: ' A' }, { at: 'yesterday' }, { explain: 'yes' }, { lang: '_' }])('refuses %j', (query) => {
-    expect(pageQuery.safeParse(query).success).toBe(false)
+    expect(pageQuerySchema.safeParse(query).success).toBe(false)
   })
 })

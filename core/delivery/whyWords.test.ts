@@ -7,7 +7,7 @@ import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { explainPage } from '../selection/resolvePage'
 import { pageAnswer } from './pageAnswer'
 import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, StepStory } from './contract'
-import { pageAnswer as pageAnswerSchema } from './contract'
+import { pageAnswerSchema } from './contract'
 import { heldBackWords, hiddenWords, idleWords, shownWords, stepWords } from './whyWords'
 
 describe('the words for why', () => {

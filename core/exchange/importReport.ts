@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { Change } from '../records/registry'
 
 /** A row that is not taken. */
-export const rejection = z.object({
+export const rejectionSchema = z.object({
   /** Line of the file that the row begins in, counted from 1. */
   line: z.int(),
   /** The column at fault. */
@@ -10,19 +10,19 @@ export const rejection = z.object({
   reason: z.string(),
   row: z.record(z.string(), z.string()),
 })
-export type Rejection = z.infer<typeof rejection>
+export type Rejection = z.infer<typeof rejectionSchema>
 
 /** A row that makes something new or changes something. */
-export const effect = z.object({
+export const effectSchema = z.object({
   line: z.int(),
   is: z.enum(['created', 'updated']),
   /** What it makes or changes, in words. */
   words: z.string(),
 })
-export type Effect = z.infer<typeof effect>
+export type Effect = z.infer<typeof effectSchema>
 
 /** What an import does, or, dry, would do: numbers of rows. */
-export const importReport = z.object({
+export const importReportSchema = z.object({
   /** What the file is about. */
   kind: z.string(),
   rows: z.int(),
@@ -31,15 +31,15 @@ export const importReport = z.object({
   unchanged: z.int(),
   rejected: z.int(),
   /** The first of the rows that change something, in the file's order. */
-  effects: z.array(effect),
+  effects: z.array(effectSchema),
   /** The first of the rejected rows, in the file's order. */
-  rejections: z.array(rejection),
+  rejections: z.array(rejectionSchema),
   /** Columns of the file that say nothing to Manada. */
   ignoredColumns: z.array(z.string()),
   /** What was put into the journal, in words; null when nothing was changed. */
   done: z.string().nullable(),
 })
-export type ImportReport = z.infer<typeof importReport>
+export type ImportReport = z.infer<typeof importReportSchema>
 
 /** What a file asks for, worked out and not yet done. */
 export interface ImportPlan {

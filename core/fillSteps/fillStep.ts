@@ -11,7 +11,7 @@ export type FillStep = { [From in StepSource]: z.infer<(typeof fillStepTypes)[Fr
 
 export const stepSources = Object.keys(fillStepTypes) as [StepSource, ...StepSource[]]
 const schemas = stepSources.map(from => fillStepTypes[from].schema as unknown as z.ZodObject<{ from: z.ZodLiteral<StepSource> }>)
-export const fillStep = z.discriminatedUnion('from', schemas as [typeof schemas[0], ...typeof schemas]) as unknown as z.ZodType<FillStep>
+export const fillStepSchema = z.discriminatedUnion('from', schemas as [typeof schemas[0], ...typeof schemas]) as unknown as z.ZodType<FillStep>
 
 /** The sort of a step: everything that is different from step to step is asked of it. */
 export const stepTypeOf = ({ from }: { from: StepSource }) => fillStepTypes[from] as FillStepType<FillStep>

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import type { Order } from '../candidates/order'
-import { freeOrders, order } from '../candidates/order'
+import { freeOrdersSchema, orderSchema } from '../candidates/order'
 import type { Shopper } from '../candidates/shopper'
 import type { Product } from '../catalogue/product'
 import type { Lane } from '../links/lane'
@@ -56,7 +56,7 @@ export const variantSkus = ['A-1', 'A-2', 'B-1']
 export const kinds = ['upsell', 'accessory']
 export const anyTarget = pick(...skus, ...skus, ...variantSkus, 'GONE')
 export const anyCommon = { subjects: pick('page' as const, 'page' as const, 'cart' as const), cap: fc.option(pick(1, 2), { freq: 3 }), off: fc.integer({ min: 0, max: 9 }).map(n => n === 0) }
-export const anyFreeOrder = pick(...freeOrders.options)
-export const anyHandOrder = pick(...order.options.filter(each => each !== 'strength'))
-export const anyScoredOrder = pick(...order.options.filter(each => each !== 'hand'))
+export const anyFreeOrder = pick(...freeOrdersSchema.options)
+export const anyHandOrder = pick(...orderSchema.options.filter(each => each !== 'strength'))
+export const anyScoredOrder = pick(...orderSchema.options.filter(each => each !== 'hand'))
 export const anyProductsOf = pick('all' as const, 'category' as const, 'brand' as const)

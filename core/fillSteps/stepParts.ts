@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { order } from '../candidates/order'
+import { orderSchema } from '../candidates/order'
 
 /** What all fill steps have in common. */
 export const commonParts = {
@@ -12,5 +12,5 @@ export const commonParts = {
 }
 export interface CommonParts { from: string, subjects: 'page' | 'cart', cap: number | null, off: boolean }
 
-export const handOrders = order.exclude(['strength'])
-export const scoredOrders = order.exclude(['hand'])
+export const handOrdersSchema = orderSchema.exclude(['strength'])
+export const scoredOrdersSchema = orderSchema.exclude(['hand'])

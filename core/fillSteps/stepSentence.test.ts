@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { builtInLooks } from '../looks/builtInLooks'
 import { LookBook } from '../looks/lookBook'
 import type { FillStep } from './fillStep'
-import { fillStep, linkStep } from './fillStep'
+import { fillStepSchema, linkStep } from './fillStep'
 import { makeSection } from '../sections/makeSection.testing'
 import { sectionDifferences } from '../sections/sectionDifferences'
 import { sectionProblems } from '../sections/sectionProblems'
@@ -13,7 +13,7 @@ const known = {
   isKnown: ({ name }: { name: string }) => name !== 'gone', hasAttribute: (name: string) => name !== 'gone',
   isRetired: (kind: string) => kind === 'gone' ? null : kind === 'retired', isProductRetired: (sku: string) => sku === 'GONE' ? null : sku === 'OLD', timeZone: 'UTC', looks: new LookBook(builtInLooks),
 }
-const step = (part: object): FillStep => fillStep.parse({ subjects: 'page', cap: null, off: false, ...part })
+const step = (part: object): FillStep => fillStepSchema.parse({ subjects: 'page', cap: null, off: false, ...part })
 
 describe('a step in words', () => {
   it.each<[FillStep, string]>([

@@ -3,15 +3,15 @@ import { firstIndex } from '../sorted'
 import { sorting } from '../steps'
 import type { Postings } from './postings'
 
-const counted = z.array(z.object({ value: z.string(), count: z.int() }))
+const countedSchema = z.array(z.object({ value: z.string(), count: z.int() }))
 
 /** What filters can be set to, with the number of products that have it. */
-export const facets = z.object({
-  brands: counted,
-  tags: counted,
-  attributes: z.array(z.object({ name: z.string(), values: counted })),
+export const facetsSchema = z.object({
+  brands: countedSchema,
+  tags: countedSchema,
+  attributes: z.array(z.object({ name: z.string(), values: countedSchema })),
 })
-export type Facets = z.infer<typeof facets>
+export type Facets = z.infer<typeof facetsSchema>
 
 const kinds = ['brand', 'tag', 'attribute'] as const
 type FacetKind = typeof kinds[number]

@@ -6,10 +6,10 @@ import type { Product } from '../catalogue/product'
 import { FacetLists } from './facets'
 import { Postings } from './postings'
 import type { ProductFilter } from './productFilter'
-import { productFilter } from './productFilter'
+import { productFilterSchema } from './productFilter'
 import type { FinderFacts } from './productFinder'
 import { completed } from '../steps'
-import { ProductFinder, productSort } from './productFinder'
+import { ProductFinder, productSortSchema } from './productFinder'
 
 const categories = [
   { key: 'tools', name: {}, parent: null }, { key: 'smokers', name: {}, parent: 'tools' }, { key: 'fuel', name: {}, parent: 'smokers' }, { key: 'books', name: {}, parent: null },
@@ -28,7 +28,7 @@ const anyFilter: fc.Arbitrary<ProductFilter> = fc.record({
   category: some('tools', 'smokers', 'books', 'gone'), brand: fc.subarray(['Marrowby', 'Tarn', 'Nobody']), tag: fc.subarray(['metal', 'winter']),
   attribute: fc.subarray(['fits=National', 'fits=Dadant', 'drum=240', 'odd']), status: some('active' as const, 'draft' as const), stock: some('in' as const, 'out' as const),
   priceFrom: some('100', '150'), priceTo: some('200', '250'), links: some('problem', 'upsell:1', 'upsell:3'),
-}, { requiredKeys: [] }).map(each => productFilter.parse(each))
+}, { requiredKeys: [] }).map(each => productFilterSchema.parse(each))
 
 /** Numbers that look random and stay the same, from a SKU. */
 const links = (sku: string) => sku.charCodeAt(0) % 3
@@ -60,7 +60,7 @@ function fits(product: Product, filter: ProductFilter): boolean {
 
 describe('ProductFinder', () => {
   it('finds what a plain walk through the catalogue finds, in the order asked for', () => {
-    fc.assert(fc.property(anyProducts, anyFilter, fc.option(fc.shuffledSubarray([0, 1, 2, 3, 4, 5, 6, 7])), some(...productSort.options), (products, filter, ranked, sort) => {
+    fc.assert(fc.property(anyProducts, anyFilter, fc.option(fc.shuffledSubarray([0, 1, 2, 3, 4, 5, 6, 7])), some(...productSortSchema.options), (products, filter, ranked, sort) => {
       const facts = factsOf(products)
       const found = Array.from(completed(ProductFinder.building(products, facts)).find(filter, ranked, sort), position => products[position]!)
       const expected = (ranked ? ranked.map(position => products[position]!) : products).filter(product => fits(product, filter))
@@ -84,7 +84,7 @@ describe('ProductFinder', () => {
 describe('ProductFinder when products change', () => {
   it('finds what one made of the changed products finds', () => {
     const changes = fc.array(some(...skus).chain(productOf), { maxLength: 6 })
-    fc.assert(fc.property(anyProducts, changes, anyFilter, fc.subarray([...productSort.options]), (before, changed, filter, asked) => {
+    fc.assert(fc.property(anyProducts, changes, anyFilter, fc.subarray([...productSortSchema.options]), (before, changed, filter, asked) => {
       const products: Product[] = [...before]
       const finder = completed(ProductFinder.building(products, factsOf(before)))
       // What was asked for is kept in order from then on; what was not is put in order when it is.
@@ -96,7 +96,7 @@ describe('ProductFinder when products change', () => {
         products[position] = product
       }
       const fresh = completed(ProductFinder.building(products, factsOf(products)))
-      for (const sort of productSort.options) expect([sort, ...finder.find(filter, null, sort)]).toEqual([sort, ...fresh.find(filter, null, sort)])
+      for (const sort of productSortSchema.options) expect([sort, ...finder.find(filter, null, sort)]).toEqual([sort, ...fresh.find(filter, null, sort)])
       expect(finder.facets).toEqual(fresh.facets)
     }), { numRuns: 300 })
   }, 120_000)
@@ -136,7 +136,7 @@ describe('ProductFinder when links change', () => {
     let problems = 1
     const products = [makeProduct('A'), makeProduct('B')]
     const finder = completed(ProductFinder.building(products, { ...factsOf(products), linkCount: sku => sku === 'A' ? count : 5, problemCount: () => problems }))
-    const skus = (query: object, sort: 'name' | 'fewest-links' = 'name') => Array.from(finder.find(productFilter.parse(query), null, sort), position => products[position]!.sku)
+    const skus = (query: object, sort: 'name' | 'fewest-links' = 'name') => Array.from(finder.find(productFilterSchema.parse(query), null, sort), position => products[position]!.sku)
     expect([skus({ links: 'upsell:1' }), skus({ links: 'problem' }), skus({ links: 'refill:1' })]).toEqual([['A'], ['A', 'B'], ['A', 'B']])
     count = 9
     problems = 0
@@ -151,11 +151,11 @@ describe('ProductFinder when links change', () => {
 
 describe('productFilter', () => {
   it('reads what stands in an address', () => {
-    expect(productFilter.parse({ brand: 'Tarn', tag: ['a', 'b'], priceFrom: '1250', links: 'upsell:3' }))
+    expect(productFilterSchema.parse({ brand: 'Tarn', tag: ['a', 'b'], priceFrom: '1250', links: 'upsell:3' }))
       .toEqual({ brand: ['Tarn'], tag: ['a', 'b'], attribute: [], priceFrom: 1250, links: { kind: 'upsell', fewerThan: 3 } })
   })
   it.each([{ priceFrom: '-1' }, { priceTo: 'x' }, { priceTo: '1.5' }, { status: 'sold' }, { stock: 'some' }, { links: 'upsell' }, { links: 'Up:1' }])('refuses %j', (query) => {
-    expect(productFilter.safeParse(query).success).toBe(false)
+    expect(productFilterSchema.safeParse(query).success).toBe(false)
   })
 })
 

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { orderNumber } from '../catalogue/orders'
 import type { Product, ProductStatus } from '../catalogue/product'
-import { differOnlyInStock, productStatus, stockOf } from '../catalogue/product'
+import { differOnlyInStock, productStatusSchema, stockOf } from '../catalogue/product'
 import { firstIndex } from '../sorted'
 import { sorting } from '../steps'
 import { nameOrder } from '../text/nameOrder'
@@ -10,8 +10,8 @@ import { FacetLists } from './facets'
 import { Postings } from './postings'
 import type { ProductFilter } from './productFilter'
 
-export const productSort = z.enum(['match', 'name', 'cheapest', 'dearest', 'newest', 'best-selling', 'fewest-links'])
-export type ProductSort = z.infer<typeof productSort>
+export const productSortSchema = z.enum(['match', 'name', 'cheapest', 'dearest', 'newest', 'best-selling', 'fewest-links'])
+export type ProductSort = z.infer<typeof productSortSchema>
 /** Sorts by a number of the product; the others follow its name, its words or its links. */
 type NumberSort = Exclude<ProductSort, 'match' | 'name' | 'fewest-links'>
 
@@ -288,5 +288,5 @@ function attributesByName(attributes: readonly string[]): Iterable<string[]> {
   return byName.values()
 }
 
-const statusNumber = (status: ProductStatus) => productStatus.options.indexOf(status)
+const statusNumber = (status: ProductStatus) => productStatusSchema.options.indexOf(status)
 const bySku = (a: Product, b: Product) => a.sku < b.sku ? -1 : a.sku > b.sku ? 1 : 0

@@ -3,18 +3,18 @@ import type { Moment } from '../time/moment'
 import { hasBegun, isNever, isOver } from '../time/moment'
 
 /** An ISO 8601 calendar date, which stands for the whole day where the shop is, or a UTC date and time. */
-export const linkDate = z.union([z.iso.date(), z.iso.datetime()], { error: 'This is not a date in ISO 8601, such as 2026-03-01.' })
+export const linkDateSchema = z.union([z.iso.date(), z.iso.datetime()], { error: 'This is not a date in ISO 8601, such as 2026-03-01.' })
 
 /** What a link can carry. */
-export const linkDetails = z.strictObject({
+export const linkDetailsSchema = z.strictObject({
   /** Shown from this day or moment on. */
-  from: linkDate.nullable(),
+  from: linkDateSchema.nullable(),
   /** Shown until this day's end or this moment. */
-  until: linkDate.nullable(),
+  until: linkDateSchema.nullable(),
   /** For merchandisers alone. */
   note: z.string().trim().max(500, 'A note has at most 500 characters.').transform(note => note || null).nullable(),
 })
-export type LinkDetails = z.infer<typeof linkDetails>
+export type LinkDetails = z.infer<typeof linkDetailsSchema>
 
 /** A link of a lane. Its source, kind and place are those of the lane it stands in. What it doesn't carry is left out. */
 export interface Link {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/sku'
+import { skuSchema } from '../catalogue/sku'
 import type { LinkKind } from './kind'
 
 /*
@@ -20,7 +20,7 @@ export const pageLaneKinds: Record<LanePage, LinkKind> = {
 const written = /^(article|category):([a-z0-9]+(?:-[a-z0-9]+)*)$/
 
 /** What a lane can stand on: a product, an article or a category. */
-export const laneSource = z.union([sku, z.string().regex(written)], { error: 'This is neither a SKU nor an article or category such as article:key.' })
+export const laneSourceSchema = z.union([skuSchema, z.string().regex(written)], { error: 'This is neither a SKU nor an article or category such as article:key.' })
 
 export const sourceOfPage = (page: LanePage, key: string) => `${page}:${key}`
 

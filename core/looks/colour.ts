@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** A colour as red, green and blue in two hexadecimal digits each: “#0f5c66”. */
-export const colour = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour has six digits, such as #0f5c66.')
+export const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour has six digits, such as #0f5c66.')
 
 const channels = (of: string) => [1, 3, 5].map(at => Number.parseInt(of.slice(at, at + 2), 16)) as [number, number, number]
 const written = (parts: readonly number[]) => `#${parts.map(part => Math.round(part).toString(16).padStart(2, '0')).join('')}`

@@ -1,21 +1,21 @@
 import { z } from 'zod'
 import { keySchema } from '../text/key'
-import { text } from '../text/text'
-import { colour } from './colour'
+import { textSchema } from '../text/text'
+import { colourSchema } from './colour'
 
 const pixels = (least: number, most: number) => z.int().min(least).max(most)
 
 /** All that a look says of a section. Lengths are in pixels. */
-export const lookParts = z.strictObject({
+export const lookPartsSchema = z.strictObject({
   /** Of buttons and links. */
-  accent: colour,
+  accent: colourSchema,
   /** Behind the section, and behind each product; null: nothing, what lies below is seen. */
-  ground: colour.nullable(),
-  card: colour.nullable(),
-  ink: colour,
+  ground: colourSchema.nullable(),
+  card: colourSchema.nullable(),
+  ink: colourSchema,
   /** Of what is second: brands, short texts, prices before. */
-  soft: colour,
-  line: colour,
+  soft: colourSchema,
+  line: colourSchema,
   /** What has lines around it. */
   border: z.enum(['none', 'section', 'cards']),
   lineWidth: pixels(1, 4),
@@ -29,35 +29,35 @@ export const lookParts = z.strictObject({
   buttonCorner: pixels(0, 24),
   /** What tells a reduction. */
   badge: z.enum(['tinted', 'filled', 'outlined']),
-  badgeColour: colour,
+  badgeColour: colourSchema,
 })
-export type LookParts = z.infer<typeof lookParts>
+export type LookParts = z.infer<typeof lookPartsSchema>
 
-export const font = z.enum(['instrument-sans', 'figtree', 'bricolage-grotesque', 'source-serif', 'device'])
-export type Font = z.infer<typeof font>
+export const fontSchema = z.enum(['instrument-sans', 'figtree', 'bricolage-grotesque', 'source-serif', 'device'])
+export type Font = z.infer<typeof fontSchema>
 
 /** What only the shop as a whole has: the ground of its pages, and its fonts. */
-export const pageStyle = z.strictObject({ ground: colour, textFont: font, headFont: font })
-export type PageStyle = z.infer<typeof pageStyle>
+export const pageStyleSchema = z.strictObject({ ground: colourSchema, textFont: fontSchema, headFont: fontSchema })
+export type PageStyle = z.infer<typeof pageStyleSchema>
 
 /** The look that all others begin with. */
 export const houseKey = 'house'
 
-export const lookSettings = z.strictObject({
-  name: text.refine(value => Object.values(value).some(words => words.trim()), 'A look has a name.'),
+export const lookSettingsSchema = z.strictObject({
+  name: textSchema.refine(value => Object.values(value).some(words => words.trim()), 'A look has a name.'),
   /** What it says otherwise than the shop's own look; the shop's own: than what Manada begins with. */
-  parts: lookParts.partial(),
+  parts: lookPartsSchema.partial(),
   /** Of the shop's own look. */
-  page: pageStyle.nullable(),
+  page: pageStyleSchema.nullable(),
 })
-export type LookSettings = z.infer<typeof lookSettings>
+export type LookSettings = z.infer<typeof lookSettingsSchema>
 
 /** A way that sections can look. */
-export const look = lookSettings.extend({ key: keySchema })
-export type Look = z.infer<typeof look>
+export const lookSchema = lookSettingsSchema.extend({ key: keySchema })
+export type Look = z.infer<typeof lookSchema>
 
 /** Which look a section has, and what it has otherwise. */
-export const sectionLook = z.strictObject({ preset: keySchema, own: lookParts.partial() })
-export type SectionLook = z.infer<typeof sectionLook>
+export const sectionLookSchema = z.strictObject({ preset: keySchema, own: lookPartsSchema.partial() })
+export type SectionLook = z.infer<typeof sectionLookSchema>
 
 export const plainLook: SectionLook = { preset: 'plain', own: {} }

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { baseParts, basePage, builtInLooks } from './builtInLooks'
 import { leastContrast } from './colour'
 import type { Look, LookParts } from './look'
-import { look, lookParts } from './look'
+import { lookSchema, lookPartsSchema } from './look'
 import { LookBook } from './lookBook'
 import { lookProblems } from './lookProblems'
 import { badgeColours, buttonColours, groundsOf, lookStyle } from './lookStyle'
@@ -13,7 +13,7 @@ import { lookDifferences } from './lookWords'
 const anyColour = fc.integer({ min: 0, max: 0xffffff }).map(number => `#${number.toString(16).padStart(6, '0')}`)
 const anyParts: fc.Arbitrary<Partial<LookParts>> = fc.record({
   accent: anyColour, ground: fc.option(anyColour), card: fc.option(anyColour), ink: anyColour, soft: anyColour, badgeColour: anyColour,
-  border: fc.constantFrom(...lookParts.shape.border.options), button: fc.constantFrom(...lookParts.shape.button.options), badge: fc.constantFrom(...lookParts.shape.badge.options), corner: fc.integer({ min: 0, max: 32 }),
+  border: fc.constantFrom(...lookPartsSchema.shape.border.options), button: fc.constantFrom(...lookPartsSchema.shape.button.options), badge: fc.constantFrom(...lookPartsSchema.shape.badge.options), corner: fc.integer({ min: 0, max: 32 }),
 }, { requiredKeys: [] })
 const house = (parts: Partial<LookParts>): Look => ({ ...builtInLooks[0]!, parts })
 const tray = (parts: Partial<LookParts>): Look => ({ key: 'tray', name: { en: 'Tray' }, parts, page: null })
@@ -75,7 +75,7 @@ describe('the problems of a look', () => {
   })
 
   it('are none in the looks that Manada starts with', () => {
-    const book = new LookBook(builtInLooks.map(each => look.parse(each)))
+    const book = new LookBook(builtInLooks.map(each => lookSchema.parse(each)))
     for (const { key } of builtInLooks) expect([key, lookProblems(book.partsOf({ preset: key, own: {} }), book.page)]).toEqual([key, []])
   })
 })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { baseParts, basePage } from './builtInLooks'
 import type { LookParts } from './look'
-import { font } from './look'
+import { fontSchema } from './look'
 import { lookStyle, pageLook } from './lookStyle'
 
 const style = (part: Partial<LookParts>) => lookStyle({ ...baseParts, ...part }, basePage)
@@ -51,7 +51,7 @@ describe('a look as CSS custom properties', () => {
   })
 
   it('names a font for every choice, each with one that any device has', () => {
-    for (const each of font.options) {
+    for (const each of fontSchema.options) {
       const { '--page-text': text, '--page-head': head } = pageLook({ ...basePage, textFont: each, headFont: each })
       expect(text).toBe(head)
       expect(text).toMatch(/(sans-serif|serif)$/)

@@ -1,10 +1,10 @@
 import { z } from 'zod'
 
 /** An amount in whole minor units of its currency (ISO 4217), for example 1250 for € 12.50. Never negative. */
-export const minorUnits = z.int().min(0)
+export const minorUnitsSchema = z.int().min(0)
 
 /** An ISO 4217 alphabetic currency code. */
-export const currencyCode = z.string().regex(/^[A-Z]{3}$/, 'A currency is three capital letters, such as EUR.')
+export const currencyCodeSchema = z.string().regex(/^[A-Z]{3}$/, 'A currency is three capital letters, such as EUR.')
 
 /**
  * How many digits of the currency stand behind the decimal point (ISO 4217 "minor unit": 2 for EUR, 0 for JPY, 3 for KWD).

@@ -14,7 +14,7 @@ export interface PlanSubject {
 }
 
 /** Why a plan is for a page: the strongest reason it has. */
-export const planReason = z.discriminatedUnion('by', [
+export const planReasonSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('product'), name: z.string() }),
   z.object({ by: z.literal('tag'), name: z.string() }),
   z.object({ by: z.literal('brand'), name: z.string() }),
@@ -23,7 +23,7 @@ export const planReason = z.discriminatedUnion('by', [
   z.object({ by: z.literal('price') }),
   z.object({ by: z.literal('default') }),
 ])
-export type PlanReason = z.infer<typeof planReason>
+export type PlanReason = z.infer<typeof planReasonSchema>
 
 export interface PlanMatch { plan: PagePlan, reason: PlanReason }
 

@@ -6,7 +6,7 @@ import { resolvePage } from '../selection/resolvePage'
 import { visitTo } from '../selection/visit'
 import { completed } from '../steps'
 import type { PagePlan } from './pagePlan'
-import { pageKind } from './pagePlan'
+import { pageKindSchema } from './pagePlan'
 import type { PlannedShop } from './planReach'
 import { planCounts, planReach, subjectOf } from './planReach'
 
@@ -23,7 +23,7 @@ function subjects(page: PagePlan['page'], { products, categories, articles }: Pl
 
 describe('which pages a plan is for', () => {
   it('are those that resolve with it, and every page has one', () => {
-    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...pageKind.options), (plain, page) => {
+    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...pageKindSchema.options), (plain, page) => {
       const shop = shopOf(plain)
       const all = planned(plain)
       const gotBy = subjects(page, plain).map(about => [about, resolvePage(shop, ...visitTo(page, about, now)).plan.key] as const)
@@ -37,7 +37,7 @@ describe('which pages a plan is for', () => {
   }, 60_000)
 
   it('are shared with all others that are for the page too, the one that wins first', () => {
-    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...pageKind.options), (plain, page) => {
+    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...pageKindSchema.options), (plain, page) => {
       const all = planned(plain)
       for (const plan of all.plans.of(page)) {
         const { gets, shared } = completed(planReach(plan, all))

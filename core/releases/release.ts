@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { look } from '../looks/look'
+import { lookSchema } from '../looks/look'
 import type { Look } from '../looks/look'
-import { pagePlan } from '../pagePlans/pagePlan'
+import { pagePlanSchema } from '../pagePlans/pagePlan'
 import type { PagePlan } from '../pagePlans/pagePlan'
-import { section } from '../sections/section'
+import { sectionSchema } from '../sections/section'
 import { keySchema } from '../text/key'
 import type { Section } from '../sections/section'
 
@@ -16,7 +16,7 @@ export interface ReleaseContent {
 }
 
 /** One of the states that shoppers have had, one after the other. */
-const releaseHead = z.object({
+const releaseHeadSchema = z.object({
   number: z.int(),
   /** ISO 8601 */
   at: z.string(),
@@ -25,23 +25,23 @@ const releaseHead = z.object({
   /** What was done, in plain words. */
   words: z.string(),
 })
-export type ReleaseHead = z.infer<typeof releaseHead>
+export type ReleaseHead = z.infer<typeof releaseHeadSchema>
 
-export const releaseNote = z.string().trim().max(300, 'A note has at most 300 characters.')
+export const releaseNoteSchema = z.string().trim().max(300, 'A note has at most 300 characters.')
 
 /** What is to go live at a set time: as it was drafted when that was said. */
-export const schedule = z.object({
+export const scheduleSchema = z.object({
   key: z.string(),
   at: z.iso.datetime({ offset: true }),
   note: z.string(),
   /** By key; null: it is to be taken away. */
-  sections: z.record(keySchema, section.nullable()),
-  plans: z.record(keySchema, pagePlan.nullable()),
-  looks: z.record(keySchema, look.nullable()),
+  sections: z.record(keySchema, sectionSchema.nullable()),
+  plans: z.record(keySchema, pagePlanSchema.nullable()),
+  looks: z.record(keySchema, lookSchema.nullable()),
 })
-export type Schedule = z.infer<typeof schedule>
+export type Schedule = z.infer<typeof scheduleSchema>
 
 /** All releases, the newest first, and what is still to come. */
-export const releasesAnswer = z.object({ releases: z.array(releaseHead), schedules: z.array(schedule) })
-export type ReleasesAnswer = z.infer<typeof releasesAnswer>
-export const releaseAnswer = releaseHead.extend({ sections: z.array(section), plans: z.array(pagePlan), looks: z.array(look).nullable() })
+export const releasesAnswerSchema = z.object({ releases: z.array(releaseHeadSchema), schedules: z.array(scheduleSchema) })
+export type ReleasesAnswer = z.infer<typeof releasesAnswerSchema>
+export const releaseAnswerSchema = releaseHeadSchema.extend({ sections: z.array(sectionSchema), plans: z.array(pagePlanSchema), looks: z.array(lookSchema).nullable() })

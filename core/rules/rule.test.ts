@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { sourceCheck, targetCheck } from './matches'
 import { isWithinPercent } from './range'
-import { rule } from './rule'
+import { ruleSchema } from './rule'
 import { momentIn } from '../time/moment'
 
 const facts = { sold: () => 3, categoriesFrom: (key: string) => new Set([key]), at: momentIn('UTC', Date.parse('2026-05-01T00:00:00Z')) }
@@ -21,7 +21,7 @@ describe('a rule', () => {
     [{ when: { all: [] }, pick: { brand: 'same', category: 'same' } }, false],
     [{ pick: { brand: 'same' } }, false],
   ])('%j is taken: %s', (data, taken) => {
-    expect(rule.safeParse(data).success).toBe(taken)
+    expect(ruleSchema.safeParse(data).success).toBe(taken)
   })
 
   it('takes an attribute by its name only, however it is called', () => {

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { trait } from '../catalogue/traits'
+import { traitSchema } from '../catalogue/traits'
 import type { Trait } from '../catalogue/traits'
 import type { Range } from './range'
-import { range } from './range'
+import { rangeSchema } from './range'
 
 /** What can be asked of any product by itself. */
 export type ProductTest =
@@ -41,22 +41,22 @@ export interface Rule {
 }
 
 const productTests = [
-  z.strictObject({ has: trait }),
-  z.strictObject({ price: range }),
-  z.strictObject({ stock: range }),
-  z.strictObject({ sold: range }),
+  z.strictObject({ has: traitSchema }),
+  z.strictObject({ price: rangeSchema }),
+  z.strictObject({ stock: rangeSchema }),
+  z.strictObject({ sold: rangeSchema }),
   z.strictObject({ releasedWithin: z.int().min(1).max(36_500) }),
 ] as const
-const sameOrDifferent = z.enum(['same', 'different'])
-const attributeName = z.string().min(1).max(64)
+const sameOrDifferentSchema = z.enum(['same', 'different'])
+const attributeNameSchema = z.string().min(1).max(64)
 
-const productTest: z.ZodType<ProductTest> = z.union(productTests)
-const targetTest: z.ZodType<TargetTest> = z.union([
+const productTestSchema: z.ZodType<ProductTest> = z.union(productTests)
+const targetTestSchema: z.ZodType<TargetTest> = z.union([
   ...productTests,
-  z.strictObject({ brand: sameOrDifferent }),
-  z.strictObject({ category: sameOrDifferent }),
-  z.strictObject({ attribute: attributeName, sourceAttribute: attributeName }),
-  z.strictObject({ pricePercent: range }),
+  z.strictObject({ brand: sameOrDifferentSchema }),
+  z.strictObject({ category: sameOrDifferentSchema }),
+  z.strictObject({ attribute: attributeNameSchema, sourceAttribute: attributeNameSchema }),
+  z.strictObject({ pricePercent: rangeSchema }),
   z.strictObject({ newer: z.literal(true) }),
   z.strictObject({ sharedTags: z.int().min(1).max(50) }),
 ])
@@ -71,8 +71,8 @@ function conditionOf<Test>(test: z.ZodType<Test>, depth = 1): z.ZodType<Conditio
   return z.union([z.strictObject({ all: parts }), z.strictObject({ any: parts }), z.strictObject({ none: parts }), test]) as z.ZodType<Condition<Test>>
 }
 
-export const rule: z.ZodType<Rule> = z.strictObject({
+export const ruleSchema: z.ZodType<Rule> = z.strictObject({
   /** An empty `all` is true of every product. */
-  when: conditionOf(productTest),
-  pick: conditionOf(targetTest),
+  when: conditionOf(productTestSchema),
+  pick: conditionOf(targetTestSchema),
 })

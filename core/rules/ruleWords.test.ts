@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { ruleProblems } from './ruleProblems'
 import type { Rule } from './rule'
-import { rule } from './rule'
+import { ruleSchema } from './rule'
 import { ruleWords } from './ruleWords'
 
 const known = {
   kind: (key: string) => key, category: (key: string) => key[0]!.toUpperCase() + key.slice(1), product: (sku: string) => sku, money: (amount: number) => `€${(amount / 100).toFixed(2)}`, number: (value: number) => value.toLocaleString('en'),
   isKnown: ({ name }: { name: string }) => name !== 'gone', hasAttribute: (name: string) => name !== 'gone',
 }
-const whole = (part: Partial<Rule>) => rule.parse({ when: { all: [] }, pick: { all: [] }, ...part })
+const whole = (part: Partial<Rule>) => ruleSchema.parse({ when: { all: [] }, pick: { all: [] }, ...part })
 
 describe('a rule in words', () => {
   it.each<[Partial<Rule>, string]>([

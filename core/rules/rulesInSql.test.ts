@@ -11,7 +11,7 @@ import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { PlainShop } from '../selection/naiveResolve.testing'
 import type { Range } from './range'
 import type { Condition, ProductTest, TargetTest } from './rule'
-import { rule } from './rule'
+import { ruleSchema } from './rule'
 
 /*
  * Matching rules asked of a plain SQLite database: products t and the source s, and what they have in a table of traits.
@@ -90,7 +90,7 @@ describe('matching rules', () => {
     await fc.assert(fc.asyncProperty(anyPlainShop, fc.array(anyRule, { minLength: 1, maxLength: 8 }), fc.constantFrom(...skus), async (plain, rules, source) => {
       await fill(plain)
       for (const each of rules) {
-        rule.parse(each)
+        ruleSchema.parse(each)
         const expected = await all(`SELECT t.sku FROM products t, products s WHERE s.sku = ${text(source)} AND t.sku <> s.sku
           AND ${inSql(each.when, test => productTest(test, 's'))} AND ${inSql(each.pick, targetTest)} ORDER BY t.price IS NULL, t.price, t.sku`)
         const shop = shopOf({

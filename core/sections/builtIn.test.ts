@@ -1,17 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { builtInPlans } from '../pagePlans/builtInPlans'
 import { builtInSections } from './builtIn'
-import { pageKind, pagePlan } from '../pagePlans/pagePlan'
-import { section } from './section'
+import { pageKindSchema, pagePlanSchema } from '../pagePlans/pagePlan'
+import { sectionSchema } from './section'
 
 describe('the built-in sections and plans', () => {
   it('are valid', () => {
-    for (const each of builtInSections) section.parse(each)
-    for (const each of builtInPlans) pagePlan.parse(each)
+    for (const each of builtInSections) sectionSchema.parse(each)
+    for (const each of builtInPlans) pagePlanSchema.parse(each)
   })
 
   it('have one plan for each kind of page, made of sections that exist', () => {
-    expect(builtInPlans.map(plan => plan.page)).toEqual(pageKind.options)
+    expect(builtInPlans.map(plan => plan.page)).toEqual(pageKindSchema.options)
     const known = builtInSections.map(each => each.key)
     expect(new Set(known).size).toBe(known.length)
     const used = builtInPlans.flatMap(plan => plan.zones.flatMap(zone => zone.sections))

@@ -3,11 +3,11 @@ import { linkStep } from '../fillSteps/fillStep'
 import type { SectionLook } from '../looks/look'
 import { plainLook } from '../looks/look'
 import type { Section } from './section'
-import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
+import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
 
 /** What the sections that Manada starts with have in common: all guards that need no numbers, one step after another. */
 const plain = {
-  otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guardSchema.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
 }
 
 const framed: SectionLook = { preset: 'framed', own: {} }

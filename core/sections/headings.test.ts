@@ -4,13 +4,13 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { textIn } from '../text/text'
 import { headingOf, headingValues } from './headings'
-import { pageKind } from '../pagePlans/pagePlan'
+import { pageKindSchema } from '../pagePlans/pagePlan'
 
 const catalogue = new Catalogue([
   makeProduct('EX', { name: { en: 'Two-frame extractor', de: 'Zweiwabenschleuder' }, brand: 'Corrie', categories: ['extractors', 'sale'] }), makeProduct('BARE', { name: {}, categories: ['gone'] }),
 ], [{ key: 'extractors', name: { en: 'Extractors', de: 'Schleudern' }, parent: null }, { key: 'sale', name: {}, parent: null }], [])
 const none = { one: {}, without: {} }
-const said = (heading: string, { page = 'product', about = ['EX'], count = 3, language = 'en', other = none }: { page?: typeof pageKind.options[number], about?: string[], count?: number, language?: string, other?: { one: Record<string, string>, without: Record<string, string> } } = {}) =>
+const said = (heading: string, { page = 'product', about = ['EX'], count = 3, language = 'en', other = none }: { page?: typeof pageKindSchema.options[number], about?: string[], count?: number, language?: string, other?: { one: Record<string, string>, without: Record<string, string> } } = {}) =>
   headingOf({ heading: { en: heading }, otherHeadings: other }, count, () => headingValues(page, about, catalogue), text => textIn(text, language, 'en'))
 
 describe('the heading of a section', () => {
@@ -37,7 +37,7 @@ describe('the heading of a section', () => {
 
   it('has no bracket left, whatever is written and wherever it stands', () => {
     const anyHeading = fc.array(fc.constantFrom('More ', '{name}', '{brand}', '{category}', '{colour}', '{', '}', ' with ', '<b>'), { maxLength: 6 }).map(parts => parts.join(''))
-    fc.assert(fc.property(anyHeading, anyHeading, fc.constantFrom(...pageKind.options), fc.constantFrom<string[]>([], ['EX'], ['BARE'], ['extractors'], ['GONE']), fc.constantFrom('en', 'de', 'fr'), (heading, without, page, about, language) => {
+    fc.assert(fc.property(anyHeading, anyHeading, fc.constantFrom(...pageKindSchema.options), fc.constantFrom<string[]>([], ['EX'], ['BARE'], ['extractors'], ['GONE']), fc.constantFrom('en', 'de', 'fr'), (heading, without, page, about, language) => {
       const shown = said(heading, { page, about, language, other: { one: {}, without: { en: without } } })
       expect(shown).not.toMatch(/[{}]/)
     }), { numRuns: 2000 })

@@ -4,12 +4,12 @@ import type { PageKind } from '../pageTypes/registry'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from './section'
 import { displayFor } from './display'
-import { guard, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
+import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
 
 /** A plain section for tests: accessories with all guards, unless a part says otherwise. */
 export function makeSection(key: string, part: Partial<Section> = {}): Section {
   return {
-    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), look: plainLook, buttons: plainButtons, steps: [linkStep('accessory')], takeTurns: false, guards: guard.options, priceBand: null, leaveOut: leaveOutNothing,
+    key, heading: {}, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), look: plainLook, buttons: plainButtons, steps: [linkStep('accessory')], takeTurns: false, guards: guardSchema.options, priceBand: null, leaveOut: leaveOutNothing,
     lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null, ...part,
   }
 }

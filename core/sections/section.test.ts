@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { fillStep, linkStep, needsSubjects } from '../fillSteps/fillStep'
+import { fillStepSchema, linkStep, needsSubjects } from '../fillSteps/fillStep'
 import { makeSection } from './makeSection.testing'
-import { section } from './section'
+import { sectionSchema } from './section'
 
 const common = { subjects: 'page', cap: null, off: false }
 
@@ -19,11 +19,11 @@ describe('a fill step', () => {
     [{ from: 'bestSellers', of: 'tag', ...common }, false],
     [{ from: 'somewhere', ...common }, false],
   ])('%j is taken: %s', (step, taken) => {
-    expect(fillStep.safeParse(step).success).toBe(taken)
+    expect(fillStepSchema.safeParse(step).success).toBe(taken)
   })
 
   it('depends on its subjects unless it offers the same to all', () => {
-    const of = (part: object) => needsSubjects(fillStep.parse({ ...common, ...part }))
+    const of = (part: object) => needsSubjects(fillStepSchema.parse({ ...common, ...part }))
     expect([of(linkStep('upsell')), of({ from: 'newest', of: 'brand' }), of({ from: 'newest', of: 'all' }), of({ from: 'chosen', targets: ['A'], order: 'hand' }), of({ from: 'recentlyViewed', order: 'hand' })])
       .toEqual([true, true, false, false, false])
   })
@@ -34,6 +34,6 @@ describe('a section', () => {
     [{}, true], [{ priceBand: { from: 50, to: 20 } }, true], [{ priceBand: {} }, false], [{ steps: [] }, false], [{ places: 0 }, false], [{ minimum: 0 }, false],
     [{ lowestMargin: 101 }, false], [{ from: '2026-02-30' }, false], [{ guards: ['onlyOnMonday'] }, false], [{ key: 'Not a key' }, false],
   ])('with %j is taken: %s', (part, taken) => {
-    expect(section.safeParse({ ...makeSection('s'), ...part }).success).toBe(taken)
+    expect(sectionSchema.safeParse({ ...makeSection('s'), ...part }).success).toBe(taken)
   })
 })

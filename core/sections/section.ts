@@ -1,52 +1,52 @@
 import { z } from 'zod'
-import { sku } from '../catalogue/sku'
-import { linkDate } from '../links/lane'
-import { sectionLook } from '../looks/look'
-import { range } from '../rules/range'
-import { text } from '../text/text'
-import { display, layout } from './display'
-import { fillStep } from '../fillSteps/fillStep'
+import { skuSchema } from '../catalogue/sku'
+import { linkDateSchema } from '../links/lane'
+import { sectionLookSchema } from '../looks/look'
+import { rangeSchema } from '../rules/range'
+import { textSchema } from '../text/text'
+import { displaySchema, layoutSchema } from './display'
+import { fillStepSchema } from '../fillSteps/fillStep'
 import { keySchema } from '../text/key'
 
 /** What a candidate is checked for before it takes a place. */
-export const guard = z.enum(['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier'])
-export type Guard = z.infer<typeof guard>
+export const guardSchema = z.enum(['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier'])
+export type Guard = z.infer<typeof guardSchema>
 
 /** Products that a section never shows. */
-export const leaveOut = z.strictObject({
+export const leaveOutSchema = z.strictObject({
   /** Keys; with the categories below them. */
   categories: z.array(z.string().min(1)).max(500),
   tags: z.array(z.string().min(1)).max(500),
   brands: z.array(z.string().min(1)).max(500),
-  products: z.array(sku).max(500),
+  products: z.array(skuSchema).max(500),
 })
-export type LeaveOut = z.infer<typeof leaveOut>
+export type LeaveOut = z.infer<typeof leaveOutSchema>
 
 /** Languages without a text of their own get the shop's words. */
-const buttonText = text.refine(value => Object.values(value).every(each => each.length <= 40), 'A button’s text has at most 40 characters.')
+const buttonTextSchema = textSchema.refine(value => Object.values(value).every(each => each.length <= 40), 'A button’s text has at most 40 characters.')
 
-const headingText = text.refine(value => Object.values(value).every(each => each.length <= 200), 'A heading has at most 200 characters.')
+const headingTextSchema = textSchema.refine(value => Object.values(value).every(each => each.length <= 200), 'A heading has at most 200 characters.')
 
 /** What a merchandiser says of a recommendation section: its words, what fills it, and how it looks. */
-export const sectionSettings = z.strictObject({
+export const sectionSettingsSchema = z.strictObject({
   /** May have words that are filled from what the page is about; see headings.ts. */
-  heading: headingText,
+  heading: headingTextSchema,
   /** For a single product, and for where a word of the heading has no value; empty: none. */
-  otherHeadings: z.strictObject({ one: headingText, without: headingText }),
-  layout,
-  display,
-  look: sectionLook,
+  otherHeadings: z.strictObject({ one: headingTextSchema, without: headingTextSchema }),
+  layout: layoutSchema,
+  display: displaySchema,
+  look: sectionLookSchema,
   /** What its buttons say; empty: as the shop says it. */
-  buttons: z.strictObject({ add: buttonText, choose: buttonText }),
+  buttons: z.strictObject({ add: buttonTextSchema, choose: buttonTextSchema }),
   /** Tried in order until the places are full. */
-  steps: z.array(fillStep).min(1, 'A section has at least one fill step.').max(12),
+  steps: z.array(fillStepSchema).min(1, 'A section has at least one fill step.').max(12),
   /** The steps take turns: the first of each, the second of each. Otherwise one after another. */
   takeTurns: z.boolean(),
-  guards: z.array(guard),
+  guards: z.array(guardSchema),
   /** A guard: the price in percent of the subject's. */
-  priceBand: range.nullable(),
+  priceBand: rangeSchema.nullable(),
   /** A guard. */
-  leaveOut,
+  leaveOut: leaveOutSchema,
   /** A guard: margin in percent of the price. A product whose cost is not known passes. */
   lowestMargin: z.number().min(-1000).max(100).nullable(),
   /** How many products it shows at most. */
@@ -55,13 +55,13 @@ export const sectionSettings = z.strictObject({
   minimum: z.int().min(1).max(48),
   off: z.boolean(),
   /** Shown from this day or moment on, and until this day's end or this moment. */
-  from: linkDate.nullable(),
-  until: linkDate.nullable(),
+  from: linkDateSchema.nullable(),
+  until: linkDateSchema.nullable(),
 })
-export type SectionSettings = z.infer<typeof sectionSettings>
+export type SectionSettings = z.infer<typeof sectionSettingsSchema>
 
-export const section = sectionSettings.extend({ key: keySchema })
-export type Section = z.infer<typeof section>
+export const sectionSchema = sectionSettingsSchema.extend({ key: keySchema })
+export type Section = z.infer<typeof sectionSchema>
 
 export const plainButtons: SectionSettings['buttons'] = { add: {}, choose: {} }
 

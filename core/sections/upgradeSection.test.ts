@@ -2,10 +2,10 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyPlainShop } from '../selection/anyShop.testing'
 import { builtInSections } from './builtIn'
-import { displayFor, layout } from './display'
+import { displayFor, layoutSchema } from './display'
 import { makeSection } from './makeSection.testing'
 import type { Section } from './section'
-import { section } from './section'
+import { sectionSchema } from './section'
 import { upgradeSection } from './upgradeSection'
 
 /** What the versions of Manada wrote, the first one first: each without what came after it. */
@@ -27,7 +27,7 @@ describe('sections as older versions wrote them', () => {
       for (const each of sections.map(one => JSON.parse(JSON.stringify(one)) as Section)) {
         const old = form(each)
         const upgraded = upgradeSection(old as Section)
-        expect(section.safeParse(upgraded).success).toBe(true)
+        expect(sectionSchema.safeParse(upgraded).success).toBe(true)
         const { display: _, ...kept } = old as Partial<Section>
         expect(upgraded).toMatchObject(kept)
         expect(upgradeSection(upgraded)).toEqual(upgraded)
@@ -43,7 +43,7 @@ describe('sections as older versions wrote them', () => {
       const { look: __, ...rest } = makeSection('old', { layout: of })
       return upgradeSection({ ...rest, display: { ...display, heading: { ...heading, size } } } as unknown as Section).display.heading.size
     }
-    const sizes = Object.fromEntries(layout.options.map(of => [of, ['small', 'medium', 'large'].map(size => sizeOf(of, size)).join(' ')]))
-    for (const of of layout.options) expect(sizes[of]).toBe(['list', 'checklist', 'spotlight'].includes(of) ? 'small small medium' : 'small medium large')
+    const sizes = Object.fromEntries(layoutSchema.options.map(of => [of, ['small', 'medium', 'large'].map(size => sizeOf(of, size)).join(' ')]))
+    for (const of of layoutSchema.options) expect(sizes[of]).toBe(['list', 'checklist', 'spotlight'].includes(of) ? 'small small medium' : 'small medium large')
   })
 })

@@ -15,9 +15,9 @@ import { anyTrait, brands, categoryKeys, rangeOf, standards, tags } from '../rul
 import type { PageKind } from '../pageTypes/registry'
 import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
-import { pageKind } from '../pagePlans/pagePlan'
+import { pageKindSchema } from '../pagePlans/pagePlan'
 import { PlanBook } from '../pagePlans/planBook'
-import { guard } from '../sections/section'
+import { guardSchema } from '../sections/section'
 import { makeIndex } from './makeShop.testing'
 import type { PlainShop } from './naiveResolve.testing'
 import type { Page } from '../pageTypes/registry'
@@ -61,7 +61,7 @@ const anyLink: fc.Arbitrary<Link> = fc.oneof(
 const rarely = <T>(none: T, some: fc.Arbitrary<T>) => fc.oneof({ weight: 5, arbitrary: fc.constant(none) }, { weight: 1, arbitrary: some })
 const sectionOf = (key: string): fc.Arbitrary<Section> => fc.record({
   steps: fc.array(anyStep, { minLength: 1, maxLength: 3 }), takeTurns: fc.boolean(),
-  guards: fc.oneof({ weight: 2, arbitrary: fc.constant(guard.options) }, { weight: 1, arbitrary: subset(guard.options) }),
+  guards: fc.oneof({ weight: 2, arbitrary: fc.constant(guardSchema.options) }, { weight: 1, arbitrary: subset(guardSchema.options) }),
   layout: rarely<Section['layout']>('grid', fc.constant('tiles')),
   priceBand: rarely(null, rangeOf(33.3, 50, 75.03, 100, 150)),
   leaveOut: rarely({ categories: [], tags: [], brands: [], products: [] }, fc.record({ categories: subset(categoryKeys, 1), tags: subset(tags, 1), brands: subset(brands, 1), products: subset(skus, 2) })),
@@ -75,9 +75,9 @@ const planOf = (page: PageKind): fc.Arbitrary<PagePlan> => fc.record({
 const list = <T>(some: readonly T[]) => rarely<T[]>([], fc.uniqueArray(pick(...some), { minLength: 1, maxLength: 2 }))
 const scopeOf: fc.Arbitrary<PlanScope> = fc.record({ products: list(skus), tags: list(tags), brands: list(brands), categories: list([...categoryKeys, 'gone']), price: rarely(null, rangeOf(500, 900, 1500)) })
 /** A plan for some pages of a kind. */
-const assignedPlan: fc.Arbitrary<PagePlan> = fc.tuple(pick(...pageKind.options).chain(planOf), scopeOf, fc.integer({ min: 0, max: 2 }))
+const assignedPlan: fc.Arbitrary<PagePlan> = fc.tuple(pick(...pageKindSchema.options).chain(planOf), scopeOf, fc.integer({ min: 0, max: 2 }))
   .map(([plan, scope, rank]) => ({ ...plan, scope, rank }))
-const somePlans: fc.Arbitrary<PagePlan[]> = fc.tuple(fc.tuple(...pageKind.options.map(planOf)), fc.array(assignedPlan, { maxLength: 6 }))
+const somePlans: fc.Arbitrary<PagePlan[]> = fc.tuple(fc.tuple(...pageKindSchema.options.map(planOf)), fc.array(assignedPlan, { maxLength: 6 }))
   .map(([defaults, assigned]) => [...assigned.map((plan, i) => ({ ...plan, key: `plan-${i}` })), ...defaults])
 const someNeighbours: fc.Arbitrary<NeighbourSettings> = rarely(allCount, fc.record({ ignored: fc.array(anyTrait, { maxLength: 2 }), leaveOut: subset(categoryKeys, 1) }))
 const perProduct = <T>(value: fc.Arbitrary<T>) => fc.tuple(...skus.map(() => value)).map(values => Object.fromEntries(skus.map((sku, i) => [sku, values[i]!])))

@@ -6,7 +6,7 @@ import { targetsOf } from '../links/lane'
 import { linkStep } from '../fillSteps/fillStep'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { PlanBook } from '../pagePlans/planBook'
-import { guard } from '../sections/section'
+import { guardSchema } from '../sections/section'
 import { anyPage, anyPlainShop, anyShopper, now, shopOf } from './anyShop.testing'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { naiveResolve } from './naiveResolve.testing'
@@ -65,7 +65,7 @@ describe('resolvePage', () => {
   it('never shows what is in the cart, and shows it again once it is removed', () => {
     fc.assert(fc.property(anyPlainShop, anyPage, anyShopper, (plain, page, shopper) => {
       fc.pre(naiveResolve(plain, page, shopper) !== null)
-      const guarded = { ...plain, sections: plain.sections.map(each => ({ ...each, guards: guard.options })) }
+      const guarded = { ...plain, sections: plain.sections.map(each => ({ ...each, guards: guardSchema.options })) }
       const shop = shopOf(guarded)
       const first = resolvePage(shop, page, shopper)
       const skusShown = (resolved: typeof first) => resolved.sections.flatMap(each => each.items.map(item => (item.variant ?? item.product).sku))

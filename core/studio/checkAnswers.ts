@@ -1,14 +1,14 @@
 import { z } from 'zod'
-import { check, finding } from '../checks/check'
+import { checkSchema, findingSchema } from '../checks/check'
 
 /*
  * What the studio asks and is told of the checks.
  */
 
 /** Every check with how much it found; null while it is not known yet. */
-export const checksAnswer = z.object({
+export const checksAnswerSchema = z.object({
   checks: z.array(z.object({
-    check,
+    check: checkSchema,
     count: z.int().nullable(),
     /** Why all that it finds is put aside; null: it isn't. */
     aside: z.string().nullable(),
@@ -21,29 +21,29 @@ export const checksAnswer = z.object({
   /** Every change is counted in. */
   settled: z.boolean(),
 })
-export type ChecksAnswer = z.infer<typeof checksAnswer>
+export type ChecksAnswer = z.infer<typeof checksAnswerSchema>
 
 /** One end of a finding, as people know it. */
-const thing = z.object({ key: z.string(), name: z.string(), image: z.string().nullable() })
+const thingSchema = z.object({ key: z.string(), name: z.string(), image: z.string().nullable() })
 
 /** A finding in words, with what it is about. */
-export const findingRow = z.object({
-  finding,
+export const findingRowSchema = z.object({
+  finding: findingSchema,
   /** The product, or the section. */
-  source: thing,
+  source: thingSchema,
   /** The target, or the other section. */
-  target: thing.nullable(),
+  target: thingSchema.nullable(),
   words: z.string(),
   /** How much of its pages, or of the catalogue, it is about: 0 to 1; null where that says nothing. */
   share: z.number().nullable(),
   /** Why it was put aside; null: it was not. */
   reason: z.string().nullable(),
 })
-export type FindingRow = z.infer<typeof findingRow>
+export type FindingRow = z.infer<typeof findingRowSchema>
 
-export const findingsAnswer = z.object({ total: z.int(), rows: z.array(findingRow) })
-export type FindingsAnswer = z.infer<typeof findingsAnswer>
+export const findingsAnswerSchema = z.object({ total: z.int(), rows: z.array(findingRowSchema) })
+export type FindingsAnswer = z.infer<typeof findingsAnswerSchema>
 
 const page = { offset: z.coerce.number().int().min(0).default(0), limit: z.coerce.number().int().min(1).max(2000).default(100) }
-export const findingsQuery = z.object({ check, ...page })
-export const putAsideQuery = z.object(page)
+export const findingsQuerySchema = z.object({ check: checkSchema, ...page })
+export const putAsideQuerySchema = z.object(page)

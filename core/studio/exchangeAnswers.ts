@@ -5,7 +5,7 @@ import { z } from 'zod'
  */
 
 /** The kinds and formats of files that Manada reads and writes. */
-export const exchangeAnswer = z.object({
+export const exchangeAnswerSchema = z.object({
   kinds: z.array(z.object({
     kind: z.string(), name: z.string(), holds: z.string(), columns: z.array(z.string()),
     /** The column that tells a file of this kind from those of the kinds behind it. */
@@ -13,8 +13,8 @@ export const exchangeAnswer = z.object({
   })),
   formats: z.array(z.object({ format: z.string(), name: z.string(), mediaType: z.string(), extension: z.string() })),
 })
-export type ExchangeAnswer = z.infer<typeof exchangeAnswer>
+export type ExchangeAnswer = z.infer<typeof exchangeAnswerSchema>
 
 /** How far an import is. */
-export const importProgress = z.object({ stage: z.enum(['receiving', 'reading', 'writing']), rows: z.int(), bytes: z.int(), size: z.int() })
-export type ImportProgress = z.infer<typeof importProgress>
+export const importProgressSchema = z.object({ stage: z.enum(['receiving', 'reading', 'writing']), rows: z.int(), bytes: z.int(), size: z.int() })
+export type ImportProgress = z.infer<typeof importProgressSchema>

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { offer } from '../offers/offer'
+import { offerSchema } from '../offers/offer'
 
 /** What the studio is told of together offers. */
-export const offersAnswer = z.object({ offers: z.array(offer) })
+export const offersAnswerSchema = z.object({ offers: z.array(offerSchema) })

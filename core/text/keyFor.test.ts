@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { kindKey } from '../links/kind'
+import { kindKeySchema } from '../links/kind'
 import { keyFor } from './keyFor'
 
 describe('keyFor', () => {
@@ -14,7 +14,7 @@ describe('keyFor', () => {
       const taken = new Set<string>()
       for (const name of names) {
         const key = keyFor(name, each => taken.has(each), 'kind')
-        expect(kindKey.safeParse(key).success).toBe(true)
+        expect(kindKeySchema.safeParse(key).success).toBe(true)
         expect(taken.has(key)).toBe(false)
         taken.add(key)
       }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { askedLanguage, languageTag, lookUpLanguage, textIn } from './text'
+import { askedLanguageSchema, languageTagSchema, lookUpLanguage, textIn } from './text'
 
 describe('textIn', () => {
   // RFC 4647 §3.4: the range "zh-Hant-CN-x-private1-private2" is looked up as zh-Hant-CN-x-private1, zh-Hant-CN, zh-Hant, zh.
@@ -25,16 +25,16 @@ describe('textIn', () => {
 })
 
 describe('languageTag', () => {
-  it.each(['en', 'pt-BR', 'zh-Hant'])('accepts %s', tag => expect(languageTag.safeParse(tag).success).toBe(true))
-  it.each(['', 'EN', 'english_uk', 'e', '__proto__'])('refuses %j', tag => expect(languageTag.safeParse(tag).success).toBe(false))
+  it.each(['en', 'pt-BR', 'zh-Hant'])('accepts %s', tag => expect(languageTagSchema.safeParse(tag).success).toBe(true))
+  it.each(['', 'EN', 'english_uk', 'e', '__proto__'])('refuses %j', tag => expect(languageTagSchema.safeParse(tag).success).toBe(false))
 })
 
 describe('a language that is asked for', () => {
   it.each([['en-us', 'en-US'], ['DE', 'de'], ['zh-hant-tw', 'zh-Hant-TW'], ['de-DE-1996', 'de-DE-1996']])('%s is %s', (asked, tag) => {
-    expect(askedLanguage.parse(asked)).toBe(tag)
+    expect(askedLanguageSchema.parse(asked)).toBe(tag)
   })
   it.each(['', 'e', 'en_US', 'english please'])('is refused when it is none: %j', (asked) => {
-    expect(askedLanguage.safeParse(asked).success).toBe(false)
+    expect(askedLanguageSchema.safeParse(asked).success).toBe(false)
   })
   it('is looked up among those that there are', () => {
     const available = new Set(['zh-Hant', 'de', 'en', 'fr-CH'])

@@ -1,11 +1,11 @@
 import { z } from 'zod'
 
 /** A BCP 47 language tag in its canonical case, for example `en`, `de` or `pt-BR`. */
-export const languageTag = z.string().refine(isLanguageTag, 'This is not a BCP 47 language tag, such as en or pt-BR.')
+export const languageTagSchema = z.string().refine(isLanguageTag, 'This is not a BCP 47 language tag, such as en or pt-BR.')
 
 /** Text that shoppers read: language tag → text. */
-export const text = z.record(languageTag, z.string().max(20_000))
-export type Text = z.infer<typeof text>
+export const textSchema = z.record(languageTagSchema, z.string().max(20_000))
+export type Text = z.infer<typeof textSchema>
 
 function isLanguageTag(tag: string): boolean {
   return canonicalTag(tag) === tag
@@ -20,7 +20,7 @@ function canonicalTag(tag: string): string | null {
 }
 
 /** A language that somebody asks for, in whatever case; it becomes the canonical tag. */
-export const askedLanguage = z.string().transform((tag, context) => {
+export const askedLanguageSchema = z.string().transform((tag, context) => {
   const canonical = canonicalTag(tag)
   if (canonical === null) context.addIssue('This is not a BCP 47 language tag, such as en or pt-BR.')
   return canonical ?? ''

@@ -1,9 +1,9 @@
 import type { z } from 'zod'
-import type { offersAnswer } from '../../core/studio/offerAnswers'
+import type { offersAnswerSchema } from '../../core/studio/offerAnswers'
 import { useShop } from '../engine/useShop'
 
 /** All together offers, in the order in which they apply. */
-export default api(async (): Promise<z.infer<typeof offersAnswer>> => {
+export default api(async (): Promise<z.infer<typeof offersAnswerSchema>> => {
   const { shop } = await useShop()
   return { offers: [...shop.offers] }
 })

@@ -2,13 +2,13 @@ import { z } from 'zod'
 import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
 import {
-  articleAnswer, brandAnswer, cartAnswer, cartRequest, categoryAnswer, languageQuery, linesAnswer, linesQuery, listQuery, orderAnswer, orderRequest, overviewQuery, pageAnswer, pageQuery, problem,
-  productAnswer, searchAnswer, searchQuery, shopAnswer,
+  articleAnswerSchema, brandAnswerSchema, cartAnswerSchema, cartRequestSchema, categoryAnswerSchema, languageQuerySchema, linesAnswerSchema, linesQuerySchema, listQuerySchema, orderAnswerSchema, orderRequestSchema, overviewQuerySchema, pageAnswerSchema, pageQuerySchema, problemSchema,
+  productAnswerSchema, searchAnswerSchema, searchQuerySchema, shopAnswerSchema,
 } from '../../core/delivery/contract'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
-const problems = { 'application/problem+json': { schema: problem } }
+const problems = { 'application/problem+json': { schema: problemSchema } }
 
 function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObject, answer: z.ZodType): ZodOpenApiPathsObject[string] {
   return {
@@ -37,8 +37,8 @@ function post(summary: string, body: z.ZodType, status: 200 | 201, answer: z.Zod
   }
 }
 
-const sku = z.object({ sku: z.string().meta({ description: 'SKU of a product or a variant, percent-encoded.' }) })
-const key = z.object({ key: z.string() })
+const skuSchema = z.object({ sku: z.string().meta({ description: 'SKU of a product or a variant, percent-encoded.' }) })
+const keySchema = z.object({ key: z.string() })
 
 /** The delivery contract as an OpenAPI 3.1 document. */
 export const openApi = createDocument({
@@ -51,16 +51,16 @@ export const openApi = createDocument({
   paths: {
     ...Object.fromEntries(pageKinds.map((kind) => {
       const { summary, name, query } = pageTypes[kind].address
-      return [`/api/shop/v1/pages/${kind}${name ? `/{${name}}` : ''}`, route(summary, name ? { sku, key }[name] : undefined, query ? pageQuery.extend(query.shape) : pageQuery, pageAnswer)]
+      return [`/api/shop/v1/pages/${kind}${name ? `/{${name}}` : ''}`, route(summary, name ? { sku: skuSchema, key: keySchema }[name] : undefined, query ? pageQuerySchema.extend(query.shape) : pageQuerySchema, pageAnswerSchema)]
     })),
-    '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, overviewQuery, shopAnswer),
-    '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', sku, languageQuery, productAnswer),
-    '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', key, listQuery, categoryAnswer),
-    '/api/shop/v1/catalogue/brands/{name}': route('The products of a brand', z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }), listQuery, brandAnswer),
-    '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', key, languageQuery, articleAnswer),
-    '/api/shop/v1/catalogue/search': route('Products on sale that have all the words looked for', undefined, searchQuery, searchAnswer),
-    '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuery, linesAnswer),
-    '/api/shop/v1/cart': post('What a cart costs', cartRequest, 200, cartAnswer),
-    '/api/shop/v1/orders': post('Places an order of a simulated checkout', orderRequest, 201, orderAnswer, 'Something is not there in this quantity, or costs something else by now.'),
+    '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, overviewQuerySchema, shopAnswerSchema),
+    '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', skuSchema, languageQuerySchema, productAnswerSchema),
+    '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', keySchema, listQuerySchema, categoryAnswerSchema),
+    '/api/shop/v1/catalogue/brands/{name}': route('The products of a brand', z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }), listQuerySchema, brandAnswerSchema),
+    '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', keySchema, languageQuerySchema, articleAnswerSchema),
+    '/api/shop/v1/catalogue/search': route('Products on sale that have all the words looked for', undefined, searchQuerySchema, searchAnswerSchema),
+    '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuerySchema, linesAnswerSchema),
+    '/api/shop/v1/cart': post('What a cart costs', cartRequestSchema, 200, cartAnswerSchema),
+    '/api/shop/v1/orders': post('Places an order of a simulated checkout', orderRequestSchema, 201, orderAnswerSchema, 'Something is not there in this quantity, or costs something else by now.'),
   },
 })

@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
 import type { PageQuery } from '../../core/delivery/contract'
-import { pageQuery } from '../../core/delivery/contract'
+import { pageQuerySchema } from '../../core/delivery/contract'
 import { offersAnswer } from '../../core/delivery/offersAnswer'
 import { pageAnswer, pageText } from '../../core/delivery/pageAnswer'
 import type { OfferList } from '../../core/offers/offerLists'
@@ -69,7 +69,7 @@ function parsedQuery(event: H3Event, own: { kind: PageKind, query: z.ZodObject }
   const search = `${own?.kind ?? ''}${start < 0 ? '' : event.path.slice(start)}`
   let query = parsed.get(search)
   if (!query) {
-    query = queryOf(event, own ? pageQuery.extend(own.query.shape) : pageQuery) as PageQuery
+    query = queryOf(event, own ? pageQuerySchema.extend(own.query.shape) : pageQuerySchema) as PageQuery
     if (parsed.size >= maxParsed) parsed.clear()
     parsed.set(search, query)
   }

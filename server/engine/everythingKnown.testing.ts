@@ -1,16 +1,16 @@
 import { LinkIndex } from '../../core/links/linkIndex'
-import { productFilter } from '../../core/finding/productFilter'
-import { productSort } from '../../core/finding/productFinder'
+import { productFilterSchema } from '../../core/finding/productFilter'
+import { productSortSchema } from '../../core/finding/productFinder'
 import type { ListOrder } from '../../core/catalogue/orders'
 import { records } from '../../core/records/registry'
-import { freeOrders } from '../../core/candidates/order'
+import { freeOrdersSchema } from '../../core/candidates/order'
 import type { LiveShop } from './liveShop'
-import { pageKind } from '../../core/pagePlans/pagePlan'
+import { pageKindSchema } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 
-const plansOf = ({ plans }: Shop) => pageKind.options.map(page => plans.of(page))
-const orders = freeOrders.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
-const filters = ['', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query => productFilter.parse(Object.fromEntries(new URLSearchParams(query))))
+const plansOf = ({ plans }: Shop) => pageKindSchema.options.map(page => plans.of(page))
+const orders = freeOrdersSchema.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
+const filters = ['', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query => productFilterSchema.parse(Object.fromEntries(new URLSearchParams(query))))
 
 /** Everything that a live shop knows, to be compared with what another knows: what is held by record, and what follows from it. */
 export function everythingKnown(shop: LiveShop) {
@@ -21,7 +21,7 @@ export function everythingKnown(shop: LiveShop) {
     held: Object.fromEntries(held), settings: shop.settings,
     kindOrder: [...shop.kinds.keys()], products: catalogue.products, articles: shop.articles, categories: shop.categories, sold: [...sold].sort(), facets: finder.facets,
     live: [shop.sections, plansOf(shop), shop.offers], drafted: [shop.drafted.sections, plansOf(shop.drafted)],
-    found: filters.map(filter => productSort.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
+    found: filters.map(filter => productSortSchema.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
     lists: orders.map(order => [order, index.list('all', order).map(position => index.productAt(position).sku)]),
   }
 }

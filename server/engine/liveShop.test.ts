@@ -4,10 +4,10 @@ import type { Bundle } from '../../core/catalogue/bundle'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/records/registry'
-import { productFilter } from '../../core/finding/productFilter'
-import { productSort } from '../../core/finding/productFinder'
+import { productFilterSchema } from '../../core/finding/productFilter'
+import { productSortSchema } from '../../core/finding/productFinder'
 import type { ListName } from '../../core/candidates/selectionIndex'
-import { freeOrders } from '../../core/candidates/order'
+import { freeOrdersSchema } from '../../core/candidates/order'
 import type { ListOrder } from '../../core/catalogue/orders'
 import { CommandError } from '../../core/journal/commandError'
 import type { WantedLine } from '../../core/pricing/cart'
@@ -36,8 +36,8 @@ const productOf = (sku: string): fc.Arbitrary<Product> => bundleOf(sku).chain(bu
 }).map(part => makeProduct(sku, part)))
 
 const lists: ListName[] = ['all', ['category', 'frames'], ['tag', 'oak'], ['brand', 'Alder'], ['attribute', 'fits=National']]
-const orders = freeOrders.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
-const filters = ['', 'category=hives', 'tag=oak', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query => productFilter.parse(Object.fromEntries(new URLSearchParams(query))))
+const orders = freeOrdersSchema.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
+const filters = ['', 'category=hives', 'tag=oak', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query => productFilterSchema.parse(Object.fromEntries(new URLSearchParams(query))))
 
 /** What the live shop says of its products, in every list and order. */
 function knownOf({ catalogue, finder, index, sold }: LiveShop) {
@@ -45,7 +45,7 @@ function knownOf({ catalogue, finder, index, sold }: LiveShop) {
   return {
     items: [...skus, 'E', 'F', ...skus.flatMap(sku => [`${sku}-1`, `${sku}-2`])].map(sku => catalogue.item(sku)),
     sold: [...sold].sort(), facets: finder.facets,
-    found: filters.map(filter => productSort.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
+    found: filters.map(filter => productSortSchema.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
     lists: lists.map(list => orders.map(order => [order, index.list(list, order).map(position => index.productAt(position).sku)])),
     attributes: new Map([...finder.postings.attributeValues].map(([name, values]) => [name, new Set(values)])),
   }

@@ -10,7 +10,7 @@ import type { FileKind } from '../../core/exchange/kinds/registry'
 import { targetsOf } from '../../core/links/lane'
 import type { SqliteStore } from '../store/sqlite/sqliteStore'
 import { findProducts } from '../engine/findProducts'
-import { productFilter } from '../../core/finding/productFilter'
+import { productFilterSchema } from '../../core/finding/productFilter'
 import { loadLiveShop } from '../engine/loadLiveShop'
 import { CommandLog } from '../journal/commandLog'
 import { priceCart } from '../../core/pricing/priceCart'
@@ -83,7 +83,7 @@ describe('importFile', () => {
 
       await log.undo('one')
       expect(await stored()).toEqual(empty)
-      expect(shop.finder.find(productFilter.parse({ links: 'related:1' }), null, 'name')).toHaveLength(3)
+      expect(shop.finder.find(productFilterSchema.parse({ links: 'related:1' }), null, 'name')).toHaveLength(3)
       await log.redo('one')
       expect(await stored()).toEqual(full)
       expect(targetsOf(shop.links.lane('A', 'related'))).toEqual(['C', 'B'])
@@ -114,9 +114,9 @@ describe('importFile', () => {
       const after = await stored()
       expect(shop.catalogue.product('A')).toMatchObject({ name: { en: 'Great smoker' }, price: 4500, stock: 0 })
       expect((await store.productsBySku(['A'])).get('A')!.description).toEqual({ en: 'A long text.' })
-      const found = async (words: string) => (await findProducts(running, { words, filter: productFilter.parse({}), sort: 'match', offset: 0, limit: 9 })).skus
+      const found = async (words: string) => (await findProducts(running, { words, filter: productFilterSchema.parse({}), sort: 'match', offset: 0, limit: 9 })).skus
       expect([await found('spoon'), await found('honigl'), await found('spoons'), await found('great'), await found('rauch')]).toEqual([['NEW'], ['NEW'], ['NEW'], ['A'], []])
-      expect(shop.finder.find(productFilter.parse({ category: 'kitchen' }), null, 'name')).toHaveLength(1)
+      expect(shop.finder.find(productFilterSchema.parse({ category: 'kitchen' }), null, 'name')).toHaveLength(1)
       await log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['NEW-1'] }, 'two')
       await expect(log.undo('one')).rejects.toThrow('NEW-1 would be taken away, and it is linked')
       await log.undo('two')

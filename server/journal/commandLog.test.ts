@@ -3,11 +3,11 @@ import { describe, expect, it, vi } from 'vitest'
 import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/records/registry'
 import { CommandError } from '../../core/journal/commandError'
-import { productFilter } from '../../core/finding/productFilter'
+import { productFilterSchema } from '../../core/finding/productFilter'
 import type { KindSettings, LinkKind } from '../../core/links/kind'
 import type { Lane } from '../../core/links/lane'
 import { makeKind } from '../../core/links/makeKind.testing'
-import { emptyScope, pageKind } from '../../core/pagePlans/pagePlan'
+import { emptyScope, pageKindSchema } from '../../core/pagePlans/pagePlan'
 import { makeSection } from '../../core/sections/makeSection.testing'
 import { NotWrittenError } from '../store/port'
 import type { LiveShop } from '../engine/liveShop'
@@ -30,10 +30,10 @@ const lanesOf = (shop: LiveShop) => Object.fromEntries((['links', 'dismissed'] a
 const sectionsOf = ({ sectionVersions, planVersions, lookVersions, schedules, sections, plans, looks, drafted }: LiveShop) => [
   ...[sectionVersions, planVersions, lookVersions, schedules, sections, drafted.sections].map(things => Object.fromEntries(things as ReadonlyMap<string, unknown>)),
   ...[looks, drafted.looks].map(book => [book.houseStyle, ...['framed', 'calm'].map(preset => book.styleOf({ preset, own: {} }))]),
-  ...[plans, drafted.plans].map(book => pageKind.options.map(page => book.of(page))),
+  ...[plans, drafted.plans].map(book => pageKindSchema.options.map(page => book.of(page))),
 ]
 /** What the list's counts say. */
-const countsOf = (shop: LiveShop) => kinds.map(kind => [1, 2, 3].map(number => [...shop.finder.find(productFilter.parse({ links: `${kind}:${number}` }), null, 'name')]))
+const countsOf = (shop: LiveShop) => kinds.map(kind => [1, 2, 3].map(number => [...shop.finder.find(productFilterSchema.parse({ links: `${kind}:${number}` }), null, 'name')]))
 
 const settingsOf = ({ key: _, retired: __, ...settings }: LinkKind): KindSettings => settings
 const anyKind = fc.constantFrom('related', 'upsell', 'accessory', 'refill')

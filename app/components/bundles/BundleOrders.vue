@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BundleOrders } from '../../../core/studio/bundleAnswers'
-import { bundleOrders } from '../../../core/studio/bundleAnswers'
+import { bundleOrdersSchema } from '../../../core/studio/bundleAnswers'
 import { counted } from '../../../core/text/sentence'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
@@ -13,7 +13,7 @@ const messages = useMessages()
 const found = shallowRef<BundleOrders | null>(null)
 async function load(): Promise<void> {
   try {
-    found.value = await callApi(bundleOrders, `/api/bundles/${encodeURIComponent(props.sku)}/orders`)
+    found.value = await callApi(bundleOrdersSchema, `/api/bundles/${encodeURIComponent(props.sku)}/orders`)
   } catch (error) {
     messages.refuse(error)
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { BundleType } from '../../../core/catalogue/bundle'
 import { emptyBundle } from '../../../core/catalogue/bundle'
-import { sku as skuSchema } from '../../../core/catalogue/sku'
+import { skuSchema } from '../../../core/catalogue/sku'
 import { useBundles } from '../../stores/bundles'
 import { useStudioShop } from '../../stores/studioShop'
 

@@ -2,7 +2,7 @@
 import type { Check, Finding } from '../../../core/checks/check'
 import { isBundleCheck, isProductCheck, mendOf, wholeCheck } from '../../../core/checks/check'
 import type { FindingRow } from '../../../core/studio/checkAnswers'
-import { findingsAnswer } from '../../../core/studio/checkAnswers'
+import { findingsAnswerSchema } from '../../../core/studio/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
 import type { Command } from '../../../core/records/registry'
 import { mostMended } from '../../../core/records/putAside/checkCommandSchema'
@@ -26,7 +26,7 @@ const asideReason = computed(() => check.value && checks.of(check.value)?.aside)
 
 const { total, problem, busy, settle, rowAt, rowsBetween, refresh } = useRowPages(
   () => props.of,
-  (of, page, signal) => callApi(findingsAnswer, of === 'aside' ? '/api/checks/putAside' : '/api/checks/findings', { query: { ...page, check: of === 'aside' ? undefined : of }, signal }))
+  (of, page, signal) => callApi(findingsAnswerSchema, of === 'aside' ? '/api/checks/putAside' : '/api/checks/findings', { query: { ...page, check: of === 'aside' ? undefined : of }, signal }))
 watch(() => checks.edition, () => void refresh())
 
 const list = useTemplateRef('list')
@@ -93,7 +93,7 @@ async function undo(): Promise<void> {
 const mendThese = (findings: Finding[]) => void (mend.value && findings.length && send({ type: 'mend', findings: findings.slice(0, mostMended) }))
 async function mendAll(): Promise<void> {
   try {
-    mendThese((await callApi(findingsAnswer, '/api/checks/findings', { query: { check: check.value!, limit: mostMended } })).rows.map(row => row.finding))
+    mendThese((await callApi(findingsAnswerSchema, '/api/checks/findings', { query: { check: check.value!, limit: mostMended } })).rows.map(row => row.finding))
   } catch (error) {
     messages.refuse(error)
   }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SetUpReport } from '../../../core/exchange/setUp/setUp'
-import { setUpReport } from '../../../core/exchange/setUp/setUp'
+import { setUpReportSchema } from '../../../core/exchange/setUp/setUp'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -24,7 +24,7 @@ async function ask(name: string, document: object, dry: boolean): Promise<SetUpR
   busy.value = true
   problem.value = ''
   try {
-    return await callApi(setUpReport, '/api/exchange/set-up', { method: 'POST', body: document, query: { file: name, ...dry && { dry: '1' }, ...publish.value && { publish: '1' } } })
+    return await callApi(setUpReportSchema, '/api/exchange/set-up', { method: 'POST', body: document, query: { file: name, ...dry && { dry: '1' }, ...publish.value && { publish: '1' } } })
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error
     problem.value = error.message

@@ -4,7 +4,7 @@ import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'
-import { commandAnswer } from '../../../core/bench/bench'
+import { commandAnswerSchema } from '../../../core/bench/bench'
 
 /** Where the shop's days begin and end. */
 const studio = useStudioShop()
@@ -19,7 +19,7 @@ const time = computed(() => new Intl.DateTimeFormat('en-GB', { timeZone: zone.va
 async function set(timeZone: string | null): Promise<void> {
   if (!timeZone || timeZone === zone.value) return
   try {
-    const { words } = await callApi(commandAnswer, '/api/commands', { method: 'POST', body: { type: 'setTimeZone', timeZone } })
+    const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body: { type: 'setTimeZone', timeZone } })
     await Promise.all([studio.refresh(), history.load()])
     messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
   } catch (error) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ProductRow } from '../../../core/bench/bench'
-import { productList } from '../../../core/bench/bench'
+import { productListSchema } from '../../../core/bench/bench'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'
@@ -22,7 +22,7 @@ const variants = shallowRef<ProductRow[]>([])
 watch(open, async (now) => {
   if (!now) return
   try {
-    variants.value = (await callApi(productList, '/api/products/variants', { query: { sku: props.row.sku } })).rows
+    variants.value = (await callApi(productListSchema, '/api/products/variants', { query: { sku: props.row.sku } })).rows
     await nextTick()
     focusWhenShown(() => open.value ? (list.value?.$el as HTMLElement | undefined)?.querySelector<HTMLElement>('[data-variant]') : undefined)
   } catch (error) {

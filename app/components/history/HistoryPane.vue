@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { HistoryEntry } from '../../../core/bench/bench'
-import { historyAnswer } from '../../../core/bench/bench'
+import { historyAnswerSchema } from '../../../core/bench/bench'
 import { useBench } from '../../stores/bench'
 import { ApiProblem, callApi } from '../../utils/callApi'
 import { dayWords } from '../../utils/dayWords'
@@ -23,7 +23,7 @@ async function load(before?: number): Promise<void> {
   if (skus.value?.length === 0) return
   loading.value = true
   try {
-    const answer = await callApi(historyAnswer, '/api/history', { query: { sku: skus.value ?? undefined, before } })
+    const answer = await callApi(historyAnswerSchema, '/api/history', { query: { sku: skus.value ?? undefined, before } })
     if (asked !== question.value) return
     entries.value = before ? [...entries.value, ...answer.entries] : answer.entries
     more.value = answer.more

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { KindSettings, LinkKind } from '../../../core/links/kind'
-import { kindGlyph, kindSettings } from '../../../core/links/kind'
+import { kindGlyphSchema, kindSettingsSchema } from '../../../core/links/kind'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** What a merchandiser says of one kind of link. */
@@ -15,7 +15,7 @@ const { language } = studio.shop!.settings
 
 const name = ref(props.kind ? studio.words(props.kind.name) : '')
 const plural = ref(props.kind ? studio.words(props.kind.plural) : '')
-const glyph = ref(props.kind?.glyph ?? kindGlyph.options.find(each => studio.allKinds.every(kind => kind.glyph !== each)) ?? 'knot')
+const glyph = ref(props.kind?.glyph ?? kindGlyphSchema.options.find(each => studio.allKinds.every(kind => kind.glyph !== each)) ?? 'knot')
 const expectation = ref(props.kind?.expectation ?? 'none')
 const ceiling = ref(props.kind ? props.kind.ceiling?.toString() ?? '' : '6')
 const mutual = ref(props.kind?.mutual ?? false)
@@ -24,7 +24,7 @@ const mutual = ref(props.kind?.mutual ?? false)
 const ownHeading = ref(props.kind !== null)
 watch(name, now => ownHeading.value || (plural.value = now.charAt(0).toUpperCase() + now.slice(1)))
 
-const settings = computed(() => kindSettings.safeParse({
+const settings = computed(() => kindSettingsSchema.safeParse({
   name: { ...props.kind?.name, [language]: name.value.trim() }, plural: { ...props.kind?.plural, [language]: plural.value.trim() },
   glyph: glyph.value, expectation: expectation.value, ceiling: ceiling.value === '' ? null : Number(ceiling.value), mutual: mutual.value,
 }))
@@ -51,7 +51,7 @@ const expectations = [
     </div>
     <fieldset>
       <legend>Glyph</legend>
-      <label v-for="each in kindGlyph.options" :key="each" class="pick" :class="{ on: glyph === each }" :title="each">
+      <label v-for="each in kindGlyphSchema.options" :key="each" class="pick" :class="{ on: glyph === each }" :title="each">
         <input v-model="glyph" class="unseen" type="radio" :value="each" :aria-label="each"><KindGlyph :glyph="each" />
       </label>
     </fieldset>

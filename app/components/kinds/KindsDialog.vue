@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
 import type { KindsAnswer } from '../../../core/bench/bench'
-import { kindsAnswer } from '../../../core/bench/bench'
+import { kindsAnswerSchema } from '../../../core/bench/bench'
 import type { Command } from '../../../core/records/registry'
 import type { KindSettings, LinkKind } from '../../../core/links/kind'
 import { useHistory } from '../../stores/history'
@@ -39,7 +39,7 @@ watch([inOrder, ordering], () => {
 
 async function load(): Promise<void> {
   try {
-    behind.value = await callApi(kindsAnswer, '/api/kinds')
+    behind.value = await callApi(kindsAnswerSchema, '/api/kinds')
   } catch (error) {
     messages.refuse(error)
   }

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Font, PageStyle } from '../../../core/looks/look'
-import { font } from '../../../core/looks/look'
+import { fontSchema } from '../../../core/looks/look'
 import { fontNames } from '../../../core/looks/lookWords'
 
 /** What only the shop as a whole has: its fonts, and what is behind its pages. */
 defineProps<{ page: PageStyle }>()
 const emit = defineEmits<{ change: [page: Partial<PageStyle>] }>()
-const fonts = font.options.map(value => ({ value, title: fontNames[value] }))
+const fonts = fontSchema.options.map(value => ({ value, title: fontNames[value] }))
 </script>
 
 <template>

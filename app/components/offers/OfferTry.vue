@@ -2,8 +2,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
 import type { ProductRow } from '../../../core/bench/bench'
-import { productRow } from '../../../core/bench/bench'
-import { pageAnswer } from '../../../core/delivery/contract'
+import { productRowSchema } from '../../../core/bench/bench'
+import { pageAnswerSchema } from '../../../core/delivery/contract'
 import type { Offer } from '../../../core/offers/offer'
 import { useOffers } from '../../stores/offers'
 import type { Device } from '../../utils/devices'
@@ -21,7 +21,7 @@ const words = ref('')
 const found = useFoundProducts(words, { status: 'active' }, 'all')
 const tried = shallowRef<ProductRow | null>(null)
 watch(sku, async (next) => {
-  tried.value = next ? (await callApi(z.object({ rows: z.array(productRow) }), '/api/products/named', { query: { sku: next } }).catch(() => null))?.rows[0] ?? null : null
+  tried.value = next ? (await callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: next } }).catch(() => null))?.rows[0] ?? null : null
 }, { immediate: true })
 // Until a product is chosen, one that the offer is for.
 watch(() => props.offer.key, () => {
@@ -31,7 +31,7 @@ watch(() => props.offer.key, () => {
 
 const circumstances = computed(() => ({ cart: inCart.value.split(',').map(each => each.trim()).filter(Boolean), seen: [], visitor: '', day: '', language: '' }))
 const { answer, failed } = useAnswer(() => JSON.stringify([sku.value, circumstances.value.cart, store.edition]), 60, async () => sku.value
-  ? callApi(pageAnswer, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, { query: { explain: 1, cart: circumstances.value.cart.join() } })
+  ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, { query: { explain: 1, cart: circumstances.value.cart.join() } })
   : null)
 const shown = computed(() => answer.value?.offers?.find(each => each.key === props.offer.key) ?? null)
 const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.offer.key) ?? null)

@@ -2,7 +2,7 @@
 import type { PlanCommand } from '../../../core/records/pagePlans/planCommandSchema'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
-import { emptyScope, pageKind } from '../../../core/pagePlans/pagePlan'
+import { emptyScope, pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { pageWords } from '../../utils/sectionWords'
@@ -27,7 +27,7 @@ const add = () => emit('add', { page: page.value, name: { [studio.shop!.settings
   <AskDialog title="New page plan" verb="Add" :possible="name.trim() !== ''" :width="420" @close="emit('close')" @go="add">
     <p class="soft">A plan for some of the pages. Which ones, you say next; until then no page gets it.</p>
     <label for="plan-name">Name</label><v-text-field id="plan-name" v-model="name" maxlength="100" autofocus />
-    <label for="plan-page">For</label><v-select id="plan-page" v-model="page" :items="pageKind.options.map(value => ({ value, title: pageWords[value] }))" />
+    <label for="plan-page">For</label><v-select id="plan-page" v-model="page" :items="pageKindSchema.options.map(value => ({ value, title: pageWords[value] }))" />
     <label for="plan-like">Begins with the sections of</label><v-select id="plan-like" v-model="like" :items="plans.map(each => ({ value: each.key, title: nameOf(each) }))" />
   </AskDialog>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
-import { planPagesAnswer } from '../../../core/studio/planAnswers'
+import { planPagesAnswerSchema } from '../../../core/studio/planAnswers'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { callApi } from '../../utils/callApi'
@@ -16,7 +16,7 @@ const rows = shallowRef<PlanPagesAnswer['rows']>([])
 const total = ref(0)
 async function more(): Promise<void> {
   try {
-    const answer = await callApi(planPagesAnswer, '/api/plans/pages', { query: { plan: props.plan.key, which: props.which, offset: rows.value.length, limit: 100 } })
+    const answer = await callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: props.which, offset: rows.value.length, limit: 100 } })
     total.value = answer[props.which]
     rows.value = [...rows.value, ...answer.rows]
   } catch (error) {

@@ -2,10 +2,10 @@
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { PlanForAnswer } from '../../../core/studio/planAnswers'
-import { planForAnswer } from '../../../core/studio/planAnswers'
+import { planForAnswerSchema } from '../../../core/studio/planAnswers'
 import { reasonWords } from '../../../core/pagePlans/planWords'
 import type { ShopAnswer } from '../../../core/delivery/contract'
-import { shopAnswer } from '../../../core/delivery/contract'
+import { shopAnswerSchema } from '../../../core/delivery/contract'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
@@ -27,7 +27,7 @@ const articles = shallowRef<ShopAnswer['articles']>([])
 const asksFor = computed(() => pageTypes[props.page].asksFor)
 const asksProducts = computed(() => asksFor.value === 'product')
 onMounted(async () => {
-  if (asksFor.value === 'article') articles.value = (await callApi(shopAnswer, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
+  if (asksFor.value === 'article') articles.value = (await callApi(shopAnswerSchema, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
 })
 const items = computed<Choice[]>(() => {
   if (asksFor.value === 'category') return studio.categoryChoices
@@ -37,7 +37,7 @@ const items = computed<Choice[]>(() => {
 
 const chosen = shallowRef<Choice | null>(null)
 const about = computed(() => chosen.value?.value ?? null)
-const { answer, failed } = useAnswer(() => about.value === null ? null : JSON.stringify([about.value, store.edition]), 0, () => callApi(planForAnswer, '/api/plans/for', { query: { page: props.page, about: about.value! } }))
+const { answer, failed } = useAnswer(() => about.value === null ? null : JSON.stringify([about.value, store.edition]), 0, () => callApi(planForAnswerSchema, '/api/plans/for', { query: { page: props.page, about: about.value! } }))
 const shown = computed(() => about.value === null ? null : answer.value)
 const nameOf = (key: string) => studio.words(store.planDraftOf(key)?.name ?? {}) || key
 const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.reason.by !== 'default')

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { pageTypes } from '../../../core/pageTypes/registry'
-import { planPagesAnswer } from '../../../core/studio/planAnswers'
+import { planPagesAnswerSchema } from '../../../core/studio/planAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { callApi } from '../../utils/callApi'
 import PhCaretLeft from '~icons/ph/caret-left'
@@ -13,7 +13,7 @@ const store = useSectionDrafts()
 
 /** Which of the pages is shown. */
 const at = ref(0)
-const { answer, failed } = useAnswer(() => JSON.stringify([store.edition, at.value]), 60, () => callApi(planPagesAnswer, '/api/plans/pages', { query: { plan: props.plan.key, which: 'gets', offset: at.value, limit: 1 } }))
+const { answer, failed } = useAnswer(() => JSON.stringify([store.edition, at.value]), 60, () => callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: 'gets', offset: at.value, limit: 1 } }))
 const row = computed(() => answer.value?.rows[0] ?? null)
 const count = computed(() => answer.value?.gets ?? 0)
 const calledBy = (name: string) => [pageTypes[props.plan.page].ofSeveral?.one, name].filter(Boolean).join(' ')

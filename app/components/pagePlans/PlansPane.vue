@@ -3,8 +3,8 @@ import type { Component } from 'vue'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
-import { pageKind } from '../../../core/pagePlans/pagePlan'
-import { planCountsAnswer } from '../../../core/studio/planAnswers'
+import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
+import { planCountsAnswerSchema } from '../../../core/studio/planAnswers'
 import { scopeWords } from '../../../core/pagePlans/planWords'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -27,10 +27,10 @@ const emit = defineEmits<{ open: [key: string] }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
 const names = useNames()
-const { answer } = useAnswer(() => String(store.edition), 150, () => callApi(planCountsAnswer, '/api/plans/counts'))
+const { answer } = useAnswer(() => String(store.edition), 150, () => callApi(planCountsAnswerSchema, '/api/plans/counts'))
 
 const icons: Record<PageKind, Component> = { product: PhPackage, cart: PhShoppingCart, added: PhPlusCircle, category: PhFolderOpen, article: PhArticle, home: PhHouse, search: PhMagnifyingGlass, ordered: PhReceipt }
-const groups = computed(() => pageKind.options.map((page) => {
+const groups = computed(() => pageKindSchema.options.map((page) => {
   const plans = store.plans
     .flatMap(({ key, live, draft }) => (draft ?? live)!.page === page ? { key, plan: (draft ?? live)!, leaving: !draft, unpublished: isUnpublished({ live, draft }), isNew: !live } : [])
     .sort((a, b) => Number(a.plan.scope === null) - Number(b.plan.scope === null) || a.plan.rank - b.plan.rank || a.plan.key.localeCompare(b.plan.key))

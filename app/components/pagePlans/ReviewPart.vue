@@ -2,7 +2,7 @@
 import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { sectionsOf } from '../../../core/pagePlans/pagePlan'
-import { planReviewAnswer } from '../../../core/studio/planAnswers'
+import { planReviewAnswerSchema } from '../../../core/studio/planAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'
@@ -16,7 +16,7 @@ import PhCheckCircle from '~icons/ph/check-circle'
 const props = defineProps<{ plan: PagePlan }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
-const { answer, failed } = useAnswer(() => JSON.stringify([props.plan.key, store.edition]), 300, () => callApi(planReviewAnswer, '/api/plans/review', { query: { plan: props.plan.key } }))
+const { answer, failed } = useAnswer(() => JSON.stringify([props.plan.key, store.edition]), 300, () => callApi(planReviewAnswerSchema, '/api/plans/review', { query: { plan: props.plan.key } }))
 
 const headingOf = (key: string) => studio.words(store.draftOf(key)?.heading ?? {}) || key
 const of = (count: number) => answer.value && answer.value.looked < answer.value.pages ? `${count} of ${answer.value.looked} pages looked at` : `${count} of ${answer.value?.looked ?? 0}`

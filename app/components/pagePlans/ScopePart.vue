@@ -2,7 +2,7 @@
 import type { PagePlan, PlanScope } from '../../../core/pagePlans/pagePlan'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
-import { planPagesAnswer } from '../../../core/studio/planAnswers'
+import { planPagesAnswerSchema } from '../../../core/studio/planAnswers'
 import { precedenceWords } from '../../../core/pagePlans/planWords'
 import { counted } from '../../../core/text/sentence'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -15,7 +15,7 @@ const emit = defineEmits<{ open: [plan: string] }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
 
-const { answer, failed } = useAnswer(() => JSON.stringify([props.plan.key, store.edition]), 60, () => callApi(planPagesAnswer, '/api/plans/pages', { query: { plan: props.plan.key, which: 'shared', limit: 4 } }))
+const { answer, failed } = useAnswer(() => JSON.stringify([props.plan.key, store.edition]), 60, () => callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: 'shared', limit: 4 } }))
 const type = computed(() => pageTypes[props.plan.page])
 const thing = computed(() => type.value.asksFor ?? 'page')
 const things = (count: number) => counted(count, thing.value, thing.value === 'category' ? 'categories' : undefined)

@@ -3,7 +3,7 @@ import { useTimeoutFn } from '@vueuse/core'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { fillSummary } from '../../../core/checks/fill'
 import type { FillAnswer } from '../../../core/studio/sectionAnswers'
-import { fillAnswer } from '../../../core/studio/sectionAnswers'
+import { fillAnswerSchema } from '../../../core/studio/sectionAnswers'
 import { ApiProblem, callApi } from '../../utils/callApi'
 import { pageWords } from '../../utils/sectionWords'
 
@@ -13,7 +13,7 @@ const answer = shallowRef<FillAnswer | null>(null)
 const { start: askAgain, stop } = useTimeoutFn(() => void ask(), 400, { immediate: false })
 async function ask(): Promise<void> {
   try {
-    answer.value = await callApi(fillAnswer, '/api/sections/fill', { query: { section: props.section, page: props.page } })
+    answer.value = await callApi(fillAnswerSchema, '/api/sections/fill', { query: { section: props.section, page: props.page } })
     if (!answer.value.settled) askAgain()
   } catch (error) {
     // Publishing does not depend on it.

@@ -2,7 +2,7 @@
 import { lookDifferences } from '../../../core/looks/lookWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import type { ReleaseContent, ReleaseHead } from '../../../core/releases/release'
-import { releaseAnswer } from '../../../core/releases/release'
+import { releaseAnswerSchema } from '../../../core/releases/release'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import { listed } from '../../../core/text/sentence'
 import { useMessages } from '../../stores/messages'
@@ -26,7 +26,7 @@ async function look({ number }: ReleaseHead): Promise<void> {
     return
   }
   try {
-    looked.value = { number, words: wordsOf(await callApi(releaseAnswer, `/api/releases/${number}`)) }
+    looked.value = { number, words: wordsOf(await callApi(releaseAnswerSchema, `/api/releases/${number}`)) }
   } catch (error) {
     messages.refuse(error)
   }

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Condition, ProductTest, Rule, TargetTest } from '../../../core/rules/rule'
-import { rule as ruleSchema } from '../../../core/rules/rule'
+import { ruleSchema } from '../../../core/rules/rule'
 import { isGroup, partsOf, ruleWords } from '../../../core/rules/ruleWords'
 import { ruleProblems } from '../../../core/rules/ruleProblems'
-import { ruleAnswer } from '../../../core/studio/sectionAnswers'
+import { ruleAnswerSchema } from '../../../core/studio/sectionAnswers'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 import { useTried } from '../../stores/tried'
@@ -44,7 +44,7 @@ const problems = computed(() => ruleProblems(now.value, {
 }))
 
 const { answer, failed } = useAnswer(() => tried.product && isWhole.value ? JSON.stringify({ rule: now.value, source: tried.product.sku }) : null, 200,
-  question => callApi(ruleAnswer, '/api/rules/count', { method: 'POST', body: JSON.parse(question) as object }))
+  question => callApi(ruleAnswerSchema, '/api/rules/count', { method: 'POST', body: JSON.parse(question) as object }))
 const finding = ref(false)
 function save(): void {
   if (!isValid.value) return

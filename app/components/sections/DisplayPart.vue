@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Component } from 'vue'
 import type { CardPart, Device, Display, HeadingIcon as Icon, Layout } from '../../../core/sections/display'
-import { cardPart, devices, headingIcon } from '../../../core/sections/display'
+import { cardPartSchema, devices, headingIconSchema } from '../../../core/sections/display'
 import type { Section, SectionSettings } from '../../../core/sections/section'
 import PhDesktop from '~icons/ph/desktop'
 import PhDeviceMobile from '~icons/ph/device-mobile'
@@ -26,7 +26,7 @@ const rowWords = (rows: number | null) => rows === null ? 'all rows' : rows === 
 
 const cardWords: Record<CardPart, string> = { brand: 'brand', price: 'price', was: 'price before', reduction: 'reduction', stock: 'stock', text: 'short text', button: 'button' }
 function toggle(part: CardPart): void {
-  set({ card: cardPart.options.filter(each => (each === part) !== look.value.card.includes(each)) })
+  set({ card: cardPartSchema.options.filter(each => (each === part) !== look.value.card.includes(each)) })
 }
 const iconWords: Record<Icon, string> = {
   star: 'a star', heart: 'a heart', gift: 'a present', wrench: 'a spanner', leaf: 'a leaf', tag: 'a label', bag: 'a bag', clock: 'a clock', sun: 'a sun', truck: 'a lorry', book: 'a book', brand: 'the brand’s mark',
@@ -58,7 +58,7 @@ const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value
         <template #activator="{ props: menu }">, with <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : 'no picture' }}</button> beside it</template>
         <v-list density="compact" class="studio" aria-label="Beside the heading">
           <v-list-item :active="look.heading.icon === null" color="primary" @click="set({ heading: { ...look.heading, icon: null } })"><v-list-item-title>no picture</v-list-item-title></v-list-item>
-          <v-list-item v-for="icon in headingIcon.options" :key="icon" :active="look.heading.icon === icon" color="primary" @click="set({ heading: { ...look.heading, icon } })">
+          <v-list-item v-for="icon in headingIconSchema.options" :key="icon" :active="look.heading.icon === icon" color="primary" @click="set({ heading: { ...look.heading, icon } })">
             <template #prepend><HeadingIcon :icon="icon" class="icon" /></template><v-list-item-title>{{ iconWords[icon] }}</v-list-item-title>
           </v-list-item>
         </v-list>
@@ -66,7 +66,7 @@ const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value
     </p>
     <div v-if="section.layout !== 'tiles'" class="chips" role="group" aria-label="Each product shows">
       <span class="small soft">each product shows</span>
-      <button v-for="part in cardPart.options" :key="part" type="button" class="chip" :aria-pressed="look.card.includes(part)" @click="toggle(part)">{{ cardWords[part] }}</button>
+      <button v-for="part in cardPartSchema.options" :key="part" type="button" class="chip" :aria-pressed="look.card.includes(part)" @click="toggle(part)">{{ cardWords[part] }}</button>
       <button v-if="look.card.includes('reduction')" type="button" class="dotted small" @click="set({ reduction: look.reduction === 'percent' ? 'amount' : 'percent' })">{{ look.reduction === 'percent' ? 'in percent' : 'as an amount' }}</button>
     </div>
   </div>

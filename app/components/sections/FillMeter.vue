@@ -7,7 +7,7 @@ import { fillSummary, hangsInPartOnShopper } from '../../../core/checks/fill'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { FillAnswer, PageList, StoredSection } from '../../../core/studio/sectionAnswers'
-import { fillAnswer, pageList } from '../../../core/studio/sectionAnswers'
+import { fillAnswerSchema, pageListSchema } from '../../../core/studio/sectionAnswers'
 import { counted } from '../../../core/text/sentence'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -25,7 +25,7 @@ const { start: askAgain, stop } = useTimeoutFn(() => void ask(), 400, { immediat
 async function ask(): Promise<void> {
   const { stored, page } = props
   try {
-    const found = await callApi(fillAnswer, '/api/sections/fill', { query: { section: stored.key, page } })
+    const found = await callApi(fillAnswerSchema, '/api/sections/fill', { query: { section: stored.key, page } })
     if (stored.key !== props.stored.key || page !== props.page) return
     answer.value = found
     failed.value = ''
@@ -95,7 +95,7 @@ const listed = shallowRef<PageList & { name: keyof typeof words } | null>(null)
 const mostListed = 100
 async function open({ name, from, to }: { name: keyof typeof words, from: number, to: number }): Promise<void> {
   try {
-    const found = await callApi(pageList, '/api/sections/fillList', { query: { section: props.stored.key, page: props.page, version: version.value, from, to, limit: mostListed } })
+    const found = await callApi(pageListSchema, '/api/sections/fillList', { query: { section: props.stored.key, page: props.page, version: version.value, from, to, limit: mostListed } })
     listed.value = { ...found, name }
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Guard, LeaveOut, Section, SectionSettings } from '../../../core/sections/section'
-import { guard } from '../../../core/sections/section'
+import { guardSchema } from '../../../core/sections/section'
 import { rangeWords } from '../../../core/rules/ruleWords'
 import { useStudioShop } from '../../stores/studioShop'
 import PhPlus from '~icons/ph/plus'
@@ -14,7 +14,7 @@ const names = useNames()
 const guardWords: Record<Guard, string> = { inCart: 'in the cart', self: 'what the page is about', notForSale: 'not for sale', outOfStock: 'out of stock', shownEarlier: 'shown earlier on the page' }
 function toggle(each: Guard): void {
   const { guards } = props.section
-  emit('change', { guards: guard.options.filter(one => (one === each) !== guards.includes(one)) })
+  emit('change', { guards: guardSchema.options.filter(one => (one === each) !== guards.includes(one)) })
 }
 const percent = (typed: string) => /^-?\d{1,4}([.,]\d{1,2})?$/.test(typed.trim()) ? Number(typed.replace(',', '.')) : null
 /** Guards with something to set, shown as soon as they are set or asked for. */
@@ -46,7 +46,7 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
 
 <template>
   <div class="guards">
-    <button v-for="each in guard.options" :key="each" type="button" class="guard" :aria-pressed="section.guards.includes(each)" @click="toggle(each)">{{ guardWords[each] }}</button>
+    <button v-for="each in guardSchema.options" :key="each" type="button" class="guard" :aria-pressed="section.guards.includes(each)" @click="toggle(each)">{{ guardWords[each] }}</button>
     <v-menu v-if="shows.price" :model-value="open === 'price'" location="bottom start" :offset="6" :close-on-content-click="false" @update:model-value="now => open = now ? 'price' : null">
       <template #activator="{ props: menu }"><button type="button" class="guard set" v-bind="menu">{{ section.priceBand ? `not priced ${rangeWords(section.priceBand, value => `${value} %`)} of it` : 'price band: …' }}</button></template>
       <v-card class="studio form" rounded="lg" role="dialog" aria-label="Price band">

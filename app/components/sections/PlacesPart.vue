@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pageKind } from '../../../core/pagePlans/pagePlan'
+import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../../core/pageTypes/registry'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
@@ -15,7 +15,7 @@ const places = computed(() => store.placesOf(props.sectionKey))
 const planName = (name: Record<string, string>, page: keyof typeof pageWords) => studio.words(name) || pageWords[page]
 /** Where it could stand too: one place on every plan. */
 const free = computed(() => store.plans.flatMap(({ draft }) => draft && !places.value.some(each => each.plan.key === draft.key) ? zonesOf(draft.page).map(zone => ({ plan: draft, zone })) : [])
-  .sort((a, b) => pageKind.options.indexOf(a.plan.page) - pageKind.options.indexOf(b.plan.page)))
+  .sort((a, b) => pageKindSchema.options.indexOf(a.plan.page) - pageKindSchema.options.indexOf(b.plan.page)))
 </script>
 
 <template>

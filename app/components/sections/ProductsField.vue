@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { z } from 'zod'
 import type { ProductRow } from '../../../core/bench/bench'
-import { productList, productRow } from '../../../core/bench/bench'
+import { productListSchema, productRowSchema } from '../../../core/bench/bench'
 import { useMessages } from '../../stores/messages'
 import { callApi } from '../../utils/callApi'
 
@@ -16,7 +16,7 @@ const known = shallowRef(new Map<string, ProductRow>())
 async function lookUp(): Promise<void> {
   const missing = props.skus.filter(sku => !known.value.has(sku))
   if (!missing.length) return
-  const { rows } = await callApi(z.object({ rows: z.array(productRow) }), '/api/products/named', { query: { sku: missing } })
+  const { rows } = await callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: missing } })
   known.value = new Map([...known.value, ...rows.map(row => [row.sku, row] as const)])
 }
 watch(() => props.skus.join(), () => lookUp().catch(error => messages.refuse(error)), { immediate: true })
@@ -29,7 +29,7 @@ async function loadVariants(): Promise<void> {
     return row && (row.variants || row.product !== row.sku) && !variantsOf.value.has(row.product) ? row.product : []
   }))
   for (const sku of wanted) {
-    const { rows } = await callApi(productList, '/api/products/variants', { query: { sku } })
+    const { rows } = await callApi(productListSchema, '/api/products/variants', { query: { sku } })
     variantsOf.value = new Map([...variantsOf.value, [sku, rows]])
   }
 }

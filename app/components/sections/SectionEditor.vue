@@ -2,7 +2,7 @@
 import { VueDraggable } from 'vue-draggable-plus'
 import type { FillStep } from '../../../core/fillSteps/fillStep'
 import type { Layout } from '../../../core/sections/display'
-import { displayFor, layout } from '../../../core/sections/display'
+import { displayFor, layoutSchema } from '../../../core/sections/display'
 import { layoutWords } from '../../utils/layoutWords'
 import type { SectionSettings } from '../../../core/sections/section'
 import type { StoredSection } from '../../../core/studio/sectionAnswers'
@@ -115,7 +115,7 @@ async function remove(): Promise<void> {
         <h2>Shown as</h2>
         <div class="shown">
           <div class="layouts" role="group" aria-label="Layout">
-            <button v-for="value in layout.options" :key="value" type="button" :aria-pressed="draft.layout === value" :aria-label="upperFirst(layoutWords[value])" @click="setLayout(value)">
+            <button v-for="value in layoutSchema.options" :key="value" type="button" :aria-pressed="draft.layout === value" :aria-label="upperFirst(layoutWords[value])" @click="setLayout(value)">
               <LayoutGlyph :layout="value" />
               <v-tooltip activator="parent" location="bottom">{{ upperFirst(layoutWords[value]) }}</v-tooltip>
             </button>

@@ -5,7 +5,7 @@ import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { StoredSection } from '../../../core/studio/sectionAnswers'
 import type { DeliveredSection, ShopAnswer } from '../../../core/delivery/contract'
-import { pageAnswer, shopAnswer } from '../../../core/delivery/contract'
+import { pageAnswerSchema, shopAnswerSchema } from '../../../core/delivery/contract'
 import { heldBackWords, hiddenWords, idleWords, tileWords } from '../../../core/delivery/whyWords'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -47,7 +47,7 @@ const article = ref<string | null>(null)
 watch(page, async (now) => {
   if (now !== 'article' || overview.value) return
   try {
-    overview.value = await callApi(shopAnswer, '/api/shop/v1/catalogue')
+    overview.value = await callApi(shopAnswerSchema, '/api/shop/v1/catalogue')
     article.value ??= overview.value.articles[0]?.key ?? null
   } catch (error) {
     messages.refuse(error)
@@ -74,7 +74,7 @@ const query = computed(() => {
   }
 })
 const { answer, failed } = useAnswer(() => query.value && JSON.stringify([query.value, store.edition]), 60,
-  question => callApi(pageAnswer, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0] }))
+  question => callApi(pageAnswerSchema, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0] }))
 
 const isPlaced = computed(() => store.placesOf(props.stored.key).some(each => each.plan.page === page.value))
 const shown = computed<DeliveredSection | null>(() => answer.value?.sections.find(each => each.key === props.stored.key) ?? null)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PageAnswer, StepStory } from '../../../core/delivery/contract'
-import { pageAnswer } from '../../../core/delivery/contract'
+import { pageAnswerSchema } from '../../../core/delivery/contract'
 import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import { heldBackWords, hiddenWords, idleWords, stepWords } from '../../../core/delivery/whyWords'
 import { useHistory } from '../../stores/history'
@@ -24,7 +24,7 @@ async function load(): Promise<void> {
   const { page, sku } = props
   const path = page === 'product' ? `/api/shop/v1/pages/product/${encodeURIComponent(sku)}` : '/api/shop/v1/pages/cart'
   try {
-    const found = await callApi(pageAnswer, path, { query: { explain: '1', ...page === 'cart' && { cart: sku } } })
+    const found = await callApi(pageAnswerSchema, path, { query: { explain: '1', ...page === 'cart' && { cart: sku } } })
     if (page !== props.page || sku !== props.sku) return
     answer.value = found
     problem.value = null

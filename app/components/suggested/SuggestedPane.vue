@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SuggestionsAnswer } from '../../../core/bench/bench'
-import { suggestionsAnswer } from '../../../core/bench/bench'
+import { suggestionsAnswerSchema } from '../../../core/bench/bench'
 import { useBench } from '../../stores/bench'
 import { useStudioShop } from '../../stores/studioShop'
 import { ApiProblem, callApi } from '../../utils/callApi'
@@ -22,7 +22,7 @@ async function load(): Promise<void> {
   const asked = { sku: sku.value, kind: current.value?.key }
   if (!asked.sku || !asked.kind) return
   try {
-    const found = await callApi(suggestionsAnswer, '/api/suggestions', { query: asked })
+    const found = await callApi(suggestionsAnswerSchema, '/api/suggestions', { query: asked })
     if (asked.sku !== sku.value || asked.kind !== current.value?.key) return
     answer.value = found
     problem.value = null

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Pane, Splitpanes } from 'splitpanes'
 import type { CommandAnswer } from '../../../core/bench/bench'
-import { check as anyCheck, checkGroups } from '../../../core/checks/check'
+import { checkSchema as anyCheck, checkGroups } from '../../../core/checks/check'
 import { checkWords } from '../../../core/checks/checkWords'
 import { useChecks } from '../../stores/checks'
 import { useHistory } from '../../stores/history'

@@ -13,8 +13,8 @@ import { makePlan, makeSection } from '../../sections/makeSection.testing'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import type { Section } from '../../sections/section'
 import type { SetUp } from './setUp'
-import { planSetUp, setUp, writeSetUp } from './setUp'
-import { setUpFile } from './upgradeSetUp'
+import { planSetUp, setUpSchema, writeSetUp } from './setUp'
+import { setUpFileSchema } from './upgradeSetUp'
 
 const known = {
   kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String, number: String,
@@ -24,7 +24,7 @@ const published = <T extends { key: string }>(things: readonly T[]) => new Map(t
 const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) =>
   ({ kinds: () => kinds, sectionVersions: () => published(sections), planVersions: () => published(plans), lookVersions: () => published(builtInLooks) })
 const shop = contextOf([makeSection('upsells', { heading: { en: 'Better' } }), makeSection('related')], [makePlan('product', [], { zones: [{ key: 'foot', sections: ['upsells', 'related'] }] })])
-const read = (part: Partial<SetUp>, publish = false) => planSetUp(setUp.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
+const read = (part: Partial<SetUp>, publish = false) => planSetUp(setUpSchema.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
 
 describe('a set-up', () => {
   it('of an older version reads as if it had been written today, and what is wrong with it is still said', () => {
@@ -33,22 +33,22 @@ describe('a set-up', () => {
     const { scope: _____, rank: ______, ...plan } = makePlan('product', ['upsells'])
     const { retired: _______, ...kind } = makeKind('accessory')
     const file = { format: 'manada-set-up', version: 1, kinds: [kind], sections: [section], plans: [plan] }
-    expect(setUpFile.parse(file)).toEqual({ ...file, kinds: [makeKind('accessory')], sections: [upsells], plans: [makePlan('product', ['upsells'])] })
+    expect(setUpFileSchema.parse(file)).toEqual({ ...file, kinds: [makeKind('accessory')], sections: [upsells], plans: [makePlan('product', ['upsells'])] })
     const wrong = [null, 1, [], {}, { ...file, sections: 1 }, { ...file, sections: [null, 1, {}] }, { ...file, sections: [{ ...section, display: { heading: 1 } }] }, { ...file, plans: [[]] }, { ...file, kinds: ['x'] }, { ...file, strange: 1 }]
-    for (const each of wrong) expect(setUpFile.safeParse(each).success).toBe(false)
+    for (const each of wrong) expect(setUpFileSchema.safeParse(each).success).toBe(false)
   })
 
   it('read where it was written changes nothing, and is as its schema says', () => {
     const ajv = new Ajv2020({ strict: false })
     addFormats(ajv)
-    const isAsTheSchemaSays = ajv.compile(z.toJSONSchema(setUp, { target: 'draft-2020-12', reused: 'ref' }))
+    const isAsTheSchemaSays = ajv.compile(z.toJSONSchema(setUpSchema, { target: 'draft-2020-12', reused: 'ref' }))
     // As the database holds them: generated objects have no prototype.
     const stored = anyPlainShop.map(({ sections, plans }) => JSON.parse(JSON.stringify({ sections, plans })) as { sections: Section[], plans: PagePlan[] })
     fc.assert(fc.property(stored, ({ sections, plans }) => {
       const context = contextOf(sections, plans.map(plan => ({ ...plan, zones: [] })))
       const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'plans', 'looks'], 'live'))) as SetUp
       expect(isAsTheSchemaSays(written)).toBe(true)
-      const { changes, report } = planSetUp(setUp.parse(written), context, known, 'en', true)
+      const { changes, report } = planSetUp(setUpSchema.parse(written), context, known, 'en', true)
       expect(changes).toEqual([])
       expect(report).toMatchObject({ created: 0, updated: 0, unchanged: 2 + sections.length + plans.length + builtInLooks.length, changes: [] })
     }), { numRuns: 100 })

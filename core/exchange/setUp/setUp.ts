@@ -2,17 +2,17 @@ import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
 import type { Change } from '../../records/registry'
 import type { LinkKind } from '../../links/kind'
-import { linkKind } from '../../links/kind'
-import { houseKey, look } from '../../looks/look'
+import { linkKindSchema } from '../../links/kind'
+import { houseKey, lookSchema } from '../../looks/look'
 import type { Look } from '../../looks/look'
 import { LookBook } from '../../looks/lookBook'
 import { lookDifferences } from '../../looks/lookWords'
 import { planDifferences } from '../../pagePlans/planDifferences'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import type { Section } from '../../sections/section'
-import { pagePlan } from '../../pagePlans/pagePlan'
+import { pagePlanSchema } from '../../pagePlans/pagePlan'
 import { zonesOf } from '../../pageTypes/registry'
-import { section } from '../../sections/section'
+import { sectionSchema } from '../../sections/section'
 import { sectionDifferences } from '../../sections/sectionDifferences'
 import type { DraftContext } from '../../records/drafts/drafts'
 import type { KnownThings } from '../../sections/sectionProblems'
@@ -23,21 +23,21 @@ import type { Text } from '../../text/text'
 import { textIn } from '../../text/text'
 
 /** How a shop is set up, as one document. A part that is left out stays as it is; so does a thing that a part doesn't name. */
-export const setUp = z.strictObject({
+export const setUpSchema = z.strictObject({
   format: z.literal('manada-set-up').meta({ description: 'Says what this document is.' }),
   version: z.literal(1),
-  kinds: z.array(linkKind).max(200).optional().meta({ description: 'Kinds of links, in their order.' }),
-  sections: z.array(section).max(2000).optional().meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
-  plans: z.array(pagePlan).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
-  looks: z.array(look).max(500).optional().meta({ description: 'What sections look like: the shop’s own look, and those that sections share.' }),
+  kinds: z.array(linkKindSchema).max(200).optional().meta({ description: 'Kinds of links, in their order.' }),
+  sections: z.array(sectionSchema).max(2000).optional().meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
+  plans: z.array(pagePlanSchema).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
+  looks: z.array(lookSchema).max(500).optional().meta({ description: 'What sections look like: the shop’s own look, and those that sections share.' }),
 }).meta({ title: 'Manada set-up' })
-export type SetUp = z.infer<typeof setUp>
+export type SetUp = z.infer<typeof setUpSchema>
 
 export const setUpParts = ['kinds', 'sections', 'plans', 'looks'] as const
 export type SetUpPart = (typeof setUpParts)[number]
 
 /** What reading a set-up does, or, dry, would do. */
-export const setUpReport = z.object({
+export const setUpReportSchema = z.object({
   created: z.int(), updated: z.int(), unchanged: z.int(),
   /** Everything that is new or becomes another, in words. */
   changes: z.array(z.object({ of: z.enum(setUpParts), key: z.string(), name: z.string(), is: z.enum(['created', 'updated']), words: z.string() })),
@@ -46,7 +46,7 @@ export const setUpReport = z.object({
   /** Entry of the history; null when nothing was written. */
   entry: z.int().nullable(),
 })
-export type SetUpReport = z.infer<typeof setUpReport>
+export type SetUpReport = z.infer<typeof setUpReportSchema>
 
 /** What can't be taken as it stands. The message is for people. */
 export class SetUpError extends Error {}

@@ -1,24 +1,24 @@
 import { z } from 'zod'
-import { layout } from '../../sections/display'
+import { layoutSchema } from '../../sections/display'
 import { upgradePlan } from '../../pagePlans/upgradePlan'
 import { upgradeSection } from '../../sections/upgradeSection'
 import type { Section } from '../../sections/section'
 import type { PagePlan } from '../../pagePlans/pagePlan'
-import { setUp } from './setUp'
+import { setUpSchema } from './setUp'
 
 /** What has to be there so that a part can be brought up to date; whether it is right is said by the schema of today. */
-const olderSection = z.looseObject({ layout, display: z.looseObject({ heading: z.looseObject({ size: z.enum(['small', 'medium', 'large']) }) }).optional() })
-const olderFile = z.looseObject({ kinds: z.array(z.unknown()).optional(), sections: z.array(z.unknown()).optional(), plans: z.array(z.unknown()).optional() })
+const olderSectionSchema = z.looseObject({ layout: layoutSchema, display: z.looseObject({ heading: z.looseObject({ size: z.enum(['small', 'medium', 'large']) }) }).optional() })
+const olderFileSchema = z.looseObject({ kinds: z.array(z.unknown()).optional(), sections: z.array(z.unknown()).optional(), plans: z.array(z.unknown()).optional() })
 
 /** A set-up file of any version of Manada, in today's form. What is wrong with it is left for the schema to say. */
 export function upgradeSetUp(file: unknown): unknown {
-  const { success, data } = olderFile.safeParse(file)
+  const { success, data } = olderFileSchema.safeParse(file)
   if (!success) return file
   const { kinds, sections, plans, ...rest } = data
   return {
     ...rest,
     ...kinds && { kinds: kinds.map(each => isObject(each) ? { retired: false, ...each } : each) },
-    ...sections && { sections: sections.map(each => olderSection.safeParse(each).success ? upgradeSection(each as Section) : each) },
+    ...sections && { sections: sections.map(each => olderSectionSchema.safeParse(each).success ? upgradeSection(each as Section) : each) },
     ...plans && { plans: plans.map(each => isObject(each) ? upgradePlan(each as PagePlan) : each) },
   }
 }
@@ -26,4 +26,4 @@ export function upgradeSetUp(file: unknown): unknown {
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null && !Array.isArray(value)
 
 /** A set-up file, as it comes in. */
-export const setUpFile = z.unknown().transform(upgradeSetUp).pipe(setUp)
+export const setUpFileSchema = z.unknown().transform(upgradeSetUp).pipe(setUpSchema)

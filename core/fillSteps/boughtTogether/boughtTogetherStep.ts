@@ -1,14 +1,14 @@
 import { z } from 'zod'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
-import { commonParts, scoredOrders } from '../stepParts'
+import { commonParts, scoredOrdersSchema } from '../stepParts'
 
 /** Bought together with the subject in past orders. */
-export const boughtTogetherStepSchema = z.strictObject({ from: z.literal('boughtTogether'), order: scoredOrders, ...commonParts })
+export const boughtTogetherStepSchema = z.strictObject({ from: z.literal('boughtTogether'), order: scoredOrdersSchema, ...commonParts })
 
 export const boughtTogetherStep: FillStepType<z.infer<typeof boughtTogetherStepSchema>> = {
   schema: boughtTogetherStepSchema,
-  orders: scoredOrders.options,
+  orders: scoredOrdersSchema.options,
   needsSubjects: () => true,
   // Past orders are not counted yet.
   idle: () => 'noData',

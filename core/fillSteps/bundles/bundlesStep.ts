@@ -1,17 +1,17 @@
 import { z } from 'zod'
 import { inOrder, offered } from '../../candidates/inOrder'
-import { freeOrders } from '../../candidates/order'
+import { freeOrdersSchema } from '../../candidates/order'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
 import { commonParts } from '../stepParts'
 import { bySubject, idleWithoutSubjects } from '../subjects'
 
 /** Bundles that contain the subject. */
-export const bundlesStepSchema = z.strictObject({ from: z.literal('bundles'), order: freeOrders, ...commonParts })
+export const bundlesStepSchema = z.strictObject({ from: z.literal('bundles'), order: freeOrdersSchema, ...commonParts })
 
 export const bundlesStep: FillStepType<z.infer<typeof bundlesStepSchema>> = {
   schema: bundlesStepSchema,
-  orders: freeOrders.options,
+  orders: freeOrdersSchema.options,
   needsSubjects: () => true,
   idle: (step, context) => context.shop.catalogue.bundles.size ? idleWithoutSubjects(step, context) : 'noData',
   candidates: (step, number, context) => bySubject(step, context, (source) => {

@@ -1,16 +1,16 @@
 import { z } from 'zod'
 import { inLists } from '../../candidates/inOrder'
-import { freeOrders } from '../../candidates/order'
+import { freeOrdersSchema } from '../../candidates/order'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
 import { commonParts } from '../stepParts'
 
 /** The products of one category, with or without those of the categories below it. */
-export const categoryStepSchema = z.strictObject({ from: z.literal('category'), category: z.string().min(1), below: z.boolean(), order: freeOrders, ...commonParts })
+export const categoryStepSchema = z.strictObject({ from: z.literal('category'), category: z.string().min(1), below: z.boolean(), order: freeOrdersSchema, ...commonParts })
 
 export const categoryStep: FillStepType<z.infer<typeof categoryStepSchema>> = {
   schema: categoryStepSchema,
-  orders: freeOrders.options,
+  orders: freeOrdersSchema.options,
   needsSubjects: () => false,
   idle: ({ category }, { shop }) => shop.catalogue.category(category) ? null : 'noSuchCategory',
   candidates({ category, below, order }, number, context) {

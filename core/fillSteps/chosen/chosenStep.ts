@@ -1,19 +1,19 @@
 import { z } from 'zod'
 import { itemsInOrder } from '../../candidates/inOrder'
-import { sku } from '../../catalogue/sku'
+import { skuSchema } from '../../catalogue/sku'
 import { counted } from '../../text/sentence'
 import type { FillStepType } from '../fillStepType'
-import { commonParts, handOrders } from '../stepParts'
+import { commonParts, handOrdersSchema } from '../stepParts'
 
 /** At most this many products are chosen for a step. */
 const mostChosen = 200
 
 /** The same products for everyone. */
-export const chosenStepSchema = z.strictObject({ from: z.literal('chosen'), targets: z.array(sku).max(mostChosen), order: handOrders, ...commonParts })
+export const chosenStepSchema = z.strictObject({ from: z.literal('chosen'), targets: z.array(skuSchema).max(mostChosen), order: handOrdersSchema, ...commonParts })
 
 export const chosenStep: FillStepType<z.infer<typeof chosenStepSchema>> = {
   schema: chosenStepSchema,
-  orders: handOrders.options,
+  orders: handOrdersSchema.options,
   needsSubjects: () => false,
   idle: () => null,
   candidates: ({ targets, order }, number, context) => itemsInOrder(targets, order, number, context),

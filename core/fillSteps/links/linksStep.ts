@@ -3,20 +3,20 @@ import type { Candidate } from '../../candidates/candidate'
 import { sortedItems } from '../../candidates/inOrder'
 import type { Order } from '../../candidates/order'
 import type { StepContext } from '../../candidates/stepContext'
-import { kindKey } from '../../links/kind'
+import { kindKeySchema } from '../../links/kind'
 import { timeOf } from '../../links/lane'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
-import { commonParts, handOrders } from '../stepParts'
+import { commonParts, handOrdersSchema } from '../stepParts'
 import { bySubjectSku, idleWithoutSubjects } from '../subjects'
 
 /** Products linked by hand as one kind. */
-export const linksStepSchema = z.strictObject({ from: z.literal('links'), kind: kindKey, order: handOrders, ...commonParts })
+export const linksStepSchema = z.strictObject({ from: z.literal('links'), kind: kindKeySchema, order: handOrdersSchema, ...commonParts })
 type LinksStep = z.infer<typeof linksStepSchema>
 
 export const linksStep: FillStepType<LinksStep> = {
   schema: linksStepSchema,
-  orders: handOrders.options,
+  orders: handOrdersSchema.options,
   needsSubjects: () => true,
   idle: (step, context) => context.shop.kinds.get(step.kind)?.retired ? 'retiredKind' : idleWithoutSubjects(step, context),
   candidates: ({ kind, order, ...step }, number, context) => bySubjectSku(step, context, sku => linked(kind, order, number, sku, context)),

@@ -2,14 +2,14 @@ import { z } from 'zod'
 import { itemsInOrder } from '../../candidates/inOrder'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
-import { commonParts, handOrders } from '../stepParts'
+import { commonParts, handOrdersSchema } from '../stepParts'
 
 /** What an article names. */
-export const namedStepSchema = z.strictObject({ from: z.literal('named'), order: handOrders, ...commonParts })
+export const namedStepSchema = z.strictObject({ from: z.literal('named'), order: handOrdersSchema, ...commonParts })
 
 export const namedStep: FillStepType<z.infer<typeof namedStepSchema>> = {
   schema: namedStepSchema,
-  orders: handOrders.options,
+  orders: handOrdersSchema.options,
   needsSubjects: () => false,
   idle: (_, { named }) => named === null ? 'noArticle' : null,
   candidates: ({ order }, number, context) => itemsInOrder(context.named!, order, number, context),

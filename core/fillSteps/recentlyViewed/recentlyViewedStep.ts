@@ -2,14 +2,14 @@ import { z } from 'zod'
 import { itemsInOrder } from '../../candidates/inOrder'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
-import { commonParts, handOrders } from '../stepParts'
+import { commonParts, handOrdersSchema } from '../stepParts'
 
 /** What the shopper looked at before, most recent first. */
-export const recentlyViewedStepSchema = z.strictObject({ from: z.literal('recentlyViewed'), order: handOrders, ...commonParts })
+export const recentlyViewedStepSchema = z.strictObject({ from: z.literal('recentlyViewed'), order: handOrdersSchema, ...commonParts })
 
 export const recentlyViewedStep: FillStepType<z.infer<typeof recentlyViewedStepSchema>> = {
   schema: recentlyViewedStepSchema,
-  orders: handOrders.options,
+  orders: handOrdersSchema.options,
   needsSubjects: () => false,
   idle: () => null,
   candidates: ({ order }, number, context) => itemsInOrder(context.shopper.seen, order, number, context),

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Candidate } from '../../candidates/candidate'
 import { inLists, listsBelow } from '../../candidates/inOrder'
-import { freeOrders } from '../../candidates/order'
+import { freeOrdersSchema } from '../../candidates/order'
 import type { StepContext, StepShop } from '../../candidates/stepContext'
 import { inTurns } from '../../sorted'
 import type { FillStepType } from '../fillStepType'
@@ -17,12 +17,12 @@ export const nearWords: Record<Nearness, string> = { chosen: 'chosen for this on
  * On the page of a category: those beside it, those directly below it, or those chosen for it on the bench. Tiles show the categories;
  * any other layout their products, the first of each before any second.
  */
-export const relatedCategoriesStepSchema = z.strictObject({ from: z.literal('relatedCategories'), of: nearnessSchema, order: freeOrders, ...commonParts })
+export const relatedCategoriesStepSchema = z.strictObject({ from: z.literal('relatedCategories'), of: nearnessSchema, order: freeOrdersSchema, ...commonParts })
 type RelatedCategoriesStep = z.infer<typeof relatedCategoriesStepSchema>
 
 export const relatedCategoriesStep: FillStepType<RelatedCategoriesStep> = {
   schema: relatedCategoriesStepSchema,
-  orders: freeOrders.options,
+  orders: freeOrdersSchema.options,
   needsSubjects: () => false,
   idle: (_, { category }) => category === null ? 'noCategory' : null,
   candidates: ofRelatedCategories,

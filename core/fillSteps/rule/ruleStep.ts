@@ -5,7 +5,7 @@ import { inOrder, isShuffle, offered, positionsIn } from '../../candidates/inOrd
 import type { Place } from '../../candidates/narrow'
 import { narrow, partIn } from '../../candidates/narrow'
 import type { FreeOrder } from '../../candidates/order'
-import { freeOrders } from '../../candidates/order'
+import { freeOrdersSchema } from '../../candidates/order'
 import { picksOf } from '../../candidates/picks'
 import type { Source } from '../../candidates/source'
 import { factsOf, sourceOf } from '../../candidates/source'
@@ -13,7 +13,7 @@ import type { StepContext } from '../../candidates/stepContext'
 import { alternatives } from '../../rules/alternatives'
 import { sourceCheck, targetCheck } from '../../rules/matches'
 import type { Condition, TargetTest } from '../../rules/rule'
-import { rule } from '../../rules/rule'
+import { ruleSchema } from '../../rules/rule'
 import { ruleProblems } from '../../rules/ruleProblems'
 import { isGroup, partsOf, pickWords, whenWords } from '../../rules/ruleWords'
 import { merged } from '../../sorted'
@@ -23,12 +23,12 @@ import { commonParts } from '../stepParts'
 import { bySubject, idleWithoutSubjects } from '../subjects'
 
 /** Targets that a matching rule picks for the subject. */
-export const ruleStepSchema = z.strictObject({ from: z.literal('rule'), rule, order: freeOrders, ...commonParts })
+export const ruleStepSchema = z.strictObject({ from: z.literal('rule'), rule: ruleSchema, order: freeOrdersSchema, ...commonParts })
 type RuleStep = z.infer<typeof ruleStepSchema>
 
 export const ruleStep: FillStepType<RuleStep> = {
   schema: ruleStepSchema,
-  orders: freeOrders.options,
+  orders: freeOrdersSchema.options,
   needsSubjects: () => true,
   idle: idleWithoutSubjects,
   candidates: (step, number, context) => bySubject(step, context, source => picked(step, number, source, context)),

@@ -10,7 +10,7 @@ import { lazilySorted } from '../../sorted'
 import { listed } from '../../text/sentence'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
-import { commonParts, scoredOrders } from '../stepParts'
+import { commonParts, scoredOrdersSchema } from '../stepParts'
 import { bySubject, idleWithoutSubjects } from '../subjects'
 
 /** Products with at least so many of the subject's traits. */
@@ -18,13 +18,13 @@ export const traitsStepSchema = z.strictObject({
   from: z.literal('traits'),
   /** Which traits count, and one attribute if wanted. */
   traits: z.array(z.enum(['category', 'brand', 'tag'])), attribute: z.string().min(1).max(64).nullable(),
-  least: z.int().min(1).max(50), order: scoredOrders, ...commonParts,
+  least: z.int().min(1).max(50), order: scoredOrdersSchema, ...commonParts,
 })
 type TraitsStep = z.infer<typeof traitsStepSchema>
 
 export const traitsStep: FillStepType<TraitsStep> = {
   schema: traitsStepSchema,
-  orders: scoredOrders.options,
+  orders: scoredOrdersSchema.options,
   needsSubjects: () => true,
   idle: idleWithoutSubjects,
   candidates: (step, number, context) => bySubject(step, context, source => withTraits(step, number, source, context)),

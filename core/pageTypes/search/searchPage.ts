@@ -6,7 +6,7 @@ import { aboutProducts } from '../pageType'
 /** About the products that were found, in their order; with nothing found it is about none. */
 export interface SearchPage { kind: 'search', words: string, found: readonly string[] }
 
-const query = z.object({
+const querySchema = z.object({
   q: z.string().trim().max(200).default('').meta({ description: 'The words that were looked for.' }),
   found: skuListSchema.default([]).meta({ description: 'SKUs of the products found, separated by commas, the best first. Unknown ones are ignored.' }),
 })
@@ -22,9 +22,9 @@ export const searchPage: PageType<SearchPage> = {
   counted: ['search that finds one product', 'searches that find one product'],
   ofSeveral: { one: 'A search that finds', any: 'searches that find any of' },
   defaultPlan: { name: { en: 'Search page' }, sections: { belowFound: ['search-related', 'search-best-sellers'] } },
-  address: { summary: 'The sections of a page of search results, also of one with nothing found', name: null, query },
+  address: { summary: 'The sections of a page of search results, also of one with nothing found', name: null, query: querySchema },
   pageOf(_, asked) {
-    const { q, found } = asked as z.infer<typeof query>
+    const { q, found } = asked as z.infer<typeof querySchema>
     return { kind: 'search', words: q, found }
   },
   pageAbout: about => ({ kind: 'search', words: '', found: about ? [about] : [] }),

@@ -1,42 +1,42 @@
 import { z } from 'zod'
-import { sku } from '../../catalogue/sku'
+import { skuSchema } from '../../catalogue/sku'
 import { mostNamed, placeSchema } from '../../journal/commandParts'
-import { kindKey } from '../../links/kind'
-import { linkDetails } from '../../links/lane'
-import { laneSource } from '../../links/pageLanes'
+import { kindKeySchema } from '../../links/kind'
+import { linkDetailsSchema } from '../../links/lane'
+import { laneSourceSchema } from '../../links/pageLanes'
 
-const targets = z.array(sku).min(1, 'Name at least one target.').max(mostNamed)
+const targetsSchema = z.array(skuSchema).min(1, 'Name at least one target.').max(mostNamed)
 
 /**
  * Which lanes a command is about: one kind, on one or several products, or on articles or categories. `seen` are the target SKUs that its sender saw there:
  * an edit of a lane that has changed since is refused. Without it the lane is taken as it is.
  */
 const onLanes = {
-  kind: kindKey,
-  on: z.array(z.strictObject({ source: laneSource, seen: z.array(sku).optional() })).min(1, 'Name at least one product.').max(mostNamed),
+  kind: kindKeySchema,
+  on: z.array(z.strictObject({ source: laneSourceSchema, seen: z.array(skuSchema).optional() })).min(1, 'Name at least one product.').max(mostNamed),
 }
 
 /** Commands on lanes of links, or of dismissed targets. */
 export const laneCommandSchema = z.discriminatedUnion('type', [
   /** Adds links at a place, or at the end, to every lane that doesn't have them. */
   z.strictObject({
-    type: z.literal('link'), ...onLanes, targets, place: placeSchema.optional(),
+    type: z.literal('link'), ...onLanes, targets: targetsSchema, place: placeSchema.optional(),
     /** Adds the links back from the targets too, at the end of their lanes. */
     bothWays: z.boolean().optional(),
   }),
-  z.strictObject({ type: z.literal('unlink'), ...onLanes, targets }),
+  z.strictObject({ type: z.literal('unlink'), ...onLanes, targets: targetsSchema }),
   /** Puts one link at another place. */
-  z.strictObject({ type: z.literal('move'), ...onLanes, target: sku, place: placeSchema }),
+  z.strictObject({ type: z.literal('move'), ...onLanes, target: skuSchema, place: placeSchema }),
   /** Puts the links into this order; those that are not named come after, as they stood. */
-  z.strictObject({ type: z.literal('arrange'), ...onLanes, order: targets }),
+  z.strictObject({ type: z.literal('arrange'), ...onLanes, order: targetsSchema }),
   /** Sets dates or the note of links. */
-  z.strictObject({ type: z.literal('detail'), ...onLanes, targets, details: linkDetails.partial() }),
+  z.strictObject({ type: z.literal('detail'), ...onLanes, targets: targetsSchema, details: linkDetailsSchema.partial() }),
   /** Keeps targets from being suggested; and lets them be suggested again. */
-  z.strictObject({ type: z.literal('dismiss'), ...onLanes, targets }),
-  z.strictObject({ type: z.literal('bringBack'), ...onLanes, targets }),
+  z.strictObject({ type: z.literal('dismiss'), ...onLanes, targets: targetsSchema }),
+  z.strictObject({ type: z.literal('bringBack'), ...onLanes, targets: targetsSchema }),
   /** Copies the lanes of a product to others. */
   z.strictObject({
-    type: z.literal('copy'), from: sku, kinds: z.array(kindKey).min(1, 'Name at least one kind.'), to: z.array(sku).min(1, 'Name at least one product.').max(mostNamed),
+    type: z.literal('copy'), from: skuSchema, kinds: z.array(kindKeySchema).min(1, 'Name at least one kind.'), to: z.array(skuSchema).min(1, 'Name at least one product.').max(mostNamed),
     /** In the place of the links that stand there; otherwise behind them. */
     replace: z.boolean(),
   }),

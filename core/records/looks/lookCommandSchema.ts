@@ -1,12 +1,12 @@
 import { z } from 'zod'
-import { lookSettings } from '../../looks/look'
+import { lookSettingsSchema } from '../../looks/look'
 import { keySchema } from '../../text/key'
 
 /** Commands on looks. They change drafts alone. */
 export const lookCommandSchema = z.discriminatedUnion('type', [
-  z.strictObject({ type: z.literal('addLook'), settings: lookSettings }),
+  z.strictObject({ type: z.literal('addLook'), settings: lookSettingsSchema }),
   /** Sets parts of a look. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeLook'), key: keySchema, settings: lookSettings.partial(), seen: lookSettings.partial() }),
+  z.strictObject({ type: z.literal('changeLook'), key: keySchema, settings: lookSettingsSchema.partial(), seen: lookSettingsSchema.partial() }),
   /** Takes a look away that no section has. */
   z.strictObject({ type: z.literal('removeLook'), key: keySchema }),
 ])

@@ -1,15 +1,15 @@
 import { z } from 'zod'
 import { placeSchema } from '../../journal/commandParts'
-import { pageKind, planScope, planSettings } from '../../pagePlans/pagePlan'
+import { pageKindSchema, planScopeSchema, planSettingsSchema } from '../../pagePlans/pagePlan'
 import { keySchema } from '../../text/key'
-import { text } from '../../text/text'
+import { textSchema } from '../../text/text'
 
 /** Commands on page plans. They change drafts alone. */
 export const planCommandSchema = z.discriminatedUnion('type', [
   /** With the sections of another plan of this kind of page; of the default one, when none is named. */
-  z.strictObject({ type: z.literal('addPlan'), page: pageKind, name: text, scope: planScope, like: keySchema.optional() }),
+  z.strictObject({ type: z.literal('addPlan'), page: pageKindSchema, name: textSchema, scope: planScopeSchema, like: keySchema.optional() }),
   /** Sets parts of a plan. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changePlan'), key: keySchema, settings: planSettings.partial(), seen: planSettings.partial() }),
+  z.strictObject({ type: z.literal('changePlan'), key: keySchema, settings: planSettingsSchema.partial(), seen: planSettingsSchema.partial() }),
   z.strictObject({ type: z.literal('removePlan'), key: keySchema }),
   /** Moves a plan to a place among the plans for some pages of its kind: of equal ones, the first wins. */
   z.strictObject({ type: z.literal('rankPlan'), key: keySchema, place: placeSchema }),

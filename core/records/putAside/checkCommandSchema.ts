@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { finding } from '../../checks/check'
+import { findingSchema } from '../../checks/check'
 import { mostNamed } from '../../journal/commandParts'
 
 /** So many findings are mended in one go. */
@@ -9,11 +9,11 @@ export const mostMended = 2000
 export const checkCommandSchema = z.discriminatedUnion('type', [
   /** Keeps findings out of the counts, and says why; and takes them up again. */
   z.strictObject({
-    type: z.literal('putAside'), findings: z.array(finding).min(1).max(mostNamed),
+    type: z.literal('putAside'), findings: z.array(findingSchema).min(1).max(mostNamed),
     reason: z.string().trim().min(1, 'Say why, in a few words.').max(200, 'A reason has at most 200 characters.'),
   }),
-  z.strictObject({ type: z.literal('takeUp'), findings: z.array(finding).min(1).max(mostNamed) }),
+  z.strictObject({ type: z.literal('takeUp'), findings: z.array(findingSchema).min(1).max(mostNamed) }),
   /** Mends each finding as its check says: unlinks, links back, or shortens the lane. */
-  z.strictObject({ type: z.literal('mend'), findings: z.array(finding).min(1).max(mostMended, `At most ${mostMended.toLocaleString('en')} findings are mended at once.`) }),
+  z.strictObject({ type: z.literal('mend'), findings: z.array(findingSchema).min(1).max(mostMended, `At most ${mostMended.toLocaleString('en')} findings are mended at once.`) }),
 ])
 export type CheckCommand = z.infer<typeof checkCommandSchema>

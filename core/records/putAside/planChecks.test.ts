@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../../catalogue/makeProduct.testing'
 import type { Finding } from '../../checks/check'
-import { check, mendOf } from '../../checks/check'
+import { checkSchema, mendOf } from '../../checks/check'
 import { mendedWords } from '../../checks/checkWords'
 import { LinkIndex } from '../../links/linkIndex'
 import { targetsOf } from '../../links/lane'
@@ -49,7 +49,7 @@ describe('mending findings', () => {
   })
 
   it('says of every mend what it did', () => {
-    for (const which of check.options) expect(mendedWords(which, 2) !== '').toBe(mendOf(which) !== null)
+    for (const which of checkSchema.options) expect(mendedWords(which, 2) !== '').toBe(mendOf(which) !== null)
   })
 })
 

@@ -1,5 +1,5 @@
 import type { z } from 'zod'
-import type { BundleRow, bundleList } from '../../../core/studio/bundleAnswers'
+import type { BundleRow, bundleListSchema } from '../../../core/studio/bundleAnswers'
 import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { contentWords } from '../../../core/bundles/bundleWords'
 import { isPriceFrom } from '../../../core/delivery/deliveredItem'
@@ -7,7 +7,7 @@ import { textIn } from '../../../core/text/text'
 import { useShop } from '../../engine/useShop'
 
 /** All bundles, by name. */
-export default api(async (): Promise<z.infer<typeof bundleList>> => {
+export default api(async (): Promise<z.infer<typeof bundleListSchema>> => {
   const { shop } = await useShop()
   const { catalogue, settings: { language } } = shop
   const now = shop.now()

@@ -1,13 +1,13 @@
 import { z } from 'zod'
-import type { bundleItems } from '../../../core/studio/bundleAnswers'
-import { sku } from '../../../core/catalogue/sku'
+import type { bundleItemsSchema } from '../../../core/studio/bundleAnswers'
+import { skuSchema } from '../../../core/catalogue/sku'
 import { productsOf } from '../../bundles/itemsOf'
 import { useShop } from '../../engine/useShop'
 
-const query = z.object({ sku: z.union([z.array(sku).max(500), sku.transform(each => [each])]) })
+const query = z.object({ sku: z.union([z.array(skuSchema).max(500), skuSchema.transform(each => [each])]) })
 
 /** Products, also by the SKUs of their variants; those that the shop doesn't have are left out. */
-export default api(async (event): Promise<z.infer<typeof bundleItems>> => {
+export default api(async (event): Promise<z.infer<typeof bundleItemsSchema>> => {
   const { sku: skus } = queryOf(event, query)
   const { shop } = await useShop()
   return { items: productsOf(skus, shop.catalogue) }

@@ -1,6 +1,6 @@
 import { isProductCheck } from '../../../core/checks/check'
 import type { FindingsAnswer } from '../../../core/studio/checkAnswers'
-import { findingsQuery } from '../../../core/studio/checkAnswers'
+import { findingsQuerySchema } from '../../../core/studio/checkAnswers'
 import { useCounting } from '../../counting/useCounting'
 import { useShop } from '../../engine/useShop'
 import { toFindingRow } from '../../checks/toFindingRow'
@@ -8,7 +8,7 @@ import { queryOf } from '../../utils/request'
 
 /** Some of what a check found. */
 export default api(async (event): Promise<FindingsAnswer> => {
-  const { check, offset, limit } = queryOf(event, findingsQuery)
+  const { check, offset, limit } = queryOf(event, findingsQuerySchema)
   const { shop } = await useShop()
   const counting = await useCounting()
   if (isProductCheck(check)) {

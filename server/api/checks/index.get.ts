@@ -1,4 +1,4 @@
-import { check, isProductCheck, wholeCheck } from '../../../core/checks/check'
+import { checkSchema, isProductCheck, wholeCheck } from '../../../core/checks/check'
 import type { ChecksAnswer } from '../../../core/studio/checkAnswers'
 import { useCounting } from '../../counting/useCounting'
 import { useShop } from '../../engine/useShop'
@@ -9,7 +9,7 @@ export default api(async (): Promise<ChecksAnswer> => {
   const { counts, onSections, done, total, settled } = await (await useCounting()).checks()
   const open = onSections.filter(each => shop.putAside.reason(each) === null)
   return {
-    checks: check.options.map((each) => {
+    checks: checkSchema.options.map((each) => {
       const onSection = open.filter(found => found.check === each).length
       return {
         check: each,

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import type { historyAnswer } from '../../../core/bench/bench'
+import type { historyAnswerSchema } from '../../../core/bench/bench'
 import { useShop } from '../../engine/useShop'
 
 const query = z.object({
@@ -9,7 +9,7 @@ const query = z.object({
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
 
-export default api(async (event): Promise<z.infer<typeof historyAnswer>> => {
+export default api(async (event): Promise<z.infer<typeof historyAnswerSchema>> => {
   const { sku, before, limit } = queryOf(event, query)
   const editor = editorOf(event)
   const { store } = await useShop()

@@ -1,15 +1,15 @@
 import type { z } from 'zod'
-import type { planCountsAnswer } from '../../../core/studio/planAnswers'
-import { pageKind } from '../../../core/pagePlans/pagePlan'
+import type { planCountsAnswerSchema } from '../../../core/studio/planAnswers'
+import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { planCounts } from '../../../core/pagePlans/planReach'
 import { inTurns } from '../../engine/inTurns'
 import { useShop } from '../../engine/useShop'
 import { plannedShop } from '../../pagePlans/usePlanReach'
 
 /** How many pages get each plan. */
-export default api(async (): Promise<z.infer<typeof planCountsAnswer>> => {
+export default api(async (): Promise<z.infer<typeof planCountsAnswerSchema>> => {
   const { shop } = await useShop()
   const counts: [string, number][] = []
-  for (const page of pageKind.options) counts.push(...await inTurns(planCounts(page, plannedShop(shop))))
+  for (const page of pageKindSchema.options) counts.push(...await inTurns(planCounts(page, plannedShop(shop))))
   return { counts: Object.fromEntries(counts) }
 })

@@ -1,5 +1,5 @@
 import type { PlanForAnswer } from '../../../core/studio/planAnswers'
-import { planForQuery } from '../../../core/studio/planAnswers'
+import { planForQuerySchema } from '../../../core/studio/planAnswers'
 import { subjectOf } from '../../../core/pagePlans/planReach'
 import { useShop } from '../../engine/useShop'
 import { pageSubjectOf, plannedShop } from '../../pagePlans/usePlanReach'
@@ -7,7 +7,7 @@ import { queryOf } from '../../utils/request'
 
 /** Which plan a page gets, and which others are for it too. */
 export default api(async (event): Promise<PlanForAnswer> => {
-  const { page, about } = queryOf(event, planForQuery)
+  const { page, about } = queryOf(event, planForQuerySchema)
   const { shop } = await useShop()
   const planned = plannedShop(shop)
   const subject = subjectOf(page, about, planned)

@@ -1,12 +1,12 @@
 import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
-import { planPagesQuery } from '../../../core/studio/planAnswers'
+import { planPagesQuerySchema } from '../../../core/studio/planAnswers'
 import { useShop } from '../../engine/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 
 /** The pages that a plan is for. */
 export default api(async (event): Promise<PlanPagesAnswer> => {
-  const { plan: key, which, offset, limit } = queryOf(event, planPagesQuery)
+  const { plan: key, which, offset, limit } = queryOf(event, planPagesQuerySchema)
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets, shared } = await usePlanReach(plan)

@@ -1,6 +1,6 @@
 import { planReview } from '../../../core/checks/planReview'
 import type { PlanReviewAnswer } from '../../../core/studio/planAnswers'
-import { planReviewQuery } from '../../../core/studio/planAnswers'
+import { planReviewQuerySchema } from '../../../core/studio/planAnswers'
 import { inTurns } from '../../engine/inTurns'
 import { useShop } from '../../engine/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
@@ -10,7 +10,7 @@ const mostExamples = 5
 
 /** How the draft of a plan turns out on the pages that get it. */
 export default api(async (event): Promise<PlanReviewAnswer> => {
-  const { plan: key } = queryOf(event, planReviewQuery)
+  const { plan: key } = queryOf(event, planReviewQuerySchema)
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets } = await usePlanReach(plan)

@@ -2,14 +2,14 @@ import { z } from 'zod'
 import type { ProductList } from '../../../core/bench/bench'
 import { toProductRow } from '../../../core/bench/bench'
 import { UnknownSubjectError } from '../../../core/selection/shop'
-import { productFilter } from '../../../core/finding/productFilter'
-import { productSort } from '../../../core/finding/productFinder'
+import { productFilterSchema } from '../../../core/finding/productFilter'
+import { productSortSchema } from '../../../core/finding/productFinder'
 import { findProducts } from '../../engine/findProducts'
 import { useShop } from '../../engine/useShop'
 
-const query = productFilter.extend({
+const query = productFilterSchema.extend({
   q: z.string().max(200).default(''),
-  sort: productSort.default('match'),
+  sort: productSortSchema.default('match'),
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(100),
   /** Rows say what they have in common with this product. */

@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import type { ProductRow } from '../../../core/bench/bench'
 import { toProductRow } from '../../../core/bench/bench'
-import { sku } from '../../../core/catalogue/sku'
+import { skuSchema } from '../../../core/catalogue/sku'
 import { useShop } from '../../engine/useShop'
 import { queryOf } from '../../utils/request'
 
-const query = z.object({ sku: z.union([z.array(sku).max(200), sku.transform(each => [each])]) })
+const query = z.object({ sku: z.union([z.array(skuSchema).max(200), skuSchema.transform(each => [each])]) })
 
 /** Products or variants by their SKUs; those that the shop doesn't have are left out. */
 export default api(async (event): Promise<{ rows: ProductRow[] }> => {

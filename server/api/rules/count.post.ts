@@ -1,6 +1,6 @@
 import { toProductRow } from '../../../core/bench/bench'
 import type { RuleAnswer } from '../../../core/studio/sectionAnswers'
-import { ruleQuestion } from '../../../core/studio/sectionAnswers'
+import { ruleQuestionSchema } from '../../../core/studio/sectionAnswers'
 import { UnknownSubjectError } from '../../../core/selection/shop'
 import { countRule } from '../../../core/selection/countRule'
 import { inTurns } from '../../engine/inTurns'
@@ -12,7 +12,7 @@ const mostMatches = 12
 
 /** How many products a rule and each of its conditions hold for, and the first that it picks for a product. */
 export default api(async (event): Promise<RuleAnswer> => {
-  const { rule, source } = await bodyOf(event, ruleQuestion)
+  const { rule, source } = await bodyOf(event, ruleQuestionSchema)
   const { shop } = await useShop()
   const item = shop.catalogue.item(source)
   if (!item) throw new UnknownSubjectError({ kind: 'product', sku: source })

@@ -1,10 +1,10 @@
 import type { FillAnswer } from '../../../core/studio/sectionAnswers'
-import { fillQuery } from '../../../core/studio/sectionAnswers'
+import { fillQuerySchema } from '../../../core/studio/sectionAnswers'
 import { queryOf } from '../../utils/request'
 import { useCounting } from '../../counting/useCounting'
 
 /** How well a section is filled over all products; counted beside the server's other work, so ask again until it is settled. */
 export default api(async (event): Promise<FillAnswer> => {
-  const { section, page } = queryOf(event, fillQuery)
+  const { section, page } = queryOf(event, fillQuerySchema)
   return (await useCounting()).ask(section, page)
 })

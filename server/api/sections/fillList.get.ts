@@ -1,5 +1,5 @@
 import type { PageList } from '../../../core/studio/sectionAnswers'
-import { fillListQuery } from '../../../core/studio/sectionAnswers'
+import { fillListQuerySchema } from '../../../core/studio/sectionAnswers'
 import { useCounting } from '../../counting/useCounting'
 import { useShop } from '../../engine/useShop'
 import { toPageRow } from '../../sections/pageRow'
@@ -7,7 +7,7 @@ import { queryOf } from '../../utils/request'
 
 /** The pages that show so many of a section. */
 export default api(async (event): Promise<PageList> => {
-  const { section, page, version, from, to, offset, limit } = queryOf(event, fillListQuery)
+  const { section, page, version, from, to, offset, limit } = queryOf(event, fillListQuerySchema)
   const { shop } = await useShop()
   const { subjects, total } = await (await useCounting()).list({ section, page, version }, from, to, offset, limit)
   return { total, pages: subjects.map(subject => toPageRow(page, subject, shop)) }

@@ -1,5 +1,5 @@
 import { pageAnswer } from '../../../core/delivery/pageAnswer'
-import { tryQuery } from '../../../core/studio/sectionAnswers'
+import { tryQuerySchema } from '../../../core/studio/sectionAnswers'
 import { explainPage } from '../../../core/selection/resolvePage'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import { useShop } from '../../engine/useShop'
@@ -8,7 +8,7 @@ import { withSection } from '../../../core/selection/withSection'
 
 /** A page as it would be with a section's draft, with all reasons; the section comes last when the page's plan doesn't have it. */
 export default api(async (event) => {
-  const { section, page: kind, subject, live, cart, seen, visitor, at } = queryOf(event, tryQuery)
+  const { section, page: kind, subject, live, cart, seen, visitor, at } = queryOf(event, tryQuerySchema)
   const { shop } = await useShop()
   const tried = withSection(live ? shop : shop.drafted, section, kind)
   if (!tried) throw new Problem(404, 'unknownSection', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])

@@ -4,8 +4,8 @@ import { z } from 'zod'
 import { dataFolder } from '../../engine/useShop'
 import { pictureTypes } from '../../pictures/pictureTypes'
 
-const one = z.string().max(2048)
-const query = z.object({ of: z.union([z.array(one).min(1).max(4), one.transform(each => [each])]) })
+const oneSchema = z.string().max(2048)
+const querySchema = z.object({ of: z.union([z.array(oneSchema).min(1).max(4), oneSchema.transform(each => [each])]) })
 /** Where the parts stand, in percent of whatever the picture is shown in: beside each other, one beside two, or in four fields. */
 const part = 49.5
 const far = 50.5
@@ -18,7 +18,7 @@ const places = [
 
 /** A picture made of those of a bundle's parts. A picture on another server can't be had, and leaves its field empty. */
 export default api(async (event) => {
-  const { of } = queryOf(event, query)
+  const { of } = queryOf(event, querySchema)
   const parts = await Promise.all(of.map(async (address, i) => {
     const [x, y, width, height] = places[of.length - 1]![i]!
     const data = await embedded(address)

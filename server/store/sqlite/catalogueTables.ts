@@ -1,8 +1,8 @@
 import type { Article, Category } from '../../../core/catalogue/catalogue'
-import { article, category } from '../../../core/catalogue/catalogue'
-import { product as productSchema } from '../../../core/catalogue/product'
+import { articleSchema, categorySchema } from '../../../core/catalogue/catalogue'
+import { productSchema } from '../../../core/catalogue/product'
 import type { ShopSettings } from '../../../core/catalogue/shopSettings'
-import { shopSettings } from '../../../core/catalogue/shopSettings'
+import { shopSettingsSchema } from '../../../core/catalogue/shopSettings'
 import type { Transaction } from 'sequelize'
 import type { Lane } from '../../../core/links/lane'
 import { targetsOf } from '../../../core/links/lane'
@@ -20,9 +20,9 @@ import type { RecordTable } from './recordTable'
  * @throws ZodError when a product, category or article is not valid
  */
 export async function fillShop(db: Database, contents: ShopContents): Promise<void> {
-  const settings = shopSettings.parse(contents.settings)
-  const categories = contents.categories.map(each => category.parse(each))
-  const articles = contents.articles.map(each => article.parse(each))
+  const settings = shopSettingsSchema.parse(contents.settings)
+  const categories = contents.categories.map(each => categorySchema.parse(each))
+  const articles = contents.articles.map(each => articleSchema.parse(each))
   for (const each of contents.products) productSchema.parse(each)
 
   await db.write(async (transaction) => {
@@ -59,7 +59,7 @@ function known(ids: Map<string, number>, key: string): number {
 
 export async function readSettings(db: Database, transaction?: Transaction): Promise<ShopSettings> {
   const row = await db.models.settings.findByPk('shop', { transaction })
-  return shopSettings.parse(row!.value)
+  return shopSettingsSchema.parse(row!.value)
 }
 
 /** Categories in their order, parents before children or after, as they were given. */

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import { sku } from '../../../catalogue/sku'
-import { kindKey } from '../../../links/kind'
+import { skuSchema } from '../../../catalogue/sku'
+import { kindKeySchema } from '../../../links/kind'
 import type { Link, LinkDetails } from '../../../links/lane'
-import { linkDetails } from '../../../links/lane'
+import { linkDetailsSchema } from '../../../links/lane'
 import { fromCell, toCell } from '../cells'
 import type { FileRow } from '../../fileRow'
 import { readCell } from '../../fileRow'
@@ -21,20 +21,20 @@ export interface LinkRow {
 }
 
 const emptyIsNull = (cell: string) => cell.trim() || null
-const place = z.string().trim().regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.').transform(Number)
+const placeSchema = z.string().trim().regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.').transform(Number)
 
 /** Reads a row of a file. @throws RowError when a cell can't be read */
 export function readLinkRow(row: FileRow): LinkRow {
   const details: Partial<LinkDetails> = {}
   for (const column of ['from', 'until', 'note'] as const) {
     const cell = row[column]
-    if (cell !== undefined) details[column] = readCell(column, linkDetails.shape[column], emptyIsNull(fromCell(cell)))
+    if (cell !== undefined) details[column] = readCell(column, linkDetailsSchema.shape[column], emptyIsNull(fromCell(cell)))
   }
   return {
-    source: readCell('source', sku, fromCell(row.source!.trim())),
-    kind: readCell('kind', kindKey, fromCell(row.kind!.trim())),
-    target: readCell('target', sku, fromCell(row.target!.trim())),
-    place: row.place?.trim() ? readCell('place', place, row.place) : null,
+    source: readCell('source', skuSchema, fromCell(row.source!.trim())),
+    kind: readCell('kind', kindKeySchema, fromCell(row.kind!.trim())),
+    target: readCell('target', skuSchema, fromCell(row.target!.trim())),
+    place: row.place?.trim() ? readCell('place', placeSchema, row.place) : null,
     details,
   }
 }

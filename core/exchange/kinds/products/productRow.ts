@@ -1,12 +1,12 @@
 import { z } from 'zod'
 import type { Catalogue } from '../../../catalogue/catalogue'
 import type { Product, Variant } from '../../../catalogue/product'
-import { product as productSchema, variant as variantSchema } from '../../../catalogue/product'
-import { sku } from '../../../catalogue/sku'
+import { productSchema, variantSchema } from '../../../catalogue/product'
+import { skuSchema } from '../../../catalogue/sku'
 import type { ShopSettings } from '../../../catalogue/shopSettings'
 import { parseMoney, plainMoney } from '../../../money/money'
 import type { Text } from '../../../text/text'
-import { languageTag, textIn } from '../../../text/text'
+import { languageTagSchema, textIn } from '../../../text/text'
 import { fromCell, joinCell, splitCell, splitPairs, toCell } from '../cells'
 import type { FileRow } from '../../fileRow'
 import { RowError, readCell } from '../../fileRow'
@@ -23,7 +23,7 @@ const variantColumns: readonly string[] = ['sku', 'gtin', 'price', 'stock', 'sta
 export function isProductColumn(column: string): boolean {
   const [name = '', language, ...more] = column.split('@')
   if (language === undefined) return (productColumns as readonly string[]).includes(column)
-  return !more.length && ['name', 'description'].includes(name) && languageTag.safeParse(language).success
+  return !more.length && ['name', 'description'].includes(name) && languageTagSchema.safeParse(language).success
 }
 
 /** A product as a file states it: what has no column is left as it is. Categories are paths of names. */
@@ -45,7 +45,7 @@ export interface VariantRow {
 
 /** Reads a row of a file. @throws RowError when a cell can't be read */
 export function readProductRow(row: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): ProductRow | VariantRow {
-  const own = readCell('sku', sku, fromCell(row.sku!.trim()))
+  const own = readCell('sku', skuSchema, fromCell(row.sku!.trim()))
   return row.variantOf?.trim() ? readVariant(own, row, settings) : readProduct(own, row, settings)
 }
 
@@ -110,7 +110,7 @@ function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings,
     return Object.fromEntries(pairs)
   })
   take('image', 'image', text)
-  const variantOf = readCell('variantOf', sku, fromCell(row.variantOf!.trim()))
+  const variantOf = readCell('variantOf', skuSchema, fromCell(row.variantOf!.trim()))
   if (variantOf === own) throw new RowError('variantOf', 'A product can’t be a variant of itself.')
   return { sku: own, variantOf, fields: fields as VariantRow['fields'] }
 }
@@ -125,14 +125,14 @@ function readPairs(column: string, cell: string): [name: string, value: string][
   return pairs
 }
 
-const longText = z.string().max(20_000, 'A text has at most 20,000 characters.')
+const longTextSchema = z.string().max(20_000, 'A text has at most 20,000 characters.')
 
 /** The texts of all languages: `name` is that of the shop's language, `name@de` that of another. */
 function texts(row: FileRow, column: string, language: string): Record<string, string | null> {
   const found: Record<string, string | null> = {}
   for (const [each, cell] of Object.entries(row)) {
     const [name, other = language] = each.split('@')
-    if (name === column && isProductColumn(each)) found[other] = readCell(each, longText, fromCell(cell.trim())) || null
+    if (name === column && isProductColumn(each)) found[other] = readCell(each, longTextSchema, fromCell(cell.trim())) || null
   }
   return found
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { SetUpReport } from '../../../../core/exchange/setUp/setUp'
 import { planSetUp, SetUpError } from '../../../../core/exchange/setUp/setUp'
-import { setUpFile } from '../../../../core/exchange/setUp/upgradeSetUp'
+import { setUpFileSchema } from '../../../../core/exchange/setUp/upgradeSetUp'
 import { useShop } from '../../../engine/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 import { knownThings } from '../../../sections/knownThings'
@@ -18,7 +18,7 @@ const query = z.object({
 /** Reads a set-up, as one entry of the history. */
 export default api(async (event): Promise<SetUpReport> => {
   const { dry, publish, file } = queryOf(event, query)
-  const given = await bodyOf(event, setUpFile)
+  const given = await bodyOf(event, setUpFileSchema)
   const editor = editorOf(event)
   const { shop, log } = await useShop()
   const plan = () => planSetUp(given, setUpContext(shop), knownThings(shop), shop.settings.language, publish !== undefined)

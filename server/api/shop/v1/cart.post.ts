@@ -1,14 +1,14 @@
 import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { CartAnswer } from '../../../../core/delivery/contract'
-import { cartRequest, languageQuery } from '../../../../core/delivery/contract'
+import { cartRequestSchema, languageQuerySchema } from '../../../../core/delivery/contract'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { tellingOf } from '../../../delivery/telling'
 import { useShop } from '../../../engine/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
 export default api(async (event): Promise<CartAnswer> => {
-  const { lines } = await bodyOf(event, cartRequest)
-  const { lang } = queryOf(event, languageQuery)
+  const { lines } = await bodyOf(event, cartRequestSchema)
+  const { lang } = queryOf(event, languageQuerySchema)
   const { shop } = await useShop()
   const telling = tellingOf(shop, lang)
   setResponseHeader(event, 'cache-control', 'no-store')

@@ -1,14 +1,14 @@
 import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { OrderAnswer } from '../../../../core/delivery/contract'
-import { languageQuery, orderRequest } from '../../../../core/delivery/contract'
+import { languageQuerySchema, orderRequestSchema } from '../../../../core/delivery/contract'
 import { tellingOf } from '../../../delivery/telling'
 import { useShop } from '../../../engine/useShop'
 import { OrderRefused, placeOrder } from '../../../orders/placeOrder'
 
 /** Places an order of the simulated checkout. */
 export default api(async (event): Promise<OrderAnswer> => {
-  const { lines, total } = await bodyOf(event, orderRequest)
-  const { lang } = queryOf(event, languageQuery)
+  const { lines, total } = await bodyOf(event, orderRequestSchema)
+  const { lang } = queryOf(event, languageQuerySchema)
   const running = await useShop()
   try {
     const order = await placeOrder(running, lines, total)

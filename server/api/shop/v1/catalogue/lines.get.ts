@@ -1,13 +1,13 @@
 import { attributesOf, catalogueCard, firstSentence } from '../../../../../core/delivery/catalogueAnswer'
 import type { LinesAnswer } from '../../../../../core/delivery/contract'
-import { linesQuery } from '../../../../../core/delivery/contract'
+import { linesQuerySchema } from '../../../../../core/delivery/contract'
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../delivery/telling'
 import { useShop } from '../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
-  const { lang, skus } = queryOf(event, linesQuery)
+  const { lang, skus } = queryOf(event, linesQuerySchema)
   const { shop, store } = await useShop()
   const telling = tellingOf(shop, lang)
   const found = skus.flatMap((line) => {

@@ -1,17 +1,17 @@
 import { catalogueCard } from '../../../../../core/delivery/catalogueAnswer'
 import type { SearchAnswer } from '../../../../../core/delivery/contract'
-import { searchQuery } from '../../../../../core/delivery/contract'
-import { productFilter } from '../../../../../core/finding/productFilter'
+import { searchQuerySchema } from '../../../../../core/delivery/contract'
+import { productFilterSchema } from '../../../../../core/finding/productFilter'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../delivery/telling'
 import { findProducts } from '../../../../engine/findProducts'
 import { useShop } from '../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<SearchAnswer> => {
-  const { lang, q, limit } = queryOf(event, searchQuery)
+  const { lang, q, limit } = queryOf(event, searchQuerySchema)
   const running = await useShop()
   const { shop } = running
   const telling = tellingOf(shop, lang)
-  const { skus, total } = await findProducts(running, { words: q, filter: productFilter.parse({ status: 'active' }), sort: 'match', offset: 0, limit })
+  const { skus, total } = await findProducts(running, { words: q, filter: productFilterSchema.parse({ status: 'active' }), sort: 'match', offset: 0, limit })
   return { products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, telling)), total }
 })

@@ -1,6 +1,6 @@
 import { catalogueCard, namedKey } from '../../../../../../core/delivery/catalogueAnswer'
 import type { ArticleAnswer } from '../../../../../../core/delivery/contract'
-import { languageQuery } from '../../../../../../core/delivery/contract'
+import { languageQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { textIn } from '../../../../../../core/text/text'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
@@ -8,7 +8,7 @@ import { tellingOf } from '../../../../../delivery/telling'
 import { useShop } from '../../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<ArticleAnswer> => {
-  const { lang } = queryOf(event, languageQuery)
+  const { lang } = queryOf(event, languageQuerySchema)
   const key = pathPart(event, 'key')
   const { shop } = await useShop()
   const article = shop.catalogue.article(key)

@@ -1,18 +1,18 @@
 import { catalogueCard } from '../../../../../../core/delivery/catalogueAnswer'
 import type { BrandAnswer } from '../../../../../../core/delivery/contract'
-import { listQuery } from '../../../../../../core/delivery/contract'
-import { productFilter } from '../../../../../../core/finding/productFilter'
+import { listQuerySchema } from '../../../../../../core/delivery/contract'
+import { productFilterSchema } from '../../../../../../core/finding/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../../delivery/telling'
 import { findProducts } from '../../../../../engine/findProducts'
 import { useShop } from '../../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<BrandAnswer> => {
-  const { lang, offset, limit } = queryOf(event, listQuery)
+  const { lang, offset, limit } = queryOf(event, listQuerySchema)
   const brand = pathPart(event, 'name')
   const running = await useShop()
   const { shop } = running
   if (!shop.finder.postings.of('brand', brand).length) throw new Problem(404, 'unknownBrand', 'Not found', `There is no brand “${brand}”.`, [brand])
-  const { skus, total } = await findProducts(running, { words: '', filter: productFilter.parse({ brand, status: 'active' }), sort: 'name', offset, limit })
+  const { skus, total } = await findProducts(running, { words: '', filter: productFilterSchema.parse({ brand, status: 'active' }), sort: 'name', offset, limit })
   return { name: brand, mark: shop.brandMarks.get(brand) ?? null, products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, tellingOf(shop, lang))), total }
 })

@@ -1,22 +1,22 @@
 import { catalogueCard, categoryPath, namedKey } from '../../../../../../core/delivery/catalogueAnswer'
 import type { CategoryAnswer } from '../../../../../../core/delivery/contract'
-import { listQuery } from '../../../../../../core/delivery/contract'
+import { listQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
-import { productFilter } from '../../../../../../core/finding/productFilter'
+import { productFilterSchema } from '../../../../../../core/finding/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../../delivery/telling'
 import { findProducts } from '../../../../../engine/findProducts'
 import { useShop } from '../../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<CategoryAnswer> => {
-  const { lang, offset, limit } = queryOf(event, listQuery)
+  const { lang, offset, limit } = queryOf(event, listQuerySchema)
   const key = pathPart(event, 'key')
   const running = await useShop()
   const { shop } = running
   const category = shop.catalogue.category(key)
   if (!category) throw new UnknownSubjectError({ kind: 'category', key })
   const telling = tellingOf(shop, lang)
-  const { skus, total } = await findProducts(running, { words: '', filter: productFilter.parse({ category: key, status: 'active' }), sort: 'name', offset, limit })
+  const { skus, total } = await findProducts(running, { words: '', filter: productFilterSchema.parse({ category: key, status: 'active' }), sort: 'name', offset, limit })
   return {
     ...namedKey(category, telling),
     path: categoryPath(key, shop.catalogue).slice(0, -1).map(each => namedKey(each, telling)),

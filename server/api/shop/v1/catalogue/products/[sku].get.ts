@@ -1,12 +1,12 @@
 import { productAnswer } from '../../../../../../core/delivery/catalogueAnswer'
-import { languageQuery } from '../../../../../../core/delivery/contract'
+import { languageQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { tellingOf } from '../../../../../delivery/telling'
 import { useShop } from '../../../../../engine/useShop'
 
 export default publicAnswer(async (event) => {
-  const { lang } = queryOf(event, languageQuery)
+  const { lang } = queryOf(event, languageQuerySchema)
   const sku = pathPart(event, 'sku')
   const { shop, store } = await useShop()
   const product = shop.catalogue.item(sku)?.product
