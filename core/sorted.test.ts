@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { firstIndex, inTurns, lazilySorted, merged } from './sorted'
+import { firstIndex, roundRobin, lazilySorted, merged } from './sorted'
 
 const ascending = (a: number, b: number) => a - b
 const numbers = fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 60 })
@@ -27,8 +27,8 @@ describe('lists in order', () => {
     }))
   })
 
-  it('inTurns goes round until every list is at its end', () => {
-    expect([...inTurns([['a1', 'a2', 'a3'], [], ['c1'], ['d1', 'd2']])]).toEqual(['a1', 'c1', 'd1', 'a2', 'd2', 'a3'])
+  it('roundRobin goes round until every list is at its end', () => {
+    expect([...roundRobin([['a1', 'a2', 'a3'], [], ['c1'], ['d1', 'd2']])]).toEqual(['a1', 'c1', 'd1', 'a2', 'd2', 'a3'])
   })
 
   it('firstIndex finds what a walk from the start finds', () => {

@@ -70,7 +70,7 @@ export function* merged(lists: readonly (readonly number[])[], compare: Compare,
 }
 
 /** The first of each, then the second of each, and so on. */
-export function* inTurns<T>(lists: readonly Iterable<T>[]): Generator<T> {
+export function* roundRobin<T>(lists: readonly Iterable<T>[]): Generator<T> {
   let left = lists.map(list => list[Symbol.iterator]())
   while (left.length) {
     const still: Iterator<T>[] = []

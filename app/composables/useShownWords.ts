@@ -1,11 +1,11 @@
-import type { ExplainedCandidate, StepStory } from '../../core/delivery/contract'
+import type { ExplainedCandidate, DeliveredStep } from '../../core/delivery/contract'
 import { shownWords } from '../../core/delivery/whyWords'
 import { withAlternatives } from '../../core/rules/alternatives'
 import { pickWords } from '../../core/rules/ruleWords'
 import type { Section } from '../../core/sections/section'
 
 /** Says why a product is shown; of a rule, what it asks, with only those alternatives that the product passes. */
-export function useShownWords(): (section: Section | null, number: number, story: StepStory, candidate: ExplainedCandidate) => string {
+export function useShownWords(): (section: Section | null, number: number, story: DeliveredStep, candidate: ExplainedCandidate) => string {
   const names = useNames()
   return (section, number, story, candidate) => {
     const step = section?.steps[number]

@@ -61,7 +61,7 @@ export function bundleRange(bundle: Bundle, items: Items): BundleRange | null {
   const margins = all?.map(each => marginOf({ price: priceBy(bundle.price, each.amount), cost: each.cost })) ?? [null]
   const from = costOf(parts.map(worths => worths[0]!))
   // However the price is made, a greater sum never saves less.
-  return { from, to: costOf(parts.map(worths => worths.at(-1)!)), leastSaving: from, leastMargin: leastOf(margins) }
+  return { from, to: costOf(parts.map(worths => worths.at(-1)!)), leastSaving: from, leastMargin: minOf(margins) }
 }
 
 /** What a choice adds to a bundle, in minor units. */
@@ -88,7 +88,7 @@ const added = (worths: readonly Worth[]): Worth => worths.reduce(
   (sum, each) => ({ amount: sum.amount + each.amount, cost: sum.cost === null || each.cost === null ? null : sum.cost + each.cost }), { amount: 0, cost: 0 as number | null })
 
 /** With more sums than this a lowest margin is not worked out. */
-const mostSums = 20_000
+const maxSums = 20_000
 
 /** Every sum that the parts can have, with the most that it can cost the shop; null: too many. */
 function inEveryWay(parts: readonly (readonly Worth[])[]): Worth[] | null {
@@ -98,13 +98,13 @@ function inEveryWay(parts: readonly (readonly Worth[])[]): Worth[] | null {
     for (const sum of sums.values()) {
       for (const each of worths) keepDearer(next, added([sum, each]))
     }
-    if (next.size > mostSums) return null
+    if (next.size > maxSums) return null
     sums = next
   }
   return [...sums.values()]
 }
 
-const leastOf = (margins: readonly (number | null)[]) => margins.includes(null) ? null : Math.min(...margins as number[])
+const minOf = (margins: readonly (number | null)[]) => margins.includes(null) ? null : Math.min(...margins as number[])
 
 /** The ranges of all numbers that can be picked, together. */
 function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRange | null {
@@ -130,7 +130,7 @@ function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRa
     from: cheapest.reduce((a, b) => b.price < a.price ? b : a),
     to: dearest.reduce((a, b) => b.price > a.price ? b : a),
     leastSaving: cheapest.reduce((a, b) => b.sum - b.price < a.sum - a.price ? b : a),
-    leastMargin: leastOf(margins),
+    leastMargin: minOf(margins),
   }
 }
 

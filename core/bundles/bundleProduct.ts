@@ -23,12 +23,12 @@ export function bundleAsProduct(product: Product, items: Items): Product {
 }
 
 /** A picture is composed of at most so many. */
-const mostPictures = 4
+const maxPictures = 4
 
 /** Address of a picture made of those of the parts; null: they have none. */
 function composedPicture(choices: readonly PartChoice[]): string | null {
   const images = new Set(choices.flatMap(({ item }) => imageOf(item.product, item.variant) ?? []))
-  const some = [...images].slice(0, mostPictures)
+  const some = [...images].slice(0, maxPictures)
   return some.length > 1 ? `/pictures/composed?${some.map(image => `of=${encodeURIComponent(image)}`).join('&')}` : some[0] ?? null
 }
 

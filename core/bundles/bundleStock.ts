@@ -43,7 +43,7 @@ function scarcest(parts: readonly BundlePart[]): number {
 }
 
 /** After so many tries the best choice so far counts: it is never too much. */
-const mostTries = 20_000
+const maxTries = 20_000
 
 /** The choice of the parts that there is most of. Parts take from the same stock when they are the same SKU: all ways are tried that can still be better. */
 function mostOf(parts: readonly BundlePart[]): number {
@@ -54,7 +54,7 @@ function mostOf(parts: readonly BundlePart[]): number {
   let best = 0
   let tries = 0
   const tryFrom = (at: number, times: number) => {
-    if (times <= best || best === bound || ++tries > mostTries) return
+    if (times <= best || best === bound || ++tries > maxTries) return
     const part = byStock[at]
     if (!part) {
       best = times

@@ -34,7 +34,7 @@ export function withGroupFor<T extends Extract<Bundle, { type: 'choice' }>>(bund
 
 const nameIn = (product: Product, language: string) => textIn(product.name, language, language).trim() || product.sku
 /** Of a value of an option. */
-const mostLetters = 64
+const maxLetters = 64
 
 /**
  * Lets a group be a product too: its options and values are added, and what is without a product is matched.
@@ -45,7 +45,7 @@ export function withProductIn(group: OptionGroup, product: Product, items: Items
   const products = group.products.includes(product.sku) ? group.products : [...group.products, product.sku]
   const [option, ...more] = group.options
   if (!product.variants.length && !more.length) {
-    const value = nameIn(product, language).slice(0, mostLetters)
+    const value = nameIn(product, language).slice(0, maxLetters)
     const known = option ?? { name: 'choice', values: [] }
     return withCombination({ ...group, products, options: [{ ...known, values: [...new Set([...known.values, value])] }] }, [value], product.sku)
   }

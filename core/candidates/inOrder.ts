@@ -47,13 +47,13 @@ export function inLists(lists: readonly ListName[], order: FreeOrder, step: numb
 /** Positions of the products that stand in any of the lists. */
 export function positionsIn(lists: readonly ListName[], order: FreeOrder, context: StepContext, passes?: (position: number) => boolean): Iterable<number> {
   const { index } = context.shop
-  if (!isShuffle(order) && lists.length <= mostMerged) return merged(lists.map(name => index.list(name, order)), index.comparing(order), passes)
+  if (!isShuffle(order) && lists.length <= maxMerged) return merged(lists.map(name => index.list(name, order)), index.comparing(order), passes)
   const positions = new Set(lists.flatMap(name => index.positions(name)))
   return inOrder([...positions], order, context, passes)
 }
 
 /** Merging looks at the first of every list each time: with more lists than this, sorting what they have together is less work. */
-const mostMerged = 16
+const maxMerged = 16
 
 /** Candidates for positions in order; never the source itself. */
 export function* offered(positions: Iterable<number>, step: number, source: Source | null, { shop }: StepContext): Generator<Candidate> {

@@ -26,7 +26,7 @@ const everything = 'all'
 /** Bitmaps of lists that a smaller part of all products stands in are made when they are needed. */
 const keptShare = 1 / 64
 /** Bitmaps of what the same conditions pick for every source that are kept at most. */
-const mostKept = 256
+const maxKept = 256
 /** After so many places of an order, what stands before them is kept. */
 const placesInPart = 2048
 
@@ -129,7 +129,7 @@ export class SelectionIndex {
     } else {
       kept = { bitmap: new Bitmap(this.size), check }
       for (const [position, product] of this.#products.entries()) if (check(product)) kept.bitmap.set(position, true)
-      if (this.#kept.size >= mostKept) this.#kept.delete(this.#kept.keys().next().value!)
+      if (this.#kept.size >= maxKept) this.#kept.delete(this.#kept.keys().next().value!)
     }
     this.#kept.set(name, kept)
     return kept.bitmap

@@ -6,7 +6,7 @@ import { textSchema } from '../text/text'
 /** A group of options with more combinations than this is a warning: nobody looks through so many. */
 export const manyCombinations = 300
 /** A group of options can't have more combinations than this. */
-export const mostCombinations = 2000
+export const maxCombinations = 2000
 
 /** Names a part within its bundle. */
 const partKeySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(64)
@@ -32,10 +32,10 @@ const optionGroupSchema = z.strictObject({
   products: z.array(skuSchema).max(50),
   options: z.array(groupOptionSchema).max(6, 'A group has at most 6 options.').refine(options => isDistinct(options.map(each => each.name)), 'An option stands in a group once.'),
   /** What was decided of combinations, by their values in the order of the options: the SKU that they are, or null: not sold. Others are without a product. */
-  combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(mostCombinations),
+  combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(maxCombinations),
 }).superRefine((group, context) => {
   const count = countCombinations(group.options)
-  if (count > mostCombinations) context.addIssue(`${count.toLocaleString('en')} combinations are too many: a group has at most ${mostCombinations.toLocaleString('en')}. Take values out, or make two groups if the options don’t name one product together.`)
+  if (count > maxCombinations) context.addIssue(`${count.toLocaleString('en')} combinations are too many: a group has at most ${maxCombinations.toLocaleString('en')}. Take values out, or make two groups if the options don’t name one product together.`)
 })
 export type OptionGroup = z.infer<typeof optionGroupSchema>
 export type GroupOption = z.infer<typeof groupOptionSchema>

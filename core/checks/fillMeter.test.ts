@@ -64,7 +64,7 @@ describe('a fill meter', () => {
     fc.assert(fc.property(anyPlainShop, (plain) => {
       const shop = planned(shopOf(plain))
       const twin = new FillMeter(shop, 's1', 'product')
-      twin.take(counted(shop))
+      twin.copyFrom(counted(shop))
       expect(twin.fill).toEqual(counted(shop).fill)
     }), { numRuns: 20 })
   })

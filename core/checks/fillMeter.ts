@@ -57,7 +57,7 @@ export class FillMeter {
   }
 
   /** Takes over the counts of a meter that counts the same. */
-  take(other: FillMeter): void {
+  copyFrom(other: FillMeter): void {
     this.#counts = other.#counts.slice()
     this.#bySteps = other.#bySteps.slice()
     this.#stepCount = other.#stepCount

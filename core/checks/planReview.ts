@@ -18,7 +18,7 @@ export interface PlanReview {
   same: SameShown[]
 }
 
-const mostPages = 400
+const maxPages = 400
 const pagesInStep = 10
 
 /**
@@ -26,7 +26,7 @@ const pagesInStep = 10
  * @param subjects SKUs or keys of what these pages are about
  */
 export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly string[], at: Moment): Generator<void, PlanReview> {
-  const looked = spread(subjects, mostPages)
+  const looked = spread(subjects, maxPages)
   const blank: string[] = []
   const shown = new Map<string, { pages: number, items: number }>()
   for (const [i, subject] of looked.entries()) {

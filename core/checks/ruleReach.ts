@@ -22,8 +22,8 @@ export interface RuleReach {
 /** A rule that picks this much of the catalogue hardly chooses. */
 export const nearlyAll = 0.8
 
-const mostSources = 300
-const mostTargets = 300
+const maxSources = 300
+const maxTargets = 300
 const sourcesInStep = 20
 
 /**
@@ -37,10 +37,10 @@ export function* ruleReach(rule: Rule, shop: Shop, at: Moment): Generator<void, 
   yield
   const sources = active.filter(holds)
   yield
-  const targets = spread(active, mostTargets)
+  const targets = spread(active, maxTargets)
   let pairs = 0
   let picked = 0
-  for (const [i, source] of spread(sources, mostSources).entries()) {
+  for (const [i, source] of spread(sources, maxSources).entries()) {
     const neighbours = shop.neighboursOf(source.sku)
     const leftOut = categoriesLeftOut(neighbours, catalogue)
     const fits = targetCheck(rule.pick, withCountingTraits(source, neighbours), facts)

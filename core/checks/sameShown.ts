@@ -17,7 +17,7 @@ export interface SameShown {
   looked: number
 }
 
-const mostPages = 2000
+const maxPages = 2000
 const pagesInStep = 20
 /** So much of the shorter of two sections stands in the other too: they show the same. */
 const sameShare = 0.75
@@ -32,7 +32,7 @@ export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string
   const pairs = new Map<string, Omit<SameShown, 'looked'>>()
   /** How many pages of each plan were looked at. */
   const ofPlan = new Map<string, number>()
-  for (const [i, subject] of spread(subjects, mostPages).entries()) {
+  for (const [i, subject] of spread(subjects, maxPages).entries()) {
     const { plan, sections } = resolvePage(alone, ...visitTo(page, subject, at))
     ofPlan.set(plan.key, (ofPlan.get(plan.key) ?? 0) + 1)
     const shown = sections.filter(({ items }) => items.length).map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))

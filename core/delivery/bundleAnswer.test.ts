@@ -20,8 +20,8 @@ const bundles: Record<string, Bundle> = {
   'NOTHING': { type: 'fixed', components: [], price: { by: 'sum' }, marginFloor: null },
 }
 const catalogue = new Catalogue([suit, makeProduct('TOOL', { name: { en: 'Hive tool' }, price: 990 }), ...Object.entries(bundles).map(([sku, bundle]) => makeProduct(sku, { name: { en: 'Harvest day', de: 'Erntetag' }, bundle }))], [], [])
-const telling = (language: string) => ({ settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'UTC' }, language, at: momentIn('UTC', 0), items: catalogue })
-const told = (sku: string, language = 'en') => productSchema.parse(JSON.parse(JSON.stringify(productAnswer(catalogue.product(sku)!, catalogue, telling(language))))).bundle!
+const context = (language: string) => ({ settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'UTC' }, language, at: momentIn('UTC', 0), items: catalogue })
+const told = (sku: string, language = 'en') => productSchema.parse(JSON.parse(JSON.stringify(productAnswer(catalogue.product(sku)!, catalogue, context(language))))).bundle!
 
 describe('a bundle as a shop gets it', () => {
   it('has its parts with what each can be, and how far the price goes', () => {
@@ -42,7 +42,7 @@ describe('a bundle as a shop gets it', () => {
   })
 
   it('is named by the products that can be in it, while it is on sale', () => {
-    const namesOf = (sku: string) => productAnswer(catalogue.product(sku)!, catalogue, telling('en')).inBundles.map(each => each.sku)
+    const namesOf = (sku: string) => productAnswer(catalogue.product(sku)!, catalogue, context('en')).inBundles.map(each => each.sku)
     // Variants count for their product; a set without parts is never on sale.
     expect(namesOf('SUIT')).toEqual(['ANY', 'CHOICE', 'FIXED'])
     expect(namesOf('ANY')).toEqual([])
@@ -57,7 +57,7 @@ describe('a bundle as a shop gets it', () => {
 })
 
 it('a priced cart says why it is cheaper, in the shopper’s language', () => {
-  const cart = cartAnswer(priceCart([{ sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }, { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }], { catalogue, links: { lane: () => [] }, offers: [] }, momentIn('UTC', 0)), new Map(), telling('de'))
+  const cart = cartAnswer(priceCart([{ sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }, { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] }], { catalogue, links: { lane: () => [] }, offers: [] }, momentIn('UTC', 0)), new Map(), context('de'))
   expect(cartSchema.parse(JSON.parse(JSON.stringify(cart)))).toEqual(cart)
   expect(cart.reductions.map(each => each.words)).toEqual(['Erntetag', 'Erntetag: −10 %'])
   expect(cart.currency).toBe('EUR')

@@ -11,20 +11,20 @@ import type { BundleAnswer } from './contract'
 import { itemName, itemUrl } from './deliveredItem'
 
 /** What a shop gets of a bundle: its parts, what can be chosen for each, and how far the price goes. */
-export function bundleAnswer(bundle: Bundle, telling: AnswerContext): BundleAnswer {
-  const { items } = telling
+export function bundleAnswer(bundle: Bundle, context: AnswerContext): BundleAnswer {
+  const { items } = context
   const range = bundleRange(bundle, items)
   const priceOfEnd = (end: 'from' | 'to') => range && { price: range[end].price, was: range[end].sum > range[end].price ? range[end].sum : null }
   const ends = { from: priceOfEnd('from'), to: priceOfEnd('to') }
   if (bundle.type === 'pickAny') {
     const { least, most, repeats, steps } = bundle
-    const choices = pickable(bundle, items).map(choice => choiceAnswer(choice, 1, telling))
+    const choices = pickable(bundle, items).map(choice => choiceAnswer(choice, 1, context))
     return { type: bundle.type, ...ends, parts: [{ part: pickKey, name: '', quantity: 1, options: [], choices }], pick: { least, most, repeats, steps: steps.toSorted((a, b) => a.count - b.count) } }
   }
   const groups = new Map(groupsOf(bundle).map(group => [group.key, group]))
   const components = new Map(bundle.components.map(each => [each.key, each.sku]))
   const parts = partsOf(bundle, items).map(({ key, quantity, choices }) => ({
-    part: key, quantity, ...partHead(groups.get(key), components.get(key), items, telling), choices: choices.map(choice => choiceAnswer(choice, quantity, telling)),
+    part: key, quantity, ...partHead(groups.get(key), components.get(key), items, context), choices: choices.map(choice => choiceAnswer(choice, quantity, context)),
   }))
   return { type: bundle.type, ...ends, parts, pick: null }
 }

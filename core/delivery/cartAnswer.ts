@@ -5,10 +5,10 @@ import type { AnswerContext } from './answerContext'
 import type { CartAnswer } from './contract'
 
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
-export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, offers: ReadonlyMap<string, Offer>, telling: AnswerContext): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
-  const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, offers, telling) }))
+export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, offers: ReadonlyMap<string, Offer>, context: AnswerContext): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
+  const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, offers, context) }))
   return {
-    ...cart, reductions: told(cart.reductions), currency: telling.settings.currency,
+    ...cart, reductions: told(cart.reductions), currency: context.settings.currency,
     lines: cart.lines.map(line => ({ ...line, reductions: told(line.reductions), components: line.components.map(each => ({ ...each, reductions: told(each.reductions) })) })),
   }
 }

@@ -12,27 +12,27 @@ import { hasOptions, isPriceFrom, itemUrl } from './deliveredItem'
 
 const words = (text: Text, { language, settings }: AnswerContext) => textIn(text, language, settings.language)
 
-export function catalogueCard({ product, variant }: CatalogueItem, telling: AnswerContext): CatalogueCard {
+export function catalogueCard({ product, variant }: CatalogueItem, context: AnswerContext): CatalogueCard {
   return {
     sku: product.sku,
-    name: words(product.name, telling) || product.sku,
+    name: words(product.name, context) || product.sku,
     brand: product.brand,
-    url: itemUrl({ product, variant }, telling.settings),
+    url: itemUrl({ product, variant }, context.settings),
     image: imageOf(product, variant),
     price: priceOf(product, variant),
     was: wasOf(product, variant),
     inStock: stockOf(product, variant) > 0,
-    forSale: isForSale(product, variant, telling.at),
-    hasOptions: hasOptions({ product, variant }, telling.items),
-    isFrom: product.bundle !== null && isPriceFrom(product.bundle, telling.items),
+    forSale: isForSale(product, variant, context.at),
+    hasOptions: hasOptions({ product, variant }, context.items),
+    isFrom: product.bundle !== null && isPriceFrom(product.bundle, context.items),
   }
 }
 
-export function productAnswer(product: Product, catalogue: Catalogue, telling: AnswerContext): ProductAnswer {
+export function productAnswer(product: Product, catalogue: Catalogue, context: AnswerContext): ProductAnswer {
   return {
-    ...catalogueCard({ product, variant: null }, telling),
-    description: words(product.description, telling),
-    categories: product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, telling)),
+    ...catalogueCard({ product, variant: null }, context),
+    description: words(product.description, context),
+    categories: product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, context)),
     attributes: attributesOf(product),
     stock: stockOf(product, null),
     status: product.status,
@@ -44,10 +44,10 @@ export function productAnswer(product: Product, catalogue: Catalogue, telling: A
       was: wasOf(product, variant),
       stock: stockOf(product, variant),
       image: imageOf(product, variant),
-      forSale: isForSale(product, variant, telling.at),
+      forSale: isForSale(product, variant, context.at),
     })),
-    bundle: product.bundle && bundleAnswer(product.bundle, telling),
-    inBundles: catalogue.bundlesWith(product).map(sku => catalogue.item(sku)!).filter(item => isForSale(item.product, null, telling.at)).map(item => catalogueCard(item, telling)),
+    bundle: product.bundle && bundleAnswer(product.bundle, context),
+    inBundles: catalogue.bundlesWith(product).map(sku => catalogue.item(sku)!).filter(item => isForSale(item.product, null, context.at)).map(item => catalogueCard(item, context)),
   }
 }
 
@@ -59,6 +59,6 @@ export const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0] ?? 
 /** The category and those above it, from the top. */
 export const categoryPath = (key: string, catalogue: Catalogue): Category[] => catalogue.categoryPath(key).map(each => catalogue.category(each)!)
 
-export function namedKey({ key, name }: { key: string, name: Text }, telling: AnswerContext): { key: string, name: string } {
-  return { key, name: words(name, telling) || key }
+export function namedKey({ key, name }: { key: string, name: Text }, context: AnswerContext): { key: string, name: string } {
+  return { key, name: words(name, context) || key }
 }

@@ -73,7 +73,7 @@ const explainedCandidateSchema = z.object({
 })
 const tileHeldBackSchema = z.enum(['emptyCategory', 'duplicate', 'noRoom'])
 
-const stepStorySchema = z.object({
+const deliveredStepSchema = z.object({
   from: stepSourceSchema,
   kind: z.string().optional().meta({ description: 'Of a step of links.' }),
   subjects: z.enum(['page', 'cart']),
@@ -83,14 +83,14 @@ const stepStorySchema = z.object({
   more: z.boolean().meta({ description: 'There were still more candidates, for which there was no room.' }),
   categories: z.array(z.object({ key: z.string(), name: z.string(), reason: tileHeldBackSchema.nullable() })).optional().meta({ description: 'Of a section of tiles: the categories that it brought, with the reason for each that is not shown.' }),
 })
-export type StepStory = z.infer<typeof stepStorySchema>
+export type DeliveredStep = z.infer<typeof deliveredStepSchema>
 export type ExplainedCandidate = z.infer<typeof explainedCandidateSchema>
 export type HiddenReason = z.infer<typeof hiddenReasonSchema>
 export type HeldBackReason = z.infer<typeof heldBackReasonSchema>
 export type TileReason = z.infer<typeof tileHeldBackSchema>
 export type IdleReason = z.infer<typeof idleReasonSchema>
 
-const stepsSchema = z.array(stepStorySchema).optional().meta({ description: 'Only with explain=1.' })
+const stepsSchema = z.array(deliveredStepSchema).optional().meta({ description: 'Only with explain=1.' })
 
 const deliveredSectionSchema = z.object({
   key: z.string(),

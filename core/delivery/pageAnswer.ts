@@ -19,7 +19,7 @@ import { deliveredProduct, itemName } from './deliveredItem'
 type Words = (text: Text) => string
 
 /** What an answer is told from besides the page. */
-export interface ToldShop {
+export interface AnswerShop {
   catalogue: Catalogue
   looks: LookBook
   /** Addresses of the pictures that brands are known by. */
@@ -32,12 +32,12 @@ export interface ToldShop {
  * @param language BCP 47 tag
  */
 export function pageAnswer(
-  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, shop: ToldShop, settings: ShopSettings, language: string,
+  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, shop: AnswerShop, settings: ShopSettings, language: string,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
   const { looks } = shop
-  const told = telling(kind, page, shop, words)
-  const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => stepStory(report, words, told.category)) : undefined
+  const told = pageContext(kind, page, shop, words)
+  const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => deliveredStep(report, words, told.category)) : undefined
   return {
     ...pageHead(kind, page, words),
     style: looks.houseStyle,
@@ -57,10 +57,10 @@ export function pageAnswer(
  * so it is put together from texts of products that are written once.
  * @param language BCP 47 tag
  */
-export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, shop: ToldShop, texts: DeliveredTexts, language: string): string {
+export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, shop: AnswerShop, texts: DeliveredTexts, language: string): string {
   const words: Words = text => textIn(text, language, texts.settings.language)
   const { looks } = shop
-  const told = telling(kind, page, shop, words)
+  const told = pageContext(kind, page, shop, words)
   // Written by hand: it runs for every product of every page, and there is nothing in it to escape.
   const itemText = (item: Candidate, shown: ShownSection) => {
     const { step, reason, kind } = whyShown(item, shown)
@@ -75,7 +75,7 @@ export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, s
 const merged = (a: string, b: string) => `${a.slice(0, -1)},${b.slice(1)}`
 
 /** What the sections of a page say of what the page is about; it is looked up for the first that asks. */
-interface Told {
+interface PageContext {
   heading(section: Section, count: number): string
   seeAll(section: Section): SeeAll | null
   mark(section: Section): Mark | null
@@ -87,7 +87,7 @@ interface Told {
 type Mark = NonNullable<PageAnswer['sections'][0]['mark']>
 type SeeAll = NonNullable<PageAnswer['sections'][0]['seeAll']>
 
-function telling(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, { catalogue, brandMarks }: ToldShop, words: Words): Told {
+function pageContext(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, { catalogue, brandMarks }: AnswerShop, words: Words): PageContext {
   let values: HeadingValues | undefined
   const category = (key: string) => words(catalogue.category(key)?.name ?? {}) || key
   return {
@@ -113,7 +113,7 @@ function pageHead(kind: PageAnswer['page']['kind'], { subjects, plan }: Resolved
   return { page: { kind, subjects }, plan: { key: plan.key, name: words(plan.name) } }
 }
 
-function sectionHead({ section, zone, items, tiles }: ShownSection, told: Told) {
+function sectionHead({ section, zone, items, tiles }: ShownSection, told: PageContext) {
   return { key: section.key, heading: told.heading(section, items.length || tiles.length), zone, seeAll: told.seeAll(section), mark: told.mark(section) }
 }
 
@@ -132,7 +132,7 @@ function whyShown({ step: number }: Candidate, { section }: ShownSection): Pick<
   return { step: number, reason: type.reason, kind: type.kind?.(step) ?? null }
 }
 
-function stepStory({ step, idle, taken, heldBack, alternatives, more, tiles }: StepReport, words: Words, category: (key: string) => string) {
+function deliveredStep({ step, idle, taken, heldBack, alternatives, more, tiles }: StepReport, words: Words, category: (key: string) => string) {
   const told = (candidate: Candidate) => ({
     sku: candidate.product.sku,
     variant: candidate.variant?.sku ?? null,

@@ -6,7 +6,7 @@ import { LookBook } from '../looks/lookBook'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { explainPage } from '../selection/resolvePage'
 import { pageAnswer } from './pageAnswer'
-import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, StepStory } from './contract'
+import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep } from './contract'
 import { pageAnswerSchema } from './contract'
 import { heldBackWords, hiddenWords, idleWords, shownWords, stepWords } from './whyWords'
 
@@ -29,10 +29,10 @@ describe('the words for why', () => {
   })
 
   const candidate: ExplainedCandidate = { sku: 'A', variant: null, name: 'A', source: null, place: 1, strength: 1 }
-  const story = (part: Partial<StepStory>): StepStory => ({ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false, ...part })
+  const story = (part: Partial<DeliveredStep>): DeliveredStep => ({ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false, ...part })
   const kindName = () => 'Upsell'
 
-  it.each<[Partial<StepStory>, Partial<ExplainedCandidate>, string, string]>([
+  it.each<[Partial<DeliveredStep>, Partial<ExplainedCandidate>, string, string]>([
     [{}, { place: 3 }, 'linked by hand as upsell, place 3', 'linked by hand as upsell'],
     [{ subjects: 'cart' }, {}, 'linked by hand as upsell, place 1', 'linked by hand as upsell to what is in the cart'],
     [{ from: 'traits' }, {}, 'shares a trait', 'products that share traits'],
@@ -57,7 +57,7 @@ describe('the words for why', () => {
     all(step.shape.heldBack.element.shape.reason.options, code => heldBackWords(code as HeldBackReason, 'A', empty, 's'))
     all(pageAnswerSchema.shape.hidden.unwrap().element.shape.reason.options, code => hiddenWords(code as HiddenReason))
     all(step.shape.idle.unwrap().options, code => idleWords(code as IdleReason))
-    all(step.shape.from.options, code => stepWords(story({ from: code as StepStory['from'] }), kindName))
-    all(step.shape.from.options, code => shownWords(story({ from: code as StepStory['from'] }), candidate, kindName))
+    all(step.shape.from.options, code => stepWords(story({ from: code as DeliveredStep['from'] }), kindName))
+    all(step.shape.from.options, code => shownWords(story({ from: code as DeliveredStep['from'] }), candidate, kindName))
   })
 })

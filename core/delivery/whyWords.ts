@@ -1,5 +1,5 @@
 import { stepTypeOf } from '../fillSteps/fillStep'
-import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, StepStory, TileReason } from './contract'
+import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep, TileReason } from './contract'
 
 /*
  * The reasons that a page's answer gives as codes, in plain words for the studio.
@@ -9,10 +9,10 @@ import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, Page
 type KindName = (key: string) => string
 
 /** Why a product is shown. */
-export const shownWords = (step: StepStory, shown: ExplainedCandidate, kindName: KindName): string => stepTypeOf(step).shownWords(shown, () => kindName(step.kind!).toLowerCase())
+export const shownWords = (step: DeliveredStep, shown: ExplainedCandidate, kindName: KindName): string => stepTypeOf(step).shownWords(shown, () => kindName(step.kind!).toLowerCase())
 
 /** Where a step looks for products. */
-export function stepWords(step: StepStory, kindName: KindName): string {
+export function stepWords(step: DeliveredStep, kindName: KindName): string {
   const words = stepTypeOf(step).sourceWords(() => kindName(step.kind!).toLowerCase())
   return step.kind !== undefined && step.subjects === 'cart' ? `${words} to what is in the cart` : words
 }

@@ -2,7 +2,7 @@ import type { Candidate, IdleReason } from '../candidates/candidate'
 import type { Source } from '../candidates/source'
 import { sourceOf } from '../candidates/source'
 import type { StepContext } from '../candidates/stepContext'
-import { inTurns } from '../sorted'
+import { roundRobin } from '../sorted'
 import type { CommonParts } from './stepParts'
 
 /** Why a step that needs subjects has none; null when it has. */
@@ -14,7 +14,7 @@ export function idleWithoutSubjects(step: CommonParts, { subjects, cart, isCartP
 /** What a step yields for each of its subjects, by turns. */
 export function bySubjectSku(step: CommonParts, context: StepContext, candidatesFor: (sku: string) => Iterable<Candidate>): Iterable<Candidate> {
   const subjects = step.subjects === 'cart' ? context.cart : context.subjects
-  return subjects.length === 1 ? candidatesFor(subjects[0]!) : inTurns(subjects.map(candidatesFor))
+  return subjects.length === 1 ? candidatesFor(subjects[0]!) : roundRobin(subjects.map(candidatesFor))
 }
 
 /** The same, with the subjects as far as they count. */

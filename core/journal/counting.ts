@@ -47,7 +47,7 @@ export interface CountingRules<Change> {
   /** It has a copy of the record's state, which takes the change over. */
   isCopied: boolean
   /** Takes over what the thread has in another form. Returns whether it could; otherwise it needs a new copy of the shop. */
-  take?(change: Change, shop: CountedShop): boolean
+  apply?(change: Change, shop: CountedShop): boolean
   fill?(change: Change, stale: StaleFill): void
   findings?(change: Change, stale: StaleFindings): void
 }

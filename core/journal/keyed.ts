@@ -15,7 +15,7 @@ export function keyedRecord<Of extends string, Value>(given: Given<Of, Value>, u
     isSame: isEqual,
     begin: () => new Map(),
     read: ({ kind }, { states }) => states.of(record).get(kind) ?? null,
-    take({ kind, after }, states) {
+    apply({ kind, after }, states) {
       if (after === null) states.of(record).delete(kind)
       else states.of(record).set(kind, after)
     },

@@ -49,7 +49,7 @@ export interface StoredRecord<Of extends string, Value, State = null> extends Ke
   /** How a thing is now; undefined: that stands in the database alone. */
   read(which: Which, shop: ShopView): Value | undefined
   /** Takes a value over into the state. */
-  take(change: Which & { after: Value }, states: States): void
+  apply(change: Which & { after: Value }, states: States): void
   /** What else follows in the live shop. */
   live?(change: ChangeOf<Of, Value>, effects: LiveEffects): void
   /** What the counting thread does with a change; left out: nothing there hangs on it. */

@@ -1,7 +1,7 @@
 import { wcagContrast, wcagLuminance } from 'culori'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { contrast, leastContrast, luminance, mixed, readableLike, readableOn } from './colour'
+import { contrast, minContrast, luminance, mixed, readableLike, readableOn } from './colour'
 
 const anyColour = fc.integer({ min: 0, max: 0xffffff }).map(number => `#${number.toString(16).padStart(6, '0')}`)
 
@@ -18,20 +18,20 @@ describe('contrast', () => {
     expect(contrast('#000000', '#ffffff')).toBe(21)
     expect(contrast('#8899aa', '#8899aa')).toBe(1)
     // Common practice: #767676 is the lightest grey that passes AA on white.
-    expect(contrast('#767676', '#ffffff')).toBeGreaterThanOrEqual(leastContrast)
-    expect(contrast('#777777', '#ffffff')).toBeLessThan(leastContrast)
+    expect(contrast('#767676', '#ffffff')).toBeGreaterThanOrEqual(minContrast)
+    expect(contrast('#777777', '#ffffff')).toBeLessThan(minContrast)
   })
 
   it('is enough for text on any colour', () => {
     fc.assert(fc.property(anyColour, (ground) => {
-      expect(wcagContrast(readableOn(ground), ground)).toBeGreaterThanOrEqual(leastContrast)
+      expect(wcagContrast(readableOn(ground), ground)).toBeGreaterThanOrEqual(minContrast)
     }), { numRuns: 2000 })
   })
 
   it('is mended with a colour that can be read on all grounds, if one can, and left alone where it is enough', () => {
     fc.assert(fc.property(anyColour, fc.array(anyColour, { minLength: 1, maxLength: 2 }), (text, grounds) => {
       const found = readableLike(text, grounds)
-      const canBeRead = (each: string) => grounds.every(ground => wcagContrast(each, ground) >= leastContrast)
+      const canBeRead = (each: string) => grounds.every(ground => wcagContrast(each, ground) >= minContrast)
       if (found === null) expect(['#000000', '#ffffff'].some(canBeRead)).toBe(false)
       else expect(canBeRead(found)).toBe(true)
       if (canBeRead(text)) expect(found).toBe(text)

@@ -28,14 +28,14 @@ export function contrast(a: string, b: string): number {
 }
 
 /** The contrast that text needs. Source: WCAG 2.2, success criterion 1.4.3, level AA. */
-export const leastContrast = 4.5
+export const minContrast = 4.5
 
 /** White, ink or black: the first that can be read on a colour. Black can, wherever white can't. */
-export const readableOn = (ground: string) => ['#ffffff', '#1f2933', '#000000'].find(each => contrast(each, ground) >= leastContrast)!
+export const readableOn = (ground: string) => ['#ffffff', '#1f2933', '#000000'].find(each => contrast(each, ground) >= minContrast)!
 
 /** The colour nearest to one, made lighter or darker, that can be read on all grounds; null: none can. */
 export function readableLike(text: string, grounds: readonly string[]): string | null {
-  const canBeRead = (each: string) => grounds.every(ground => contrast(each, ground) >= leastContrast)
+  const canBeRead = (each: string) => grounds.every(ground => contrast(each, ground) >= minContrast)
   for (let step = 0; step <= 100; step++) {
     const found = [mixed('#000000', text, step / 100), mixed('#ffffff', text, step / 100)].find(canBeRead)
     if (found) return found

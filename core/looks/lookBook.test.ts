@@ -2,7 +2,7 @@ import { wcagContrast } from 'culori'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { baseParts, basePage, builtInLooks } from './builtInLooks'
-import { leastContrast } from './colour'
+import { minContrast } from './colour'
 import type { Look, LookParts } from './look'
 import { lookSchema, lookPartsSchema } from './look'
 import { LookBook } from './lookBook'
@@ -54,7 +54,7 @@ describe('the problems of a look', () => {
       const parts = { ...baseParts, ...said }
       const grounds = Object.values(groundsOf(parts, basePage))
       const [button, badge] = [buttonColours(parts), badgeColours(parts, basePage)]
-      const isEnough = (text: string, on: string[]) => on.every(ground => wcagContrast(text, ground) >= leastContrast)
+      const isEnough = (text: string, on: string[]) => on.every(ground => wcagContrast(text, ground) >= minContrast)
       const expected = [
         ...isEnough(parts.ink, grounds) ? [] : ['The text'], ...isEnough(parts.soft, grounds) ? [] : ['The second text'],
         ...isEnough(parts.accent, button.ground ? [grounds[0]!] : grounds) ? [] : ['Links'], ...isEnough(badge.ink, [badge.ground ?? grounds[1]!]) ? [] : ['The badge'],

@@ -1,4 +1,4 @@
-import { contrast, leastContrast, readableLike } from './colour'
+import { contrast, minContrast, readableLike } from './colour'
 import type { LookParts, PageStyle } from './look'
 import { badgeColours, buttonColours, groundsOf } from './lookStyle'
 
@@ -16,7 +16,7 @@ export function lookProblems(parts: LookParts, page: PageStyle): LookProblem[] {
   const button = buttonColours(parts)
   const problem = (name: string, part: NonNullable<LookProblem['mend']>['part'], on: readonly string[]): LookProblem[] => {
     const least = Math.min(...on.map(ground => contrast(parts[part], ground)))
-    if (least >= leastContrast) return []
+    if (least >= minContrast) return []
     const mend = readableLike(parts[part], on)
     return [{ words: tooLittle(name, least), mend: mend === null ? null : { part, colour: mend } }]
   }
@@ -32,7 +32,7 @@ export function lookProblems(parts: LookParts, page: PageStyle): LookProblem[] {
 function badgeProblem(parts: LookParts, page: PageStyle): LookProblem[] {
   const on = (colour: string) => badgeColours({ ...parts, badgeColour: colour }, page).ground ?? groundsOf(parts, page).card
   const ratio = contrast(badgeColours(parts, page).ink, on(parts.badgeColour))
-  if (ratio >= leastContrast) return []
+  if (ratio >= minContrast) return []
   return [{ words: tooLittle('The badge has', ratio), mend: mendedBadge(parts, page) }]
 }
 
@@ -42,7 +42,7 @@ function mendedBadge(parts: LookParts, page: PageStyle): LookProblem['mend'] {
   for (let tries = 0; tries < 20; tries++) {
     const { ink, ground } = badgeColours({ ...parts, badgeColour }, page)
     const on = ground ?? groundsOf(parts, page).card
-    if (contrast(ink, on) >= leastContrast) return { part: 'badgeColour', colour: badgeColour }
+    if (contrast(ink, on) >= minContrast) return { part: 'badgeColour', colour: badgeColour }
     const next = readableLike(badgeColour, [on])
     if (next === null || next === badgeColour) return null
     badgeColour = next
@@ -51,4 +51,4 @@ function mendedBadge(parts: LookParts, page: PageStyle): LookProblem['mend'] {
 }
 
 /** @param ratio told to one place, and never as more than it is */
-const tooLittle = (what: string, ratio: number) => `${what} a contrast of ${Math.floor(ratio * 10) / 10} to 1 with what is behind; ${leastContrast} to 1 is needed to be read well (WCAG 2.2 AA).`
+const tooLittle = (what: string, ratio: number) => `${what} a contrast of ${Math.floor(ratio * 10) / 10} to 1 with what is behind; ${minContrast} to 1 is needed to be read well (WCAG 2.2 AA).`

@@ -39,17 +39,17 @@ describe('resolvePage', () => {
       const explained = explainPage(shop, page, shopper)
       expect(plainAnswer(explained)).toEqual(rest)
 
-      const stories = Object.fromEntries([...explained.steps].map(([key, steps]) => [key, steps.flatMap((report, number) => [
+      const deliveredSteps = Object.fromEntries([...explained.steps].map(([key, steps]) => [key, steps.flatMap((report, number) => [
         ...report.taken.map(each => ({ target: (each.variant ?? each.product).sku, step: number, verdict: 'taken' })),
         ...report.heldBack.map(({ candidate, reason }) => ({ target: (candidate.variant ?? candidate.product).sku, step: number, verdict: reason })),
       ])]))
       const sorted = (all: Record<string, object[]>) => Object.fromEntries(Object.entries(all).map(([key, each]) => [key, each.map(one => JSON.stringify(one, ['target', 'step', 'verdict'])).sort()]))
-      expect(sorted(stories)).toEqual(sorted(told))
-      const tileStories = Object.fromEntries([...explained.steps].map(([key, steps]) => [key, steps.flatMap(({ tiles }) => [
+      expect(sorted(deliveredSteps)).toEqual(sorted(told))
+      const deliveredTiles = Object.fromEntries([...explained.steps].map(([key, steps]) => [key, steps.flatMap(({ tiles }) => [
         ...tiles?.taken.map(({ key: category, step }) => ({ target: category, step, verdict: 'taken' })) ?? [],
         ...tiles?.heldBack.map(({ key: category, step, reason }) => ({ target: category, step, verdict: reason })) ?? [],
       ])]))
-      expect(sorted(tileStories)).toEqual(sorted(Object.fromEntries(Object.entries(toldTiles).map(([key, each]) => [key, each.map(({ key: target, ...tile }) => ({ target, ...tile }))]))))
+      expect(sorted(deliveredTiles)).toEqual(sorted(Object.fromEntries(Object.entries(toldTiles).map(([key, each]) => [key, each.map(({ key: target, ...tile }) => ({ target, ...tile }))]))))
     }), { numRuns: 2000 })
   }, 120_000)
 

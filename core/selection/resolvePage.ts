@@ -3,7 +3,7 @@ import { candidatesOf, idleReason, needsSubjects, stepTypeOf } from '../fillStep
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { timeOf } from '../links/lane'
-import { inTurns } from '../sorted'
+import { roundRobin } from '../sorted'
 import type { StepContext } from '../candidates/stepContext'
 import type { Guarding } from './guards'
 import { guarding } from './guards'
@@ -36,7 +36,7 @@ export function explainPage(shop: Shop, page: Page, shopper: Shopper): Explained
   return { ...resolve(shop, page, shopper, steps), steps }
 }
 
-function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, StepReport[]> | null): ResolvedPage {
+function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, StepReport[]> | null): ResolvedPage {
   const type = pageTypeOf(page)
   const cart = cartOf(shop, [...type.countsAsInCart?.(page) ?? [], ...shopper.cart])
   const about = type.subjects(page, shop.catalogue, cart.products)
@@ -57,12 +57,12 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, story: Map<string, St
       const context: StepContext = {
         shop, shopper, subjects: products, category, named, cart: cart.products, isCartPage: type.isOfCart ?? false, key,
       }
-      const reports: StepReport[] | null = story && []
+      const reports: StepReport[] | null = trace && []
       const showsTiles = section.layout === 'tiles'
       const tiles = closed || !showsTiles ? noTiles : tilesOf(section, context, reports !== null)
       const items = closed || showsTiles ? [] : fill(section, context, guarding(section, guards), reports)
       if (showsTiles && !closed) reports?.push(...tileReports(section, context, tiles))
-      if (reports) story?.set(key, reports)
+      if (reports) trace?.set(key, reports)
 
       const reason = closed ?? hiddenReason(section, items.length || tiles.taken.length, context)
       if (reason) {
@@ -80,11 +80,11 @@ const nothing: ReadonlySet<string> = new Set()
 const noTiles: Tiles = { taken: [], heldBack: [] }
 
 /** How many candidates that had no room are told of a step. */
-const mostWithoutRoom = 200
+const maxWithoutRoom = 200
 
-/** Runs the steps of a section until its places are full; on to the end when the story is wanted. */
-function fill(section: Section, context: StepContext, held: Guarding, story: StepReport[] | null): Candidate[] {
-  return story || section.takeTurns ? fillWithReports(section, context, held, story) : fillInOrder(section, context, held)
+/** Runs the steps of a section until its places are full; on to the end when the trace is wanted. */
+function fill(section: Section, context: StepContext, held: Guarding, trace: StepReport[] | null): Candidate[] {
+  return trace || section.takeTurns ? fillWithReports(section, context, held, trace) : fillInOrder(section, context, held)
 }
 
 /** One step after another, with nothing to tell: what runs for every shopper. */
@@ -102,23 +102,23 @@ function fillInOrder(section: Section, context: StepContext, held: Guarding): Ca
   return items
 }
 
-/** With a report of every step: for the story, and for steps that take turns. */
-function fillWithReports(section: Section, context: StepContext, held: Guarding, story: StepReport[] | null): Candidate[] {
+/** With a report of every step: for the trace, and for steps that take turns. */
+function fillWithReports(section: Section, context: StepContext, held: Guarding, trace: StepReport[] | null): Candidate[] {
   const items: Candidate[] = []
   const taken = new Set<string>()
   const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], alternatives: new Map(), more: false, tiles: null }))
-  story?.push(...reports)
+  trace?.push(...reports)
   const hasRoom = (step: FillStep, report: StepReport) => items.length < section.places && report.taken.length < (step.cap ?? section.places)
 
   /** The candidates of a step for as long as they matter. */
   function* looked(report: StepReport, number: number): Generator<Candidate> {
     // A step that finds the places full must not even begin to look.
-    if (report.idle || (!story && !hasRoom(report.step, report))) return
+    if (report.idle || (!trace && !hasRoom(report.step, report))) return
     let withoutRoom = 0
     for (const candidate of candidatesOf(report.step, number, context)) {
       if (!hasRoom(report.step, report)) {
-        if (!story) return
-        if (withoutRoom++ === mostWithoutRoom) {
+        if (!trace) return
+        if (withoutRoom++ === maxWithoutRoom) {
           report.more = true
           return
         }
@@ -134,16 +134,16 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
       ?? (taken.has(candidate.product.sku) ? 'duplicate' : null)
       ?? (hasRoom(report.step, report) ? null : 'noRoom')
     if (reason) {
-      if (story) report.heldBack.push({ candidate, reason })
+      if (trace) report.heldBack.push({ candidate, reason })
       return
     }
     taken.add(candidate.product.sku)
     items.push(candidate)
     report.taken.push(candidate)
-    const alternatives = story && stepTypeOf(report.step).alternatives?.(report.step, candidate, context)
+    const alternatives = trace && stepTypeOf(report.step).alternatives?.(report.step, candidate, context)
     if (alternatives) report.alternatives.set(candidate, alternatives)
   }
-  for (const list of section.takeTurns ? [inTurns(lists)] : lists) for (const candidate of list) take(candidate)
+  for (const list of section.takeTurns ? [roundRobin(lists)] : lists) for (const candidate of list) take(candidate)
   return items
 }
 

@@ -3,7 +3,7 @@ import { isForSale } from '../catalogue/product'
 import type { FillStep } from '../fillSteps/fillStep'
 import { idleReason, stepTypeOf } from '../fillSteps/fillStep'
 import type { Section } from '../sections/section'
-import { inTurns } from '../sorted'
+import { roundRobin } from '../sorted'
 import type { StepContext } from '../candidates/stepContext'
 import { listsBelow, positionsIn } from '../candidates/inOrder'
 
@@ -32,7 +32,7 @@ export interface Tiles {
 export function tilesOf(section: Section, context: StepContext, all: boolean): Tiles {
   const tiles: Tiles = { taken: [], heldBack: [] }
   const lists = section.steps.map((step, number) => (idleReason(step, context) ? [] : stepTypeOf(step).categories?.(step, context) ?? []).map(key => ({ key, step: number })))
-  for (const { key, step } of section.takeTurns ? inTurns(lists) : lists.flat()) {
+  for (const { key, step } of section.takeTurns ? roundRobin(lists) : lists.flat()) {
     if (!all && tiles.taken.length === section.places) break
     const product = productFor(key, context)
     const reason = !product

@@ -49,7 +49,7 @@ const goesWith: Weights = { linksBack: 1, linkedBeside: 3, fits: 6, category: 0.
 const weightsOf = ({ expectation, mutual }: LinkKind): Weights => expectation === 'dearer' ? stepUp : mutual ? similar : goesWith
 
 /** Traits that more products have than this say nothing about any of them. */
-const mostWithTrait = 10_000
+const maxWithTrait = 10_000
 
 /**
  * Targets that could be linked to a product as a kind, the likeliest first. Suggested is what is for sale and in stock,
@@ -124,7 +124,7 @@ function countLinkedBeside(source: Product, kind: LinkKind, shop: SuggestionShop
 function addTraits(source: Product, postings: Postings, weights: Weights, scores: Float64Array): void {
   const each = (trait: 'category' | 'brand' | 'tag' | 'attribute', value: string, weight: number) => {
     const positions = postings.of(trait, value)
-    if (positions.length > mostWithTrait) return
+    if (positions.length > maxWithTrait) return
     const score = weight * rarity(positions.length, scores.length)
     for (const position of positions) scores[position]! += score
   }

@@ -4,7 +4,7 @@ import { namedChanges } from '../journal/commandAnswer'
 import { openStreams } from '../journal/openStreams'
 
 /** Whoever has missed more than this loads everything anew. */
-const mostMissed = 200
+const maxMissed = 200
 
 /**
  * Tells an open studio of every change, as server-sent events (HTML Living Standard, §9.2). Each has the number of its write:
@@ -14,7 +14,7 @@ export default defineEventHandler(async (event) => {
   const stream = createEventStream(event)
   const { log } = await useShop()
   const last = Number(getHeader(event, 'last-event-id') || log.followed)
-  const canFollow = last <= log.followed && last >= log.followed - mostMissed
+  const canFollow = last <= log.followed && last >= log.followed - maxMissed
   const stop = log.follow(({ number, words, changes, rebuilt, editor }) => {
     const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes), editor }
     void stream.push({ id: String(number), data: JSON.stringify(told) })

@@ -37,7 +37,7 @@ export class CheckRun {
   }
 
   /** Marks what a change, which the shop has taken over, makes stale. */
-  take(change: Change): void {
+  apply(change: Change): void {
     recordOf(change).counting?.findings?.(change, this.#staleFindings)
   }
 

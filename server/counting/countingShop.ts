@@ -93,11 +93,11 @@ export class CountingShop implements CountedShop {
   }
 
   /** Takes over a change. Returns whether it could; otherwise a new copy is needed. */
-  take(change: Change): boolean {
+  apply(change: Change): boolean {
     const record = recordOf(change)
-    if (record.counting?.isCopied) record.take(change, this.#states)
+    if (record.counting?.isCopied) record.apply(change, this.#states)
     if (change.of === planRecord.of) this.#books = { live: null, draft: null }
-    return record.counting?.take?.(change, this) ?? true
+    return record.counting?.apply?.(change, this) ?? true
   }
 
   setLane(source: string, kind: string, lane: Lane): void {

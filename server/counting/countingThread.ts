@@ -7,7 +7,7 @@ import { countedPages } from '../../core/checks/countedPages'
 import type { FillAnswer, MeterReading } from '../../core/studio/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../engine/useShop'
-import { inTurns } from '../engine/inTurns'
+import { runInSteps } from '../engine/runInSteps'
 import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '../workers/counting.worker'
 import { copiedRecords } from './countingShop'
 import script from '../workers/counting.worker?worker-script'
@@ -157,7 +157,7 @@ export class CountingThread {
       await nextTurn()
     }
     for (const kind of shop.kinds.keys()) {
-      tell({ links: await inTurns(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!)) })
+      tell({ links: await runInSteps(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!)) })
     }
     tell({
       start: {

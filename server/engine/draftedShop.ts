@@ -22,7 +22,7 @@ export class DraftedShop implements Shop {
   }
 
   /** Takes the drafts as they are now. */
-  takeOver(): void {
+  refresh(): void {
     this.sections = versionOf(this.#shop.sectionVersions, 'draft')
     this.plans = planBookOf(this.#shop.planVersions, 'draft')
     this.looks = lookBookOf(this.#shop.lookVersions, 'draft')

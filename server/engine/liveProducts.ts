@@ -16,10 +16,10 @@ import { SelectionIndex } from '../../core/candidates/selectionIndex'
 import { textIn } from '../../core/text/text'
 import { momentIn } from '../../core/time/moment'
 import type { StoreReader } from '../store/port'
-import { inTurns } from './inTurns'
+import { runInSteps } from './runInSteps'
 
 /** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
-const mostInPlace = 500
+const maxInPlace = 500
 /** Products that are taken up before a pause. */
 const inStep = 250
 
@@ -113,7 +113,7 @@ export class LiveProducts {
    * Takes over products and categories as they are after changes; null: gone.
    * @returns changes of the bundles that are among them, or whose parts are
    */
-  async take(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, store: StoreReader): Promise<ProductChange[]> {
+  async apply(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, store: StoreReader): Promise<ProductChange[]> {
     const bundles = this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
     await this.#replaceProducts(products, categories, bundles, store)
@@ -150,15 +150,15 @@ export class LiveProducts {
   async set(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
     const { settings, links, kinds } = this.#shop
     const catalogue = new Catalogue([], categories, this.#shop.articles)
-    await inTurns(this.#filling(catalogue, products))
+    await runInSteps(this.#filling(catalogue, products))
     const sold = new Map<string, number>()
-    await inTurns(addingUp(this.#units, catalogue, sold))
+    await runInSteps(addingUp(this.#units, catalogue, sold))
     const facts: IndexFacts = {
       nameOf: product => textIn(product.name, settings.language, settings.language),
       sold: sku => sold.get(sku) ?? 0,
       language: settings.language,
     }
-    const finder = await inTurns(ProductFinder.building(catalogue.products, {
+    const finder = await runInSteps(ProductFinder.building(catalogue.products, {
       ...facts,
       categoriesFrom: key => catalogue.categoriesFrom(key),
       linkCount: (sku, kind) => links.lane(sku, kind).length,
@@ -166,7 +166,7 @@ export class LiveProducts {
       problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(this.#shop.settings.timeZone)),
       sourcesOf: sku => links.sourcesOf(sku),
     }))
-    const index = await inTurns(SelectionIndex.building(catalogue.products, facts, finder.postings))
+    const index = await runInSteps(SelectionIndex.building(catalogue.products, facts, finder.postings))
     const positions = new Map(ids.map((id, position) => [id, position]))
     this.#categories = categories
     this.#catalogue = catalogue
@@ -215,7 +215,7 @@ export class LiveProducts {
   }
 
   async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, store: StoreReader): Promise<void> {
-    if (!categories.size && products.size <= mostInPlace && this.#canBeTakenInPlace(products)) {
+    if (!categories.size && products.size <= maxInPlace && this.#canBeTakenInPlace(products)) {
       const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], store)
       for (const [sku, product] of products) {
         if (!this.#catalogue.product(sku) || bundles.has(sku)) continue

@@ -45,7 +45,7 @@ import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
 import type { StoreReader } from '../store/port'
 import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
-import { inTurns } from './inTurns'
+import { runInSteps } from './runInSteps'
 import { LiveProducts } from './liveProducts'
 
 const none: ReadonlySet<string> = new Set()
@@ -144,7 +144,7 @@ export class LiveShop implements Shop, ShopView {
     this.sections = versionOf(this.sectionVersions, 'live')
     this.plans = planBookOf(this.planVersions, 'live')
     this.looks = lookBookOf(this.lookVersions, 'live')
-    this.drafted.takeOver()
+    this.drafted.refresh()
   }
 
   #takeSettings(): void {
@@ -248,7 +248,7 @@ export class LiveShop implements Shop, ShopView {
     for (const [i, change] of changes.entries()) {
       if (i % changesInTurn === changesInTurn - 1) await nextTurn()
       const record = recordOf(change)
-      record.take(change, this.states)
+      record.apply(change, this.states)
       record.live?.(change, effects)
     }
     if (stale.versions) this.#takeVersions()
@@ -256,8 +256,8 @@ export class LiveShop implements Shop, ShopView {
     if (stale.settings) this.#takeSettings()
     if (stale.kinds || stale.settings) this.finder.kindsChanged()
     this.#products.takeSold(sold)
-    const following = products.size || categories.size ? await this.#products.take(products, categories, store) : []
-    await inTurns(this.finder.recounting())
+    const following = products.size || categories.size ? await this.#products.apply(products, categories, store) : []
+    await runInSteps(this.finder.recounting())
     return following
   }
 

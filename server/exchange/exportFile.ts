@@ -28,10 +28,10 @@ export async function exportFile({ store, shop }: Pick<Running, 'store' | 'shop'
     },
   }
   const { columnsOf, rowsOf } = fileKindOf(kind)
-  return fileFormatOf(format).write(columnsOf(source), inTurns(rowsOf(source)), mark)
+  return fileFormatOf(format).write(columnsOf(source), withPauses(rowsOf(source)), mark)
 }
 
-async function* inTurns(rows: Iterable<FileRow> | AsyncIterable<FileRow>): AsyncGenerator<FileRow> {
+async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>): AsyncGenerator<FileRow> {
   let count = 0
   for await (const row of rows) {
     yield row

@@ -3,7 +3,7 @@ import type { ImportPlan, ImportReport, Rejection } from '../../core/exchange/im
 import type { FileFormatKey } from '../../core/exchange/formats/registry'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { inTurns } from '../engine/inTurns'
+import { runInSteps } from '../engine/runInSteps'
 import type { Running } from '../engine/useShop'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { readFile } from './readFile'
@@ -85,7 +85,7 @@ function reading({ shop, store }: Running, { path, kind, format, signal, progres
       read.ignoredColumns = rows.ignoredColumns
       progress('reading', rows.rows, bytes)
     }
-    const found = await inTurns(file.finishing(), () => cancelled(signal))
+    const found = await runInSteps(file.finishing(), () => cancelled(signal))
     return { ...found, rejections: [...found.rejections, ...unread].sort(byLine) }
   }
   return read

@@ -5,7 +5,7 @@ import type { Product } from '../../core/catalogue/product'
 import type { LiveShop } from '../engine/liveShop'
 import { loadLiveShop } from '../engine/loadLiveShop'
 import { withStore } from '../store/temporaryStore.testing'
-import type { Told } from './commandLog'
+import type { FollowedWrite } from './commandLog'
 import { CommandLog } from './commandLog'
 
 const products = [makeProduct('SMOKER', { price: 3400, stock: 7, description: { en: 'Long lasting.' } }), makeProduct('TOOL', { price: 1000, stock: 5 }), makeProduct('JAR')]
@@ -25,7 +25,7 @@ const change = (log: CommandLog, before: Product, after: Product) =>
 describe('a bundle', () => {
   it('is a product at once and after a restart, and its price and stock follow its parts', async () => {
     await withLog(async (log, shop, again) => {
-      const heard: Told[] = []
+      const heard: FollowedWrite[] = []
       log.follow(done => heard.push(done))
       await log.run(add(fixed(['SMOKER', 1], ['TOOL', 2])), 'one')
       expect(facts(shop)).toEqual([4860, 5400, 2, 'draft'])

@@ -6,11 +6,11 @@ import { editorOf } from '../utils/request'
 import type { CommandLog, Done } from './commandLog'
 
 /** More things than this are not named one by one. */
-const mostNamed = 500
+const maxNamed = 500
 
 /** The things that were changed, for the studio; null: too many to name. */
 export const namedChanges = (changes: readonly Change[]): CommandAnswer['changes'] =>
-  changes.length > mostNamed ? null : changes.map(({ of, source, kind }) => ({ of, source, kind }))
+  changes.length > maxNamed ? null : changes.map(({ of, source, kind }) => ({ of, source, kind }))
 
 /** Lets an editor change something, and answers what was done and what can be undone now. */
 export async function commandAnswer(event: H3Event, work: (log: CommandLog, editor: string) => Promise<Done>): Promise<CommandAnswer> {

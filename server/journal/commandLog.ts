@@ -21,7 +21,7 @@ export interface Done {
 }
 
 /** What was written, with what follows from it, for those who follow. */
-export interface Told extends Pick<Write, 'number' | 'words' | 'editor' | 'changes'> {
+export interface FollowedWrite extends Pick<Write, 'number' | 'words' | 'editor' | 'changes'> {
   /** The live shop was made anew: more may have changed than is named. */
   rebuilt: boolean
 }
@@ -39,7 +39,7 @@ export interface UndoState {
 export class CommandLog {
   readonly #store: Store
   readonly #shop: LiveShop
-  readonly #followers = new Set<(told: Told) => void>()
+  readonly #followers = new Set<(told: FollowedWrite) => void>()
   readonly #stop: (error: unknown) => void
   #last: Promise<unknown> = Promise.resolve()
 
@@ -61,10 +61,10 @@ export class CommandLog {
    * @param after number of a write; left out: from now on
    * @returns how to stop that
    */
-  follow(follower: (told: Told) => void, after = this.followed): () => void {
-    const waiting: Told[] = []
+  follow(follower: (told: FollowedWrite) => void, after = this.followed): () => void {
+    const waiting: FollowedWrite[] = []
     let isCatchingUp = after < this.followed
-    const hear = (told: Told) => isCatchingUp ? waiting.push(told) : follower(told)
+    const hear = (told: FollowedWrite) => isCatchingUp ? waiting.push(told) : follower(told)
     this.#followers.add(hear)
     const catchUp = async () => {
       const until = this.followed
@@ -73,7 +73,7 @@ export class CommandLog {
         safely(follower, { ...write, changes: [...write.changes, ...this.#shop.bundlesFollowing(write.changes)], rebuilt: false })
       }
     }
-    const go = (missed: Told[]) => {
+    const go = (missed: FollowedWrite[]) => {
       isCatchingUp = false
       for (const told of [...missed, ...waiting]) safely(follower, told)
     }
@@ -116,7 +116,7 @@ export class CommandLog {
    * Carries out what is not a merchandiser's doing, such as a sale: in its turn, and taken over by the live shop, but no entry of the history.
    * @param words of what was done, for those who listen
    */
-  async runBeside<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
+  async runOutsideHistory<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
     let answer: T | undefined
     await this.#inTurn(async (writer) => {
       const done = await work(writer)
@@ -242,7 +242,7 @@ export class CommandLog {
 
   /** Lets the live shop take over what is written, all at once, and tells those who follow. When it can't, it is made anew from the database. */
   async #takeOver(writes: readonly Write[]): Promise<void> {
-    const told = writes.map(({ number, words, editor, changes }): Told => ({ number, words, editor, changes, rebuilt: false }))
+    const told = writes.map(({ number, words, editor, changes }): FollowedWrite => ({ number, words, editor, changes, rebuilt: false }))
     const last = told.at(-1)!
     try {
       last.changes = [...last.changes, ...await this.#shop.apply(writes.flatMap(write => write.changes), this.#store)]
@@ -256,7 +256,7 @@ export class CommandLog {
   }
 }
 
-function safely(follower: (told: Told) => void, told: Told): void {
+function safely(follower: (told: FollowedWrite) => void, told: FollowedWrite): void {
   try {
     follower(told)
   } catch (error) {

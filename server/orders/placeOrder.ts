@@ -32,7 +32,7 @@ export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
  * @throws OrderRefused when something is not there in this quantity, or costs something else by now
  */
 export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
-  return log.runBeside('An order came in', async (writer) => {
+  return log.runOutsideHistory('An order came in', async (writer) => {
     const { warnings, ...priced } = priceCart(lines, shop, shop.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)

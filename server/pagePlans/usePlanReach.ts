@@ -6,7 +6,7 @@ import { planReach } from '../../core/pagePlans/planReach'
 import { imageOf } from '../../core/catalogue/product'
 import { itemName } from '../../core/delivery/deliveredItem'
 import { textIn } from '../../core/text/text'
-import { inTurns } from '../engine/inTurns'
+import { runInSteps } from '../engine/runInSteps'
 import type { LiveShop } from '../engine/liveShop'
 import { useShop } from '../engine/useShop'
 
@@ -20,7 +20,7 @@ export function draftPlan(shop: LiveShop, key: string): PagePlan {
   return plan
 }
 
-const mostKept = 4
+const maxKept = 4
 let followed = -1
 const kept = new Map<string, Promise<PlanReach>>()
 
@@ -31,8 +31,8 @@ export async function usePlanReach(plan: PagePlan): Promise<PlanReach> {
   followed = log.followed
   let reach = kept.get(plan.key)
   if (!reach) {
-    if (kept.size >= mostKept) kept.delete(kept.keys().next().value!)
-    kept.set(plan.key, reach = inTurns(planReach(plan, plannedShop(shop))))
+    if (kept.size >= maxKept) kept.delete(kept.keys().next().value!)
+    kept.set(plan.key, reach = runInSteps(planReach(plan, plannedShop(shop))))
     reach.catch(() => kept.delete(plan.key))
   }
   return reach

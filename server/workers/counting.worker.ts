@@ -126,12 +126,12 @@ function meterOf(name: MeterName): Kept {
 function take({ changes, number }: Extract<CountingTask, { changes: unknown }>): void {
   changesTaken = number
   for (const change of changes) {
-    if (!shop!.take(change)) {
+    if (!shop!.apply(change)) {
       tell({ outdated: true })
       return
     }
     for (const kept of meters.values()) markWhatChanges(kept, change)
-    checks?.take(change)
+    checks?.apply(change)
   }
 }
 
@@ -182,7 +182,7 @@ async function recount(next: Kept): Promise<void> {
   const { meter, name, stale } = next
   next.stale = new Set()
   const same = stale === 'all' ? countedTwin(next) : undefined
-  if (same) meter.take(same)
+  if (same) meter.copyFrom(same)
   else if (stale === 'all') await countAll(next)
   else meter.recount(stale, shop!.now())
   if (isStaleAgain(next)) return

@@ -33,13 +33,13 @@ const ways = computed(() => {
   return [
     { words: 'As a group', run: (skus: string[]) => void (bundle.value.type === 'choice' && store.changeBundle(products(skus).reduce((all, product) => withGroupFor(all, product, language.value), bundle.value))) },
     asParts,
-    ...groupsOf(bundle.value).slice(0, mostWays).map(({ key, name }) => ({
+    ...groupsOf(bundle.value).slice(0, maxWays).map(({ key, name }) => ({
       words: `Into ${studio.words(name) || key}`,
       run: (skus: string[]) => void (bundle.value.type === 'choice' && store.changeBundle({ ...bundle.value, groups: bundle.value.groups.map(group => group.key === key ? products(skus).reduce((all, product) => withProductIn(all, product, store.catalogue, language.value), group) : group) })),
     })),
   ]
 })
-const mostWays = 4
+const maxWays = 4
 
 async function add(way: typeof ways.value[0] | undefined): Promise<void> {
   const skus = (list.value?.chosen() ?? []).map(row => row.sku)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { GroupOption, OptionGroup } from '../../../core/catalogue/bundle'
-import { countCombinations, manyCombinations, mostCombinations } from '../../../core/catalogue/bundle'
+import { countCombinations, manyCombinations, maxCombinations } from '../../../core/catalogue/bundle'
 import type { Values } from '../../../core/bundles/combinations'
 import { combinationTable, withCombination } from '../../../core/bundles/combinations'
 import { rematched, variantsOf, withOptions } from '../../../core/bundles/editBundle'
@@ -49,8 +49,8 @@ function decide(values: Values, sku: string | null | undefined): void {
 
 function setOptions(options: GroupOption[]): void {
   const count = countCombinations(options)
-  if (count > mostCombinations) {
-    messages.tell(`That would make ${count.toLocaleString('en')} combinations; a group has at most ${mostCombinations.toLocaleString('en')}. Nothing was added. If these options don’t name one product together, make two groups.`)
+  if (count > maxCombinations) {
+    messages.tell(`That would make ${count.toLocaleString('en')} combinations; a group has at most ${maxCombinations.toLocaleString('en')}. Nothing was added. If these options don’t name one product together, make two groups.`)
     return
   }
   emit('change', rematched(withOptions(props.group, options), store.catalogue))
@@ -97,7 +97,7 @@ const language = computed(() => studio.shop!.settings.language)
     </div>
     <div class="tools">
       <form class="new" @submit.prevent="addOption"><input v-model="newOption" class="more" type="text" maxlength="64" placeholder="another option" aria-label="Add an option"><button type="submit" class="icon-button" aria-label="Add the option" :disabled="!newOption.trim()"><PhPlus width="15" height="15" /></button></form>
-      <span v-if="announced" class="small" :class="announced.count > manyCombinations ? 'wrong' : 'soft'" aria-live="polite">that makes {{ announced.words }}{{ announced.count > mostCombinations ? ', too many' : '' }}</span>
+      <span v-if="announced" class="small" :class="announced.count > manyCombinations ? 'wrong' : 'soft'" aria-live="polite">that makes {{ announced.words }}{{ announced.count > maxCombinations ? ', too many' : '' }}</span>
       <span v-else-if="group.options.length > 1 && table.length" class="small soft">{{ times }} = {{ counted(table.length, 'combination') }}</span>
       <span class="grow" />
       <button type="button" class="text-button" @click="emit('find')">Another product</button>

@@ -5,7 +5,7 @@ import type { FindingRow } from '../../../core/studio/checkAnswers'
 import { findingsAnswerSchema } from '../../../core/studio/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
 import type { Command } from '../../../core/records/registry'
-import { mostMended } from '../../../core/records/putAside/checkCommandSchema'
+import { maxMended } from '../../../core/records/putAside/checkCommandSchema'
 import { useChecks } from '../../stores/checks'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
@@ -90,21 +90,21 @@ async function undo(): Promise<void> {
   await checks.ask()
 }
 
-const mendThese = (findings: Finding[]) => void (mend.value && findings.length && send({ type: 'mend', findings: findings.slice(0, mostMended) }))
+const mendThese = (findings: Finding[]) => void (mend.value && findings.length && send({ type: 'mend', findings: findings.slice(0, maxMended) }))
 async function mendAll(): Promise<void> {
   try {
-    mendThese((await callApi(findingsAnswerSchema, '/api/checks/findings', { query: { check: check.value!, limit: mostMended } })).rows.map(row => row.finding))
+    mendThese((await callApi(findingsAnswerSchema, '/api/checks/findings', { query: { check: check.value!, limit: maxMended } })).rows.map(row => row.finding))
   } catch (error) {
     messages.refuse(error)
   }
 }
-const takeUp = (findings: Finding[]) => void (findings.length && send({ type: 'takeUp', findings: findings.slice(0, mostAside) }))
+const takeUp = (findings: Finding[]) => void (findings.length && send({ type: 'takeUp', findings: findings.slice(0, maxAside) }))
 /** As many as one command takes. */
-const mostAside = 500
+const maxAside = 500
 
 const asking = shallowRef<{ title: string, findings: Finding[] } | null>(null)
 function putAside(findings: Finding[]): void {
-  if (findings.length) asking.value = { title: findings.length === 1 ? 'Put this finding aside' : `Put ${Math.min(findings.length, mostAside)} findings aside`, findings: findings.slice(0, mostAside) }
+  if (findings.length) asking.value = { title: findings.length === 1 ? 'Put this finding aside' : `Put ${Math.min(findings.length, maxAside)} findings aside`, findings: findings.slice(0, maxAside) }
 }
 function putCheckAside(): void {
   asking.value = { title: `Put the whole check aside`, findings: [wholeCheck(check.value!)] }
@@ -151,7 +151,7 @@ function onKey(event: KeyboardEvent): void {
           <button type="button" class="text-button" @click="marked = new Map()">Let go</button>
         </template>
         <template v-else-if="check && !asideReason">
-          <button v-if="mend" type="button" class="plain-button" :disabled="sending" @click="mendAll">{{ mend.several.replace('{n}', total > mostMended ? `the first ${mostMended.toLocaleString('en')}` : total > 1 ? `all ${total}` : 'it') }}</button>
+          <button v-if="mend" type="button" class="plain-button" :disabled="sending" @click="mendAll">{{ mend.several.replace('{n}', total > maxMended ? `the first ${maxMended.toLocaleString('en')}` : total > 1 ? `all ${total}` : 'it') }}</button>
           <button type="button" class="text-button" @click="putCheckAside">Put the whole check aside…</button>
         </template>
         <span class="grow" />

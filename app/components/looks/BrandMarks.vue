@@ -11,7 +11,7 @@ onMounted(() => studio.loadFacets().catch(error => messages.refuse(error)))
 
 const words = ref('')
 const brands = computed(() => (studio.facets?.brands ?? []).filter(each => each.value.toLowerCase().includes(words.value.trim().toLowerCase())))
-const mostListed = 60
+const maxListed = 60
 
 const input = useTemplateRef<HTMLInputElement>('input')
 let brandOf = ''
@@ -30,7 +30,7 @@ async function set(brand: string, image: string | null): Promise<void> {
     <p class="small soft">They stand beside headings that ask for the brand’s mark, and on the brand’s page. Shoppers have them at once.</p>
     <v-text-field v-if="(studio.facets?.brands.length ?? 0) > 12" v-model="words" type="search" placeholder="Find a brand" aria-label="Find a brand" />
     <ul aria-label="Marks of brands">
-      <li v-for="{ value, count } in brands.slice(0, mostListed)" :key="value">
+      <li v-for="{ value, count } in brands.slice(0, maxListed)" :key="value">
         <span class="mark"><img v-if="studio.shop!.brandMarks[value]" :src="studio.shop!.brandMarks[value]" alt=""></span>
         <span class="cut name">{{ value }}</span><span class="small soft">{{ count.toLocaleString('en') }}</span>
         <span class="grow" />
@@ -39,7 +39,7 @@ async function set(brand: string, image: string | null): Promise<void> {
       </li>
     </ul>
     <p v-if="studio.facets && !studio.facets.brands.length" class="small soft">No product has a brand yet.</p>
-    <p v-else-if="brands.length > mostListed" class="small soft">and {{ (brands.length - mostListed).toLocaleString('en') }} more: find them by name</p>
+    <p v-else-if="brands.length > maxListed" class="small soft">and {{ (brands.length - maxListed).toLocaleString('en') }} more: find them by name</p>
     <input ref="input" class="unseen" type="file" accept=".svg,.png,.jpg,.jpeg,.webp,.avif,image/*" aria-label="Picture of a brand" tabindex="-1" @change="take">
   </div>
 </template>

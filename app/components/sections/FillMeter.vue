@@ -92,10 +92,10 @@ const onlyPage = computed(() => {
 })
 const words = { blank: 'The section is missing on these.', thin: 'Places are left on these.', full: 'All places are filled on these.' }
 const listed = shallowRef<PageList & { name: keyof typeof words } | null>(null)
-const mostListed = 100
+const maxListed = 100
 async function open({ name, from, to }: { name: keyof typeof words, from: number, to: number }): Promise<void> {
   try {
-    const found = await callApi(pageListSchema, '/api/sections/fillList', { query: { section: props.stored.key, page: props.page, version: version.value, from, to, limit: mostListed } })
+    const found = await callApi(pageListSchema, '/api/sections/fillList', { query: { section: props.stored.key, page: props.page, version: version.value, from, to, limit: maxListed } })
     listed.value = { ...found, name }
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error

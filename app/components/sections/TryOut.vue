@@ -101,7 +101,7 @@ const idle = computed(() => steps.value.flatMap((step, i) => {
   if (step.idle) return [{ key: i, words: `Step ${i + 1} was passed over: ${idleWords(step.idle)}.` }]
   return step.taken.length || step.heldBack.length || step.categories?.length ? [] : [{ key: i, words: `Step ${i + 1} found nothing.` }]
 }))
-const mostTold = 8
+const maxTold = 8
 const unfolded = ref(false)
 
 const finding = ref(false)
@@ -151,10 +151,10 @@ useShortcut('t', () => finding.value = true)
       <div v-if="heldBack.length || withoutRoom || idle.length" class="held">
         <h3>{{ heldBack.length || withoutRoom ? 'What was held back' : 'What it looked for' }}</h3>
         <ul>
-          <li v-for="each in unfolded ? heldBack : heldBack.slice(0, mostTold)" :key="each.key"><span class="cut">{{ each.name }}</span><span class="soft">{{ each.words }}</span></li>
+          <li v-for="each in unfolded ? heldBack : heldBack.slice(0, maxTold)" :key="each.key"><span class="cut">{{ each.name }}</span><span class="soft">{{ each.words }}</span></li>
           <li v-for="each in idle" :key="`idle ${each.key}`" class="soft">{{ each.words }}</li>
         </ul>
-        <button v-if="heldBack.length > mostTold && !unfolded" type="button" class="text-button" @click="unfolded = true">and {{ heldBack.length - mostTold }} more</button>
+        <button v-if="heldBack.length > maxTold && !unfolded" type="button" class="text-button" @click="unfolded = true">and {{ heldBack.length - maxTold }} more</button>
         <p v-if="withoutRoom" class="small soft">{{ more ? `more than ${withoutRoom}` : withoutRoom }} more had no place left</p>
       </div>
     </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PageAnswer, StepStory } from '../../../core/delivery/contract'
+import type { PageAnswer, DeliveredStep } from '../../../core/delivery/contract'
 import { pageAnswerSchema } from '../../../core/delivery/contract'
 import { stepTypeOf } from '../../../core/fillSteps/fillStep'
 import { heldBackWords, hiddenWords, idleWords, stepWords } from '../../../core/delivery/whyWords'
@@ -57,13 +57,13 @@ const sections = computed(() => {
     looked: part.steps.map(step => `${stepWords(step, kindName)}${outcome(step)}`),
   }))
 })
-function outcome({ idle, taken, heldBack }: StepStory): string {
+function outcome({ idle, taken, heldBack }: DeliveredStep): string {
   if (idle) return `: ${idleWords(idle)}`
   return taken.length + heldBack.length ? '' : ': none'
 }
 
 /** How many of those held back are told before “and … more”. */
-const mostTold = 6
+const maxTold = 6
 const unfolded = ref(new Set<string>())
 
 async function switchSection(section: string, off: boolean): Promise<void> {
@@ -95,9 +95,9 @@ async function switchSection(section: string, off: boolean): Promise<void> {
       <template v-if="each.heldBack.length">
         <h4>What was held back</h4>
         <ul>
-          <li v-for="item in unfolded.has(each.key) ? each.heldBack : each.heldBack.slice(0, mostTold)" :key="item.key"><span class="name">{{ item.name }}</span><span class="words">{{ item.words }}</span></li>
+          <li v-for="item in unfolded.has(each.key) ? each.heldBack : each.heldBack.slice(0, maxTold)" :key="item.key"><span class="name">{{ item.name }}</span><span class="words">{{ item.words }}</span></li>
         </ul>
-        <button v-if="each.heldBack.length > mostTold && !unfolded.has(each.key)" type="button" class="text-button" @click="unfolded.add(each.key)">and {{ each.heldBack.length - mostTold }} more</button>
+        <button v-if="each.heldBack.length > maxTold && !unfolded.has(each.key)" type="button" class="text-button" @click="unfolded.add(each.key)">and {{ each.heldBack.length - maxTold }} more</button>
       </template>
       <p v-if="!each.shown.length && !each.heldBack.length && each.looked.length" class="looked">Looked for: {{ each.looked.join('; ') }}.</p>
     </article>

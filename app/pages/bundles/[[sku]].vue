@@ -4,7 +4,7 @@ import { Pane, Splitpanes } from 'splitpanes'
 import { useBundles } from '../../stores/bundles'
 import { useHistory } from '../../stores/history'
 import { useStudioShop } from '../../stores/studioShop'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 
 /** The Bundles workspace: all bundles, what is in the chosen one, and what it costs, or where its parts are found. */
 definePageMeta({ key: 'bundles' })
@@ -51,7 +51,7 @@ const stepped = useFollowing(changed)
 
 <template>
   <StudioFrame :load="load" :ready="studio.shop !== null && store.rows !== null" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="21" :min-size="15"><BundlesPane :chosen="sku" @open="open" /></Pane>
       <Pane :size="47" :min-size="30">
         <BundleEditor v-if="store.open" :key="store.open.sku" :stored="store.open" @open="open" @find="toFind" />

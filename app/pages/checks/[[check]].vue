@@ -7,7 +7,7 @@ import { useChecks } from '../../stores/checks'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 
 /** The Checks workspace: what is wrong for shoppers, and where it is mended. */
 definePageMeta({ key: 'checks' })
@@ -44,7 +44,7 @@ useChangeEvents((change) => {
 
 <template>
   <StudioFrame :load="load" :ready="studio.shop !== null && checks.answer !== null" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="27" :min-size="20"><ChecksPane :chosen="chosen" @open="next => navigateTo(`/checks/${next}`)" /></Pane>
       <Pane :size="73" :min-size="40">
         <FindingsPane v-if="chosen" :key="chosen" :of="chosen" />

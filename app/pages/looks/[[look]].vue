@@ -3,7 +3,7 @@ import { Pane, Splitpanes } from 'splitpanes'
 import { houseKey } from '../../../core/looks/look'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 
 /** Looks, of the Sections workspace: all of them, what the chosen one says, and the shop with it. */
 definePageMeta({ key: 'looks' })
@@ -31,7 +31,7 @@ const headingOf = (each: typeof users.value[0]) => studio.words(each.draft!.head
 
 <template>
   <StudioFrame :load="load" :ready="ready" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="21" :min-size="15"><LooksPane :chosen="key" @open="next => navigateTo(`/looks/${next}`)" /></Pane>
       <Pane :size="38" :min-size="28">
         <LookEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="next => navigateTo(next ? `/looks/${next}` : '/looks')" />

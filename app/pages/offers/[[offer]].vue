@@ -3,7 +3,7 @@ import { Pane, Splitpanes } from 'splitpanes'
 import { useHistory } from '../../stores/history'
 import { useOffers } from '../../stores/offers'
 import { useStudioShop } from '../../stores/studioShop'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 
 /** Together offers, of the Bundles workspace: all of them, what the chosen one offers, and what shoppers see of it. */
 definePageMeta({ key: 'offers' })
@@ -31,7 +31,7 @@ const stepped = useFollowing(changed)
 
 <template>
   <StudioFrame :load="load" :ready="studio.shop !== null && store.offers !== null" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="21" :min-size="15"><OffersPane :chosen="key" @open="open" /></Pane>
       <Pane :size="41" :min-size="28">
         <OfferEditor v-if="chosen" :key="chosen.key" :offer="chosen" @open="open" />

@@ -2,7 +2,7 @@
 import { Pane, Splitpanes } from 'splitpanes'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 
 /** The Pages workspace: all page plans, the zones of the chosen one, and who gets it. */
 definePageMeta({ key: 'pages' })
@@ -27,7 +27,7 @@ const open = (plan: string | null) => navigateTo(plan ? `/pages/${plan}` : '/pag
 
 <template>
   <StudioFrame :load="load" :ready="ready" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="21" :min-size="15"><PlansPane :chosen="key" @open="open" /></Pane>
       <Pane :size="48" :min-size="32">
         <PlanEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="open" />

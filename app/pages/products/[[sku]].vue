@@ -11,7 +11,7 @@ import { useStudioShop } from '../../stores/studioShop'
 import type { LanePage } from '../../../core/links/pageLanes'
 import { pageOfSource } from '../../../core/links/pageLanes'
 import { fromAddress } from '../../utils/listQuery'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 import PhColumns from '~icons/ph/columns'
 
 /** The Products workspace: list, bench, and beside it where targets are found and how the shop shows them. */
@@ -129,7 +129,7 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
 
 <template>
   <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" @stepped="stepped" @choose="sku => open([sku])">
-    <Splitpanes :key="Number(beside === 'both')" @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes :key="Number(beside === 'both')" @ready="labelSplitters" @resized="labelSplitters">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
         <div class="lists">
           <div class="choice" role="group" aria-label="What has links"><button v-for="[value, words] in lists" :key="value" type="button" :aria-pressed="listed === value" @click="listed = value">{{ words }}</button></div>

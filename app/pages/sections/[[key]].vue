@@ -2,7 +2,7 @@
 import { Pane, Splitpanes } from 'splitpanes'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
-import { tellWidths } from '../../utils/tellWidths'
+import { labelSplitters } from '../../utils/labelSplitters'
 
 /** The Sections workspace: all sections, what fills the chosen one, and how it turns out. */
 definePageMeta({ key: 'sections' })
@@ -25,7 +25,7 @@ watch([key, () => store.sections], () => {
 
 <template>
   <StudioFrame :load="load" :ready="ready" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
-    <Splitpanes @ready="tellWidths" @resized="tellWidths">
+    <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="21" :min-size="15"><SectionsPane :chosen="key" @open="next => navigateTo(`/sections/${next}`)" /></Pane>
       <Pane :size="42" :min-size="28">
         <SectionEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="next => navigateTo(next ? `/sections/${next}` : '/sections')" />

@@ -6,10 +6,10 @@ import type { FillStepType } from '../fillStepType'
 import { commonParts, handOrdersSchema } from '../stepParts'
 
 /** At most this many products are chosen for a step. */
-const mostChosen = 200
+const maxChosen = 200
 
 /** The same products for everyone. */
-export const chosenStepSchema = z.strictObject({ from: z.literal('chosen'), targets: z.array(skuSchema).max(mostChosen), order: handOrdersSchema, ...commonParts })
+export const chosenStepSchema = z.strictObject({ from: z.literal('chosen'), targets: z.array(skuSchema).max(maxChosen), order: handOrdersSchema, ...commonParts })
 
 export const chosenStep: FillStepType<z.infer<typeof chosenStepSchema>> = {
   schema: chosenStepSchema,

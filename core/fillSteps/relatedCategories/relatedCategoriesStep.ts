@@ -3,7 +3,7 @@ import type { Candidate } from '../../candidates/candidate'
 import { inLists, listsBelow } from '../../candidates/inOrder'
 import { freeOrdersSchema } from '../../candidates/order'
 import type { StepContext, StepShop } from '../../candidates/stepContext'
-import { inTurns } from '../../sorted'
+import { roundRobin } from '../../sorted'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
 import { commonParts } from '../stepParts'
@@ -44,7 +44,7 @@ function ofRelatedCategories({ of, order }: RelatedCategoriesStep, number: numbe
   const { catalogue } = context.shop
   const own = of === 'below' ? nothing : catalogue.categoriesFrom(context.category!)
   const offers = relatedKeys(of, context.category!, context.shop).map(key => inLists(listsBelow(key, context), order, number, null, context))
-  return withoutOwn(inTurns(offers), own)
+  return withoutOwn(roundRobin(offers), own)
 }
 
 function* withoutOwn(candidates: Iterable<Candidate>, own: ReadonlySet<string>): Generator<Candidate> {

@@ -1,11 +1,11 @@
 import { z } from 'zod'
 import { skuSchema } from '../../catalogue/sku'
-import { mostNamed, placeSchema } from '../../journal/commandParts'
+import { maxNamed, placeSchema } from '../../journal/commandParts'
 import { kindKeySchema } from '../../links/kind'
 import { linkDetailsSchema } from '../../links/lane'
 import { laneSourceSchema } from '../../links/pageLanes'
 
-const targetsSchema = z.array(skuSchema).min(1, 'Name at least one target.').max(mostNamed)
+const targetsSchema = z.array(skuSchema).min(1, 'Name at least one target.').max(maxNamed)
 
 /**
  * Which lanes a command is about: one kind, on one or several products, or on articles or categories. `seen` are the target SKUs that its sender saw there:
@@ -13,7 +13,7 @@ const targetsSchema = z.array(skuSchema).min(1, 'Name at least one target.').max
  */
 const onLanes = {
   kind: kindKeySchema,
-  on: z.array(z.strictObject({ source: laneSourceSchema, seen: z.array(skuSchema).optional() })).min(1, 'Name at least one product.').max(mostNamed),
+  on: z.array(z.strictObject({ source: laneSourceSchema, seen: z.array(skuSchema).optional() })).min(1, 'Name at least one product.').max(maxNamed),
 }
 
 /** Commands on lanes of links, or of dismissed targets. */
@@ -36,7 +36,7 @@ export const laneCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('bringBack'), ...onLanes, targets: targetsSchema }),
   /** Copies the lanes of a product to others. */
   z.strictObject({
-    type: z.literal('copy'), from: skuSchema, kinds: z.array(kindKeySchema).min(1, 'Name at least one kind.'), to: z.array(skuSchema).min(1, 'Name at least one product.').max(mostNamed),
+    type: z.literal('copy'), from: skuSchema, kinds: z.array(kindKeySchema).min(1, 'Name at least one kind.'), to: z.array(skuSchema).min(1, 'Name at least one product.').max(maxNamed),
     /** In the place of the links that stand there; otherwise behind them. */
     replace: z.boolean(),
   }),

@@ -14,11 +14,11 @@ export const linksRecord: StoredRecord<'links', Lane, LinkIndex> = {
   ...asLane,
   begin: () => new LinkIndex(),
   read: ({ source, kind }, { links }) => links.lane(source, kind),
-  take: ({ source, kind, after }, states) => states.of(linksRecord).setLane(source, kind, after),
+  apply: ({ source, kind, after }, states) => states.of(linksRecord).setLane(source, kind, after),
   live: ({ source }, effects) => effects.relinked(source),
   counting: {
     isCopied: false,
-    take({ source, kind, after }, shop) {
+    apply({ source, kind, after }, shop) {
       shop.setLane(source, kind, after)
       return true
     },
@@ -37,7 +37,7 @@ export const dismissedRecord: StoredRecord<'dismissed', Lane, LinkIndex> = {
   ...asLane,
   begin: () => new LinkIndex(),
   read: ({ source, kind }, { dismissed }) => dismissed.lane(source, kind),
-  take: ({ source, kind, after }, states) => states.of(dismissedRecord).setLane(source, kind, after),
+  apply: ({ source, kind, after }, states) => states.of(dismissedRecord).setLane(source, kind, after),
 }
 export type DismissedChange = ChangeOf<'dismissed', Lane>
 
@@ -47,7 +47,7 @@ export const pageLinksRecord: StoredRecord<'pageLinks', Lane, Map<string, readon
   ...asLane,
   begin: () => new Map(),
   read: ({ source }, shop) => pageLaneOf(source, shop),
-  take({ source, after }, states) {
+  apply({ source, after }, states) {
     const { page, key } = pageOfSource(source)!
     if (page === 'article') return
     if (after.length) states.of(pageLinksRecord).set(key, targetsOf(after))
@@ -59,7 +59,7 @@ export const pageLinksRecord: StoredRecord<'pageLinks', Lane, Map<string, readon
   },
   counting: {
     isCopied: true,
-    take({ source, after }, shop) {
+    apply({ source, after }, shop) {
       const { page, key } = pageOfSource(source)!
       if (page === 'article') shop.setArticle(key, targetsOf(after))
       return true

@@ -31,7 +31,7 @@ export const kindOrderRecord: StoredRecord<'kindOrder', readonly string[]> = {
   isSame: isEqual,
   begin: () => null,
   read: (_, { kinds }) => [...kinds.keys()],
-  take({ after }, states) {
+  apply({ after }, states) {
     const kinds = states.of(kindRecord)
     const inOrder = after.map(key => kinds.get(key)!)
     kinds.clear()

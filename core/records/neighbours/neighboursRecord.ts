@@ -11,7 +11,7 @@ export const neighboursRecord: StoredRecord<'neighbours', NeighbourSettings, Map
   isSame: isEqual,
   begin: () => new Map(),
   read: ({ source }, shop) => shop.neighboursOf(source),
-  take({ source, after }, states) {
+  apply({ source, after }, states) {
     if (after.ignored.length || after.leaveOut.length) states.of(neighboursRecord).set(source, after)
     else states.of(neighboursRecord).delete(source)
   },

@@ -11,11 +11,11 @@ export const categoryRecord: StoredRecord<'category', Category | null> = {
   isSame: isEqual,
   begin: () => null,
   read: ({ kind }, { catalogue }) => catalogue.category(kind) ?? null,
-  take() {
+  apply() {
     // The catalogue follows it.
   },
   live: ({ kind, after }, effects) => effects.category(kind, after),
-  counting: { isCopied: false, take: () => false },
+  counting: { isCopied: false, apply: () => false },
   usedBy({ kind, after }, shop, all) {
     if (after) return null
     const removed = new Set(all.filter(({ of }) => of === 'category').map(each => each.kind))

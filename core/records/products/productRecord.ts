@@ -13,13 +13,13 @@ export const productRecord: StoredRecord<'product', Product | null> = {
   isSame: isEqual,
   begin: () => null,
   read: () => undefined,
-  take() {
+  apply() {
     // The catalogue follows it.
   },
   live: ({ source, after }, effects) => effects.product(source, after),
   counting: {
     isCopied: false,
-    take: ({ source, after }, shop) => shop.replaceProduct(source, after),
+    apply: ({ source, after }, shop) => shop.replaceProduct(source, after),
     fill(change, stale) {
       // A sale that leaves some changes what is shown only where it is asked how many are left.
       if (!isJustFewer(change) || stale.heeds('stock')) stale.pagesWith(change.source)

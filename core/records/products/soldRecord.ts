@@ -9,13 +9,13 @@ export const soldRecord: StoredRecord<'sold', number> = {
   isSame: (a, b) => a === b,
   begin: () => null,
   read: ({ source }, shop) => shop.unitsSold(source),
-  take() {
+  apply() {
     // What is told of products by their orders follows it.
   },
   live: ({ source, after }, effects) => effects.unitsSold(source, after),
   counting: {
     isCopied: false,
-    take({ source, after }, shop) {
+    apply({ source, after }, shop) {
       shop.setUnitsSold(source, after)
       return true
     },

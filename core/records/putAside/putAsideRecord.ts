@@ -9,7 +9,7 @@ export const putAsideRecord: StoredRecord<'putAside', string | null, Map<string,
   isSame: (a, b) => a === b,
   begin: () => new Map(),
   read: ({ source, kind }, { states }) => states.of(putAsideRecord).get(source)?.get(kind) ?? null,
-  take({ source, kind, after }, states) {
+  apply({ source, kind, after }, states) {
     const all = states.of(putAsideRecord)
     const reasons = all.get(source) ?? new Map<string, string>()
     if (after === null) reasons.delete(kind)

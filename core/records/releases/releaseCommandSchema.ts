@@ -1,9 +1,9 @@
 import { z } from 'zod'
-import { mostNamed } from '../../journal/commandParts'
+import { maxNamed } from '../../journal/commandParts'
 import { releaseNoteSchema } from '../../releases/release'
 import { keySchema } from '../../text/key'
 
-const keysSchema = z.array(keySchema).max(mostNamed)
+const keysSchema = z.array(keySchema).max(maxNamed)
 /** Keys of what has drafts. */
 const drafts = { sections: keysSchema, plans: keysSchema, looks: keysSchema.optional() }
 const scheduleKeySchema = z.string().min(1).max(20)

@@ -7,6 +7,6 @@ export const settingRecord = keyedRecord<'setting', string>({
   called: 'the same setting',
   live: (_, effects) => effects.settingsChanged(),
   // Days begin and end otherwise everywhere.
-  counting: { isCopied: false, take: () => false },
+  counting: { isCopied: false, apply: () => false },
 }, asItIs)
 export type SettingChange = ChangeOf<'setting', string | null>

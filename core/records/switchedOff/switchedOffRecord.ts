@@ -9,7 +9,7 @@ export const switchedOffRecord: StoredRecord<'switchedOff', boolean, Map<string,
   isSame: (a, b) => a === b,
   begin: () => new Map(),
   read: ({ source, kind }, shop) => shop.switchedOff(source).has(kind),
-  take({ source, kind, after }, states) {
+  apply({ source, kind, after }, states) {
     const all = states.of(switchedOffRecord)
     const sections = all.get(source) ?? new Set()
     if (after) sections.add(kind)

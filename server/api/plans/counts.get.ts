@@ -2,7 +2,7 @@ import type { z } from 'zod'
 import type { planCountsAnswerSchema } from '../../../core/studio/planAnswers'
 import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { planCounts } from '../../../core/pagePlans/planReach'
-import { inTurns } from '../../engine/inTurns'
+import { runInSteps } from '../../engine/runInSteps'
 import { useShop } from '../../engine/useShop'
 import { plannedShop } from '../../pagePlans/usePlanReach'
 
@@ -10,6 +10,6 @@ import { plannedShop } from '../../pagePlans/usePlanReach'
 export default api(async (): Promise<z.infer<typeof planCountsAnswerSchema>> => {
   const { shop } = await useShop()
   const counts: [string, number][] = []
-  for (const page of pageKindSchema.options) counts.push(...await inTurns(planCounts(page, plannedShop(shop))))
+  for (const page of pageKindSchema.options) counts.push(...await runInSteps(planCounts(page, plannedShop(shop))))
   return { counts: Object.fromEntries(counts) }
 })

@@ -1,12 +1,12 @@
 import { planReview } from '../../../core/checks/planReview'
 import type { PlanReviewAnswer } from '../../../core/studio/planAnswers'
 import { planReviewQuerySchema } from '../../../core/studio/planAnswers'
-import { inTurns } from '../../engine/inTurns'
+import { runInSteps } from '../../engine/runInSteps'
 import { useShop } from '../../engine/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 
-const mostExamples = 5
+const maxExamples = 5
 
 /** How the draft of a plan turns out on the pages that get it. */
 export default api(async (event): Promise<PlanReviewAnswer> => {
@@ -14,9 +14,9 @@ export default api(async (event): Promise<PlanReviewAnswer> => {
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets } = await usePlanReach(plan)
-  const { looked, blank, shown, same } = await inTurns(planReview(shop.drafted, plan, gets, shop.now()))
+  const { looked, blank, shown, same } = await runInSteps(planReview(shop.drafted, plan, gets, shop.now()))
   return {
-    pages: gets.length, looked, blank: blank.length, blankExamples: blank.slice(0, mostExamples).map(about => pageSubjectOf(plan.page, about, shop)),
+    pages: gets.length, looked, blank: blank.length, blankExamples: blank.slice(0, maxExamples).map(about => pageSubjectOf(plan.page, about, shop)),
     shown: Object.fromEntries(shown), same,
   }
 })

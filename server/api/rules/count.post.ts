@@ -3,12 +3,12 @@ import type { RuleAnswer } from '../../../core/studio/sectionAnswers'
 import { ruleQuestionSchema } from '../../../core/studio/sectionAnswers'
 import { UnknownSubjectError } from '../../../core/selection/shop'
 import { countRule } from '../../../core/selection/countRule'
-import { inTurns } from '../../engine/inTurns'
+import { runInSteps } from '../../engine/runInSteps'
 import { useShop } from '../../engine/useShop'
 import { bodyOf } from '../../utils/request'
 
 /** How many matches are shown as samples. */
-const mostMatches = 12
+const maxMatches = 12
 
 /** How many products a rule and each of its conditions hold for, and the first that it picks for a product. */
 export default api(async (event): Promise<RuleAnswer> => {
@@ -17,6 +17,6 @@ export default api(async (event): Promise<RuleAnswer> => {
   const item = shop.catalogue.item(source)
   if (!item) throw new UnknownSubjectError({ kind: 'product', sku: source })
   const at = shop.now()
-  const { counts, applies, matches } = await inTurns(countRule(rule, item.product.sku, shop, at, mostMatches))
+  const { counts, applies, matches } = await runInSteps(countRule(rule, item.product.sku, shop, at, maxMatches))
   return { counts, applies, matches: matches.map(product => toProductRow({ product, variant: null }, shop, at, item.product)) }
 })

@@ -15,12 +15,12 @@ import type { Versions } from '../../../core/sections/versions'
 
 type Row<M extends Model> = Model<InferAttributes<M>, InferCreationAttributes<M>>
 
-export interface ProductRow extends Row<ProductRow>, Omit<Product, 'categories' | 'variants'> {
+export interface ProductModel extends Row<ProductModel>, Omit<Product, 'categories' | 'variants'> {
   id: number
   /** The name in the shop's default language: what lists sort by. */
   title: string
 }
-export interface VariantRow extends Row<VariantRow>, Variant { id: number, productId: number, position: number }
+export interface VariantModel extends Row<VariantModel>, Variant { id: number, productId: number, position: number }
 export interface CategoryRow extends Row<CategoryRow>, Omit<Category, 'parent'> { id: number, parentId: number | null, position: number }
 export interface ProductCategoryRow extends Row<ProductCategoryRow> { productId: number, categoryId: number, position: number }
 export interface ArticleRow extends Row<ArticleRow>, Omit<Article, 'products'> { id: number, position: number }
@@ -75,12 +75,12 @@ const maybeJson = () => ({ type: DataTypes.JSON, allowNull: true })
 /** Sequelize's models of the tables that the migrations create. */
 export function defineModels(sequelize: Sequelize) {
   return {
-    products: sequelize.define<ProductRow>('products', {
+    products: sequelize.define<ProductModel>('products', {
       id: id(), sku: text(), gtin: maybeText(), name: json(), title: text(), brand: maybeText(), tags: json(), price: maybeWhole(), was: maybeWhole(),
       cost: maybeWhole(), stock: whole(), status: text(),
       released: maybeText(), attributes: json(), image: maybeText(), description: json(), bundle: maybeJson(),
     }),
-    variants: sequelize.define<VariantRow>('variants', {
+    variants: sequelize.define<VariantModel>('variants', {
       id: id(), productId: whole(), position: whole(), sku: text(), gtin: maybeText(), options: json(), price: maybeWhole(), stock: whole(),
       status: maybeText(), image: maybeText(),
     }),

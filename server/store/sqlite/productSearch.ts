@@ -2,7 +2,7 @@ import type { Transaction } from 'sequelize'
 import type { Database } from './database'
 
 /** More matches than this are not ranked: words so short say little, and ranking them all takes long. */
-const mostRanked = 2000
+const maxRanked = 2000
 
 /**
  * Numbers of the products with all these words, or beginnings of words, in their name, SKU, GTIN, brand, tags or category.
@@ -14,7 +14,7 @@ export async function matchWords(db: Database, words: string, transaction?: Tran
   // One row with all numbers: a row for each would take longer to read than to find.
   const [found] = await db.select<{ ids: string }>('SELECT json_group_array(rowid) AS ids FROM product_search WHERE product_search MATCH ?', [match], transaction)
   const numbers = JSON.parse(found!.ids) as number[]
-  if (numbers.length > mostRanked) return { numbers, ranked: false }
+  if (numbers.length > maxRanked) return { numbers, ranked: false }
   const rows = await db.select<{ id: number }>(
     // CROSS JOIN keeps the order: the matches first, then their products. The planner would otherwise ask the index for every product.
     `SELECT id FROM (SELECT rowid, bm25(product_search, ${weights}) AS rank FROM product_search WHERE product_search MATCH :match) AS found

@@ -5,7 +5,7 @@ import type { Text } from '../../../core/text/text'
 import { textIn } from '../../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
-import type { ProductRow, VariantRow } from './models'
+import type { ProductModel, VariantModel } from './models'
 import type { RecordTable } from './recordTable'
 import { readElsewhere } from './recordTable'
 
@@ -19,7 +19,7 @@ const productsAtOnce = 100
 export async function* readProducts(db: Database, pieceSize = 1000, transaction?: Transaction): AsyncGenerator<StoredProduct> {
   const categoryKeys = await readCategoryKeys(db, transaction)
   for (let after = 0; ;) {
-    const rows = await db.select<Stored<ProductRow>>('SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?', [after, pieceSize], transaction)
+    const rows = await db.select<Stored<ProductModel>>('SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?', [after, pieceSize], transaction)
     if (!rows.length) return
     yield* await storedProducts(db, rows, categoryKeys, transaction)
     after = rows.at(-1)!.id
@@ -31,7 +31,7 @@ export async function readProductsBySku(db: Database, skus: readonly string[], t
   const found = new Map<string, Product>()
   const categoryKeys = await readCategoryKeys(db, transaction)
   for (const batch of batches(skus, productsAtOnce)) {
-    const rows = await db.select<Stored<ProductRow>>('SELECT * FROM products WHERE sku IN (:batch) ORDER BY id', { batch }, transaction)
+    const rows = await db.select<Stored<ProductModel>>('SELECT * FROM products WHERE sku IN (:batch) ORDER BY id', { batch }, transaction)
     for (const { product } of await storedProducts(db, rows, categoryKeys, transaction)) found.set(product.sku, product)
   }
   return found
@@ -81,9 +81,9 @@ async function readCategoryKeys(db: Database, transaction?: Transaction): Promis
 /** A row of a raw query: its JSON columns are still text. */
 type Stored<Row> = { [Column in keyof Row]: Row[Column] extends string | number | null ? Row[Column] : string }
 
-async function storedProducts(db: Database, rows: Stored<ProductRow>[], categoryKeys: ReadonlyMap<number, string>, transaction?: Transaction): Promise<StoredProduct[]> {
+async function storedProducts(db: Database, rows: Stored<ProductModel>[], categoryKeys: ReadonlyMap<number, string>, transaction?: Transaction): Promise<StoredProduct[]> {
   const ids = { ids: JSON.stringify(rows.map(row => row.id)) }
-  const variants = groupBy(await db.select<Stored<VariantRow>>(
+  const variants = groupBy(await db.select<Stored<VariantModel>>(
     'SELECT * FROM variants WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position', ids, transaction), each => each.productId)
   const categories = groupBy(await db.select<{ productId: number, categoryId: number }>(
     'SELECT productId, categoryId FROM product_categories WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position', ids, transaction),
@@ -91,7 +91,7 @@ async function storedProducts(db: Database, rows: Stored<ProductRow>[], category
   return rows.map(row => storedProduct(row, variants.get(row.id) ?? [], (categories.get(row.id) ?? []).map(each => categoryKeys.get(each.categoryId)!)))
 }
 
-function storedProduct(row: Stored<ProductRow>, variants: Stored<VariantRow>[], categories: string[]): StoredProduct {
+function storedProduct(row: Stored<ProductModel>, variants: Stored<VariantModel>[], categories: string[]): StoredProduct {
   const { sku, gtin, brand, price, was, cost, stock, status, released, image } = row
   return {
     number: row.id,

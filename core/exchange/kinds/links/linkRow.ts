@@ -11,7 +11,7 @@ import { readCell } from '../../fileRow'
 export const linkColumns = ['source', 'kind', 'target', 'place', 'from', 'until', 'note'] as const
 
 /** A link as a file states it. A detail whose column is missing is left as it is. */
-export interface LinkRow {
+export interface LinkFileRow {
   source: string
   kind: string
   target: string
@@ -24,7 +24,7 @@ const emptyIsNull = (cell: string) => cell.trim() || null
 const placeSchema = z.string().trim().regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.').transform(Number)
 
 /** Reads a row of a file. @throws RowError when a cell can't be read */
-export function readLinkRow(row: FileRow): LinkRow {
+export function readLinkRow(row: FileRow): LinkFileRow {
   const details: Partial<LinkDetails> = {}
   for (const column of ['from', 'until', 'note'] as const) {
     const cell = row[column]
@@ -45,7 +45,7 @@ export function linkFileRow(source: string, kind: string, place: number, { targe
 }
 
 /** A row once more as it stood in a file. */
-export function linkRowAgain({ source, kind, target, place, details }: LinkRow): FileRow {
+export function linkRowAgain({ source, kind, target, place, details }: LinkFileRow): FileRow {
   const cells = Object.entries(details).map(([column, value]) => [column, toCell(value ?? '')])
   return { source: toCell(source), kind, target: toCell(target), place: place === null ? '' : String(place), ...Object.fromEntries(cells) }
 }

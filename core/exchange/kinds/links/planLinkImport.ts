@@ -6,7 +6,7 @@ import type { Lane, Link } from '../../../links/lane'
 import { detailLinks, isNeverShown, sameLane } from '../../../links/lane'
 import type { ImportPlan } from '../../importReport'
 import { RowError } from '../../fileRow'
-import type { LinkRow } from './linkRow'
+import type { LinkFileRow } from './linkRow'
 import { linkRowAgain } from './linkRow'
 
 /** What planning an import of links needs to know of the shop. */
@@ -21,7 +21,7 @@ export interface LinkImportContext {
 export interface LinkLine {
   /** Line of the file, counted from 1. */
   line: number
-  row: LinkRow
+  row: LinkFileRow
 }
 
 /** Lanes that are planned before a pause. */
@@ -108,7 +108,7 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
 }
 
 /** Why a row can't be taken, whatever its place. */
-function problemOf(row: LinkRow, link: Link | undefined, lineOf: ReadonlyMap<string, number>, context: LinkImportContext): RowError | null {
+function problemOf(row: LinkFileRow, link: Link | undefined, lineOf: ReadonlyMap<string, number>, context: LinkImportContext): RowError | null {
   const source = context.item(row.source)
   const target = context.item(row.target)
   const kind = context.kind(row.kind)
@@ -165,4 +165,4 @@ function orderOf(lines: readonly LinkLine[], before: Lane): string[] {
 
 const changedDetails = (was: Link, now: Link) => (['from', 'until', 'note'] as const).filter(detail => was[detail] !== now[detail]).map(detail => now[detail] === undefined ? `no ${detail}` : `${detail} ${now[detail]}`)
 const byLine = (a: { line: number }, b: { line: number }) => a.line - b.line
-const withDetails = (link: Link, row: LinkRow | undefined) => row ? detailLinks([link], [link.target], row.details)[0]! : link
+const withDetails = (link: Link, row: LinkFileRow | undefined) => row ? detailLinks([link], [link.target], row.details)[0]! : link

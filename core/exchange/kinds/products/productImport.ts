@@ -13,7 +13,7 @@ import { fromCell } from '../cells'
 import type { Effect, ImportPlan, Rejection } from '../../importReport'
 import type { FileRow } from '../../fileRow'
 import { RowError } from '../../fileRow'
-import type { ProductRow, VariantRow } from './productRow'
+import type { ProductFileRow, VariantFileRow } from './productRow'
 import { categoryPath } from './productRow'
 
 export interface ProductLine {
@@ -21,7 +21,7 @@ export interface ProductLine {
   line: number
   /** The row as it stands in the file. */
   cells: FileRow
-  row: ProductRow | VariantRow
+  row: ProductFileRow | VariantFileRow
 }
 
 /** Lines that are taken before a pause. */
@@ -42,7 +42,7 @@ export class ProductImport {
   /** Lines of products that were not taken: nor are their variants. */
   readonly #rejectedProducts = new Map<string, number>()
   /** Variants whose product has not come yet. */
-  readonly #waiting: (ProductLine & { row: VariantRow })[] = []
+  readonly #waiting: (ProductLine & { row: VariantFileRow })[] = []
   readonly #categoryKeys = new Map<string, string>()
   readonly #newCategories: Category[] = []
   readonly #rejections: Rejection[] = []
@@ -116,7 +116,7 @@ export class ProductImport {
     if (sku?.trim() && !variantOf?.trim()) this.#rejectedProducts.set(fromCell(sku.trim()), line)
   }
 
-  #takeProduct(line: number, row: ProductRow): void {
+  #takeProduct(line: number, row: ProductFileRow): void {
     const known = this.#catalogue.item(row.sku)
     if (known?.variant) throw new RowError('sku', `${row.sku} is a variant of ${known.product.sku}; name that under variantOf.`)
     const draft = this.#drafts.get(row.sku)
@@ -132,7 +132,7 @@ export class ProductImport {
     if (!draft || !isEqual(was, next)) this.#drafts.set(row.sku, { before: draft?.before ?? null, after: next })
   }
 
-  #takeVariant(line: number, row: VariantRow): void {
+  #takeVariant(line: number, row: VariantFileRow): void {
     const draft = this.#drafts.get(row.variantOf)
     const rejected = this.#rejectedProducts.get(row.variantOf)
     if (rejected !== undefined) throw new RowError('variantOf', `Its product, in line ${rejected}, was not taken.`)

@@ -27,7 +27,7 @@ export function isProductColumn(column: string): boolean {
 }
 
 /** A product as a file states it: what has no column is left as it is. Categories are paths of names. */
-export interface ProductRow {
+export interface ProductFileRow {
   sku: string
   variantOf: null
   fields: Partial<Omit<Product, 'sku' | 'categories' | 'variants' | 'name' | 'description'>>
@@ -37,14 +37,14 @@ export interface ProductRow {
   categories?: string[][]
 }
 /** A variant as a file states it. */
-export interface VariantRow {
+export interface VariantFileRow {
   sku: string
   variantOf: string
   fields: Partial<Omit<Variant, 'sku'>>
 }
 
 /** Reads a row of a file. @throws RowError when a cell can't be read */
-export function readProductRow(row: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): ProductRow | VariantRow {
+export function readProductRow(row: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): ProductFileRow | VariantFileRow {
   const own = readCell('sku', skuSchema, fromCell(row.sku!.trim()))
   return row.variantOf?.trim() ? readVariant(own, row, settings) : readProduct(own, row, settings)
 }
@@ -71,7 +71,7 @@ function reader(row: FileRow, shape: Record<string, z.ZodType>, currency: string
   return { fields, take, text, money, whole }
 }
 
-function readProduct(own: string, row: FileRow, { currency, language }: Pick<ShopSettings, 'currency' | 'language'>): ProductRow {
+function readProduct(own: string, row: FileRow, { currency, language }: Pick<ShopSettings, 'currency' | 'language'>): ProductFileRow {
   const { fields, take, text, money, whole } = reader(row, productSchema.shape, currency)
   take('gtin', 'gtin', text)
   take('brand', 'brand', text)
@@ -90,13 +90,13 @@ function readProduct(own: string, row: FileRow, { currency, language }: Pick<Sho
   take('image', 'image', text)
   if (row.options?.trim()) throw new RowError('options', 'Only a variant has options; name its product under variantOf.')
   return {
-    sku: own, variantOf: null, fields: fields as ProductRow['fields'],
+    sku: own, variantOf: null, fields: fields as ProductFileRow['fields'],
     name: texts(row, 'name', language), description: texts(row, 'description', language),
     ...row.category !== undefined && { categories: readCategories(row.category) },
   }
 }
 
-function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings, 'currency'>): VariantRow {
+function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings, 'currency'>): VariantFileRow {
   const foreign = Object.keys(row).find(column => isProductColumn(column) && !variantColumns.includes(column) && row[column]!.trim())
   if (foreign) throw new RowError(foreign, `A variant has no ${foreign.split('@')[0]} of its own; leave it empty, its product’s is shown.`)
   const { fields, take, text, money, whole } = reader(row, variantSchema.shape, currency)
@@ -112,7 +112,7 @@ function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings,
   take('image', 'image', text)
   const variantOf = readCell('variantOf', skuSchema, fromCell(row.variantOf!.trim()))
   if (variantOf === own) throw new RowError('variantOf', 'A product can’t be a variant of itself.')
-  return { sku: own, variantOf, fields: fields as VariantRow['fields'] }
+  return { sku: own, variantOf, fields: fields as VariantFileRow['fields'] }
 }
 
 /** The one name that a JavaScript object can't hold like any other: programs that read it would lose it, or worse. */

@@ -45,11 +45,11 @@ export async function usePricedCart() {
   }, { watch: [lines] })
 
   async function linesOf(skus: readonly string[]): Promise<LinesAnswer['lines']> {
-    const pieces = Array.from({ length: Math.ceil(skus.length / mostAsked) }, (_, i) => skus.slice(i * mostAsked, (i + 1) * mostAsked))
+    const pieces = Array.from({ length: Math.ceil(skus.length / maxAsked) }, (_, i) => skus.slice(i * maxAsked, (i + 1) * maxAsked))
     return (await Promise.all(pieces.map(piece => deliver<LinesAnswer>('/catalogue/lines', { skus: piece.join() })))).flatMap(each => each.lines)
   }
   return { cart, refresh }
 }
 
 /** The delivery tells of so many at a time. */
-const mostAsked = 200
+const maxAsked = 200

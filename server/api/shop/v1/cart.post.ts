@@ -2,7 +2,7 @@ import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { CartAnswer } from '../../../../core/delivery/contract'
 import { cartRequestSchema, languageQuerySchema } from '../../../../core/delivery/contract'
 import { priceCart } from '../../../../core/pricing/priceCart'
-import { tellingOf } from '../../../delivery/telling'
+import { answerContextOf } from '../../../delivery/answerContext'
 import { useShop } from '../../../engine/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
@@ -10,7 +10,7 @@ export default api(async (event): Promise<CartAnswer> => {
   const { lines } = await bodyOf(event, cartRequestSchema)
   const { lang } = queryOf(event, languageQuerySchema)
   const { shop } = await useShop()
-  const telling = tellingOf(shop, lang)
+  const context = answerContextOf(shop, lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  return cartAnswer(priceCart(lines, shop, telling.at), shop.offerMap, telling)
+  return cartAnswer(priceCart(lines, shop, context.at), shop.offerMap, context)
 })

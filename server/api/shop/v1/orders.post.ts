@@ -1,7 +1,7 @@
 import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { OrderAnswer } from '../../../../core/delivery/contract'
 import { languageQuerySchema, orderRequestSchema } from '../../../../core/delivery/contract'
-import { tellingOf } from '../../../delivery/telling'
+import { answerContextOf } from '../../../delivery/answerContext'
 import { useShop } from '../../../engine/useShop'
 import { OrderRefused, placeOrder } from '../../../orders/placeOrder'
 
@@ -14,7 +14,7 @@ export default api(async (event): Promise<OrderAnswer> => {
     const order = await placeOrder(running, lines, total)
     setResponseStatus(event, 201)
     setResponseHeader(event, 'cache-control', 'no-store')
-    return cartAnswer(order, running.shop.offerMap, tellingOf(running.shop, lang))
+    return cartAnswer(order, running.shop.offerMap, answerContextOf(running.shop, lang))
   } catch (error) {
     if (error instanceof OrderRefused) throw new Problem(409, error.code, 'This order can’t be placed', `${error.message} Nothing was ordered.`, error.cart.warnings.map(each => each.sku))
     throw error

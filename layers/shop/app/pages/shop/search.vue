@@ -18,8 +18,8 @@ const nothing: SearchAnswer = { products: [], total: 0 }
 const { data: found } = await useAsyncData(() => `search ${q.value} ${limit.value}`, () => q.value ? deliver<SearchAnswer>('/catalogue/search', { q: q.value, limit: Math.min(limit.value, 200) }) : Promise.resolve(nothing))
 const products = computed(() => found.value?.products ?? [])
 /** What the sections are about: the first of what was found. */
-const mostAbout = 10
-const { sectionsIn } = useSections('/search', () => ({ q: q.value, found: products.value.slice(0, mostAbout).map(each => encodeURIComponent(each.sku)).join() }))
+const maxAbout = 10
+const { sectionsIn } = useSections('/search', () => ({ q: q.value, found: products.value.slice(0, maxAbout).map(each => encodeURIComponent(each.sku)).join() }))
 useHead({ title: () => words.value.search })
 </script>
 

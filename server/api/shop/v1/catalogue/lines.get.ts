@@ -3,13 +3,13 @@ import type { LinesAnswer } from '../../../../../core/delivery/contract'
 import { linesQuerySchema } from '../../../../../core/delivery/contract'
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
-import { tellingOf } from '../../../../delivery/telling'
+import { answerContextOf } from '../../../../delivery/answerContext'
 import { useShop } from '../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const { lang, skus } = queryOf(event, linesQuerySchema)
   const { shop, store } = await useShop()
-  const telling = tellingOf(shop, lang)
+  const context = answerContextOf(shop, lang)
   const found = skus.flatMap((line) => {
     const item = shop.catalogue.item(line)
     return item ? [{ line, item }] : []
@@ -17,8 +17,8 @@ export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const descriptions = await store.descriptions(found.map(({ item }) => item.product.sku))
   return {
     lines: found.map(({ line, item }) => ({
-      ...catalogueCard(item, telling), line, options: item.variant?.options ?? {}, attributes: attributesOf(item.product),
-      text: firstSentence(textIn(descriptions.get(item.product.sku) ?? {}, telling.language, telling.settings.language)),
+      ...catalogueCard(item, context), line, options: item.variant?.options ?? {}, attributes: attributesOf(item.product),
+      text: firstSentence(textIn(descriptions.get(item.product.sku) ?? {}, context.language, context.settings.language)),
     })),
   }
 })

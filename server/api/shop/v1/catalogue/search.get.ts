@@ -3,7 +3,7 @@ import type { SearchAnswer } from '../../../../../core/delivery/contract'
 import { searchQuerySchema } from '../../../../../core/delivery/contract'
 import { productFilterSchema } from '../../../../../core/finding/productFilter'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
-import { tellingOf } from '../../../../delivery/telling'
+import { answerContextOf } from '../../../../delivery/answerContext'
 import { findProducts } from '../../../../engine/findProducts'
 import { useShop } from '../../../../engine/useShop'
 
@@ -11,7 +11,7 @@ export default publicAnswer(async (event): Promise<SearchAnswer> => {
   const { lang, q, limit } = queryOf(event, searchQuerySchema)
   const running = await useShop()
   const { shop } = running
-  const telling = tellingOf(shop, lang)
+  const context = answerContextOf(shop, lang)
   const { skus, total } = await findProducts(running, { words: q, filter: productFilterSchema.parse({ status: 'active' }), sort: 'match', offset: 0, limit })
-  return { products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, telling)), total }
+  return { products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, context)), total }
 })

@@ -4,7 +4,7 @@ import { languageQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { textIn } from '../../../../../../core/text/text'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
-import { tellingOf } from '../../../../../delivery/telling'
+import { answerContextOf } from '../../../../../delivery/answerContext'
 import { useShop } from '../../../../../engine/useShop'
 
 export default publicAnswer(async (event): Promise<ArticleAnswer> => {
@@ -13,11 +13,11 @@ export default publicAnswer(async (event): Promise<ArticleAnswer> => {
   const { shop } = await useShop()
   const article = shop.catalogue.article(key)
   if (!article) throw new UnknownSubjectError({ kind: 'article', key })
-  const telling = tellingOf(shop, lang)
+  const context = answerContextOf(shop, lang)
   return {
-    ...namedKey({ key, name: article.title }, telling),
-    text: textIn(article.body, telling.language, shop.settings.language),
+    ...namedKey({ key, name: article.title }, context),
+    text: textIn(article.body, context.language, shop.settings.language),
     image: article.image,
-    products: article.products.flatMap(sku => shop.catalogue.item(sku) ?? []).map(item => catalogueCard(item, telling)),
+    products: article.products.flatMap(sku => shop.catalogue.item(sku) ?? []).map(item => catalogueCard(item, context)),
   }
 })

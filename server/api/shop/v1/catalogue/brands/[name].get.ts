@@ -3,7 +3,7 @@ import type { BrandAnswer } from '../../../../../../core/delivery/contract'
 import { listQuerySchema } from '../../../../../../core/delivery/contract'
 import { productFilterSchema } from '../../../../../../core/finding/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
-import { tellingOf } from '../../../../../delivery/telling'
+import { answerContextOf } from '../../../../../delivery/answerContext'
 import { findProducts } from '../../../../../engine/findProducts'
 import { useShop } from '../../../../../engine/useShop'
 
@@ -14,5 +14,5 @@ export default publicAnswer(async (event): Promise<BrandAnswer> => {
   const { shop } = running
   if (!shop.finder.postings.of('brand', brand).length) throw new Problem(404, 'unknownBrand', 'Not found', `There is no brand “${brand}”.`, [brand])
   const { skus, total } = await findProducts(running, { words: '', filter: productFilterSchema.parse({ brand, status: 'active' }), sort: 'name', offset, limit })
-  return { name: brand, mark: shop.brandMarks.get(brand) ?? null, products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, tellingOf(shop, lang))), total }
+  return { name: brand, mark: shop.brandMarks.get(brand) ?? null, products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, answerContextOf(shop, lang))), total }
 })

@@ -4,7 +4,7 @@ import { listQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { productFilterSchema } from '../../../../../../core/finding/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
-import { tellingOf } from '../../../../../delivery/telling'
+import { answerContextOf } from '../../../../../delivery/answerContext'
 import { findProducts } from '../../../../../engine/findProducts'
 import { useShop } from '../../../../../engine/useShop'
 
@@ -15,13 +15,13 @@ export default publicAnswer(async (event): Promise<CategoryAnswer> => {
   const { shop } = running
   const category = shop.catalogue.category(key)
   if (!category) throw new UnknownSubjectError({ kind: 'category', key })
-  const telling = tellingOf(shop, lang)
+  const context = answerContextOf(shop, lang)
   const { skus, total } = await findProducts(running, { words: '', filter: productFilterSchema.parse({ category: key, status: 'active' }), sort: 'name', offset, limit })
   return {
-    ...namedKey(category, telling),
-    path: categoryPath(key, shop.catalogue).slice(0, -1).map(each => namedKey(each, telling)),
-    children: shop.categories.filter(each => each.parent === key).map(each => namedKey(each, telling)),
-    products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, telling)),
+    ...namedKey(category, context),
+    path: categoryPath(key, shop.catalogue).slice(0, -1).map(each => namedKey(each, context)),
+    children: shop.categories.filter(each => each.parent === key).map(each => namedKey(each, context)),
+    products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, context)),
     total,
   }
 })

@@ -2,7 +2,7 @@ import { productAnswer } from '../../../../../../core/delivery/catalogueAnswer'
 import { languageQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
-import { tellingOf } from '../../../../../delivery/telling'
+import { answerContextOf } from '../../../../../delivery/answerContext'
 import { useShop } from '../../../../../engine/useShop'
 
 export default publicAnswer(async (event) => {
@@ -12,5 +12,5 @@ export default publicAnswer(async (event) => {
   const product = shop.catalogue.item(sku)?.product
   if (!product) throw new UnknownSubjectError({ kind: 'product', sku })
   const description = (await store.descriptions([product.sku])).get(product.sku) ?? {}
-  return productAnswer({ ...product, description }, shop.catalogue, tellingOf(shop, lang))
+  return productAnswer({ ...product, description }, shop.catalogue, answerContextOf(shop, lang))
 })

@@ -1,5 +1,5 @@
 /** Tells assistive technology how wide what stands before each splitter is. */
-export async function tellWidths(): Promise<void> {
+export async function labelSplitters(): Promise<void> {
   await nextTick()
   for (const splitter of document.querySelectorAll('.splitpanes__splitter')) {
     const before = splitter.getBoundingClientRect().left

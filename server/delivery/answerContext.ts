@@ -2,6 +2,6 @@ import type { AnswerContext } from '../../core/delivery/answerContext'
 import type { LiveShop } from '../engine/liveShop'
 
 /** How catalogue facts are told to who asks now, in this language. */
-export function tellingOf(shop: LiveShop, lang: string | undefined): AnswerContext {
+export function answerContextOf(shop: LiveShop, lang: string | undefined): AnswerContext {
   return { settings: shop.settings, language: shop.languageFor(lang), at: shop.now(), items: shop.catalogue }
 }
