@@ -88,7 +88,7 @@ describe('the book of findings', () => {
         const before = shop.links.lane(source, kind)
         const after = targets.map(target => ({ target }))
         ;(shop.links as LinkIndex).setLane(source, kind, after)
-        for (const position of book.relinked({ source, kind, before, after })) again.add(position)
+        for (const position of book.relinked({ owner: source, key: kind, before, after })) again.add(position)
       }
       edit(edits[0]!)
       while (!looking.next().done);

@@ -1,5 +1,6 @@
 import type { Finding, ProductCheck } from './check'
 import { productChecks } from './check'
+import type { Which } from '../journal/record'
 import type { Lane } from '../links/lane'
 import type { CheckedShop } from './productFindings'
 import { productFindings } from './productFindings'
@@ -45,7 +46,7 @@ export class FindingBook {
    * Takes over that a lane has changed.
    * @returns positions of the products that are to be looked at anew
    */
-  relinked({ source, kind, before, after }: { source: string, kind: string, before: Lane, after: Lane }): number[] {
+  relinked({ owner: source, key: kind, before, after }: Which & { before: Lane, after: Lane }): number[] {
     const [gone, come] = [before, after].map(lane => lane.flatMap(link => this.#positionOfTarget(link.target) ?? []))
     // A lane that is still to be counted will be counted as it is then.
     if (this.#shop.kinds.get(kind)?.retired === false && this.#positionOf(source)! < this.#linksCounted) {

@@ -1,6 +1,7 @@
 import type { Product } from '../catalogue/product'
 import type { LanePage } from '../links/pageLanes'
 import type { Lane } from '../links/lane'
+import type { Which } from './record'
 import type { SoldFact } from '../fillSteps/fillStepType'
 
 /** The copy of the shop that the counting thread has. Its links, products and sales are packed; states of records are copied as they are. */
@@ -31,7 +32,7 @@ export interface StaleFindings {
   /** Whether what any section shows can hang on this. */
   heeds(fact: SoldFact): boolean
   /** On the source and all targets of a lane. */
-  lane(change: { source: string, kind: string, before: Lane, after: Lane }): void
+  lane(change: Which & { before: Lane, after: Lane }): void
   product(sku: string): void
   productsLinkingTo(sku: string): void
   bundles(): void

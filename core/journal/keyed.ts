@@ -14,10 +14,10 @@ export function keyedRecord<Of extends string, Value>(given: Given<Of, Value>, u
     upgrade: stored => stored === null ? null : upgrade(stored),
     isSame: isEqual,
     begin: () => new Map(),
-    read: ({ kind }, { states }) => states.of(record).get(kind) ?? null,
-    apply({ kind, after }, states) {
-      if (after === null) states.of(record).delete(kind)
-      else states.of(record).set(kind, after)
+    read: ({ key }, { states }) => states.of(record).get(key) ?? null,
+    apply({ key, after }, states) {
+      if (after === null) states.of(record).delete(key)
+      else states.of(record).set(key, after)
     },
   }
   return record

@@ -10,7 +10,7 @@ import type { Keeper, States } from './states'
  */
 
 /** Which thing of a record: what it stands on, and its key there. Either may be empty. */
-export interface Which { source: string, kind: string }
+export interface Which { owner: string, key: string }
 
 /** One thing before and after a command, as it is kept in the journal. */
 export interface ChangeOf<Of extends string, Value> extends Which { of: Of, before: Value, after: Value }

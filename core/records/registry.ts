@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { CommandContext } from '../journal/commandContext'
-import type { AnyChange, ChangeOf, StoredRecord, Use } from '../journal/record'
+import type { AnyChange, ChangeOf, StoredRecord, Use, Which } from '../journal/record'
 import type { ShopView } from '../journal/shopView'
 import { brandMarkCommands } from './brandMarks/brandMarkCommands'
 import { brandMarkRecord } from './brandMarks/brandMarkRecord'
@@ -58,7 +58,7 @@ type ChangeFor<Given> = Given extends { of: infer Of extends string, upgrade(sto
 export type Change = ChangeFor<Thing['records'][number]>
 export type RecordName = Change['of']
 /** Which thing a change is about. */
-export type Changed = Pick<Change, 'of' | 'source' | 'kind'>
+export type Changed = Pick<Change, 'of' | 'owner' | 'key'>
 
 /** A record, of whatever. */
 type AnyRecord = StoredRecord<RecordName, unknown, unknown>
@@ -101,9 +101,12 @@ export const isEmpty = (change: Change): boolean => isAs(change, change.after)
 /** Whether a thing that a change is about is, before it, as it is now. */
 export const isAs = (change: Change, now: unknown): boolean => recordOf(change).isSame(change.before, now)
 
-/** A change as the journal of any version has it, in today's form. */
-export function upgradeChange({ before, after, ...which }: AnyChange): Change {
-  const record = recordOf(which as Changed)
+type Stored<C extends AnyChange> = Omit<C, keyof Which> & Partial<Which> & { source?: string, kind?: string }
+
+/** A change as the journal of any version has it, in today's form. What it stands on and its key were called source and kind. */
+export function upgradeChange({ before, after, of, ...named }: Stored<AnyChange>): Change {
+  const which = { of, owner: named.owner ?? named.source, key: named.key ?? named.kind } as Changed
+  const record = recordOf(which)
   return { ...which, before: record.upgrade(before), after: record.upgrade(after) } as Change
 }
 

@@ -44,7 +44,7 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
       for (const step of steps) {
         if ('restock' in step) {
           const before = { ...shop.catalogue.product(step.restock)!, description: {} }
-          const change: Change = { of: 'product', source: step.restock, kind: '', before, after: { ...before, stock: step.to } }
+          const change: Change = { of: 'product', owner: step.restock, key: '', before, after: { ...before, stock: step.to } }
           await log.runImport({ type: 'import', kind: 'products', file: 'stock.csv' }, () => Promise.resolve([change]), () => 'Imported', 'one')
         } else {
           await ('sell' in step ? sell(step.sell, { store, shop, log }) : log.run(step, 'one')).then(() => tried.done++, (error: unknown) => {

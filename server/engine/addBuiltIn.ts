@@ -29,9 +29,9 @@ type Drafted = 'section' | 'plan' | 'look'
 
 async function valuesOf<Value>(store: StoreReader, of: Drafted): Promise<{ kind: string, value: Value }[]> {
   const values = []
-  for await (const { kind, value } of store.things(of, sku => sku)) values.push({ kind, value: recordOf({ of }).upgrade(value) as Value })
+  for await (const { key: kind, value } of store.things(of, sku => sku)) values.push({ kind, value: recordOf({ of }).upgrade(value) as Value })
   return values
 }
 
 const changesTo = (of: Drafted, things: readonly { key: string }[]): Change[] =>
-  things.map(each => ({ of, source: '', kind: each.key, before: null, after: { live: each, draft: each } }) as Change)
+  things.map(each => ({ of, owner: '', key: each.key, before: null, after: { live: each, draft: each } }) as Change)

@@ -117,7 +117,7 @@ export class LiveProducts {
     const bundles = this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
     await this.#replaceProducts(products, categories, bundles, store)
-    return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
+    return Array.from(bundles, (source): ProductChange => ({ of: 'product', owner: source, key: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
   }
 
   /** The bundles that these products are parts of, as they are now: what was before is not known any more. */
@@ -126,7 +126,7 @@ export class LiveProducts {
       const product = this.#catalogue.product(sku)
       return product ? this.#catalogue.bundlesWith(product) : []
     }))
-    return Array.from(bundles, (source): ProductChange => ({ of: 'product', source, kind: '', before: null, after: this.#catalogue.product(source)! }))
+    return Array.from(bundles, (source): ProductChange => ({ of: 'product', owner: source, key: '', before: null, after: this.#catalogue.product(source)! }))
   }
 
   /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */

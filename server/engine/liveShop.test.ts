@@ -64,7 +64,7 @@ const tried = { changed: [0, 0], ordered: [0, 0], undo: [0, 0] } as Record<'chan
 async function carryOut(step: Step, running: Running, now: Map<string, Product>): Promise<void> {
   const { log, shop, store } = running
   if ('changed' in step) {
-    const changes = step.changed.map((after): Change => ({ of: 'product', source: after.sku, kind: '', before: now.get(after.sku) ?? null, after }))
+    const changes = step.changed.map((after): Change => ({ of: 'product', owner: after.sku, key: '', before: now.get(after.sku) ?? null, after }))
     await log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve(changes), () => 'Imported', 'one')
   } else if ('ordered' in step) {
     const skus = shop.catalogue.products.flatMap(({ sku, variants }) => variants.length ? variants.map(each => each.sku) : sku)

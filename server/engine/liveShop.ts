@@ -263,7 +263,7 @@ export class LiveShop implements Shop, ShopView {
 
   /** Changes of the bundles whose parts are among changes that were taken over earlier. */
   bundlesFollowing(changes: readonly Change[]): ProductChange[] {
-    return this.#products.bundlesWith(changes.filter(change => change.of === 'product').map(change => change.source))
+    return this.#products.bundlesWith(changes.filter(change => change.of === 'product').map(change => change.owner))
   }
 
   /** Puts products in the place of those before; see LiveProducts. */

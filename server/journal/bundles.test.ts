@@ -20,7 +20,7 @@ async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Prom
 }
 const facts = (shop: LiveShop) => (({ price, was, stock, status }) => [price, was, stock, status])(shop.catalogue.product('SET')!)
 const change = (log: CommandLog, before: Product, after: Product) =>
-  log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve([{ of: 'product', source: after.sku, kind: '', before, after }]), () => 'Imported', 'two')
+  log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve([{ of: 'product', owner: after.sku, key: '', before, after }]), () => 'Imported', 'two')
 
 describe('a bundle', () => {
   it('is a product at once and after a restart, and its price and stock follow its parts', async () => {
@@ -34,7 +34,7 @@ describe('a bundle', () => {
       expect(facts(shop)).toEqual([5760, 6400, 1, 'draft'])
       expect(facts(await again())).toEqual(facts(shop))
       // Whoever follows is told of the bundle too.
-      expect(heard.at(-1)!.changes.map(each => [each.source, (each.after as Product).price])).toEqual([['SMOKER', 4400], ['SET', 5760]])
+      expect(heard.at(-1)!.changes.map(each => [each.owner, (each.after as Product).price])).toEqual([['SMOKER', 4400], ['SET', 5760]])
       await log.run({ type: 'changeBundle', sku: 'SET', settings: { status: 'active', bundle: fixed(['TOOL', 1]) }, seen: { status: 'draft' } }, 'one')
       expect(facts(shop)).toEqual([900, 1000, 5, 'active'])
       expect(shop.catalogue.bundlesWith(shop.catalogue.product('TOOL')!)).toEqual(['SET'])

@@ -10,7 +10,7 @@ const maxNamed = 500
 
 /** The things that were changed, for the studio; null: too many to name. */
 export const namedChanges = (changes: readonly Change[]): CommandAnswer['changes'] =>
-  changes.length > maxNamed ? null : changes.map(({ of, source, kind }) => ({ of, source, kind }))
+  changes.length > maxNamed ? null : changes.map(({ of, owner: source, key: kind }) => ({ of, source, kind }))
 
 /** Lets an editor change something, and answers what was done and what can be undone now. */
 export async function commandAnswer(event: H3Event, work: (log: CommandLog, editor: string) => Promise<Done>): Promise<CommandAnswer> {

@@ -88,7 +88,7 @@ export class CommandLog {
 
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
   run(command: Command, editor: string): Promise<Done> {
-    return this.#inTurn(async (writer) => {
+    return this.#queued(async (writer) => {
       const context = contextOf(this.#shop, await this.#readStored(command, writer))
       const changes = planCommand(command, context)
       const words = describeCommand(command, context, this.#shop.settings.language)
@@ -104,7 +104,7 @@ export class CommandLog {
    * @param words of what was done, for the history
    */
   runImport(what: ImportCommand, plan: () => Promise<Change[]>, words: () => string, editor: string): Promise<Done> {
-    return this.#inTurn(async (writer) => {
+    return this.#queued(async (writer) => {
       const changes = await plan()
       if (!changes.length) return { entry: null, type: what.type, words: words(), changes, editor }
       await writer.dropUndone(editor)
@@ -118,7 +118,7 @@ export class CommandLog {
    */
   async runOutsideHistory<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
     let answer: T | undefined
-    await this.#inTurn(async (writer) => {
+    await this.#queued(async (writer) => {
       const done = await work(writer)
       answer = done.answer
       await writer.writeChanges(done.changes, this.#shop.settings.language)
@@ -147,7 +147,7 @@ export class CommandLog {
    * @throws CommandError when it is unknown, no longer in force, or what it changed was changed later
    */
   revert(id: number, editor: string): Promise<Done> {
-    return this.#inTurn(async (writer) => {
+    return this.#queued(async (writer) => {
       const of = await writer.entry(id)
       if (!of) throw new CommandError('noSuchEntry', `There is no entry ${id} in the history.`)
       if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo') throw new CommandError('notInForce', `“${of.words}” is not in force any more.`)
@@ -160,7 +160,7 @@ export class CommandLog {
   }
 
   #step(editor: string, type: 'undo' | 'redo'): Promise<Done> {
-    return this.#inTurn(async (writer) => {
+    return this.#queued(async (writer) => {
       const of = await writer.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
       if (!of) throw new CommandError(type === 'undo' ? 'nothingToUndo' : 'nothingToRedo', `There is nothing to ${type}.`)
 
@@ -183,13 +183,13 @@ export class CommandLog {
 
   /** @throws CommandError when a thing is not as the changes would begin with, or can't be taken away because something stands on it */
   async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, writer: StoreWriter): Promise<void> {
-    const products = await writer.productsBySku(changes.filter(change => change.of === 'product').map(change => change.source))
+    const products = await writer.productsBySku(changes.filter(change => change.of === 'product').map(change => change.owner))
     for (const change of changes) {
       const held = recordOf(change).read(change, this.#shop)
-      if (!isAs(change, held === undefined ? products.get(change.source) ?? null : held)) {
+      if (!isAs(change, held === undefined ? products.get(change.owner) ?? null : held)) {
         const later = await writer.laterEntry(of.id, change)
         throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, `
-          + 'and that would be lost. Nothing was changed.', [change.source || change.kind])
+          + 'and that would be lost. Nothing was changed.', [change.owner || change.key])
       }
     }
     const use = findUse(changes, this.#shop)
@@ -216,16 +216,16 @@ export class CommandLog {
   }
 
   /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
-  #inTurn(work: (writer: StoreWriter) => Promise<Done>): Promise<Done> {
+  #queued(work: (writer: StoreWriter) => Promise<Done>): Promise<Done> {
     const turn = this.#last.then(async () => {
       const { done, write } = await this.#store.write(async (writer) => {
-        await this.#takeOverMissed(writer)
+        await this.#applyMissed(writer)
         const done = await work(writer)
         if (!done.changes.length) return { done, write: null }
         const logged = { ...done, at: new Date().toISOString() }
         return { done, write: { ...logged, number: await writer.appendWrite(logged) } }
       })
-      if (write) await this.#takeOver([write])
+      if (write) await this.#applyWrites([write])
       return done
     })
     this.#last = turn.catch(() => undefined)
@@ -233,15 +233,15 @@ export class CommandLog {
   }
 
   /** Nobody plans on a shop of yesterday: what another process has written in the meantime is taken over first. */
-  async #takeOverMissed(writer: StoreWriter): Promise<void> {
+  async #applyMissed(writer: StoreWriter): Promise<void> {
     if (await writer.lastWrite() === this.followed) return
     const missed: Write[] = []
     for await (const write of writer.writesAfter(this.followed)) missed.push(write)
-    await this.#takeOver(missed)
+    await this.#applyWrites(missed)
   }
 
   /** Lets the live shop take over what is written, all at once, and tells those who follow. When it can't, it is made anew from the database. */
-  async #takeOver(writes: readonly Write[]): Promise<void> {
+  async #applyWrites(writes: readonly Write[]): Promise<void> {
     const told = writes.map(({ number, words, editor, changes }): FollowedWrite => ({ number, words, editor, changes, rebuilt: false }))
     const last = told.at(-1)!
     try {

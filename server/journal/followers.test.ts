@@ -60,7 +60,7 @@ async function carryOut(step: Step, running: Running, editor: string): Promise<v
   } else {
     await log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, async (): Promise<Change[]> => {
       const before = (await store.productsBySku([step.sku])).get(step.sku) ?? null
-      return [{ of: 'product', source: step.sku, kind: '', before, after: { ...before ?? makeProduct(step.sku), stock: step.stock, price: step.price } }]
+      return [{ of: 'product', owner: step.sku, key: '', before, after: { ...before ?? makeProduct(step.sku), stock: step.stock, price: step.price } }]
     }, () => 'Imported', editor)
   }
 }

@@ -56,7 +56,7 @@ function soldMore({ lines }: PricedCart, shop: Running['shop']): SoldChange[] {
   for (const { sku, quantity } of lines.flatMap(orderRows)) units.set(sku, (units.get(sku) ?? 0) + quantity)
   return Array.from(units, ([source, more]): SoldChange => {
     const before = shop.unitsSold(source)
-    return { of: 'sold', source, kind: '', before, after: before + more }
+    return { of: 'sold', owner: source, key: '', before, after: before + more }
   })
 }
 
@@ -69,6 +69,6 @@ async function lowered(reader: StoreReader, { lines }: PricedCart, itemOf: Runni
   const less = <T extends { sku: string, stock: number }>(each: T): T => taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
   return Array.from(products.values(), (before): Change => {
     const after: Product = { ...less(before), variants: before.variants.map(less) }
-    return { of: 'product', source: before.sku, kind: '', before, after }
+    return { of: 'product', owner: before.sku, key: '', before, after }
   })
 }

@@ -38,7 +38,7 @@ const thingsOf = async (store: Pick<Store, 'things'>, of: RecordName) => allOf(s
 const numberOf = async (store: Store, sku: string) => (await store.productNumbers([sku]))[0]!.number
 const entryOf = (part: Partial<JournalEntry> = {}): Omit<JournalEntry, 'id'> =>
   ({ at: '2026-05-01T10:00:00Z', editor: 'one', type: 'undo', command: { entry: 1 }, words: 'Something', state: 'done', ...part })
-const linkChange = (source: string, kind: string, targets: readonly string[]): Change => ({ of: 'links', source, kind, before: [], after: targets.map(target => ({ target })) })
+const linkChange = (source: string, kind: string, targets: readonly string[]): Change => ({ of: 'links', owner: source, key: kind, before: [], after: targets.map(target => ({ target })) })
 
 /** Holds a database to the port. */
 export function describeStore(name: string, withEmptyStore: WithEmptyStore): void {
@@ -79,7 +79,7 @@ export function describeStore(name: string, withEmptyStore: WithEmptyStore): voi
         const other = await another()
         const failed = store.write(async (writer) => {
           await writer.writeChanges([linkChange('A', 'related', ['B'])], 'en')
-          expect(await thingsOf(writer, 'links')).toEqual([{ source: 'A', kind: 'related', value: [{ target: 'B' }] }])
+          expect(await thingsOf(writer, 'links')).toEqual([{ owner: 'A', key: 'related', value: [{ target: 'B' }] }])
           throw new Error('halfway')
         })
         await expect(failed).rejects.toThrow('halfway')
@@ -97,12 +97,12 @@ export function describeStore(name: string, withEmptyStore: WithEmptyStore): voi
 
     it('keeps products as they are changed, new ones with the next number, and takes them away with what hangs on them', async () => {
       await fc.assert(fc.asyncProperty(anyProducts, async after => withStore({ products: skus.slice(0, 3).map(sku => makeProduct(sku, { variants: [makeVariant(`${sku}-9`)] })) }, async (store) => {
-        const changes = after.map((product): Change => ({ of: 'product', source: product.sku, kind: '', before: null, after: product }))
+        const changes = after.map((product): Change => ({ of: 'product', owner: product.sku, key: '', before: null, after: product }))
         await store.write(writer => writer.writeChanges(changes, 'en'))
         expect((await allOf(store.products())).map(({ product }) => product)).toEqual(after)
         const last = Math.max(...(await store.productNumbers(['A', 'B', 'C'])).map(each => each.number))
         expect(await numberOf(store, 'D')).toBeGreaterThan(last)
-        await store.write(writer => writer.writeChanges([linkChange('A', 'related', ['C']), { of: 'product', source: 'A', kind: '', before: after[0]!, after: null }], 'en'))
+        await store.write(writer => writer.writeChanges([linkChange('A', 'related', ['C']), { of: 'product', owner: 'A', key: '', before: after[0]!, after: null }], 'en'))
         expect((await store.productNumbers()).map(each => each.sku)).toEqual(['B', 'C', 'D'])
         expect(await thingsOf(store, 'links')).toEqual([])
       })), { numRuns: 10 })
@@ -126,12 +126,12 @@ export function describeStore(name: string, withEmptyStore: WithEmptyStore): voi
       const isGone = (value: unknown) => value === null || value === false || (Array.isArray(value) && !value.length)
       await withStore({}, async (store, another) => {
         for (let round = 0; round < 2; round++) {
-          const changes = lives.flatMap(([of, source, kind, values]) => round < values.length ? { of, source, kind, before: values[round - 1] ?? null, after: values[round] } as Change : [])
+          const changes = lives.flatMap(([of, source, kind, values]) => round < values.length ? { of, owner: source, key: kind, before: values[round - 1] ?? null, after: values[round] } as Change : [])
           await store.write(writer => writer.writeChanges(changes, 'en'))
           for (const of of new Set(lives.map(each => each[0]))) {
             const expected = lives.filter(each => each[0] === of).flatMap(([, source, kind, values]) => {
               const value = values[Math.min(round, values.length - 1)]
-              return isGone(value) ? [] : { source, kind, value }
+              return isGone(value) ? [] : { owner: source, key: kind, value }
             })
             for (const each of [store, await another()]) expect([of, await thingsOf(each, of)]).toEqual([of, expect.toSatisfy((found: unknown[]) => found.length === expected.length)])
             expect([of, await thingsOf(store, of)]).toEqual([of, expect.arrayContaining(expected)])
@@ -147,7 +147,7 @@ export function describeStore(name: string, withEmptyStore: WithEmptyStore): voi
         await store.write(writer => writer.writeChanges([linkChange('A', 'related', ['B', 'B-1'])], 'en'))
         const asked: string[] = []
         const things = await allOf(store.things('links', sku => asked.push(sku) ? sku.toLowerCase() : sku))
-        expect(things).toEqual([{ source: 'a', kind: 'related', value: [{ target: 'b' }, { target: 'b-1' }] }])
+        expect(things).toEqual([{ owner: 'a', key: 'related', value: [{ target: 'b' }, { target: 'b-1' }] }])
         expect(new Set(asked)).toEqual(new Set(['A', 'B', 'B-1']))
       })
     })
@@ -201,7 +201,7 @@ export function describeStore(name: string, withEmptyStore: WithEmptyStore): voi
       await withStore({}, async (store, another) => {
         expect(await store.lastWrite()).toBe(0)
         const write = { at: '2026-05-01T10:00:00Z', type: 'link', words: 'Linked', editor: 'one' }
-        const sold: Change = { of: 'sold', source: 'A', kind: '', before: 1, after: 2 }
+        const sold: Change = { of: 'sold', owner: 'A', key: '', before: 1, after: 2 }
         const numbers = await store.write(async (writer) => {
           const entry = await writer.addEntry(entryOf(), [linkChange('A', 'related', ['B'])])
           return [await writer.appendWrite({ ...write, entry, changes: [linkChange('A', 'related', ['B'])] }), await writer.appendWrite({ ...write, type: 'beside', entry: null, changes: [sold] })]

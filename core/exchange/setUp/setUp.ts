@@ -92,11 +92,11 @@ export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThing
     const before = context.kinds().find(each => each.key === kind.key) ?? null
     const isSame = isEqual(before, kind)
     tell('kinds', kind.key, name(kind.name, kind.key), !before, isSame, () => before ? `Changes ${listed(kindDifferences(before, kind))}` : 'New kind of link')
-    if (!isSame) changes.push({ of: 'kind', source: '', kind: kind.key, before, after: kind })
+    if (!isSame) changes.push({ of: 'kind', owner: '', key: kind.key, before, after: kind })
   }
   const order = context.kinds().map(each => each.key)
   const ordered = orderOf(kinds.map(each => each.key), order)
-  if (!isEqual(order, ordered)) changes.push({ of: 'kindOrder', source: '', kind: '', before: order, after: ordered })
+  if (!isEqual(order, ordered)) changes.push({ of: 'kindOrder', owner: '', key: '', before: order, after: ordered })
 
   const takeVersions = <T extends { key: string }>(of: 'section' | 'plan' | 'look', part: SetUpPart, thing: T, called: string, before: Versions<T> | null, words: (was: T) => string) => {
     const after: Versions<T> = { live: publish ? thing : before?.live ?? null, draft: thing }

@@ -7,7 +7,7 @@ const plan = (given: object) => planBrandMarks(commandSchema.parse({ type: 'setB
 
 describe('the mark of a brand', () => {
   it('is set and taken away', () => {
-    expect(plan({ brand: 'Corrie', image: '/pictures/new.svg' })).toEqual([{ of: 'brandMark', source: '', kind: 'Corrie', before: '/pictures/old.svg', after: '/pictures/new.svg' }])
+    expect(plan({ brand: 'Corrie', image: '/pictures/new.svg' })).toEqual([{ of: 'brandMark', owner: '', key: 'Corrie', before: '/pictures/old.svg', after: '/pictures/new.svg' }])
     expect(plan({ brand: 'Corrie', image: null })[0]!.after).toBeNull()
   })
   it('is refused for a brand that no product has, and when it is no address of a picture', () => {

@@ -20,7 +20,7 @@ const words = (given: { sku: string, [part: string]: unknown }) => describeComma
 describe('commands on bundles', () => {
   it('add a draft, which is a product', () => {
     const [change] = plan({ type: 'addBundle', sku: 'NEW', name: { en: 'Any three' }, bundle: emptyBundle('pickAny') })
-    expect(change).toMatchObject({ of: 'product', source: 'NEW', before: null, after: { sku: 'NEW', name: { en: 'Any three' }, status: 'draft', price: null, stock: 0, bundle: emptyBundle('pickAny') } })
+    expect(change).toMatchObject({ of: 'product', owner: 'NEW', before: null, after: { sku: 'NEW', name: { en: 'Any three' }, status: 'draft', price: null, stock: 0, bundle: emptyBundle('pickAny') } })
   })
 
   it('refuse a SKU that is taken, a name that is empty, and what the shop doesn’t have', () => {

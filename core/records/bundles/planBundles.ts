@@ -43,7 +43,7 @@ export function planBundles(command: BundleCommand, context: BundleContext): Pro
   return [change(sku, before, { ...before, ...settings })]
 }
 
-const change = (source: string, before: Product | null, after: Product | null): ProductChange => ({ of: 'product', source, kind: '', before, after })
+const change = (source: string, before: Product | null, after: Product | null): ProductChange => ({ of: 'product', owner: source, key: '', before, after })
 
 /** What was in the bundle before may stay, also when the shop doesn't have it any more: the checks say so. */
 function checkParts(sku: string, bundle: Bundle, before: Bundle | null, context: BundleContext): void {

@@ -21,10 +21,10 @@ type VersionsChange<Of extends string, Thing> = ChangeOf<Of, Versions<Thing> | n
 /** A thing that is neither live nor a draft is none. */
 export const settled = <T>(versions: Versions<T>): Versions<T> | null => versions.live === null && versions.draft === null ? null : versions
 
-export const sectionChange = (key: string, before: Versions<Section> | null, after: Versions<Section> | null): VersionsChange<'section', Section> => ({ of: 'section', source: '', kind: key, before, after })
-export const planChange = (key: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null): VersionsChange<'plan', PagePlan> => ({ of: 'plan', source: '', kind: key, before, after })
+export const sectionChange = (key: string, before: Versions<Section> | null, after: Versions<Section> | null): VersionsChange<'section', Section> => ({ of: 'section', owner: '', key: key, before, after })
+export const planChange = (key: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null): VersionsChange<'plan', PagePlan> => ({ of: 'plan', owner: '', key: key, before, after })
 
-export const lookChange = (key: string, before: Versions<Look> | null, after: Versions<Look> | null): VersionsChange<'look', Look> => ({ of: 'look', source: '', kind: key, before, after })
+export const lookChange = (key: string, before: Versions<Look> | null, after: Versions<Look> | null): VersionsChange<'look', Look> => ({ of: 'look', owner: '', key: key, before, after })
 
 const names = { section: ['unknownSection', 'section'], plan: ['unknownPlan', 'page plan'], look: ['unknownLook', 'look'] } as const
 type Drafted = keyof typeof names

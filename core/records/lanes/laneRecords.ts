@@ -13,16 +13,16 @@ export const linksRecord: StoredRecord<'links', Lane, LinkIndex> = {
   of: 'links',
   ...asLane,
   begin: () => new LinkIndex(),
-  read: ({ source, kind }, { links }) => links.lane(source, kind),
-  apply: ({ source, kind, after }, states) => states.of(linksRecord).setLane(source, kind, after),
-  live: ({ source }, effects) => effects.relinked(source),
+  read: ({ owner: source, key: kind }, { links }) => links.lane(source, kind),
+  apply: ({ owner: source, key: kind, after }, states) => states.of(linksRecord).setLane(source, kind, after),
+  live: ({ owner: source }, effects) => effects.relinked(source),
   counting: {
     isCopied: false,
-    apply({ source, kind, after }, shop) {
+    apply({ owner: source, key: kind, after }, shop) {
       shop.setLane(source, kind, after)
       return true
     },
-    fill: ({ source }, stale) => stale.page(source),
+    fill: ({ owner: source }, stale) => stale.page(source),
     findings(change, stale) {
       stale.lane(change)
       stale.sameShown()
@@ -36,8 +36,8 @@ export const dismissedRecord: StoredRecord<'dismissed', Lane, LinkIndex> = {
   of: 'dismissed',
   ...asLane,
   begin: () => new LinkIndex(),
-  read: ({ source, kind }, { dismissed }) => dismissed.lane(source, kind),
-  apply: ({ source, kind, after }, states) => states.of(dismissedRecord).setLane(source, kind, after),
+  read: ({ owner: source, key: kind }, { dismissed }) => dismissed.lane(source, kind),
+  apply: ({ owner: source, key: kind, after }, states) => states.of(dismissedRecord).setLane(source, kind, after),
 }
 export type DismissedChange = ChangeOf<'dismissed', Lane>
 
@@ -46,31 +46,31 @@ export const pageLinksRecord: StoredRecord<'pageLinks', Lane, Map<string, readon
   of: 'pageLinks',
   ...asLane,
   begin: () => new Map(),
-  read: ({ source }, shop) => pageLaneOf(source, shop),
-  apply({ source, after }, states) {
+  read: ({ owner: source }, shop) => pageLaneOf(source, shop),
+  apply({ owner: source, after }, states) {
     const { page, key } = pageOfSource(source)!
     if (page === 'article') return
     if (after.length) states.of(pageLinksRecord).set(key, targetsOf(after))
     else states.of(pageLinksRecord).delete(key)
   },
-  live({ source, after }, effects) {
+  live({ owner: source, after }, effects) {
     const { page, key } = pageOfSource(source)!
     if (page === 'article') effects.articleNames(key, targetsOf(after))
   },
   counting: {
     isCopied: true,
-    apply({ source, after }, shop) {
+    apply({ owner: source, after }, shop) {
       const { page, key } = pageOfSource(source)!
       if (page === 'article') shop.setArticle(key, targetsOf(after))
       return true
     },
-    fill({ source }, stale) {
+    fill({ owner: source }, stale) {
       const { page, key } = pageOfSource(source)!
       stale.pageAbout(page, key)
     },
     findings: (_, stale) => stale.sameShown(),
   },
-  usedBy({ source, after }, shop) {
+  usedBy({ owner: source, after }, shop) {
     const { page, key } = pageOfSource(source)!
     const { catalogue } = shop
     const gone = after.find(({ target }) => page === 'article' ? !catalogue.product(target) : !catalogue.category(target))

@@ -119,7 +119,7 @@ describe('planCommand on several lanes', () => {
   const given: Record<string, Link[]> = { A: [{ target: 'C' }, { target: 'D', note: 'mild' }], B: [{ target: 'D' }], C: [], E: [{ target: 'B' }] }
   const plan = (edit: object) => {
     const changes = planned(edit, { ...contextOf([]), lane: source => given[source] ?? [] })
-    return Object.fromEntries(changes.map(({ source, after }) => [source, after.map(link => link.note ? `${link.target} (${link.note})` : link.target).join(' ')]))
+    return Object.fromEntries(changes.map(({ owner: source, after }) => [source, after.map(link => link.note ? `${link.target} (${link.note})` : link.target).join(' ')]))
   }
   const on = (...sources: string[]) => ({ kind: 'accessory', on: sources.map(source => ({ source })) })
 
@@ -154,8 +154,8 @@ describe('planCommand on several lanes', () => {
 describe('planCommand on suggestions', () => {
   const plan = (type: string, ...targets: string[]) => planCommand(commandSchema.parse({ ...lane, on: [{ source: 'S' }], type, targets }), contextOf(['A']))
   it('dismisses and brings back, and leaves the links alone', () => {
-    expect(plan('dismiss', 'B', 'E')).toEqual([{ of: 'dismissed', source: 'S', kind: 'accessory', before: [{ target: 'E' }], after: [{ target: 'E' }, { target: 'B' }] }])
-    expect(plan('bringBack', 'E')).toEqual([{ of: 'dismissed', source: 'S', kind: 'accessory', before: [{ target: 'E' }], after: [] }])
+    expect(plan('dismiss', 'B', 'E')).toEqual([{ of: 'dismissed', owner: 'S', key: 'accessory', before: [{ target: 'E' }], after: [{ target: 'E' }, { target: 'B' }] }])
+    expect(plan('bringBack', 'E')).toEqual([{ of: 'dismissed', owner: 'S', key: 'accessory', before: [{ target: 'E' }], after: [] }])
     expect(plan('dismiss', 'E')).toEqual([])
     expect(() => plan('dismiss', 'NOPE')).toThrow('no product with the SKU NOPE')
   })
@@ -166,7 +166,7 @@ describe('planCommand on what an article names, and on related categories', () =
   const hives = { kind: 'related-categories', on: [{ source: 'category:hives', seen: ['frames'] }] }
   const plan = (edit: object) => {
     const [change] = planCommand(commandSchema.parse(edit), contextOf([])) as LaneChange[]
-    return change && [change.of, change.source, ...targetsOf(change.after)]
+    return change && [change.of, change.owner, ...targetsOf(change.after)]
   }
   const words = (edit: object) => describeCommand(commandSchema.parse(edit), contextOf([]), 'en')
   it('adds, removes, moves and puts in order', () => {

@@ -49,7 +49,7 @@ function planOnLanes(command: OnLanes, context: LaneContext): LaneChange[] {
   for (const { source, seen } of on) if (seen) checkSeen(seen, lanes.get(source)!)
   check(command, lanes, ends, context)
 
-  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of: ends.of, source, kind, before, after: changedLane(command, source, before, ends, context.timeZone) }))
+  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of: ends.of, owner: source, key: kind, before, after: changedLane(command, source, before, ends, context.timeZone) }))
   return command.type === 'link' && command.bothWays ? [...changes, ...planReturns(changes, context)] : changes
 }
 
@@ -127,17 +127,17 @@ function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends,
 /** The links back from what was linked, in lanes of the same kind. */
 function planReturns(changes: readonly LaneChange[], context: LaneContext): LaneChange[] {
   const returns = new Map<string, LaneChange>()
-  for (const { source, kind, before, after } of changes) {
+  for (const { owner: source, key: kind, before, after } of changes) {
     for (const { target } of after) {
       if (has(before, target)) continue
       const { sku } = context.item(target)!.product
       // A target may be a source too; its lane then already has what was just linked to it.
-      const known = changes.find(each => each.source === sku) ?? returns.get(sku)
+      const known = changes.find(each => each.owner === sku) ?? returns.get(sku)
       const lane = known?.after ?? context.lane(sku, kind)
       if (lane.some(link => leadsTo(source, link.target, context))) continue
       const withReturn = insertLinks(lane, [{ target: source }])
       if (known) known.after = withReturn
-      else returns.set(sku, { of: 'links', source: sku, kind, before: lane, after: withReturn })
+      else returns.set(sku, { of: 'links', owner: sku, key: kind, before: lane, after: withReturn })
     }
   }
   return [...returns.values()]
@@ -150,7 +150,7 @@ function planCopy({ from, kinds, to, replace }: Extract<LaneCommand, { type: 'co
   return to.flatMap(source => kinds.map((kind) => {
     const before = context.lane(source, kind)
     const links = context.lane(from, kind).filter(link => !leadsTo(source, link.target, context) && (replace || !has(before, link.target)))
-    return { of: 'links' as const, source, kind, before, after: replace ? links : insertLinks(before, links) }
+    return { of: 'links' as const, owner: source, key: kind, before, after: replace ? links : insertLinks(before, links) }
   }))
 }
 

@@ -16,7 +16,7 @@ export const kindRecord = keyedRecord<'kind', LinkKind>({
       stale.sameShown()
     },
   },
-  usedBy({ kind, after }, { links, dismissed }) {
+  usedBy({ key: kind, after }, { links, dismissed }) {
     if (after || links.extentOf(kind).links + dismissed.extentOf(kind).links === 0) return null
     return { about: kind, words: 'products are linked as this kind. Retire it instead; that keeps its links.' }
   },

@@ -9,7 +9,7 @@ import { planKinds } from './planKinds'
 
 const kinds = [makeKind('related', { plural: { en: 'Related' } }), makeKind('upsell', { ceiling: 3 }), makeKind('old', { name: { en: 'old' }, retired: true })]
 const { key: _, retired: __, ...refill } = makeKind('refill', { name: { en: 'Refill' }, plural: { en: 'Refills' }, glyph: 'drop' })
-const plan = (asked: object, given: readonly LinkKind[] = kinds) => planKinds(commandSchema.parse(asked) as KindCommand, given).filter(change => !isEmpty(change)).map(({ of, kind, after }) => [of, kind, after])
+const plan = (asked: object, given: readonly LinkKind[] = kinds) => planKinds(commandSchema.parse(asked) as KindCommand, given).filter(change => !isEmpty(change)).map(({ of, key: kind, after }) => [of, kind, after])
 
 describe('planKinds', () => {
   it('adds a kind at the end, under a key of its own', () => {

@@ -39,8 +39,8 @@ export function planKinds(command: KindCommand, kinds: readonly LinkKind[]): (Ki
   }
 }
 
-const kindChange = (before: LinkKind | null, after: LinkKind): KindChange => ({ of: 'kind', source: '', kind: after.key, before, after })
-const orderChange = (kinds: readonly LinkKind[], after: readonly string[]): KindOrderChange => ({ of: 'kindOrder', source: '', kind: '', before: kinds.map(each => each.key), after })
+const kindChange = (before: LinkKind | null, after: LinkKind): KindChange => ({ of: 'kind', owner: '', key: after.key, before, after })
+const orderChange = (kinds: readonly LinkKind[], after: readonly string[]): KindOrderChange => ({ of: 'kindOrder', owner: '', key: '', before: kinds.map(each => each.key), after })
 
 function kindWith(key: string, kinds: readonly LinkKind[]): LinkKind {
   const kind = kinds.find(each => each.key === key)

@@ -8,7 +8,7 @@ import { draftedRecord } from '../drafts/draftedRecord'
 export const lookRecord = draftedRecord<'look', Look>({
   of: 'look',
   called: 'the same look',
-  usedBy({ kind, after }, { sectionVersions }) {
+  usedBy({ key: kind, after }, { sectionVersions }) {
     if (after) return null
     const user = [...sectionVersions].find(([, { live, draft }]) => live?.look.preset === kind || draft?.look.preset === kind)
     return user ? { about: kind, words: `the section “${user[0]}” has this look by now.` } : null

@@ -18,7 +18,7 @@ const plan = (given: object) => planLooks(commandSchema.parse(given) as Paramete
 describe('commands on looks', () => {
   it('add one with a key of its own, and change its draft alone', () => {
     expect(plan({ type: 'addLook', settings: { name: { en: 'Tray' }, parts: { gap: 8 }, page: null } })).toEqual([
-      { of: 'look', source: '', kind: 'tray-2', before: null, after: { live: null, draft: { key: 'tray-2', name: { en: 'Tray' }, parts: { gap: 8 }, page: null } } },
+      { of: 'look', owner: '', key: 'tray-2', before: null, after: { live: null, draft: { key: 'tray-2', name: { en: 'Tray' }, parts: { gap: 8 }, page: null } } },
     ])
     expect(plan({ type: 'changeLook', key: 'tray', settings: { parts: { corner: 3 } }, seen: { parts: { corner: 8 } } })[0]!.after).toEqual({ live: tray, draft: { ...tray, parts: { corner: 3 } } })
     expect(() => plan({ type: 'changeLook', key: 'tray', settings: { parts: {} }, seen: { parts: {} } })).toThrow('changed in the meantime')

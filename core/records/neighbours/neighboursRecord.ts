@@ -10,14 +10,14 @@ export const neighboursRecord: StoredRecord<'neighbours', NeighbourSettings, Map
   upgrade: asItIs,
   isSame: isEqual,
   begin: () => new Map(),
-  read: ({ source }, shop) => shop.neighboursOf(source),
-  apply({ source, after }, states) {
+  read: ({ owner: source }, shop) => shop.neighboursOf(source),
+  apply({ owner: source, after }, states) {
     if (after.ignored.length || after.leaveOut.length) states.of(neighboursRecord).set(source, after)
     else states.of(neighboursRecord).delete(source)
   },
   counting: {
     isCopied: true,
-    fill: ({ source }, stale) => stale.page(source),
+    fill: ({ owner: source }, stale) => stale.page(source),
     findings: (_, stale) => stale.rules(),
   },
 }

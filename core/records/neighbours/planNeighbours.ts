@@ -16,5 +16,5 @@ export function planNeighbours({ source, settings }: NeighboursCommand, context:
   if (context.item(source)?.product.sku !== source) throw new CommandError('unknownProduct', `There is no product with the SKU ${source}.`, [source])
   const unknown = settings.leaveOut.filter(key => !context.category(key))
   if (unknown.length) throw new CommandError('unknownCategory', `There is no category with the key ${unknown.join(', ')}.`, unknown)
-  return [{ of: 'neighbours', source, kind: '', before: context.neighbours(source), after: settings }]
+  return [{ of: 'neighbours', owner: source, key: '', before: context.neighbours(source), after: settings }]
 }

@@ -19,13 +19,13 @@ const { key: _, rank: __, ...settings } = makeOffer('new', { heading: { en: 'Tak
 
 describe('commands on together offers', () => {
   it('add one behind the others, change parts of it, and take it away', () => {
-    expect(plan({ type: 'addOffer', settings })).toEqual([{ of: 'offer', source: '', kind: 'take-it-along', before: null, after: { ...settings, key: 'take-it-along', rank: 4 } }])
+    expect(plan({ type: 'addOffer', settings })).toEqual([{ of: 'offer', owner: '', key: 'take-it-along', before: null, after: { ...settings, key: 'take-it-along', rank: 4 } }])
     expect(plan({ type: 'changeOffer', key: 'first', settings: { limit: 3 }, seen: { limit: 1 } })[0]!.after).toEqual({ ...offers[0], limit: 3 })
     expect(plan({ type: 'removeOffer', key: 'second' })[0]!.after).toBeNull()
   })
 
   it('put one at a place among the others', () => {
-    const ranks = (place: number) => plan({ type: 'rankOffer', key: 'third', place }).map(each => `${each.kind} ${each.after!.rank}`)
+    const ranks = (place: number) => plan({ type: 'rankOffer', key: 'third', place }).map(each => `${each.key} ${each.after!.rank}`)
     expect(ranks(1)).toEqual(['third 1', 'first 2', 'second 3'])
     expect(ranks(99)).toEqual([])
   })

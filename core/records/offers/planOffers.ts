@@ -45,7 +45,7 @@ export function planOffers(command: OfferCommand, context: OfferContext): OfferC
   }
 }
 
-const change = (before: Offer | null, after: Offer | null): OfferChange => ({ of: 'offer', source: '', kind: (after ?? before)!.key, before, after })
+const change = (before: Offer | null, after: Offer | null): OfferChange => ({ of: 'offer', owner: '', key: (after ?? before)!.key, before, after })
 
 /** What was offered before may stay, also when the shop doesn't have it any more: it is passed over. */
 function checkOffered({ offered }: OfferSettings, before: Offer | null, context: OfferContext): void {

@@ -38,13 +38,13 @@ describe('commands on page plans', () => {
   const scope = { ...emptyScope, brands: ['Alder'] }
   it('add one that begins with the sections of another, behind those there are', () => {
     expect(plan({ type: 'addPlan', page: 'product', name: { en: 'Alder' }, scope })).toEqual([
-      { of: 'plan', source: '', kind: 'alder', before: null, after: { live: null, draft: { ...product, key: 'alder', name: { en: 'Alder' }, scope, rank: 3 } } }])
+      { of: 'plan', owner: '', key: 'alder', before: null, after: { live: null, draft: { ...product, key: 'alder', name: { en: 'Alder' }, scope, rank: 3 } } }])
     expect(draftAfter({ type: 'addPlan', page: 'product', name: { en: 'Gifts' }, scope, like: 'gifts' })).toEqual({ ...gifts, key: 'gifts-2', name: { en: 'Gifts' }, scope, rank: 3 })
   })
 
   it('change parts of the draft, unless they have changed since they were seen', () => {
     expect(plan({ type: 'changePlan', key: 'gifts', settings: { scope }, seen: { scope: gifts.scope } })).toEqual([
-      { of: 'plan', source: '', kind: 'gifts', before: { live: gifts, draft: gifts }, after: { live: gifts, draft: { ...gifts, scope } } }])
+      { of: 'plan', owner: '', key: 'gifts', before: { live: gifts, draft: gifts }, after: { live: gifts, draft: { ...gifts, scope } } }])
     expect(() => plan({ type: 'changePlan', key: 'gifts', settings: { scope }, seen: { scope: emptyScope } })).toThrow('was changed in the meantime')
     expect(draftAfter({ type: 'changePlan', key: 'product-default', settings: { repeats: true }, seen: {} }).repeats).toBe(true)
   })
@@ -55,7 +55,7 @@ describe('commands on page plans', () => {
   })
 
   it('move one before others', () => {
-    expect(plan({ type: 'rankPlan', key: 'hives', place: 1 }).map(({ kind, after }) => [kind, after!.draft!.rank])).toEqual([['hives', 1], ['gifts', 2]])
+    expect(plan({ type: 'rankPlan', key: 'hives', place: 1 }).map(({ key: kind, after }) => [kind, after!.draft!.rank])).toEqual([['hives', 1], ['gifts', 2]])
   })
 
   it.each([

@@ -10,16 +10,16 @@ export const categoryRecord: StoredRecord<'category', Category | null> = {
   upgrade: asItIs,
   isSame: isEqual,
   begin: () => null,
-  read: ({ kind }, { catalogue }) => catalogue.category(kind) ?? null,
+  read: ({ key: kind }, { catalogue }) => catalogue.category(kind) ?? null,
   apply() {
     // The catalogue follows it.
   },
-  live: ({ kind, after }, effects) => effects.category(kind, after),
+  live: ({ key: kind, after }, effects) => effects.category(kind, after),
   counting: { isCopied: false, apply: () => false },
-  usedBy({ kind, after }, shop, all) {
+  usedBy({ key: kind, after }, shop, all) {
     if (after) return null
-    const removed = new Set(all.filter(({ of }) => of === 'category').map(each => each.kind))
-    const changed = new Set(all.filter(({ of }) => of === 'product').map(({ source }) => source))
+    const removed = new Set(all.filter(({ of }) => of === 'category').map(each => each.key))
+    const changed = new Set(all.filter(({ of }) => of === 'product').map(({ owner: source }) => source))
     const relating = shop.categories.find(each => each.key !== kind && !removed.has(each.key) && shop.relatedCategories(each.key).includes(kind))
     if (relating || shop.relatedCategories(kind).length) return { about: kind, words: `its category “${kind}” has related categories by now${relating ? `, or is one of “${relating.key}”` : ''}.` }
     const below = shop.categories.find(each => each.parent === kind && !removed.has(each.key))

@@ -16,21 +16,21 @@ export const productRecord: StoredRecord<'product', Product | null> = {
   apply() {
     // The catalogue follows it.
   },
-  live: ({ source, after }, effects) => effects.product(source, after),
+  live: ({ owner: source, after }, effects) => effects.product(source, after),
   counting: {
     isCopied: false,
-    apply: ({ source, after }, shop) => shop.replaceProduct(source, after),
+    apply: ({ owner: source, after }, shop) => shop.replaceProduct(source, after),
     fill(change, stale) {
       // A sale that leaves some changes what is shown only where it is asked how many are left.
-      if (!isJustFewer(change) || stale.heeds('stock')) stale.pagesWith(change.source)
+      if (!isJustFewer(change) || stale.heeds('stock')) stale.pagesWith(change.owner)
     },
     findings(change, stale) {
-      stale.product(change.source)
+      stale.product(change.owner)
       if (isJustFewer(change)) {
         if (stale.heeds('stock')) stale.rules()
         return
       }
-      stale.productsLinkingTo(change.source)
+      stale.productsLinkingTo(change.owner)
       // Whether two bundles have the same contents hangs on both.
       if (change.before?.bundle || change.after?.bundle) stale.bundles()
       stale.rules()
@@ -39,7 +39,7 @@ export const productRecord: StoredRecord<'product', Product | null> = {
   usedBy({ before, after }, shop, all) {
     const missing = after?.bundle ? namedIn(after.bundle).find(sku => !shop.catalogue.item(sku)) : undefined
     if (missing !== undefined) return { about: missing, words: `${missing}, which was in this bundle, is no longer in the shop.` }
-    const changed = new Set(all.filter(({ of }) => of === 'product').map(({ source }) => source))
+    const changed = new Set(all.filter(({ of }) => of === 'product').map(({ owner: source }) => source))
     const left = new Set([after?.sku, ...after?.variants.map(each => each.sku) ?? []])
     const gone = [before!, ...before?.variants ?? []].filter(each => each && !left.has(each.sku)).map(each => each.sku)
     const used = gone.find(sku => shop.links.timesTarget(sku) || shop.dismissed.timesTarget(sku) || shop.links.lanes(sku).size || shop.dismissed.lanes(sku).size

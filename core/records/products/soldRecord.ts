@@ -8,14 +8,14 @@ export const soldRecord: StoredRecord<'sold', number> = {
   upgrade: asItIs,
   isSame: (a, b) => a === b,
   begin: () => null,
-  read: ({ source }, shop) => shop.unitsSold(source),
+  read: ({ owner: source }, shop) => shop.unitsSold(source),
   apply() {
     // What is told of products by their orders follows it.
   },
-  live: ({ source, after }, effects) => effects.unitsSold(source, after),
+  live: ({ owner: source, after }, effects) => effects.unitsSold(source, after),
   counting: {
     isCopied: false,
-    apply({ source, after }, shop) {
+    apply({ owner: source, after }, shop) {
       shop.setUnitsSold(source, after)
       return true
     },

@@ -24,7 +24,7 @@ const context: CheckContext = {
   item: sku => catalogue.item(sku), kind: key => kinds.get(key), lane: (source, kind) => links.lane(source, kind), asideReason: ({ source }) => source === 'B' ? 'on purpose' : null,
 }
 const at = (which: Finding['check'], source: string, kind = '', target = ''): Finding => ({ check: which, source, kind, target })
-const mended = (...findings: Finding[]) => (planChecks(commandSchema.parse({ type: 'mend', findings }) as never, context) as LaneChange[]).map(({ source, after }) => `${source}: ${targetsOf(after).join(' ')}`)
+const mended = (...findings: Finding[]) => (planChecks(commandSchema.parse({ type: 'mend', findings }) as never, context) as LaneChange[]).map(({ owner: source, after }) => `${source}: ${targetsOf(after).join(' ')}`)
 
 describe('mending findings', () => {
   it('unlinks what is never shown, several of one lane together', () => {
@@ -57,7 +57,7 @@ describe('putting findings aside', () => {
   it('keeps the reason, and what was there before', () => {
     const findings = [at('notLinkedTo', 'A'), at('notLinkedTo', 'B')]
     expect(planChecks({ type: 'putAside', findings, reason: 'sold on request' }, context)).toEqual([
-      { of: 'putAside', source: 'A', kind: 'notLinkedTo||', before: null, after: 'sold on request' }, { of: 'putAside', source: 'B', kind: 'notLinkedTo||', before: 'on purpose', after: 'sold on request' }])
+      { of: 'putAside', owner: 'A', key: 'notLinkedTo||', before: null, after: 'sold on request' }, { of: 'putAside', owner: 'B', key: 'notLinkedTo||', before: 'on purpose', after: 'sold on request' }])
     expect(planChecks({ type: 'takeUp', findings }, context).map(each => each.after)).toEqual([null, null])
   })
 

@@ -31,7 +31,7 @@ export function planChecks(command: CheckCommand, context: CheckContext): (PutAs
 }
 
 function asideChange(finding: Finding, after: string | null, context: CheckContext): PutAsideChange {
-  return { of: 'putAside', source: finding.source, kind: findingKey(finding), before: context.asideReason(finding), after }
+  return { of: 'putAside', owner: finding.source, key: findingKey(finding), before: context.asideReason(finding), after }
 }
 
 /** Mends each finding as its check says. What is not as it was found any more is left as it is. */
@@ -41,7 +41,7 @@ function planMend(findings: readonly Finding[], context: CheckContext): LinksCha
     const key = `${kind} ${source}`
     const known = changes.get(key)
     const before = known?.before ?? context.lane(source, kind)
-    changes.set(key, { of: 'links', source, kind, before, after: how(known?.after ?? before) })
+    changes.set(key, { of: 'links', owner: source, key: kind, before, after: how(known?.after ?? before) })
   }
   for (const finding of findings) {
     const { check, source, kind, target } = finding

@@ -8,8 +8,8 @@ export const putAsideRecord: StoredRecord<'putAside', string | null, Map<string,
   upgrade: asItIs,
   isSame: (a, b) => a === b,
   begin: () => new Map(),
-  read: ({ source, kind }, { states }) => states.of(putAsideRecord).get(source)?.get(kind) ?? null,
-  apply({ source, kind, after }, states) {
+  read: ({ owner: source, key: kind }, { states }) => states.of(putAsideRecord).get(source)?.get(kind) ?? null,
+  apply({ owner: source, key: kind, after }, states) {
     const all = states.of(putAsideRecord)
     const reasons = all.get(source) ?? new Map<string, string>()
     if (after === null) reasons.delete(kind)
@@ -17,6 +17,6 @@ export const putAsideRecord: StoredRecord<'putAside', string | null, Map<string,
     if (reasons.size) all.set(source, reasons)
     else all.delete(source)
   },
-  counting: { isCopied: true, findings: ({ source }, stale) => stale.product(source) },
+  counting: { isCopied: true, findings: ({ owner: source }, stale) => stale.product(source) },
 }
 export type PutAsideChange = ChangeOf<'putAside', string | null>

@@ -49,7 +49,7 @@ describe('whether changes are for shoppers', () => {
   it('is not so for drafts, nor for anything that is live at once without a release', () => {
     expect(look({ live: tray, draft: tray }, { live: tray, draft: round })).toBe(false)
     expect(look(null, { live: null, draft: round })).toBe(false)
-    expect(areForShoppers([{ of: 'pageLinks', source: 'article:spring', kind: 'named', before: [], after: [{ target: 'A' }] }])).toBe(false)
-    expect(areForShoppers([{ of: 'brandMark', source: '', kind: 'Corrie', before: null, after: '/x.svg' }])).toBe(false)
+    expect(areForShoppers([{ of: 'pageLinks', owner: 'article:spring', key: 'named', before: [], after: [{ target: 'A' }] }])).toBe(false)
+    expect(areForShoppers([{ of: 'brandMark', owner: '', key: 'Corrie', before: null, after: '/x.svg' }])).toBe(false)
   })
 })

@@ -18,8 +18,8 @@ export function liveAfter(changes: readonly AnyChange[], { sections, plans, look
     const all = new Map(things)
     for (const change of changes) {
       if (change.of !== of) continue
-      if (change.after) all.set(change.kind, change.after as Versions<T>)
-      else all.delete(change.kind)
+      if (change.after) all.set(change.key, change.after as Versions<T>)
+      else all.delete(change.key)
     }
     return [...all.values()].flatMap(({ live }) => live === null ? [] : [live])
   }

@@ -22,7 +22,7 @@ const context = {
   schedules: () => new Map([['4', due]]),
 }
 const planned = (given: object) => planReleases(commandSchema.parse(given) as Parameters<typeof planReleases>[0], context)
-const after = (given: object) => Object.fromEntries(planned(given).map(change => [`${change.of} ${change.kind}`, change.after]))
+const after = (given: object) => Object.fromEntries(planned(given).map(change => [`${change.of} ${change.key}`, change.after]))
 
 describe('commands on releases', () => {
   it('give shoppers what they had; drafts of their own stay, and what had none follows', () => {

@@ -65,7 +65,7 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
   }
 }
 
-const scheduleChange = (key: string, before: Schedule | null, after: Schedule | null): ScheduleChange => ({ of: 'schedule', source: '', kind: key, before, after })
+const scheduleChange = (key: string, before: Schedule | null, after: Schedule | null): ScheduleChange => ({ of: 'schedule', owner: '', key: key, before, after })
 
 function scheduled(context: ReleaseContext, key: string): Schedule {
   const found = context.schedules().get(key)

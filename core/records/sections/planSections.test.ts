@@ -28,8 +28,8 @@ const sectionAfter = (given: object) => (plan(given)[0] as SectionChange).after
 describe('commands on sections', () => {
   it('add a draft under a key of its own', () => {
     const settings = settingsOf(upsells)
-    expect(plan({ type: 'addSection', settings })).toEqual([{ of: 'section', source: '', kind: 'better', before: null, after: { live: null, draft: { ...upsells, key: 'better' } } }])
-    expect(plan({ type: 'addSection', settings: { ...settings, heading: { en: 'Upsells' } } })[0]!.kind).toBe('upsells-2')
+    expect(plan({ type: 'addSection', settings })).toEqual([{ of: 'section', owner: '', key: 'better', before: null, after: { live: null, draft: { ...upsells, key: 'better' } } }])
+    expect(plan({ type: 'addSection', settings: { ...settings, heading: { en: 'Upsells' } } })[0]!.key).toBe('upsells-2')
   })
 
   it('change parts of the draft, and leave what shoppers get', () => {
@@ -45,7 +45,7 @@ describe('commands on sections', () => {
 
   it('take a draft away, from the plans too; one that was never published leaves nothing', () => {
     const changes = plan({ type: 'removeSection', key: 'upsells' })
-    expect(changes.map(({ of, kind }) => `${of} ${kind}`)).toEqual(['section upsells', 'plan product-default', 'plan cart-default'])
+    expect(changes.map(({ of, key: kind }) => `${of} ${kind}`)).toEqual(['section upsells', 'plan product-default', 'plan cart-default'])
     expect((changes[0] as SectionChange).after).toEqual({ live: upsells, draft: null })
     expect((changes[1] as PlanChange).after!.draft!.zones).toEqual([{ key: 'belowDetails', sections: ['lately'] }])
     expect((changes[2] as PlanChange).after).toEqual({ live: null, draft: { ...cart, zones: [] } })

@@ -6,14 +6,14 @@ import { settingRecord } from './settingRecord'
 
 const contextWith = (timeZone: string, isSet: boolean) => {
   const states = new HeldStates()
-  if (isSet) settingRecord.apply({ source: '', kind: 'timeZone', after: timeZone }, states)
+  if (isSet) settingRecord.apply({ owner: '', key: 'timeZone', after: timeZone }, states)
   return { timeZone, states } as unknown as CommandContext
 }
 const setTo = (timeZone: string) => commandSchema.parse({ type: 'setTimeZone', timeZone })
 
 describe('settings', () => {
   it('are set, set otherwise, and left when they are so already', () => {
-    const change = { of: 'setting', source: '', kind: 'timeZone', after: 'Europe/London' }
+    const change = { of: 'setting', owner: '', key: 'timeZone', after: 'Europe/London' }
     expect(planCommand(setTo('Europe/London'), contextWith('UTC', false))).toEqual([{ ...change, before: null }])
     expect(planCommand(setTo('Europe/London'), contextWith('Asia/Tokyo', true))).toEqual([{ ...change, before: 'Asia/Tokyo' }])
     for (const isSet of [true, false]) expect(planCommand(setTo('Europe/London'), contextWith('Europe/London', isSet))).toEqual([])

@@ -11,7 +11,7 @@ const context = {
 
 describe('switching a section for a product', () => {
   it('tells what was and what will be', () => {
-    expect(planSwitch({ type: 'switchSection', source: 'GLO', section: 'related', off: true }, context)).toEqual([{ of: 'switchedOff', source: 'GLO', kind: 'related', before: false, after: true }])
+    expect(planSwitch({ type: 'switchSection', source: 'GLO', section: 'related', off: true }, context)).toEqual([{ of: 'switchedOff', owner: 'GLO', key: 'related', before: false, after: true }])
   })
   it.each([['GONE', 'related', 'There is no product with the SKU GONE.'], ['GLO-M', 'related', 'There is no product'], ['GLO', 'gone', 'There is no section with the key gone.']])('%s, %s is refused', (source, section, words) => {
     expect(() => planSwitch({ type: 'switchSection', source, section, off: true }, context)).toThrow(words)

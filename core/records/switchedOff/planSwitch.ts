@@ -14,5 +14,5 @@ export interface SwitchContext extends Pick<DraftContext, 'sectionVersions'> {
 export function planSwitch({ source, section, off }: SwitchCommand, context: SwitchContext): SwitchChange[] {
   if (context.item(source)?.product.sku !== source) throw new CommandError('unknownProduct', `There is no product with the SKU ${source}.`, [source])
   if (!context.sectionVersions().has(section)) throw new CommandError('unknownSection', `There is no section with the key ${section}.`, [section])
-  return [{ of: 'switchedOff', source, kind: section, before: context.isSwitchedOff(source, section), after: off }]
+  return [{ of: 'switchedOff', owner: source, key: section, before: context.isSwitchedOff(source, section), after: off }]
 }

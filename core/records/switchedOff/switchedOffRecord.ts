@@ -8,8 +8,8 @@ export const switchedOffRecord: StoredRecord<'switchedOff', boolean, Map<string,
   upgrade: asItIs,
   isSame: (a, b) => a === b,
   begin: () => new Map(),
-  read: ({ source, kind }, shop) => shop.switchedOff(source).has(kind),
-  apply({ source, kind, after }, states) {
+  read: ({ owner: source, key: kind }, shop) => shop.switchedOff(source).has(kind),
+  apply({ owner: source, key: kind, after }, states) {
     const all = states.of(switchedOffRecord)
     const sections = all.get(source) ?? new Set()
     if (after) sections.add(kind)
@@ -19,7 +19,7 @@ export const switchedOffRecord: StoredRecord<'switchedOff', boolean, Map<string,
   },
   counting: {
     isCopied: true,
-    fill: ({ source }, stale) => stale.page(source),
+    fill: ({ owner: source }, stale) => stale.page(source),
     findings: (_, stale) => stale.sameShown(),
   },
 }

@@ -100,9 +100,9 @@ export const pageLinksTable: RecordTable<Lane> = {
     const rows = await db.select<{ key: string, target: string }>(
       `SELECT categories.key, targets.key AS target FROM related_categories
        JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`, [], transaction)
-    yield* lanesOf(rows.map(({ key, target }) => ({ source: sourceOfPage('category', key), kind: pageLaneKinds.category.key, target })))
+    yield* lanesOf(rows.map(({ key, target }) => ({ owner: sourceOfPage('category', key), key: pageLaneKinds.category.key, target })))
   },
   async write(db, changes, transaction) {
-    for (const { source, after } of changes) await writePageLane(db, source, after, transaction)
+    for (const { owner: source, after } of changes) await writePageLane(db, source, after, transaction)
   },
 }

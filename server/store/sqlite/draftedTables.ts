@@ -9,10 +9,10 @@ type DraftedTable = 'sections' | 'plans' | 'looks'
 export const versionsTable = <T>(table: DraftedTable): RecordTable<Versions<T> | null> => ({
   async* read(db, transaction) {
     const rows = await db.select<{ key: string, live: string | null, draft: string | null }>(`SELECT key, live, draft FROM ${table} ORDER BY key`, [], transaction)
-    for (const { key, live, draft } of rows) yield { source: '', kind: key, value: { live: JSON.parse(live ?? 'null'), draft: JSON.parse(draft ?? 'null') } }
+    for (const { key, live, draft } of rows) yield { owner: '', key: key, value: { live: JSON.parse(live ?? 'null'), draft: JSON.parse(draft ?? 'null') } }
   },
   async write(db, changes, transaction) {
-    for (const { kind, after } of changes) await writeVersions(db, table, kind, after, transaction)
+    for (const { key: kind, after } of changes) await writeVersions(db, table, kind, after, transaction)
   },
 })
 

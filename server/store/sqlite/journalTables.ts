@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize'
 import { Op } from 'sequelize'
-import type { Change, Changed } from '../../../core/records/registry'
+import type { Change, Changed, RecordName } from '../../../core/records/registry'
 import { upgradeChange } from '../../../core/records/registry'
 import type { JournalEntry, JournalState } from '../journal'
 import { batches } from './batches'
@@ -16,7 +16,7 @@ export async function addEntry(db: Database, entry: Omit<JournalEntry, 'id'>, ch
   for (const batch of batches(changes, changesAtOnce)) {
     await db.run(
       `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after)
-       SELECT $id, $part + change.key, change.value ->> 'of', change.value ->> 'source', change.value ->> 'kind', change.value -> 'before', change.value -> 'after'
+       SELECT $id, $part + change.key, change.value ->> 'of', change.value ->> 'owner', change.value ->> 'key', change.value -> 'before', change.value -> 'after'
        FROM json_each($changes) AS change`, { id, part, changes: JSON.stringify(batch) }, transaction)
     part += batch.length
   }
@@ -25,12 +25,12 @@ export async function addEntry(db: Database, entry: Omit<JournalEntry, 'id'>, ch
 
 /** What an entry changed. */
 export async function readChanges(db: Database, entryId: number, transaction?: Transaction): Promise<Change[]> {
-  interface Row extends Changed { part: number, before: string | null, after: string | null }
+  interface Row { of: RecordName, owner: string, key: string, part: number, before: string | null, after: string | null }
   const changes: Change[] = []
   for (;;) {
     const rows = await db.select<Row>(
-      'SELECT part, "of", source, kind, before, after FROM journal_changes WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?', [entryId, changes.length, changesAtOnce], transaction)
-    for (const { of, source, kind, before, after } of rows) changes.push(upgradeChange({ of, source, kind, before: JSON.parse(before ?? 'null'), after: JSON.parse(after ?? 'null') }))
+      'SELECT part, "of", source AS owner, kind AS key, before, after FROM journal_changes WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?', [entryId, changes.length, changesAtOnce], transaction)
+    for (const { of, owner, key, before, after } of rows) changes.push(upgradeChange({ of, owner, key, before: JSON.parse(before ?? 'null'), after: JSON.parse(after ?? 'null') }))
     if (rows.length < changesAtOnce) return changes
   }
 }
@@ -68,9 +68,9 @@ export async function readEntry(db: Database, id: number, transaction?: Transact
 }
 
 /** The first later entry that changed the same thing. */
-export async function laterEntry(db: Database, id: number, { of, source, kind }: Changed, transaction?: Transaction): Promise<JournalEntry | null> {
+export async function laterEntry(db: Database, id: number, { of, owner, key }: Changed, transaction?: Transaction): Promise<JournalEntry | null> {
   const [found] = await db.select<{ id: number }>(
-    'SELECT entryId AS id FROM journal_changes WHERE source = ? AND kind = ? AND "of" = ? AND entryId > ? ORDER BY entryId LIMIT 1', [source, kind, of, id], transaction)
+    'SELECT entryId AS id FROM journal_changes WHERE source = ? AND kind = ? AND "of" = ? AND entryId > ? ORDER BY entryId LIMIT 1', [owner, key, of, id], transaction)
   return found ? readEntry(db, found.id, transaction) : null
 }
 

@@ -4,19 +4,19 @@ import type { RecordTable } from './recordTable'
 
 /**
  * A table with a row a thing, which stands in one column and its key in another. A thing that there is not, null, has no row.
- * @param kind name of the key's column
+ * @param key name of the key's column
  * @param value name of the thing's
  */
-export const keyedTable = <Value>(name: keyof Models, kind: string, value: string): RecordTable<Value | null> => ({
+export const keyedTable = <Value>(name: keyof Models, key: string, value: string): RecordTable<Value | null> => ({
   async* read(db, transaction) {
     const rows = await (db.models[name] as ModelStatic<Model>).findAll({ transaction })
-    for (const row of rows) yield { source: '', kind: row.get(kind) as string, value: row.get(value) as Value }
+    for (const row of rows) yield { owner: '', key: row.get(key) as string, value: row.get(value) as Value }
   },
   async write(db, changes, transaction) {
     const model = db.models[name] as ModelStatic<Model>
     for (const change of changes) {
-      if (change.after === null) await model.destroy({ where: { [kind]: change.kind }, transaction })
-      else await model.upsert({ [kind]: change.kind, [value]: change.after }, { transaction })
+      if (change.after === null) await model.destroy({ where: { [key]: change.key }, transaction })
+      else await model.upsert({ [key]: change.key, [value]: change.after }, { transaction })
     }
   },
 })

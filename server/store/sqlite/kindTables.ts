@@ -21,10 +21,10 @@ async function writeKind(db: Database, key: string, kind: LinkKind | null, trans
 
 export const kindTable: RecordTable<LinkKind | null> = {
   async* read(db, transaction) {
-    for (const kind of await readKinds(db, transaction)) yield { source: '', kind: kind.key, value: kind }
+    for (const kind of await readKinds(db, transaction)) yield { owner: '', key: kind.key, value: kind }
   },
   async write(db, changes, transaction) {
-    for (const { kind: key, after } of changes) await writeKind(db, key, after, transaction)
+    for (const { key: key, after } of changes) await writeKind(db, key, after, transaction)
   },
 }
 

@@ -1,4 +1,5 @@
 import type { Transaction } from 'sequelize'
+import type { Which } from '../../../core/journal/record'
 import type { Lane, Link, LinkDetails } from '../../../core/links/lane'
 import { makeLink } from '../../../core/links/lane'
 import { batches } from './batches'
@@ -12,13 +13,13 @@ import type { RecordTable } from './recordTable'
 const laneBatch = 250
 
 /** Puts lanes in the place of what stood there. A statement takes them all as JSON: a single link is as welcome as a hundred thousand. */
-async function writeLanes(db: Database, lanes: readonly { source: string, kind: string, after: Lane }[], transaction: Transaction): Promise<void> {
+async function writeLanes(db: Database, lanes: readonly (Which & { after: Lane })[], transaction: Transaction): Promise<void> {
   for (const batch of batches(lanes, laneBatch)) {
-    const sources = JSON.stringify(batch.map(({ source, kind }) => ({ source, kind })))
+    const sources = JSON.stringify(batch.map(({ owner: source, key: kind }) => ({ source, kind })))
     await db.run(
       `DELETE FROM links WHERE (sourceId, kind) IN (
          SELECT products.id, lane.value ->> 'kind' FROM json_each($sources) AS lane JOIN products ON products.sku = lane.value ->> 'source')`, { sources }, transaction)
-    const links = JSON.stringify(batch.flatMap(({ source, kind, after }) => after.map((link, i) => ({ source, kind, place: i + 1, ...link }))))
+    const links = JSON.stringify(batch.flatMap(({ owner: source, key: kind, after }) => after.map((link, i) => ({ source, kind, place: i + 1, ...link }))))
     await db.run(
       `INSERT INTO links (sourceId, kind, place, targetId, variantId, activeFrom, activeUntil, note)
        SELECT source.id, link.value ->> 'kind', link.value ->> 'place', ifnull(target.id, variant.productId), variant.id,
@@ -40,11 +41,11 @@ async function writeDismissed(db: Database, source: string, kind: string, lane: 
 export const dismissedTable: RecordTable<Lane> = {
   async* read(db, transaction) {
     yield* lanesOf(await db.select(
-      `SELECT sources.sku AS source, kind, targets.sku AS target FROM dismissed
+      `SELECT sources.sku AS owner, kind AS key, targets.sku AS target FROM dismissed
        JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId ORDER BY sourceId, kind, place`, [], transaction))
   },
   async write(db, changes, transaction) {
-    for (const { source, kind, after } of changes) await writeDismissed(db, source, kind, after, transaction)
+    for (const { owner: source, key: kind, after } of changes) await writeDismissed(db, source, kind, after, transaction)
   },
 }
 
@@ -71,7 +72,7 @@ async function* readLanes(db: Database, transaction: Transaction | undefined, sh
   const kindText = new Map((await readKinds(db, transaction)).map(({ key }) => [key, key]))
   let last: Row | undefined
   let lane: Link[] = []
-  const finished = (of: Row) => ({ source: skuOfProduct.get(of.sourceId)!, kind: kindText.get(of.kind)!, value: lane as Lane })
+  const finished = (of: Row) => ({ owner: skuOfProduct.get(of.sourceId)!, key: kindText.get(of.kind)!, value: lane as Lane })
 
   for (;;) {
     const rows: Row[] = await db.select<Row>(

@@ -3,7 +3,7 @@ import { DataTypes } from 'sequelize'
 import type { Article, Category } from '../../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
 import type { Product, Variant } from '../../../core/catalogue/product'
-import type { Change, Changed } from '../../../core/records/registry'
+import type { Change } from '../../../core/records/registry'
 import type { JournalEntry, Write } from '../journal'
 import type { LinkKind } from '../../../core/links/kind'
 import type { Look } from '../../../core/looks/look'
@@ -53,7 +53,10 @@ export interface SettingRow extends Row<SettingRow> { key: string, value: unknow
 
 export interface JournalRow extends Row<JournalRow>, Omit<JournalEntry, 'id'> { id: CreationOptional<number> }
 export interface ChangeLogRow extends Row<ChangeLogRow>, Omit<Write, 'number' | 'changes'> { number: CreationOptional<number>, changes: Change[] | null }
-export interface JournalChangeRow extends Row<JournalChangeRow>, Changed {
+export interface JournalChangeRow extends Row<JournalChangeRow> {
+  of: string
+  source: string
+  kind: string
   entryId: number
   part: number
   before: Change['before']

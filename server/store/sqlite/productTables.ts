@@ -208,7 +208,7 @@ export const productTable: RecordTable<Product | null> = {
   read: readElsewhere,
   async write(db, changes, transaction, language) {
     await writeProducts(db, changes.flatMap(change => change.after ?? []), language, transaction)
-    await deleteProducts(db, changes.filter(change => !change.after).map(change => change.source), transaction)
+    await deleteProducts(db, changes.filter(change => !change.after).map(change => change.owner), transaction)
   },
 }
 
@@ -216,6 +216,6 @@ export const productTable: RecordTable<Product | null> = {
 export const categoryTable: RecordTable<Category | null> = {
   read: readElsewhere,
   async write(db, changes, transaction) {
-    for (const { kind: key, after } of changes) await writeCategory(db, key, after, transaction)
+    for (const { key: key, after } of changes) await writeCategory(db, key, after, transaction)
   },
 }

@@ -27,10 +27,10 @@ export async function readRelease(db: Database, number: number, transaction?: Tr
 
 export const scheduleTable: RecordTable<Schedule | null> = {
   async* read(db, transaction) {
-    for (const row of await db.models.schedules.findAll({ transaction })) yield { source: '', kind: row.key, value: row.get({ plain: true }) }
+    for (const row of await db.models.schedules.findAll({ transaction })) yield { owner: '', key: row.key, value: row.get({ plain: true }) }
   },
   async write(db, changes, transaction) {
-    for (const { kind: key, after } of changes) {
+    for (const { key: key, after } of changes) {
       if (after) await db.models.schedules.upsert(after, { transaction })
       else await db.models.schedules.destroy({ where: { key }, transaction })
     }

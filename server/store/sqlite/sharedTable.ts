@@ -5,10 +5,10 @@ import type { RecordTable } from './recordTable'
 export const sharedTable = (of: RecordName): RecordTable<unknown> => ({
   async* read(db, transaction) {
     const rows = await db.select<{ source: string, kind: string, value: string }>('SELECT source, kind, value FROM records WHERE "of" = ? ORDER BY source, kind', [of], transaction)
-    for (const { source, kind, value } of rows) yield { source, kind, value: JSON.parse(value) }
+    for (const { source, kind, value } of rows) yield { owner: source, key: kind, value: JSON.parse(value) }
   },
   async write(db, changes, transaction) {
-    for (const { source, kind, after } of changes) {
+    for (const { owner: source, key: kind, after } of changes) {
       if (after === null) await db.run('DELETE FROM records WHERE "of" = $of AND source = $source AND kind = $kind', { of, source, kind }, transaction)
       else {
         await db.run(

@@ -5,10 +5,10 @@ import { productIdOf } from './productTables'
 export const switchedOffTable: RecordTable<boolean> = {
   async* read(db, transaction) {
     const rows = await db.select<{ sku: string, section: string }>('SELECT sku, section FROM switched_off JOIN products ON products.id = productId', [], transaction)
-    for (const { sku, section } of rows) yield { source: sku, kind: section, value: true }
+    for (const { sku, section } of rows) yield { owner: sku, key: section, value: true }
   },
   async write(db, changes, transaction) {
-    for (const { source, kind: section, after } of changes) {
+    for (const { owner: source, key: section, after } of changes) {
       const row = { productId: await productIdOf(db, source, transaction), section }
       if (after) await db.models.switchedOff.create(row, { transaction })
       else await db.models.switchedOff.destroy({ where: row, transaction })

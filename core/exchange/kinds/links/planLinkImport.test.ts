@@ -31,7 +31,7 @@ const lane = (...targets: string[]): Link[] => targets.map(target => ({ target }
 /** What becomes of S's lane, and how the rows are counted. */
 function outcome(given: string, ...rows: string[]) {
   const plan = planned(rows.map(row => line(`S,upsell,${row}`)), { S: lane(...given) })
-  const change = plan.changes.find(each => each.source === 'S') as LaneChange | undefined
+  const change = plan.changes.find(each => each.owner === 'S') as LaneChange | undefined
   return [(change?.after ?? lane(...given)).map(link => link.target).join(''), `${plan.created} new, ${plan.updated} changed, ${plan.unchanged} same`, ...plan.rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)]
 }
 

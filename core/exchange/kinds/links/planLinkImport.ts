@@ -104,7 +104,7 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
       plan.effects.push({ line, is: 'updated', words: `${link.target} as ${kind} of ${source}: ${[...moved ? [`place ${before.indexOf(was) + 1} → ${i + 1}`] : [], ...changed].join(', ')}` })
     } else plan.unchanged++
   }
-  return sameLane(before, after) ? null : { of: 'links', source, kind, before, after }
+  return sameLane(before, after) ? null : { of: 'links', owner: source, key: kind, before, after }
 }
 
 /** Why a row can't be taken, whatever its place. */

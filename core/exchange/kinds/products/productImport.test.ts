@@ -39,7 +39,7 @@ function imported(rows: readonly FileRow[], products: readonly Product[] = [], p
   return { ...found, rejections: [...found.rejections, ...unread].sort((a, b) => a.line - b.line) }
 }
 const told = ({ rejections }: ImportPlan) => rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)
-const after = (plan: ImportPlan, sku: string) => plan.changes.find(change => change.source === sku)?.after as Product | undefined
+const after = (plan: ImportPlan, sku: string) => plan.changes.find(change => change.owner === sku)?.after as Product | undefined
 
 describe('ProductImport', () => {
   it('makes a product with its variants and categories from rows in any order', () => {
@@ -67,7 +67,7 @@ describe('ProductImport', () => {
     const given = makeProduct('A', { name: { en: 'Old', de: 'Alt' }, brand: 'Corrie', tags: ['x'], was: 1500, description: { en: 'Long' }, variants: [makeVariant('A-1', { options: { size: '1' } })] })
     const plan = imported([{ sku: 'A', name: 'New', brand: '', price: '12' }, { sku: 'A-1', variantOf: 'A', stock: '9' }], [given])
     expect(plan).toMatchObject({ created: 0, updated: 2, unchanged: 0, rejections: [], effects: [{ line: 2, is: 'updated', words: 'A: name, brand, price' }, { line: 3, is: 'updated', words: 'A-1: stock' }] })
-    expect(plan.changes).toEqual([{ of: 'product', source: 'A', kind: '', before: given, after: { ...given, name: { en: 'New', de: 'Alt' }, brand: null, price: 1200, variants: [{ ...given.variants[0]!, stock: 9 }] } }])
+    expect(plan.changes).toEqual([{ of: 'product', owner: 'A', key: '', before: given, after: { ...given, name: { en: 'New', de: 'Alt' }, brand: null, price: 1200, variants: [{ ...given.variants[0]!, stock: 9 }] } }])
   })
 
   it('renames a bundle and leaves what is in it, but gives it neither price nor variants', () => {

@@ -87,10 +87,10 @@ export class ProductImport {
       this.#take(each)
       if (i % linesInStep === 0) yield
     }
-    const categories = this.#newCategories.map((category): CategoryChange => ({ of: 'category', source: '', kind: category.key, before: null, after: category }))
+    const categories = this.#newCategories.map((category): CategoryChange => ({ of: 'category', owner: '', key: category.key, before: null, after: category }))
     const products: ProductChange[] = []
     for (const [source, { before, after }] of this.#drafts) {
-      const change: ProductChange = { of: 'product', source, kind: '', before, after }
+      const change: ProductChange = { of: 'product', owner: source, key: '', before, after }
       if (!isEmpty(change)) products.push(change)
       yield
     }

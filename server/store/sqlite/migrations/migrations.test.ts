@@ -32,7 +32,7 @@ async function oldDatabase(file: string, until: string): Promise<Sequelize> {
 /** What is stored of a record, by key. */
 async function stored(db: Database, of: RecordName): Promise<Record<string, unknown>> {
   const things: Record<string, unknown> = {}
-  for await (const { kind, value } of tableOf(of).read(db, undefined, sku => sku)) things[kind] = recordOf({ of }).upgrade(value)
+  for await (const { key: kind, value } of tableOf(of).read(db, undefined, sku => sku)) things[kind] = recordOf({ of }).upgrade(value)
   return things
 }
 
@@ -116,7 +116,7 @@ describe('the migrations', () => {
 
     const db = await openDatabase(file)
     expect(await db.models.links.findAll({ raw: true })).toEqual([{ sourceId: 1, kind: 'upsell', place: 1, targetId: 2, variantId: null, activeFrom: null, activeUntil: null, note: null }])
-    expect(await readChanges(db, 1)).toEqual([{ of: 'links', source: 'P1', kind: 'upsell', before: [], after: [{ target: 'P2' }] }])
+    expect(await readChanges(db, 1)).toEqual([{ of: 'links', owner: 'P1', key: 'upsell', before: [], after: [{ target: 'P2' }] }])
     expect((await readHistory(db, ['P1'], 99, 10)).map(({ words, lanes }) => [words, lanes])).toEqual([['Linked', 1]])
     expect(await readHistory(db, ['P2'], 99, 10)).toEqual([])
     expect(await db.select('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }])
