@@ -81,7 +81,7 @@ test('the cart is priced by the server alone, and nonsense is refused in words',
   }
   expect((await cart([{ sku: 'LOG-1', quantity: 1, unit: 1 }])).status()).toBe(400)
   const refused = await order(request, [{ sku: 'LOG-1', quantity: 1 }], 1)
-  expect([refused.status(), (await refused.json() as { type: string }).type]).toEqual([409, 'urn:manada:problem:totalChanged'])
+  expect([refused.status(), (await refused.json() as { type: string }).type]).toEqual([409, 'urn:manada:problem:total-changed'])
 })
 
 test('of two hundred shoppers who want the same at once, as many get it as there are', async ({ request }) => {

@@ -146,11 +146,11 @@ test('hostile files get a clear answer and change nothing', async ({ page, reque
     const { type: code, detail } = await answer.json()
     return [answer.status(), code.split(':').at(-1), detail]
   }
-  expect(await problem('kind=links', Buffer.from('source,kind,target\nUR-1,related,B\xFCrste\n', 'latin1'))).toEqual([422, 'notUtf8', expect.stringContaining('line 2')])
+  expect(await problem('kind=links', Buffer.from('source,kind,target\nUR-1,related,B\xFCrste\n', 'latin1'))).toEqual([422, 'not-utf-8', expect.stringContaining('line 2')])
   expect(await problem('kind=links', Buffer.from('source,kind', 'utf16le'))).toEqual([422, expect.any(String), expect.any(String)])
-  expect(await problem('kind=links', 'source,target\nUR-1,BRU-1\n')).toEqual([422, 'missingColumns', expect.stringContaining('“kind”')])
-  expect(await problem('kind=links', 'source,kind,target\nUR-1,related,"BRU-1\n')).toEqual([422, 'unclosedQuote', expect.stringContaining('line 2')])
-  expect(await problem('kind=links', '')).toEqual([422, 'emptyFile', 'The file is empty.'])
+  expect(await problem('kind=links', 'source,target\nUR-1,BRU-1\n')).toEqual([422, 'missing-columns', expect.stringContaining('“kind”')])
+  expect(await problem('kind=links', 'source,kind,target\nUR-1,related,"BRU-1\n')).toEqual([422, 'unclosed-quote', expect.stringContaining('line 2')])
+  expect(await problem('kind=links', '')).toEqual([422, 'empty-file', 'The file is empty.'])
   expect(await problem('kind=links', '{}', 'application/json')).toEqual([415, 'unknown-format', expect.any(String)])
   expect(await problem('kind=recipes', 'a\n')).toEqual([400, 'malformed', expect.any(String)])
   expect([await exported(request, 'links'), await exported(request, 'products')]).toEqual(before)

@@ -210,7 +210,7 @@ test('changes are undone and redone, also after a reload, and not those of other
   const stranger = await browser.newContext()
   const theirs = await stranger.request.post('/api/undo', { headers: { 'content-type': 'application/json' }, data: {} })
   expect(theirs.status()).toBe(409)
-  expect(await theirs.json()).toMatchObject({ type: 'urn:manada:problem:nothingToUndo' })
+  expect(await theirs.json()).toMatchObject({ type: 'urn:manada:problem:nothing-to-undo' })
   await stranger.close()
 
   await page.reload()

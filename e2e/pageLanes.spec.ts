@@ -88,7 +88,7 @@ test('related categories are a lane, and tiles with pictures on the page of the 
 test('a lane that was changed in another window is not overwritten, and what is unknown is said', async ({ page, request }) => {
   const send = (data: object) => request.post('/api/commands', { data })
   const refused = await send({ type: 'unlink', kind: 'named', on: [{ source: article, seen: ['SMO-M'] }], targets: ['SMO-M'] })
-  expect([refused.status(), (await refused.json()).type]).toEqual([409, 'urn:manada:problem:laneChanged'])
+  expect([refused.status(), (await refused.json()).type]).toEqual([409, 'urn:manada:problem:lane-changed'])
   expect((await send({ type: 'link', kind: 'named', on: [{ source: 'article:nope' }], targets: ['GLO-L'] })).status()).toBe(404)
   expect((await send({ type: 'link', kind: 'named', on: [{ source: 'page:nope' }], targets: ['GLO-L'] })).status()).toBe(400)
   await page.goto('/products/article:nope')

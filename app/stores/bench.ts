@@ -92,7 +92,7 @@ export const useBench = defineStore('bench', () => {
     waiting++
     edits++
     return history.send(command).then(() => true, (error: unknown) => {
-      const changed = error instanceof ApiProblem && error.code === 'laneChanged'
+      const changed = error instanceof ApiProblem && error.code === 'lane-changed'
       messages.refuse(error, changed && again ? { words: 'Do it here too', run: () => wanted === skus && void again() } : undefined)
       return false
     }).finally(async () => {

@@ -12,7 +12,7 @@ export class ApiProblem extends Error {
     this.details = details
   }
 
-  /** The last part of the problem's type, such as `laneChanged`. */
+  /** The last part of the problem's type, such as `lane-changed`. */
   get code(): string {
     return this.details.type.split(':').at(-1)!
   }

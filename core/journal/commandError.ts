@@ -1,10 +1,10 @@
 /** Why a command was refused. */
 export type CommandErrorCode =
-  | 'unknownProduct' | 'unknownKind' | 'unknownCategory' | 'unknownBrand' | 'unknownSection' | 'unknownPlan' | 'unknownLook' | 'unknownZone' | 'unknownArticle' | 'sourceIsVariant' | 'targetIsVariant' | 'notOnPages'
-  | 'selfLink' | 'alreadyLinked' | 'retiredTarget' | 'notLinked' | 'noSuchPlace' | 'datesReversed'
-  | 'retiredKind' | 'kindNameTaken' | 'lastKind' | 'inUse'
-  | 'unknownOffer' | 'offerChanged' | 'skuTaken' | 'unknownBundle' | 'bundleChanged' | 'bundleInItself' | 'bundleInUse'
-  | 'laneChanged' | 'sectionChanged' | 'planChanged' | 'lookChanged' | 'lookInUse' | 'houseLook' | 'defaultPlan' | 'otherPage' | 'unknownRelease' | 'unknownSchedule' | 'notInPlan' | 'nothingToPublish' | 'noMend' | 'nothingToUndo' | 'nothingToRedo' | 'changedSince' | 'noSuchEntry' | 'notInForce'
+  | 'unknown-product' | 'unknown-kind' | 'unknown-category' | 'unknown-brand' | 'unknown-section' | 'unknown-plan' | 'unknown-look' | 'unknown-zone' | 'unknown-article' | 'source-is-variant' | 'target-is-variant' | 'not-on-pages'
+  | 'self-link' | 'already-linked' | 'retired-target' | 'not-linked' | 'no-such-place' | 'dates-reversed'
+  | 'retired-kind' | 'kind-name-taken' | 'last-kind' | 'in-use'
+  | 'unknown-offer' | 'offer-changed' | 'sku-taken' | 'unknown-bundle' | 'bundle-changed' | 'bundle-in-itself' | 'bundle-in-use'
+  | 'lane-changed' | 'section-changed' | 'plan-changed' | 'look-changed' | 'look-in-use' | 'house-look' | 'default-plan' | 'other-page' | 'unknown-release' | 'unknown-schedule' | 'not-in-plan' | 'nothing-to-publish' | 'no-mend' | 'nothing-to-undo' | 'nothing-to-redo' | 'changed-since' | 'no-such-entry' | 'not-in-force'
 
 /** A command that can't be carried out. Nothing was changed. The message is for people. */
 export class CommandError extends Error {

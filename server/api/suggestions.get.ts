@@ -16,7 +16,7 @@ export default api(async (event): Promise<SuggestionsAnswer> => {
   const source = shop.catalogue.item(sku)?.product
   if (!source) throw new UnknownSubjectError({ kind: 'product', sku })
   const kind = shop.kinds.get(key)
-  if (!kind || kind.retired) throw new CommandError('unknownKind', `There is no link kind “${key}” in use.`, [key])
+  if (!kind || kind.retired) throw new CommandError('unknown-kind', `There is no link kind “${key}” in use.`, [key])
 
   const now = shop.now()
   const suggestionShop = {

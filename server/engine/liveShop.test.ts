@@ -70,7 +70,7 @@ async function carryOut(step: Step, running: Running, now: Map<string, Product>)
     const skus = shop.catalogue.products.flatMap(({ sku, variants }) => variants.length ? variants.map(each => each.sku) : sku)
     const all = skus.map((sku): WantedLine[] => [{ sku, quantity: 1, choices: choicesFor(shop, sku) }])
     const forSale = all.filter(lines => !priceCart(lines, shop, shop.now()).warnings.length)
-    if (!forSale.length) throw new CommandError('notLinked', 'Nothing is for sale.')
+    if (!forSale.length) throw new CommandError('not-linked', 'Nothing is for sale.')
     const lines = forSale[step.ordered % forSale.length]!
     await placeOrder(running, lines, priceCart(lines, shop, shop.now()).total)
   } else {

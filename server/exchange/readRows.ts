@@ -48,14 +48,14 @@ export async function* readRows(bytes: AsyncIterable<Uint8Array>, reading: FileR
       batch = empty()
       continue
     }
-    if (++rows > maxRows) throw new FileProblem('tooManyRows', `The file has more than ${maxRows.toLocaleString('en')} rows. Cut it into several.`)
+    if (++rows > maxRows) throw new FileProblem('too-many-rows', `The file has more than ${maxRows.toLocaleString('en')} rows. Cut it into several.`)
     readRow(line, cells, header, reading, batch!)
     if (rows % batchSize === 0) {
       yield { ...batch!, rows }
       batch = empty()
     }
   }
-  if (!batch) throw new FileProblem('emptyFile', 'The file is empty.')
+  if (!batch) throw new FileProblem('empty-file', 'The file is empty.')
   yield { ...batch, rows }
 }
 
@@ -90,10 +90,10 @@ function readHeader(cells: readonly string[], kind: FileKind): Header {
   const missing = type.neededColumns.filter(each => !columns.includes(each))
   if (missing.length) {
     const named = missing.map(each => `“${each}”`).join(' and no ')
-    throw new FileProblem('missingColumns', `The first line names no ${named}. A file of ${kind} begins with a line such as ${type.columns.join(',')}.${looksLike(cells, kind)}`)
+    throw new FileProblem('missing-columns', `The first line names no ${named}. A file of ${kind} begins with a line such as ${type.columns.join(',')}.${looksLike(cells, kind)}`)
   }
   const double = columns.find((each, i) => each !== null && columns.indexOf(each) !== i)
-  if (double) throw new FileProblem('doubleColumn', `The first line names “${double}” twice.`)
+  if (double) throw new FileProblem('double-column', `The first line names “${double}” twice.`)
   return { columns, ignored: cells.filter((_, i) => columns[i] === null).map(cell => cell.trim()).filter(Boolean) }
 }
 

@@ -40,4 +40,4 @@ export async function withReceivedFile<T>(request: IncomingMessage, signal: Abor
   }
 }
 
-const tooLarge = () => new FileProblem('tooLarge', `The file has more than ${largestFile / 1024 / 1024} MB. Cut it into several.`)
+const tooLarge = () => new FileProblem('too-large', `The file has more than ${largestFile / 1024 / 1024} MB. Cut it into several.`)

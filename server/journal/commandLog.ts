@@ -149,8 +149,8 @@ export class CommandLog {
   revert(id: number, editor: string): Promise<Done> {
     return this.#queued(async (writer) => {
       const of = await writer.entry(id)
-      if (!of) throw new CommandError('noSuchEntry', `There is no entry ${id} in the history.`)
-      if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo') throw new CommandError('notInForce', `“${of.words}” is not in force any more.`)
+      if (!of) throw new CommandError('no-such-entry', `There is no entry ${id} in the history.`)
+      if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo') throw new CommandError('not-in-force', `“${of.words}” is not in force any more.`)
       const changes = backwards(await writer.changesOf(id))
       await this.#checkUnchanged(of, changes, 'taken back', writer)
       await writer.setState(id, 'dropped')
@@ -162,7 +162,7 @@ export class CommandLog {
   #step(editor: string, type: 'undo' | 'redo'): Promise<Done> {
     return this.#queued(async (writer) => {
       const of = await writer.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
-      if (!of) throw new CommandError(type === 'undo' ? 'nothingToUndo' : 'nothingToRedo', `There is nothing to ${type}.`)
+      if (!of) throw new CommandError(type === 'undo' ? 'nothing-to-undo' : 'nothing-to-redo', `There is nothing to ${type}.`)
 
       const did = await writer.changesOf(of.id)
       const changes = type === 'redo' ? did : backwards(did)
@@ -188,12 +188,12 @@ export class CommandLog {
       const held = recordOf(change).read(change, this.#shop)
       if (!isAs(change, held === undefined ? products.get(change.owner) ?? null : held)) {
         const later = await writer.laterEntry(of.id, change)
-        throw new CommandError('changedSince', `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, `
+        throw new CommandError('changed-since', `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, `
           + 'and that would be lost. Nothing was changed.', [change.owner || change.key])
       }
     }
     const use = findUse(changes, this.#shop)
-    if (use) throw new CommandError('inUse', `“${of.words}” can’t be ${verb}: ${use.words} Nothing was changed.`, [use.about])
+    if (use) throw new CommandError('in-use', `“${of.words}” can’t be ${verb}: ${use.words} Nothing was changed.`, [use.about])
   }
 
   /** Writes changes and their journal entry. */

@@ -50,11 +50,11 @@ async function carryOut(step: Step, running: Running, editor: string): Promise<v
   if (step.do === 'undo' || step.do === 'redo') await log[step.do](editor)
   else if (step.do === 'command') {
     const command = likelyCommand(step.command, shop)
-    if (!command) throw new CommandError('notLinked', 'There is nothing that it could be about.')
+    if (!command) throw new CommandError('not-linked', 'There is nothing that it could be about.')
     await log.run(command, editor)
   } else if (step.do === 'order') {
     const lines = wantedLines(running)
-    if (!lines.length) throw new CommandError('notLinked', 'Nothing is for sale.')
+    if (!lines.length) throw new CommandError('not-linked', 'Nothing is for sale.')
     const line = lines[step.which % lines.length]!
     await placeOrder(running, [line], priceCart([line], shop, shop.now()).total)
   } else {

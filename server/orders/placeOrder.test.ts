@@ -64,7 +64,7 @@ describe('placeOrder', () => {
         [[{ sku: 'THREE', quantity: 1, choices: [{ part: 'pick', sku: 'SMOKER', quantity: 2 }, { part: 'pick', sku: 'VEIL-S', quantity: 1 }] }], 8483],
         [[{ sku: 'SMOKER', quantity: 1 }], 3990],
       ][i % 3] as [WantedLine[], number])
-      const placed = await Promise.all(wanted.map(([lines, total]) => placeOrder(running, lines, total).then(order => order.total === total, (error: OrderRefused) => error.code === 'notAvailable' ? null : error.code)))
+      const placed = await Promise.all(wanted.map(([lines, total]) => placeOrder(running, lines, total).then(order => order.total === total, (error: OrderRefused) => error.code === 'not-available' ? null : error.code)))
       expect(new Set(placed)).toEqual(new Set([true, null]))
       const sold = await running.store.database.select<{ sku: string, units: number }>(`SELECT sku, sum(quantity) AS units FROM order_lines WHERE sku NOT IN ('SET', 'THREE') GROUP BY sku ORDER BY sku`)
       const left = new Map(stocksOf(running).map(([sku, ...stocks]) => [sku, stocks]))
@@ -80,10 +80,10 @@ describe('placeOrder', () => {
   it('refuses what is not there, what costs something else, and nothing at all; then nothing is written', async () => {
     await withShop(async (running) => {
       const refusal = async (lines: [string, number][], total: number) => placeOrder(running, lines.map(([sku, quantity]) => ({ sku, quantity })), total).then(() => 'placed', (error: OrderRefused) => error.code)
-      expect(await refusal([['VEIL-L', 2]], 4000)).toBe('notAvailable')
-      expect(await refusal([['VEIL', 1]], 2000)).toBe('notAvailable')
-      expect(await refusal([['SMOKER', 1]], 3989)).toBe('totalChanged')
-      expect(await refusal([], 0)).toBe('cartEmpty')
+      expect(await refusal([['VEIL-L', 2]], 4000)).toBe('not-available')
+      expect(await refusal([['VEIL', 1]], 2000)).toBe('not-available')
+      expect(await refusal([['SMOKER', 1]], 3989)).toBe('total-changed')
+      expect(await refusal([], 0)).toBe('cart-empty')
       expect(stocksOf(running)).toEqual([['SMOKER', 10], ['VEIL', 5, 3, 1]])
       expect(await running.store.database.models.orders.count()).toBe(0)
     })

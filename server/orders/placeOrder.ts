@@ -9,7 +9,7 @@ import type { Running } from '../engine/useShop'
 
 /** An order that can't be placed as the shopper saw it; nothing was written. */
 export class OrderRefused extends Error {
-  readonly code: 'cartEmpty' | 'notAvailable' | 'totalChanged'
+  readonly code: 'cart-empty' | 'not-available' | 'total-changed'
   readonly cart: PricedCart
 
   constructor(code: OrderRefused['code'], message: string, cart: PricedCart) {
@@ -35,9 +35,9 @@ export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[],
   return log.runOutsideHistory('An order came in', async (writer) => {
     const { warnings, ...priced } = priceCart(lines, shop, shop.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
-    if (cart.warnings.length) throw new OrderRefused('notAvailable', 'Not all of this can be had any more.', cart)
-    if (!cart.lines.length) throw new OrderRefused('cartEmpty', 'There is nothing in the cart.', cart)
-    if (cart.total !== total) throw new OrderRefused('totalChanged', 'A price has changed in the meantime.', cart)
+    if (cart.warnings.length) throw new OrderRefused('not-available', 'Not all of this can be had any more.', cart)
+    if (!cart.lines.length) throw new OrderRefused('cart-empty', 'There is nothing in the cart.', cart)
+    if (cart.total !== total) throw new OrderRefused('total-changed', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
     const number = await writer.addOrder(placed, cart.lines.flatMap(orderRows))
     return { changes: [...soldMore(cart, shop), ...await lowered(writer, cart, shop.catalogue.item.bind(shop.catalogue))], answer: { number, placed, ...priced } }

@@ -11,7 +11,7 @@ import { UnknownSubjectError } from '../../core/selection/shop'
 export class Problem extends Error {
   readonly details: ProblemDetails
 
-  constructor(status: number, code: string, title: string, detail: string, about?: string[]) {
+  constructor(status: number, code: Lowercase<string>, title: string, detail: string, about?: string[]) {
     super(detail)
     this.details = { type: `urn:manada:problem:${code}`, title, status, detail, ...(about?.length && { about }) }
   }
@@ -38,7 +38,7 @@ export function answerProblem(event: H3Event, { details }: Problem): ProblemDeta
 function toProblem(error: unknown, method: string): Problem {
   if (error instanceof Problem) return error
   if (error instanceof CommandError) return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)
-  if (error instanceof FileProblem) return new Problem(error.code === 'tooLarge' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
+  if (error instanceof FileProblem) return new Problem(error.code === 'too-large' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
   if (error instanceof UnknownSubjectError) return new Problem(404, 'unknown-subject', 'Not found', error.message, [error.subject])
   if (error instanceof ZodError) {
     const issues = error.issues.map(issue => [issue.path.join('.'), issue.message].filter(Boolean).join(': '))
@@ -51,8 +51,8 @@ function toProblem(error: unknown, method: string): Problem {
 }
 
 const commandStatus: Record<CommandErrorCode, number> = {
-  unknownProduct: 404, unknownKind: 404, unknownCategory: 404, unknownBrand: 404, unknownSection: 404, unknownPlan: 404, unknownLook: 404, unknownZone: 404, unknownRelease: 404, unknownSchedule: 404, noMend: 422, unknownArticle: 404, sourceIsVariant: 422, targetIsVariant: 422, notOnPages: 422, selfLink: 422, retiredTarget: 422, noSuchPlace: 422, datesReversed: 422,
-  unknownOffer: 404, offerChanged: 409, unknownBundle: 404, skuTaken: 409, bundleChanged: 409, bundleInItself: 422, bundleInUse: 409,
-  alreadyLinked: 409, notLinked: 409, laneChanged: 409, nothingToUndo: 409, nothingToRedo: 409, changedSince: 409, noSuchEntry: 404, notInForce: 409,
-  sectionChanged: 409, planChanged: 409, lookChanged: 409, lookInUse: 409, houseLook: 409, defaultPlan: 409, otherPage: 409, notInPlan: 409, nothingToPublish: 409, retiredKind: 409, kindNameTaken: 409, lastKind: 409, inUse: 409,
+  'unknown-product': 404, 'unknown-kind': 404, 'unknown-category': 404, 'unknown-brand': 404, 'unknown-section': 404, 'unknown-plan': 404, 'unknown-look': 404, 'unknown-zone': 404, 'unknown-release': 404, 'unknown-schedule': 404, 'no-mend': 422, 'unknown-article': 404, 'source-is-variant': 422, 'target-is-variant': 422, 'not-on-pages': 422, 'self-link': 422, 'retired-target': 422, 'no-such-place': 422, 'dates-reversed': 422,
+  'unknown-offer': 404, 'offer-changed': 409, 'unknown-bundle': 404, 'sku-taken': 409, 'bundle-changed': 409, 'bundle-in-itself': 422, 'bundle-in-use': 409,
+  'already-linked': 409, 'not-linked': 409, 'lane-changed': 409, 'nothing-to-undo': 409, 'nothing-to-redo': 409, 'changed-since': 409, 'no-such-entry': 404, 'not-in-force': 409,
+  'section-changed': 409, 'plan-changed': 409, 'look-changed': 409, 'look-in-use': 409, 'house-look': 409, 'default-plan': 409, 'other-page': 409, 'not-in-plan': 409, 'nothing-to-publish': 409, 'retired-kind': 409, 'kind-name-taken': 409, 'last-kind': 409, 'in-use': 409,
 }

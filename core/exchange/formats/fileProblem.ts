@@ -10,4 +10,4 @@ export class FileProblem extends Error {
 }
 
 export type FileProblemCode =
-  | 'emptyFile' | 'notUtf8' | 'notText' | 'missingColumns' | 'doubleColumn' | 'badQuotes' | 'unclosedQuote' | 'longRow' | 'tooManyRows' | 'tooLarge' | 'cancelled'
+  | 'empty-file' | 'not-utf-8' | 'not-text' | 'missing-columns' | 'double-column' | 'bad-quotes' | 'unclosed-quote' | 'long-row' | 'too-many-rows' | 'too-large' | 'cancelled'

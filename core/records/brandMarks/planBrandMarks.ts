@@ -12,6 +12,6 @@ export interface BrandMarkContext {
 
 /** Works out what setting a brand's mark does. @throws CommandError when there is no such brand */
 export function planBrandMarks({ brand, image }: BrandMarkCommand, context: BrandMarkContext): BrandMarkChange[] {
-  if (!context.hasBrand(brand)) throw new CommandError('unknownBrand', `No product is of the brand “${brand}”.`, [brand])
+  if (!context.hasBrand(brand)) throw new CommandError('unknown-brand', `No product is of the brand “${brand}”.`, [brand])
   return [{ of: 'brandMark', owner: '', key: brand, before: context.brandMark(brand), after: image }]
 }

@@ -16,7 +16,7 @@ import { bundleCommandSchema } from './bundleCommandSchema'
 function plan(command: BundleCommand, context: CommandContext): ProductChange[] {
   const changes = planBundles(command, context)
   const use = command.type === 'removeBundle' ? productRecord.usedBy!(changes[0]!, context.shop, changes) : null
-  if (use) throw new CommandError('inUse', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
+  if (use) throw new CommandError('in-use', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
   return changes
 }
 

@@ -26,7 +26,7 @@ export const planChange = (key: string, before: Versions<PagePlan> | null, after
 
 export const lookChange = (key: string, before: Versions<Look> | null, after: Versions<Look> | null): VersionsChange<'look', Look> => ({ of: 'look', owner: '', key: key, before, after })
 
-const names = { section: ['unknownSection', 'section'], plan: ['unknownPlan', 'page plan'], look: ['unknownLook', 'look'] } as const
+const names = { section: ['unknown-section', 'section'], plan: ['unknown-plan', 'page plan'], look: ['unknown-look', 'look'] } as const
 type Drafted = keyof typeof names
 
 /** @throws CommandError when there is none */

@@ -75,22 +75,22 @@ describe('planCommand', () => {
   })
 
   it.each([
-    ['unknownProduct', { type: 'link', targets: ['A', 'NOPE'] }, ['NOPE']],
-    ['unknownProduct', { type: 'link', on: [{ source: 'NOPE' }], targets: ['A'] }, ['NOPE']],
-    ['sourceIsVariant', { type: 'link', on: [{ source: 'S-1' }], targets: ['A'] }, ['S-1']],
-    ['unknownKind', { type: 'link', kind: 'sidekick', on: [{ source: 'S' }], targets: ['A'] }, ['sidekick']],
-    ['selfLink', { type: 'link', targets: ['A', 'S'] }, ['S']],
-    ['selfLink', { type: 'link', targets: ['S-1'] }, ['S-1']],
-    ['alreadyLinked', { type: 'link', targets: ['A', 'B'] }, ['B']],
-    ['alreadyLinked', { type: 'link', targets: ['A', 'A'] }, ['A']],
-    ['retiredTarget', { type: 'link', targets: ['OLD'] }, ['OLD']],
-    ['retiredTarget', { type: 'link', targets: ['GLO-X'] }, ['GLO-X']],
-    ['noSuchPlace', { type: 'link', targets: ['A'], place: 3 }, []],
-    ['noSuchPlace', { type: 'move', target: 'B', place: 2 }, []],
-    ['notLinked', { type: 'unlink', targets: ['B', 'C'] }, ['C']],
-    ['notLinked', { type: 'move', target: 'C', place: 1 }, ['C']],
-    ['laneChanged', { type: 'link', targets: ['A'], on: [{ source: 'S', seen: [] }] }, []],
-    ['laneChanged', { type: 'unlink', targets: ['B'], on: [{ source: 'S', seen: ['B', 'C'] }] }, []],
+    ['unknown-product', { type: 'link', targets: ['A', 'NOPE'] }, ['NOPE']],
+    ['unknown-product', { type: 'link', on: [{ source: 'NOPE' }], targets: ['A'] }, ['NOPE']],
+    ['source-is-variant', { type: 'link', on: [{ source: 'S-1' }], targets: ['A'] }, ['S-1']],
+    ['unknown-kind', { type: 'link', kind: 'sidekick', on: [{ source: 'S' }], targets: ['A'] }, ['sidekick']],
+    ['self-link', { type: 'link', targets: ['A', 'S'] }, ['S']],
+    ['self-link', { type: 'link', targets: ['S-1'] }, ['S-1']],
+    ['already-linked', { type: 'link', targets: ['A', 'B'] }, ['B']],
+    ['already-linked', { type: 'link', targets: ['A', 'A'] }, ['A']],
+    ['retired-target', { type: 'link', targets: ['OLD'] }, ['OLD']],
+    ['retired-target', { type: 'link', targets: ['GLO-X'] }, ['GLO-X']],
+    ['no-such-place', { type: 'link', targets: ['A'], place: 3 }, []],
+    ['no-such-place', { type: 'move', target: 'B', place: 2 }, []],
+    ['not-linked', { type: 'unlink', targets: ['B', 'C'] }, ['C']],
+    ['not-linked', { type: 'move', target: 'C', place: 1 }, ['C']],
+    ['lane-changed', { type: 'link', targets: ['A'], on: [{ source: 'S', seen: [] }] }, []],
+    ['lane-changed', { type: 'unlink', targets: ['B'], on: [{ source: 'S', seen: ['B', 'C'] }] }, []],
   ])('refuses: %s (%j)', (code, edit, about) => {
     const found = refusal(['B'], edit)
     expect(found).toMatchObject({ code, about })

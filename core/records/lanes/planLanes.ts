@@ -58,7 +58,7 @@ function endsOf(command: OnLanes, context: LaneContext): Ends {
   const { type, kind, on } = command
   const pages = new Set(on.map(({ source }) => pageOfSource(source)?.page ?? null))
   const [page = null] = pages
-  if (pages.size > 1) throw new CommandError('unknownKind', 'Products, articles and categories have lanes of their own each; they are not edited together.')
+  if (pages.size > 1) throw new CommandError('unknown-kind', 'Products, articles and categories have lanes of their own each; they are not edited together.')
   if (page === null) {
     checkSources(on.map(each => each.source), context)
     checkKind(kind, context)
@@ -68,11 +68,11 @@ function endsOf(command: OnLanes, context: LaneContext): Ends {
       isKnown: sku => context.item(sku) !== undefined, leadsTo: (source, target) => leadsTo(source, target, context),
     }
   }
-  if (type === 'dismiss' || type === 'bringBack' || type === 'detail' || (type === 'link' && command.bothWays)) throw new CommandError('notOnPages', 'Only links of products have dates, notes, a way back and suggestions.')
-  if (kind !== pageLaneKinds[page].key) throw new CommandError('unknownKind', `The lane of ${page === 'article' ? 'an article' : 'a category'} is “${pageLaneKinds[page].key}”; there is none of “${kind}”.`, [kind])
+  if (type === 'dismiss' || type === 'bringBack' || type === 'detail' || (type === 'link' && command.bothWays)) throw new CommandError('not-on-pages', 'Only links of products have dates, notes, a way back and suggestions.')
+  if (kind !== pageLaneKinds[page].key) throw new CommandError('unknown-kind', `The lane of ${page === 'article' ? 'an article' : 'a category'} is “${pageLaneKinds[page].key}”; there is none of “${kind}”.`, [kind])
   const keys = on.map(({ source }) => pageOfSource(source)!.key)
   const unknown = keys.filter(key => !context[page](key))
-  if (unknown.length) throw new CommandError(page === 'article' ? 'unknownArticle' : 'unknownCategory', `There is no ${page} with the key ${listed(unknown)}.`, unknown)
+  if (unknown.length) throw new CommandError(page === 'article' ? 'unknown-article' : 'unknown-category', `There is no ${page} with the key ${listed(unknown)}.`, unknown)
   return {
     of: 'pageLinks', page, lane: source => context.pageLane(source),
     isKnown: page === 'article' ? sku => context.item(sku) !== undefined : key => context.category(key) !== undefined,
@@ -117,7 +117,7 @@ function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends,
     case 'detail': {
       const after = detailLinks(before, command.targets, command.details)
       if (after.some((link, i) => link !== before[i] && isNeverShown(link, timeZone))) {
-        throw new CommandError('datesReversed', 'With these dates the link would never be shown: it ends before it begins.')
+        throw new CommandError('dates-reversed', 'With these dates the link would never be shown: it ends before it begins.')
       }
       return after
     }
@@ -146,7 +146,7 @@ function planReturns(changes: readonly LaneChange[], context: LaneContext): Lane
 function planCopy({ from, kinds, to, replace }: Extract<LaneCommand, { type: 'copy' }>, context: LaneContext): LaneChange[] {
   checkSources([from, ...to], context)
   for (const kind of kinds) checkKind(kind, context)
-  if (to.includes(from)) throw new CommandError('selfLink', 'A product’s lanes can’t be copied to itself.', [from])
+  if (to.includes(from)) throw new CommandError('self-link', 'A product’s lanes can’t be copied to itself.', [from])
   return to.flatMap(source => kinds.map((kind) => {
     const before = context.lane(source, kind)
     const links = context.lane(from, kind).filter(link => !leadsTo(source, link.target, context) && (replace || !has(before, link.target)))
@@ -168,45 +168,45 @@ function checkSources(sources: readonly string[], context: LaneContext): void {
   checkKnown(sources, context)
   const variant = sources.find(source => context.item(source)!.variant)
   if (variant !== undefined) {
-    throw new CommandError('sourceIsVariant',
+    throw new CommandError('source-is-variant',
       `${variant} is a variant. Links start from its product, ${context.item(variant)!.product.sku}.`, [variant])
   }
 }
 
 function checkKind(kind: string, context: LaneContext): void {
   const known = context.kind(kind)
-  if (!known) throw new CommandError('unknownKind', `There is no link kind “${kind}”.`, [kind])
-  if (known.retired) throw new CommandError('retiredKind', 'This kind is retired. Restore it to change its links.', [kind])
+  if (!known) throw new CommandError('unknown-kind', `There is no link kind “${kind}”.`, [kind])
+  if (known.retired) throw new CommandError('retired-kind', 'This kind is retired. Restore it to change its links.', [kind])
 }
 
 function checkSeen(seen: readonly string[], lane: Lane): void {
   const now = targetsOf(lane)
   if (now.length !== seen.length || now.some((target, i) => target !== seen[i])) {
-    throw new CommandError('laneChanged', 'This lane was changed elsewhere in the meantime. Nothing was overwritten.')
+    throw new CommandError('lane-changed', 'This lane was changed elsewhere in the meantime. Nothing was overwritten.')
   }
 }
 
 function checkTargets(targets: readonly string[], lanes: ReadonlyMap<string, Lane>, ends: Ends, context: LaneContext): void {
   const unknown = targets.filter(target => !ends.isKnown(target))
-  if (unknown.length) throw ends.page === 'category' ? new CommandError('unknownCategory', `There is no category with the key ${listed(unknown)}.`, unknown) : unknownProducts(unknown)
+  if (unknown.length) throw ends.page === 'category' ? new CommandError('unknown-category', `There is no category with the key ${listed(unknown)}.`, unknown) : unknownProducts(unknown)
   const sources = [...lanes.keys()]
   const self = targets.filter(target => sources.every(source => ends.leadsTo(source, target)))
-  if (self.length) throw new CommandError('selfLink', ends.page === 'category' ? 'A category can’t be related to itself.' : 'A product can’t be linked to itself or to one of its own variants.', self)
+  if (self.length) throw new CommandError('self-link', ends.page === 'category' ? 'A category can’t be related to itself.' : 'A product can’t be linked to itself or to one of its own variants.', self)
 
   const twice = targets.filter((target, i) => targets.indexOf(target) !== i)
   const everywhere = targets.filter(target => sources.every(source => ends.leadsTo(source, target) || has(lanes.get(source)!, target)))
   if (twice.length || everywhere.length) {
     const about = [...new Set([...twice, ...everywhere])]
-    throw new CommandError('alreadyLinked',
+    throw new CommandError('already-linked',
       `${listed(about)} ${about.length > 1 ? 'stand' : 'stands'} in ${sources.length > 1 ? 'all of these lanes' : 'this lane'} already.`, about)
   }
 
   if (ends.page === 'category') return
   const variant = ends.page === 'article' && targets.find(target => context.item(target)!.variant)
-  if (variant) throw new CommandError('targetIsVariant', `${variant} is a variant. Articles name products: ${context.item(variant)!.product.sku}.`, [variant])
+  if (variant) throw new CommandError('target-is-variant', `${variant} is a variant. Articles name products: ${context.item(variant)!.product.sku}.`, [variant])
   const retired = targets.filter(target => isRetired(context.item(target)!))
   if (retired.length) {
-    throw new CommandError('retiredTarget',
+    throw new CommandError('retired-target',
       `${listed(retired)} ${retired.length > 1 ? 'are' : 'is'} retired and would never be shown.`, retired)
   }
 }
@@ -214,15 +214,15 @@ function checkTargets(targets: readonly string[], lanes: ReadonlyMap<string, Lan
 function checkLinked(targets: readonly string[], lanes: readonly Lane[]): void {
   const missing = targets.filter(target => !lanes.some(lane => has(lane, target)))
   if (missing.length) {
-    throw new CommandError('notLinked',
+    throw new CommandError('not-linked',
       `${listed(missing)} ${missing.length > 1 ? 'don’t' : 'doesn’t'} stand in ${lanes.length > 1 ? 'any of these lanes' : 'this lane'}.`, missing)
   }
 }
 
 function checkPlace(place: number, last: number): void {
-  if (place > last) throw new CommandError('noSuchPlace', `There is no place ${place}; the last one is ${last}.`)
+  if (place > last) throw new CommandError('no-such-place', `There is no place ${place}; the last one is ${last}.`)
 }
 
 function unknownProducts(skus: string[]): CommandError {
-  return new CommandError('unknownProduct', `There is no product with the SKU ${listed(skus)}.`, skus)
+  return new CommandError('unknown-product', `There is no product with the SKU ${listed(skus)}.`, skus)
 }

@@ -29,7 +29,7 @@ export function planKinds(command: KindCommand, kinds: readonly LinkKind[]): (Ki
     }
     case 'retireKind': {
       const before = kindWith(command.key, kinds)
-      if (!kinds.some(each => each !== before && !each.retired)) throw new CommandError('lastKind', 'One kind has to stay: without any, nothing can be linked.', [command.key])
+      if (!kinds.some(each => each !== before && !each.retired)) throw new CommandError('last-kind', 'One kind has to stay: without any, nothing can be linked.', [command.key])
       return [kindChange(before, { ...before, retired: true })]
     }
     case 'restoreKind': {
@@ -44,7 +44,7 @@ const orderChange = (kinds: readonly LinkKind[], after: readonly string[]): Kind
 
 function kindWith(key: string, kinds: readonly LinkKind[]): LinkKind {
   const kind = kinds.find(each => each.key === key)
-  if (!kind) throw new CommandError('unknownKind', `There is no link kind “${key}”.`, [key])
+  if (!kind) throw new CommandError('unknown-kind', `There is no link kind “${key}”.`, [key])
   return kind
 }
 
@@ -53,7 +53,7 @@ function checkNames({ name, plural }: Pick<KindSettings, 'name' | 'plural'>, key
   for (const part of ['name', 'plural'] as const) {
     for (const [language, words] of Object.entries({ name, plural }[part])) {
       const same = kinds.find(each => each.key !== key && each[part][language]?.trim().toLowerCase() === words.trim().toLowerCase())
-      if (same) throw new CommandError('kindNameTaken', `${same.retired ? 'A retired kind' : 'Another kind'} is called “${words.trim()}” already.`, [same.key])
+      if (same) throw new CommandError('kind-name-taken', `${same.retired ? 'A retired kind' : 'Another kind'} is called “${words.trim()}” already.`, [same.key])
     }
   }
 }

@@ -26,12 +26,12 @@ export function planOffers(command: OfferCommand, context: OfferContext): OfferC
     return [change(null, { ...command.settings, key, rank: (inOrder.at(-1)?.rank ?? 0) + 1 })]
   }
   const before = offers.get(command.key)
-  if (!before) throw new CommandError('unknownOffer', `There is no together offer with the key ${command.key}.`, [command.key])
+  if (!before) throw new CommandError('unknown-offer', `There is no together offer with the key ${command.key}.`, [command.key])
   switch (command.type) {
     case 'changeOffer': {
       const { settings, seen } = command
       if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Offer], value))) {
-        throw new CommandError('offerChanged', 'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.', [command.key])
+        throw new CommandError('offer-changed', 'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.', [command.key])
       }
       const after = { ...before, ...settings }
       checkOffered(after, before, context)
@@ -50,10 +50,10 @@ const change = (before: Offer | null, after: Offer | null): OfferChange => ({ of
 /** What was offered before may stay, also when the shop doesn't have it any more: it is passed over. */
 function checkOffered({ offered }: OfferSettings, before: Offer | null, context: OfferContext): void {
   if (offered.by === 'links') {
-    if (!context.kind(offered.kind)) throw new CommandError('unknownKind', `There is no link kind “${offered.kind}”.`, [offered.kind])
+    if (!context.kind(offered.kind)) throw new CommandError('unknown-kind', `There is no link kind “${offered.kind}”.`, [offered.kind])
     return
   }
   const known = new Set(before?.offered.by === 'chosen' ? before.offered.skus : [])
   const unknown = offered.skus.filter(sku => !known.has(sku) && !context.item(sku))
-  if (unknown.length) throw new CommandError('unknownProduct', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
+  if (unknown.length) throw new CommandError('unknown-product', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
 }

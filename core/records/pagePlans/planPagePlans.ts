@@ -22,7 +22,7 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
       const { page, name, scope } = command
       const key = keyFor(Object.values(name)[0] ?? '', taken => plans.has(taken), 'plan')
       const like = command.like === undefined ? draftsOf(plans, page).find(each => each.scope === null)! : draft(command.like)
-      if (like.page !== page) throw new CommandError('otherPage', `The plan ${like.key} is for another kind of page.`, [like.key])
+      if (like.page !== page) throw new CommandError('other-page', `The plan ${like.key} is for another kind of page.`, [like.key])
       const rank = Math.max(0, ...assignedTo(plans, page).map(each => each.rank)) + 1
       return [planChange(key, null, { live: null, draft: { ...like, key, name, scope, rank } })]
     }
@@ -30,28 +30,28 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
       const { key, settings, seen } = command
       const before = draft(key)
       if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof PagePlan], value))) {
-        throw new CommandError('planChanged', 'This page plan was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
+        throw new CommandError('plan-changed', 'This page plan was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
       }
       if (settings.scope !== undefined && (settings.scope === null) !== (before.scope === null)) {
-        throw new CommandError('defaultPlan', before.scope === null ? 'The default plan is for all pages that no other plan is for; add another plan for some of them.' : 'There is one default plan for each kind of page. Say what this one is for.', [key])
+        throw new CommandError('default-plan', before.scope === null ? 'The default plan is for all pages that no other plan is for; add another plan for some of them.' : 'There is one default plan for each kind of page. Say what this one is for.', [key])
       }
       return [changed({ ...before, ...settings })]
     }
     case 'removePlan': {
-      if (draft(command.key).scope === null) throw new CommandError('defaultPlan', 'The default plan stays: every page needs one.', [command.key])
+      if (draft(command.key).scope === null) throw new CommandError('default-plan', 'The default plan stays: every page needs one.', [command.key])
       const before = known(plans, command.key, 'plan')
       return [planChange(command.key, before, settled({ ...before, draft: null }))]
     }
     case 'rankPlan': {
       const moved = draft(command.key)
-      if (moved.scope === null) throw new CommandError('defaultPlan', 'The default plan always comes last.', [command.key])
+      if (moved.scope === null) throw new CommandError('default-plan', 'The default plan always comes last.', [command.key])
       const others = assignedTo(plans, moved.page).filter(each => each.key !== moved.key)
       return others.toSpliced(command.place - 1, 0, moved).map((plan, i) => changed({ ...plan, rank: i + 1 }))
     }
     case 'placeSection': {
       draftOf(context.sectionVersions(), command.key, 'section')
       const before = draft(command.plan)
-      if (!zonesOf(before.page).includes(command.zone)) throw new CommandError('unknownZone', `This page has no zone “${command.zone}”.`, [command.zone])
+      if (!zonesOf(before.page).includes(command.zone)) throw new CommandError('unknown-zone', `This page has no zone “${command.zone}”.`, [command.zone])
       return [changed(placed(withoutSection(before, command.key), command.key, command.zone, command.place))]
     }
     case 'unplaceSection': return [changed(withoutSection(inPlan(draft(command.plan), command.key), command.key, true))]
@@ -77,7 +77,7 @@ const assignedTo = (plans: Plans, page: PagePlan['page']) =>
   draftsOf(plans, page).filter(each => each.scope !== null).sort((a, b) => a.rank - b.rank || (a.key < b.key ? -1 : 1))
 
 function inPlan(plan: PagePlan, key: string): PagePlan {
-  if (!hasSection(plan, key)) throw new CommandError('notInPlan', `The plan ${plan.key} doesn’t have the section ${key}.`, [key])
+  if (!hasSection(plan, key)) throw new CommandError('not-in-plan', `The plan ${plan.key} doesn’t have the section ${key}.`, [key])
   return plan
 }
 

@@ -46,7 +46,7 @@ function planMend(findings: readonly Finding[], context: CheckContext): LinksCha
   for (const finding of findings) {
     const { check, source, kind, target } = finding
     const mend = mendOf(check)
-    if (!mend) throw new CommandError('noMend', 'This can’t be mended in one go: it needs a choice.', [check])
+    if (!mend) throw new CommandError('no-mend', 'This can’t be mended in one go: it needs a choice.', [check])
     if (!canStillBeMended(finding, context)) continue
     switch (mend) {
       case 'unlink':

@@ -16,7 +16,7 @@ export function planPublishing(command: Extract<ReleaseCommand, { type: 'publish
   const sections = command.sections.map(key => ({ key, before: known(context.sectionVersions(), key, 'section') }))
   const plans = command.plans.map(key => ({ key, before: known(context.planVersions(), key, 'plan') }))
   const looks = (command.looks ?? []).map(key => ({ key, before: known(context.lookVersions(), key, 'look') }))
-  if (![...sections, ...plans, ...looks].some(({ before }) => isUnpublished<unknown>(before))) throw new CommandError('nothingToPublish', 'Nothing of this is unpublished: shoppers have it already.')
+  if (![...sections, ...plans, ...looks].some(({ before }) => isUnpublished<unknown>(before))) throw new CommandError('nothing-to-publish', 'Nothing of this is unpublished: shoppers have it already.')
   return [
     ...looks.map(({ key, before }) => lookChange(key, before, after(before))),
     ...sections.map(({ key, before }) => sectionChange(key, before, after(before))),

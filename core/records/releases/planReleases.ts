@@ -28,7 +28,7 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
     case 'publish': case 'discard': return planPublishing(command, context)
     case 'goBack': {
       const release = context.release(command.release)
-      if (!release) throw new CommandError('unknownRelease', `There is no release ${command.release}.`, [String(command.release)])
+      if (!release) throw new CommandError('unknown-release', `There is no release ${command.release}.`, [String(command.release)])
       const kept = keptPlans(plans, release.plans)
       const keptSections = new Set(kept.flatMap(sectionsOf).filter(key => !release.sections.some(each => each.key === key)))
       const changes = [
@@ -36,13 +36,13 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
         ...wentBack(plans, [...release.plans, ...kept]).map(([key, after]) => planChange(key, plans.get(key) ?? null, after)),
         ...release.looks ? wentBack(looks, release.looks).map(([key, after]) => lookChange(key, looks.get(key) ?? null, after)) : [],
       ]
-      if (changes.every(change => isEqual(change.before, change.after))) throw new CommandError('nothingToPublish', `Shoppers have all of release ${command.release} already.`)
+      if (changes.every(change => isEqual(change.before, change.after))) throw new CommandError('nothing-to-publish', `Shoppers have all of release ${command.release} already.`)
       return changes
     }
     case 'schedulePublish': {
       const drafts = <T>(things: ReadonlyMap<string, Versions<T>>, keys: readonly string[], of: 'section' | 'plan' | 'look') => Object.fromEntries(keys.map(key => [key, known(things, key, of).draft]))
       const pending = [...command.sections.map(key => known(sections, key, 'section')), ...command.plans.map(key => known(plans, key, 'plan')), ...(command.looks ?? []).map(key => known(looks, key, 'look'))]
-      if (!pending.some(each => isUnpublished<unknown>(each))) throw new CommandError('nothingToPublish', 'Nothing of this is unpublished: shoppers have it already.')
+      if (!pending.some(each => isUnpublished<unknown>(each))) throw new CommandError('nothing-to-publish', 'Nothing of this is unpublished: shoppers have it already.')
       const numbers = [...context.schedules().keys()].map(Number)
       const key = String(Math.max(0, ...numbers) + 1)
       return [scheduleChange(key, null, {
@@ -69,7 +69,7 @@ const scheduleChange = (key: string, before: Schedule | null, after: Schedule | 
 
 function scheduled(context: ReleaseContext, key: string): Schedule {
   const found = context.schedules().get(key)
-  if (!found) throw new CommandError('unknownSchedule', 'This publishing was carried out or cancelled already.', [key])
+  if (!found) throw new CommandError('unknown-schedule', 'This publishing was carried out or cancelled already.', [key])
   return found
 }
 

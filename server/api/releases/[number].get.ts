@@ -6,6 +6,6 @@ export default api(async (event) => {
   const number = pathPart(event, 'number')
   const { store } = await useShop()
   const release = /^[1-9]\d{0,8}$/.test(number) ? await store.release(Number(number)) : null
-  if (!release) throw new Problem(404, 'unknownRelease', 'Not found', `There is no release ${number}.`, [number])
+  if (!release) throw new Problem(404, 'unknown-release', 'Not found', `There is no release ${number}.`, [number])
   return release
 })

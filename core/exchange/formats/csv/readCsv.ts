@@ -15,7 +15,7 @@ const longestRecord = 1_000_000
 export async function* readCsv(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<FileRecord> {
   const texts = decode(bytes)
   const beginning = await readBeginning(texts)
-  if (!beginning) throw new FileProblem('emptyFile', 'The file is empty.')
+  if (!beginning) throw new FileProblem('empty-file', 'The file is empty.')
   /** Line in which the next record begins; the parser may be far ahead of its reader. */
   let line = 1
   const begins: number[] = []
@@ -61,23 +61,23 @@ async function* decode(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<string>
   let lines = 1
   let begun = false
   for await (const chunk of bytes) {
-    if (!begun && isUtf16(chunk)) throw new FileProblem('notUtf8', 'The file is in UTF-16. Save it as CSV in UTF-8 and choose it again.')
+    if (!begun && isUtf16(chunk)) throw new FileProblem('not-utf-8', 'The file is in UTF-16. Save it as CSV in UTF-8 and choose it again.')
     begun ||= chunk.length > 0
     let text: string
     try {
       text = decoder.decode(chunk, { stream: true })
     } catch {
       const good = new TextDecoder('utf-8').decode(chunk).split('\uFFFD')[0]!
-      throw new FileProblem('notUtf8', `The file is not in UTF-8: line ${lines + breaks(good)} has a byte that UTF-8 does not allow. Save it as CSV in UTF-8 and choose it again.`)
+      throw new FileProblem('not-utf-8', `The file is not in UTF-8: line ${lines + breaks(good)} has a byte that UTF-8 does not allow. Save it as CSV in UTF-8 and choose it again.`)
     }
-    if (text.includes('\0')) throw new FileProblem('notText', `Line ${lines + breaks(text.slice(0, text.indexOf('\0')))} has a null character: this is not a text file.`)
+    if (text.includes('\0')) throw new FileProblem('not-text', `Line ${lines + breaks(text.slice(0, text.indexOf('\0')))} has a null character: this is not a text file.`)
     lines += breaks(text)
     if (text) yield text
   }
   try {
     decoder.decode()
   } catch {
-    throw new FileProblem('notUtf8', `The file ends in the middle of a character in line ${lines}. It may have been cut off.`)
+    throw new FileProblem('not-utf-8', `The file ends in the middle of a character in line ${lines}. It may have been cut off.`)
   }
 }
 
@@ -94,11 +94,11 @@ function delimiterOf(text: string): string {
 /** @param line line that the record at fault begins in */
 function toProblem(error: unknown, line: number): unknown {
   switch ((error as CsvError).code) {
-    case 'CSV_QUOTE_NOT_CLOSED': return new FileProblem('unclosedQuote', `In the row that begins in line ${line} a quote is opened and never closed.`)
+    case 'CSV_QUOTE_NOT_CLOSED': return new FileProblem('unclosed-quote', `In the row that begins in line ${line} a quote is opened and never closed.`)
     case 'CSV_MAX_RECORD_SIZE':
-      return new FileProblem('longRow', `The row that begins in line ${line} has more than ${longestRecord.toLocaleString('en')} characters. Most likely a quote is opened there and never closed.`)
+      return new FileProblem('long-row', `The row that begins in line ${line} has more than ${longestRecord.toLocaleString('en')} characters. Most likely a quote is opened there and never closed.`)
     case 'CSV_INVALID_CLOSING_QUOTE': case 'INVALID_OPENING_QUOTE': case 'CSV_NON_TRIMABLE_CHAR_AFTER_CLOSING_QUOTE':
-      return new FileProblem('badQuotes', `In the row that begins in line ${line} a quote stands in the middle of a cell. A cell with quotes is put in quotes, and each quote in it is doubled.`)
+      return new FileProblem('bad-quotes', `In the row that begins in line ${line} a quote stands in the middle of a cell. A cell with quotes is put in quotes, and each quote in it is doubled.`)
     default: return error
   }
 }

@@ -23,7 +23,7 @@ export async function useCheckout() {
       clear()
     } catch (error) {
       const { type } = (error as { data?: { type?: string } }).data ?? {}
-      failure.value = type?.endsWith(':totalChanged') ? 'priceChanged' : type?.endsWith(':notAvailable') ? null : 'orderFailed'
+      failure.value = type?.endsWith(':total-changed') ? 'priceChanged' : type?.endsWith(':not-available') ? null : 'orderFailed'
       await refresh()
     } finally {
       busy.value = false
