@@ -28,5 +28,5 @@ export default tseslint.config(
       'vue/html-indent': ['error', 2, { alignAttributesVertically: false }],
     },
   },
-  { files: ['scripts/**', 'demo/**', 'bench/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'demo/**', 'benchmarks/**'], rules: { 'no-console': 'off' } },
 )

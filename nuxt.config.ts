@@ -1,5 +1,5 @@
 import vuetify from 'vite-plugin-vuetify'
-import { bundleWorkers } from './server/workers/bundleWorkers'
+import { bundleWorkers } from './server/threads/bundleWorkers'
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-11-01',
@@ -46,9 +46,9 @@ export default defineNuxtConfig({
   // nuxt build --envName bench: the same server with a bare route beside it, to compare delivery with, and one that tells of stalls.
   $env: {
     bench: {
-      buildDir: 'bench/.nuxt',
-      serverHandlers: [{ route: '/bare', handler: '~~/bench/bareRoute.ts' }, { route: '/stalls', handler: '~~/bench/stallRoute.ts' }],
-      nitro: { output: { dir: 'bench/.output' } },
+      buildDir: 'benchmarks/.nuxt',
+      serverHandlers: [{ route: '/bare', handler: '~~/benchmarks/bareRoute.ts' }, { route: '/stalls', handler: '~~/benchmarks/stallRoute.ts' }],
+      nitro: { output: { dir: 'benchmarks/.output' } },
     },
   },
 })

@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config'
-import { bundleWorkers } from './server/workers/bundleWorkers.ts'
+import { bundleWorkers } from './server/threads/bundleWorkers.ts'
 
 export default defineConfig({
   plugins: [bundleWorkers()],

@@ -1,5 +1,5 @@
-import type { ChangeEvent } from '../../core/bench/bench'
-import { changeEventSchema } from '../../core/bench/bench'
+import type { ChangeEvent } from '../../core/workbench/workbench'
+import { changeEventSchema } from '../../core/workbench/workbench'
 import { useChecks } from '../stores/checks'
 
 /** Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or not known. */

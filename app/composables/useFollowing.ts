@@ -1,4 +1,4 @@
-import type { CommandAnswer } from '../../core/bench/bench'
+import type { CommandAnswer } from '../../core/workbench/workbench'
 import { useHistory } from '../stores/history'
 import { useMessages } from '../stores/messages'
 

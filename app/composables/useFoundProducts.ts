@@ -1,7 +1,7 @@
 import { refDebounced } from '@vueuse/core'
 import type { Ref } from 'vue'
-import type { ProductRow } from '../../core/bench/bench'
-import { productListSchema } from '../../core/bench/bench'
+import type { ProductRow } from '../../core/workbench/workbench'
+import { productListSchema } from '../../core/workbench/workbench'
 import { useMessages } from '../stores/messages'
 import { callApi } from '../utils/callApi'
 

@@ -1,4 +1,4 @@
-import { productListSchema } from '../../core/bench/bench'
+import { productListSchema } from '../../core/workbench/workbench'
 import type { LanePage } from '../../core/links/pageLanes'
 import type { ListQuery } from '../utils/listQuery'
 import { callApi } from '../utils/callApi'

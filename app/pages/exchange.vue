@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CommandAnswer } from '../../core/bench/bench'
+import type { CommandAnswer } from '../../core/workbench/workbench'
 import { useHistory } from '../stores/history'
 import { useMessages } from '../stores/messages'
 import { useSectionDrafts } from '../stores/sectionDrafts'

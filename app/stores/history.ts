@@ -1,5 +1,5 @@
-import type { CommandAnswer } from '../../core/bench/bench'
-import { commandAnswerSchema, undoStateSchema } from '../../core/bench/bench'
+import type { CommandAnswer } from '../../core/workbench/workbench'
+import { commandAnswerSchema, undoStateSchema } from '../../core/workbench/workbench'
 import type { Command } from '../../core/records/registry'
 import { callApi } from '../utils/callApi'
 import { useMessages } from './messages'

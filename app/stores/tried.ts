@@ -1,7 +1,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
-import type { ProductRow } from '../../core/bench/bench'
-import { productListSchema, productRowSchema } from '../../core/bench/bench'
+import type { ProductRow } from '../../core/workbench/workbench'
+import { productListSchema, productRowSchema } from '../../core/workbench/workbench'
 import type { Fill } from '../../core/checks/fill'
 import { callApi } from '../utils/callApi'
 

@@ -1,6 +1,6 @@
 import type { Product } from '../catalogue/product'
 import { valuesOf } from '../catalogue/product'
-import { attributeList } from '../finding/postings'
+import { attributeList } from '../productSearch/postings'
 import type { Range } from '../rules/range'
 import type { RuleFacts } from '../rules/matches'
 import type { Condition, TargetTest } from '../rules/rule'

@@ -1,6 +1,6 @@
 import type { Product } from '../catalogue/product'
 import { valuesOf } from '../catalogue/product'
-import { attributeList } from '../finding/postings'
+import { attributeList } from '../productSearch/postings'
 import type { RuleFacts } from '../rules/matches'
 import { targetCheck } from '../rules/matches'
 import type { Condition, TargetTest } from '../rules/rule'

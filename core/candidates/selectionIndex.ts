@@ -1,6 +1,6 @@
 import type { Product } from '../catalogue/product'
-import type { Postings, TraitKind } from '../finding/postings'
-import { listsOf } from '../finding/postings'
+import type { Postings, TraitKind } from '../productSearch/postings'
+import { listsOf } from '../productSearch/postings'
 import type { Compare } from '../sorted'
 import { firstIndex } from '../sorted'
 import type { ListOrder, NumberOrder } from '../catalogue/orders'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { productRowSchema } from '../bench/bench'
+import { productRowSchema } from '../workbench/workbench'
 import { skuSchema } from '../catalogue/sku'
 import { pageQuerySchema } from '../delivery/contract'
 import { lookSchema } from '../looks/look'

@@ -1,5 +1,5 @@
 import type { Product } from '../catalogue/product'
-import type { Postings } from '../finding/postings'
+import type { Postings } from '../productSearch/postings'
 
 /** By common practice an attribute that says what a product goes with is called so. */
 export const isFit = (name: string) => /^fits?\b/i.test(name)

@@ -1,5 +1,5 @@
-import type { ChangeEvent } from '../../core/bench/bench'
-import { useShop } from '../engine/useShop'
+import type { ChangeEvent } from '../../core/workbench/workbench'
+import { useShop } from '../live/useShop'
 import { namedChanges } from '../journal/commandAnswer'
 import { openStreams } from '../journal/openStreams'
 

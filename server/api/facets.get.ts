@@ -1,4 +1,4 @@
-import { useShop } from '../engine/useShop'
+import { useShop } from '../live/useShop'
 
 /** What products can be filtered by. */
 export default api(async () => (await useShop()).shop.finder.facets)

@@ -1,6 +1,6 @@
-import type { KindsAnswer } from '../../core/bench/bench'
+import type { KindsAnswer } from '../../core/workbench/workbench'
 import { textIn } from '../../core/text/text'
-import { useShop } from '../engine/useShop'
+import { useShop } from '../live/useShop'
 
 /** What stands behind each kind of link. */
 export default api(async (): Promise<KindsAnswer> => {

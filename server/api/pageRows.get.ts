@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import type { ProductList } from '../../core/bench/bench'
-import { pagesWith, toPageRow } from '../../core/bench/pageRows'
+import type { ProductList } from '../../core/workbench/workbench'
+import { pagesWith, toPageRow } from '../../core/workbench/pageRows'
 import { lanePages } from '../../core/links/pageLanes'
-import { useShop } from '../engine/useShop'
+import { useShop } from '../live/useShop'
 
 const query = z.object({
   page: z.enum(lanePages),

@@ -1,11 +1,11 @@
 import { z } from 'zod'
-import type { SuggestionsAnswer } from '../../core/bench/bench'
-import { toProductRow } from '../../core/bench/bench'
+import type { SuggestionsAnswer } from '../../core/workbench/workbench'
+import { toProductRow } from '../../core/workbench/workbench'
 import { CommandError } from '../../core/journal/commandError'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { reasonWords, suggest } from '../../core/suggestions/suggest'
 import { textIn } from '../../core/text/text'
-import { useShop } from '../engine/useShop'
+import { useShop } from '../live/useShop'
 
 const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.number().int().min(1).max(100).default(24) })
 

@@ -9,7 +9,7 @@ import { imageOf } from '../../core/catalogue/product'
 import { itemName } from '../../core/delivery/deliveredItem'
 import { formatMoney } from '../../core/money/money'
 import { textIn } from '../../core/text/text'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 
 /** A finding as the studio shows it. @param onSection the details of one on a section, when they are known */
 export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: SectionFinding): FindingRow {

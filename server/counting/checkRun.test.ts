@@ -7,7 +7,7 @@ import { countedOnPages, fillFindings, ruleFindings, sameFindings } from '../../
 import type { FillStep } from '../../core/fillSteps/fillStep'
 import { linkStep } from '../../core/fillSteps/fillStep'
 import { completed } from '../../core/steps'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 import type { Step } from './followed.testing'
 import { followed, settled, skus, tried, walked } from './followed.testing'
 import type { Moment } from '../../core/time/moment'

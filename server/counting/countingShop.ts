@@ -4,7 +4,7 @@ import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
 import { PutAside } from '../../core/checks/putAside'
-import { Postings } from '../../core/finding/postings'
+import { Postings } from '../../core/productSearch/postings'
 import type { CountedShop } from '../../core/journal/counting'
 import { HeldStates } from '../../core/journal/states'
 import type { Lane } from '../../core/links/lane'
@@ -26,7 +26,7 @@ import { completed } from '../../core/steps'
 import { textIn } from '../../core/text/text'
 import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
-import { planBookOf, versionOf } from '../engine/draftedShop'
+import { planBookOf, versionOf } from '../live/draftedShop'
 
 /** All that selection needs of a shop, in a form that another thread can be handed. */
 export interface CountingShopParts {

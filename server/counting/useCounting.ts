@@ -1,4 +1,4 @@
-import { useShop } from '../engine/useShop'
+import { useShop } from '../live/useShop'
 import { CountingThread } from './countingThread'
 
 let thread: Promise<CountingThread> | undefined

@@ -1,9 +1,9 @@
 // eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the declaration of a wildcard module can't be imported
-/// <reference path="../workers/workerScript.d.ts" />
+/// <reference path="../threads/workerScript.d.ts" />
 import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
-import type { ReadFileMessage, ReadFileTask } from '../workers/readFile.worker'
-import script from '../workers/readFile.worker?worker-script'
+import type { ReadFileMessage, ReadFileTask } from '../threads/readFile.worker'
+import script from '../threads/readFile.worker?worker-script'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { ReadRows } from './readRows'
 

@@ -1,5 +1,5 @@
 import type { SetUpContext } from '../../core/exchange/setUp/setUp'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 
 /** What reading and writing a set-up needs to know of the shop. */
 export const setUpContext = (shop: LiveShop): SetUpContext => ({

@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
-import type { CommandAnswer } from '../../core/bench/bench'
+import type { CommandAnswer } from '../../core/workbench/workbench'
 import type { Change } from '../../core/records/registry'
-import { useShop } from '../engine/useShop'
+import { useShop } from '../live/useShop'
 import { editorOf } from '../utils/request'
 import type { CommandLog, Done } from './commandLog'
 

@@ -7,8 +7,8 @@ import { describeCommand, findUse, isAs, planCommand, recordOf } from '../../cor
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
 import type { ImportCommand, JournalEntry, Write } from '../store/journal'
 import type { Store, StoreWriter } from '../store/port'
-import type { LiveShop } from '../engine/liveShop'
-import { loadLiveShop } from '../engine/loadLiveShop'
+import type { LiveShop } from '../live/liveShop'
+import { loadLiveShop } from '../live/loadLiveShop'
 
 /** What a command, undo or redo did. */
 export interface Done {

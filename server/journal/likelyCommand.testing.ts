@@ -7,7 +7,7 @@ import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../core/pageTypes/registry'
 import type { Versions } from '../../core/sections/versions'
 import { isUnpublished } from '../../core/sections/versions'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 
 /** Chooses one of several. */
 type Choose = <T>(of: Iterable<T>) => T

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import type { Command } from '../../core/records/registry'
-import { loadLiveShop } from '../engine/loadLiveShop'
+import { loadLiveShop } from '../live/loadLiveShop'
 import { withStore } from '../store/temporaryStore.testing'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 import { CommandLog } from './commandLog'
 
 const contents = {

@@ -6,9 +6,9 @@ import { planReach } from '../../core/pagePlans/planReach'
 import { imageOf } from '../../core/catalogue/product'
 import { itemName } from '../../core/delivery/deliveredItem'
 import { textIn } from '../../core/text/text'
-import { runInSteps } from '../engine/runInSteps'
-import type { LiveShop } from '../engine/liveShop'
-import { useShop } from '../engine/useShop'
+import { runInSteps } from '../live/runInSteps'
+import type { LiveShop } from '../live/liveShop'
+import { useShop } from '../live/useShop'
 
 /** The shop with its plans as drafts. */
 export const plannedShop = ({ drafted, catalogue, categories, articles }: LiveShop): PlannedShop => ({ plans: drafted.plans, catalogue, categories, articles })

@@ -1,5 +1,5 @@
-import { keepRecountingProblems } from '../engine/recountProblems'
-import { useShop } from '../engine/useShop'
+import { keepRecountingProblems } from '../live/recountProblems'
+import { useShop } from '../live/useShop'
 import { sweepReceived } from '../exchange/receiveFile'
 import { publishWhenDue } from '../journal/publishDue'
 import { openStreams } from '../journal/openStreams'

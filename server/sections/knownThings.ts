@@ -1,8 +1,8 @@
 import type { KnownThings } from '../../core/sections/sectionProblems'
-import { attributeList } from '../../core/finding/postings'
+import { attributeList } from '../../core/productSearch/postings'
 import { formatMoney } from '../../core/money/money'
 import { textIn } from '../../core/text/text'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 
 /** What the shop has that sections may speak of, by the names that the studio shows. */
 export function knownThings(shop: LiveShop): KnownThings {

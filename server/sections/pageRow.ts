@@ -5,7 +5,7 @@ import type { PageKind } from '../../core/pageTypes/registry'
 import { pageTypes } from '../../core/pageTypes/registry'
 import type { PageList } from '../../core/studio/sectionAnswers'
 import { textIn } from '../../core/text/text'
-import type { LiveShop } from '../engine/liveShop'
+import type { LiveShop } from '../live/liveShop'
 
 /** A page in a list of pages. @param subject SKU or key of what it is about */
 export function toPageRow(kind: PageKind, subject: string, shop: LiveShop): PageList['pages'][number] {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ProductRow } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
 import { groupsOf } from '../../../core/catalogue/bundle'
 import type { StoredBundle } from '../../../core/studio/bundleAnswers'
 import { withComponents, withGroupFor, withPicks, withProductIn } from '../../../core/bundles/editBundle'

@@ -4,7 +4,7 @@ import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'
-import { commandAnswerSchema } from '../../../core/bench/bench'
+import { commandAnswerSchema } from '../../../core/workbench/workbench'
 
 /** Where the shop's days begin and end. */
 const studio = useStudioShop()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import PhCaretDown from '~icons/ph/caret-down'
-import type { ProductSort } from '../../../core/finding/productFinder'
+import type { ProductSort } from '../../../core/productSearch/productFinder'
 
 /** The order of a list of products. */
 const sort = defineModel<string | undefined>({ required: true })

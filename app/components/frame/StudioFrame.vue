@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import type { CommandAnswer } from '../../../core/bench/bench'
+import type { CommandAnswer } from '../../../core/workbench/workbench'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import type { HistoryEntry } from '../../../core/bench/bench'
-import { historyAnswerSchema } from '../../../core/bench/bench'
-import { useBench } from '../../stores/bench'
+import type { HistoryEntry } from '../../../core/workbench/workbench'
+import { historyAnswerSchema } from '../../../core/workbench/workbench'
+import { useWorkbench } from '../../stores/workbench'
 import { ApiProblem, callApi } from '../../utils/callApi'
 import { dayWords } from '../../utils/dayWords'
 
 /** What was changed, newest first: on the products on the bench, or in the whole shop. */
 const emit = defineEmits<{ revert: [entry: number] }>()
-const bench = useBench()
+const bench = useWorkbench()
 
 const wanted = ref<'bench' | 'shop'>('bench')
 const skus = computed(() => wanted.value === 'bench' ? bench.products.map(product => product.sku) : null)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
-import type { KindsAnswer } from '../../../core/bench/bench'
-import { kindsAnswerSchema } from '../../../core/bench/bench'
+import type { KindsAnswer } from '../../../core/workbench/workbench'
+import { kindsAnswerSchema } from '../../../core/workbench/workbench'
 import type { Command } from '../../../core/records/registry'
 import type { KindSettings, LinkKind } from '../../../core/links/kind'
 import { useHistory } from '../../stores/history'

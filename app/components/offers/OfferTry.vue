@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
-import type { ProductRow } from '../../../core/bench/bench'
-import { productRowSchema } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
+import { productRowSchema } from '../../../core/workbench/workbench'
 import { pageAnswerSchema } from '../../../core/delivery/contract'
 import type { Offer } from '../../../core/offers/offer'
 import { useOffers } from '../../stores/offers'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ProductRow } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 import PhCheck from '~icons/ph/check-bold'
 

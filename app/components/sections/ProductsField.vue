@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { z } from 'zod'
-import type { ProductRow } from '../../../core/bench/bench'
-import { productListSchema, productRowSchema } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
+import { productListSchema, productRowSchema } from '../../../core/workbench/workbench'
 import { useMessages } from '../../stores/messages'
 import { callApi } from '../../utils/callApi'
 

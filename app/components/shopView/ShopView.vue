@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { pageOfSource } from '../../../core/links/pageLanes'
 import { previewAddress } from '../../utils/previewAddress'
 import type { Device } from '../../utils/devices'
@@ -8,7 +8,7 @@ import PhQuestion from '~icons/ph/question'
 
 /** The real shop page of the product on the bench, kept up to date, and on demand why it shows what it shows. */
 const emit = defineEmits<{ changed: [] }>()
-const bench = useBench()
+const bench = useWorkbench()
 const frame = useTemplateRef('frame')
 
 const page = ref<'product' | 'cart'>('product')

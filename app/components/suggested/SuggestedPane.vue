@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { SuggestionsAnswer } from '../../../core/bench/bench'
-import { suggestionsAnswerSchema } from '../../../core/bench/bench'
-import { useBench } from '../../stores/bench'
+import type { SuggestionsAnswer } from '../../../core/workbench/workbench'
+import { suggestionsAnswerSchema } from '../../../core/workbench/workbench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 import { ApiProblem, callApi } from '../../utils/callApi'
 import PhX from '~icons/ph/x'
@@ -9,7 +9,7 @@ import PhX from '~icons/ph/x'
 /** Targets that Manada suggests for a kind, each with its reasons; one key links or dismisses. */
 const emit = defineEmits<{ linked: [kind: string], changed: [] }>()
 const kind = defineModel<string | null>('kind', { required: true })
-const bench = useBench()
+const bench = useWorkbench()
 const studio = useStudioShop()
 
 const current = computed(() => studio.kinds.find(each => each.key === kind.value) ?? studio.kinds[0])

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Pane, Splitpanes } from 'splitpanes'
-import type { CommandAnswer } from '../../../core/bench/bench'
+import type { CommandAnswer } from '../../../core/workbench/workbench'
 import { checkSchema as anyCheck, checkGroups } from '../../../core/checks/check'
 import { checkWords } from '../../../core/checks/checkWords'
 import { useChecks } from '../../stores/checks'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Pane, Splitpanes } from 'splitpanes'
 import { useLocalStorage } from '@vueuse/core'
-import type { CommandAnswer } from '../../../core/bench/bench'
-import { useBench } from '../../stores/bench'
-import { useFinding } from '../../stores/finding'
+import type { CommandAnswer } from '../../../core/workbench/workbench'
+import { useWorkbench } from '../../stores/workbench'
+import { useProductSearch } from '../../stores/productSearch'
 import { useHistory } from '../../stores/history'
 import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
@@ -21,8 +21,8 @@ const route = useRoute()
 const router = useRouter()
 const studio = useStudioShop()
 const history = useHistory()
-const bench = useBench()
-const finding = useFinding()
+const bench = useWorkbench()
+const finding = useProductSearch()
 const messages = useMessages()
 const sections = useSectionDrafts()
 

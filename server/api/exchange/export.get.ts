@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { fileFormatKeys, fileFormatOf } from '../../../core/exchange/formats/registry'
 import { fileKindKeys } from '../../../core/exchange/kinds/registry'
-import { useShop } from '../../engine/useShop'
+import { useShop } from '../../live/useShop'
 import { exportFile } from '../../exchange/exportFile'
 
 const query = z.object({

@@ -2,8 +2,8 @@ import type { z } from 'zod'
 import type { planCountsAnswerSchema } from '../../../core/studio/planAnswers'
 import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { planCounts } from '../../../core/pagePlans/planReach'
-import { runInSteps } from '../../engine/runInSteps'
-import { useShop } from '../../engine/useShop'
+import { runInSteps } from '../../live/runInSteps'
+import { useShop } from '../../live/useShop'
 import { plannedShop } from '../../pagePlans/usePlanReach'
 
 /** How many pages get each plan. */

@@ -1,8 +1,8 @@
 import { planReview } from '../../../core/checks/planReview'
 import type { PlanReviewAnswer } from '../../../core/studio/planAnswers'
 import { planReviewQuerySchema } from '../../../core/studio/planAnswers'
-import { runInSteps } from '../../engine/runInSteps'
-import { useShop } from '../../engine/useShop'
+import { runInSteps } from '../../live/runInSteps'
+import { useShop } from '../../live/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 

@@ -1,11 +1,11 @@
 import { z } from 'zod'
-import type { ProductList } from '../../../core/bench/bench'
-import { toProductRow } from '../../../core/bench/bench'
+import type { ProductList } from '../../../core/workbench/workbench'
+import { toProductRow } from '../../../core/workbench/workbench'
 import { UnknownSubjectError } from '../../../core/selection/shop'
-import { productFilterSchema } from '../../../core/finding/productFilter'
-import { productSortSchema } from '../../../core/finding/productFinder'
-import { findProducts } from '../../engine/findProducts'
-import { useShop } from '../../engine/useShop'
+import { productFilterSchema } from '../../../core/productSearch/productFilter'
+import { productSortSchema } from '../../../core/productSearch/productFinder'
+import { findProducts } from '../../live/findProducts'
+import { useShop } from '../../live/useShop'
 
 const query = productFilterSchema.extend({
   q: z.string().max(200).default(''),

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import type { ProductRow } from '../../../core/bench/bench'
-import { toProductRow } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
+import { toProductRow } from '../../../core/workbench/workbench'
 import { skuSchema } from '../../../core/catalogue/sku'
-import { useShop } from '../../engine/useShop'
+import { useShop } from '../../live/useShop'
 import { queryOf } from '../../utils/request'
 
 const query = z.object({ sku: z.union([z.array(skuSchema).max(200), skuSchema.transform(each => [each])]) })

@@ -1,8 +1,8 @@
 import { z } from 'zod'
-import type { ProductList } from '../../../core/bench/bench'
-import { toProductRow } from '../../../core/bench/bench'
+import type { ProductList } from '../../../core/workbench/workbench'
+import { toProductRow } from '../../../core/workbench/workbench'
 import { UnknownSubjectError } from '../../../core/selection/shop'
-import { useShop } from '../../engine/useShop'
+import { useShop } from '../../live/useShop'
 
 /** The variants of a product, as rows of a list. */
 export default api(async (event): Promise<ProductList> => {

@@ -1,5 +1,5 @@
 import type { ReleasesAnswer } from '../../../core/releases/release'
-import { useShop } from '../../engine/useShop'
+import { useShop } from '../../live/useShop'
 
 const maxListed = 200
 

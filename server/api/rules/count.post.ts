@@ -1,10 +1,10 @@
-import { toProductRow } from '../../../core/bench/bench'
+import { toProductRow } from '../../../core/workbench/workbench'
 import type { RuleAnswer } from '../../../core/studio/sectionAnswers'
 import { ruleQuestionSchema } from '../../../core/studio/sectionAnswers'
 import { UnknownSubjectError } from '../../../core/selection/shop'
 import { countRule } from '../../../core/selection/countRule'
-import { runInSteps } from '../../engine/runInSteps'
-import { useShop } from '../../engine/useShop'
+import { runInSteps } from '../../live/runInSteps'
+import { useShop } from '../../live/useShop'
 import { bodyOf } from '../../utils/request'
 
 /** How many matches are shown as samples. */

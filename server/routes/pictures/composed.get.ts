@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
 import { z } from 'zod'
-import { dataFolder } from '../../engine/useShop'
+import { dataFolder } from '../../live/useShop'
 import { pictureTypes } from '../../pictures/pictureTypes'
 
 const oneSchema = z.string().max(2048)

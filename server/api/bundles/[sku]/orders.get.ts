@@ -1,7 +1,7 @@
 import type { BundleOrders } from '../../../../core/studio/bundleAnswers'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { textIn } from '../../../../core/text/text'
-import { useShop } from '../../../engine/useShop'
+import { useShop } from '../../../live/useShop'
 
 const most = 50
 

@@ -3,7 +3,7 @@ import type { CartAnswer } from '../../../../core/delivery/contract'
 import { cartRequestSchema, languageQuerySchema } from '../../../../core/delivery/contract'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { answerContextOf } from '../../../delivery/answerContext'
-import { useShop } from '../../../engine/useShop'
+import { useShop } from '../../../live/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
 export default api(async (event): Promise<CartAnswer> => {

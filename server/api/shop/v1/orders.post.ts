@@ -2,7 +2,7 @@ import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { OrderAnswer } from '../../../../core/delivery/contract'
 import { languageQuerySchema, orderRequestSchema } from '../../../../core/delivery/contract'
 import { answerContextOf } from '../../../delivery/answerContext'
-import { useShop } from '../../../engine/useShop'
+import { useShop } from '../../../live/useShop'
 import { OrderRefused, placeOrder } from '../../../orders/placeOrder'
 
 /** Places an order of the simulated checkout. */

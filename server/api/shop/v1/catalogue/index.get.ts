@@ -4,7 +4,7 @@ import { overviewQuerySchema } from '../../../../../core/delivery/contract'
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
-import { useShop } from '../../../../engine/useShop'
+import { useShop } from '../../../../live/useShop'
 
 export default publicAnswer(async (event): Promise<ShopAnswer> => {
   const { lang, draft } = queryOf(event, overviewQuerySchema)

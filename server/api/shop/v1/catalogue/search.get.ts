@@ -1,11 +1,11 @@
 import { catalogueCard } from '../../../../../core/delivery/catalogueAnswer'
 import type { SearchAnswer } from '../../../../../core/delivery/contract'
 import { searchQuerySchema } from '../../../../../core/delivery/contract'
-import { productFilterSchema } from '../../../../../core/finding/productFilter'
+import { productFilterSchema } from '../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
-import { findProducts } from '../../../../engine/findProducts'
-import { useShop } from '../../../../engine/useShop'
+import { findProducts } from '../../../../live/findProducts'
+import { useShop } from '../../../../live/useShop'
 
 export default publicAnswer(async (event): Promise<SearchAnswer> => {
   const { lang, q, limit } = queryOf(event, searchQuerySchema)

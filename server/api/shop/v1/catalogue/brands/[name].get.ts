@@ -1,11 +1,11 @@
 import { catalogueCard } from '../../../../../../core/delivery/catalogueAnswer'
 import type { BrandAnswer } from '../../../../../../core/delivery/contract'
 import { listQuerySchema } from '../../../../../../core/delivery/contract'
-import { productFilterSchema } from '../../../../../../core/finding/productFilter'
+import { productFilterSchema } from '../../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
-import { findProducts } from '../../../../../engine/findProducts'
-import { useShop } from '../../../../../engine/useShop'
+import { findProducts } from '../../../../../live/findProducts'
+import { useShop } from '../../../../../live/useShop'
 
 export default publicAnswer(async (event): Promise<BrandAnswer> => {
   const { lang, offset, limit } = queryOf(event, listQuerySchema)

@@ -2,11 +2,11 @@ import { catalogueCard, categoryPath, namedKey } from '../../../../../../core/de
 import type { CategoryAnswer } from '../../../../../../core/delivery/contract'
 import { listQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
-import { productFilterSchema } from '../../../../../../core/finding/productFilter'
+import { productFilterSchema } from '../../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
-import { findProducts } from '../../../../../engine/findProducts'
-import { useShop } from '../../../../../engine/useShop'
+import { findProducts } from '../../../../../live/findProducts'
+import { useShop } from '../../../../../live/useShop'
 
 export default publicAnswer(async (event): Promise<CategoryAnswer> => {
   const { lang, offset, limit } = queryOf(event, listQuerySchema)

@@ -3,7 +3,7 @@ import { languageQuerySchema } from '../../../../../../core/delivery/contract'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
-import { useShop } from '../../../../../engine/useShop'
+import { useShop } from '../../../../../live/useShop'
 
 export default publicAnswer(async (event) => {
   const { lang } = queryOf(event, languageQuerySchema)

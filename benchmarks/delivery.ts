@@ -16,7 +16,7 @@ const port = 4395
 const server = `http://127.0.0.1:${port}`
 
 /** The server with the bare route: `nuxt build --envName bench`. */
-const file = 'bench/.output/server/index.mjs'
+const file = 'benchmarks/.output/server/index.mjs'
 
 async function answering(url: string): Promise<void> {
   for (const start = Date.now(); Date.now() - start < 120_000;) {

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { ProductRow } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
 import type { LinkKind } from '../../../core/links/kind'
 import { sourceOfPage } from '../../../core/links/pageLanes'
-import { useBench } from '../../stores/bench'
-import { useFinding } from '../../stores/finding'
+import { useWorkbench } from '../../stores/workbench'
+import { useProductSearch } from '../../stores/productSearch'
 import { useStudioShop } from '../../stores/studioShop'
 import { dragType } from '../../utils/dragType'
 import PhArrowsLeftRight from '~icons/ph/arrows-left-right'
@@ -13,10 +13,10 @@ import PhArrowsLeftRight from '~icons/ph/arrows-left-right'
 const emit = defineEmits<{ linked: [kind: string] }>()
 /** The kind that the merchandiser is filling: its button is lit. */
 const kind = defineModel<string | null>('kind', { required: true })
-const bench = useBench()
+const bench = useWorkbench()
 const studio = useStudioShop()
 
-const { query, picked } = storeToRefs(useFinding())
+const { query, picked } = storeToRefs(useProductSearch())
 const quick = computed(() => [
   ...bench.product?.categoryKeys[0] === undefined ? [] : [{ name: 'category', value: bench.product.categoryKeys[0], words: 'same category' }],
   { name: 'stock', value: 'in', words: 'in stock' },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
 import { sameTrait } from '../../../core/catalogue/neighbours'
@@ -10,7 +10,7 @@ import PhX from '~icons/ph/x'
 
 /** The product on the bench with its lanes. */
 const emit = defineEmits<{ open: [sku: string], take: [sku: string], find: [kind: string], edited: [kind: string], linked: [kind: string], changed: [], kinds: [] }>()
-const bench = useBench()
+const bench = useWorkbench()
 const studio = useStudioShop()
 const root = useTemplateRef<HTMLElement>('root')
 

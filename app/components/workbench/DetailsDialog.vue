@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import type { MergedRow } from '../../../core/bench/mergedLane'
+import type { MergedRow } from '../../../core/workbench/mergedLane'
 import type { LinkKind } from '../../../core/links/kind'
 import type { LinkDetails } from '../../../core/links/lane'
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** Asks from when until when a link is shown, and for a note. */
 const props = defineProps<{ row: MergedRow, kind: LinkKind }>()
 const emit = defineEmits<{ close: [], save: [details: LinkDetails] }>()
 const studio = useStudioShop()
-const bench = useBench()
+const bench = useWorkbench()
 
 const from = ref(props.row.from?.slice(0, 10) ?? '')
 const until = ref(props.row.until?.slice(0, 10) ?? '')

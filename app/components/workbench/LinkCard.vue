@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import type { MergedRow } from '../../../core/bench/mergedLane'
+import type { MergedRow } from '../../../core/workbench/mergedLane'
 import type { LinkKind } from '../../../core/links/kind'
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 import { dayWords } from '../../utils/dayWords'
 import PhDotsThree from '~icons/ph/dots-three-bold'
@@ -11,7 +11,7 @@ import PhX from '~icons/ph/x-bold'
 const props = defineProps<{ row: MergedRow, place: number, kind: LinkKind }>()
 const emit = defineEmits<{ remove: [], open: [], place: [], details: [], complete: [], linkBack: [] }>()
 const studio = useStudioShop()
-const bench = useBench()
+const bench = useWorkbench()
 
 const difference = computed(() => {
   const percent = props.row.difference

@@ -1,7 +1,7 @@
-import type { BenchProduct, LaneRow } from '../../core/bench/bench'
-import { benchAnswerSchema } from '../../core/bench/bench'
-import type { MergedRow } from '../../core/bench/mergedLane'
-import { mergeLanes } from '../../core/bench/mergedLane'
+import type { WorkbenchProduct, LaneRow } from '../../core/workbench/workbench'
+import { workbenchAnswerSchema } from '../../core/workbench/workbench'
+import type { MergedRow } from '../../core/workbench/mergedLane'
+import { mergeLanes } from '../../core/workbench/mergedLane'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import type { Command } from '../../core/records/registry'
 import type { LinkKind } from '../../core/links/kind'
@@ -17,11 +17,11 @@ type OnLanes<C> = C extends { type: 'dismiss' | 'bringBack' } ? never : C extend
 type Edit = OnLanes<Command>
 
 /** The products on the bench, one or several, and their lanes. Edits show at once and are sent one after another. */
-export const useBench = defineStore('bench', () => {
+export const useWorkbench = defineStore('bench', () => {
   const history = useHistory()
   const messages = useMessages()
 
-  const products = shallowRef<BenchProduct[]>([])
+  const products = shallowRef<WorkbenchProduct[]>([])
   const problem = shallowRef<ApiProblem | null>(null)
   const loading = ref(false)
   let wanted: string[] = []
@@ -53,7 +53,7 @@ export const useBench = defineStore('bench', () => {
   async function fetchProducts(skus: string[]): Promise<void> {
     const before = edits
     try {
-      const fetched = await callApi(benchAnswerSchema, '/api/bench', { query: { sku: skus } })
+      const fetched = await callApi(workbenchAnswerSchema, '/api/bench', { query: { sku: skus } })
       // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put the lane back for a moment, and the next key would go astray.
       if (wanted !== skus || waiting || before !== edits) return
       products.value = fetched.products

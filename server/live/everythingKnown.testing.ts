@@ -1,6 +1,6 @@
 import { LinkIndex } from '../../core/links/linkIndex'
-import { productFilterSchema } from '../../core/finding/productFilter'
-import { productSortSchema } from '../../core/finding/productFinder'
+import { productFilterSchema } from '../../core/productSearch/productFilter'
+import { productSortSchema } from '../../core/productSearch/productFinder'
 import type { ListOrder } from '../../core/catalogue/orders'
 import { records } from '../../core/records/registry'
 import { freeOrdersSchema } from '../../core/candidates/order'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** Asks whose lanes are copied to the other products on the bench, and how. */
 const emit = defineEmits<{ close: [], copy: [kinds: string[], from: string, to: string[], replace: boolean] }>()
-const bench = useBench()
+const bench = useWorkbench()
 const studio = useStudioShop()
 
 const from = ref(bench.products[0]!.sku)

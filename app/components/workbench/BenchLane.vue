@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
 import { nameOrder } from '../../../core/text/nameOrder'
-import type { MergedRow } from '../../../core/bench/mergedLane'
+import type { MergedRow } from '../../../core/workbench/mergedLane'
 import type { LinkKind } from '../../../core/links/kind'
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 import { dragType } from '../../utils/dragType'
 import PhDotsThree from '~icons/ph/dots-three-bold'
@@ -13,7 +13,7 @@ import PhPlus from '~icons/ph/plus'
 const props = defineProps<{ kind: LinkKind }>()
 const emit = defineEmits<{ open: [sku: string], find: [], edited: [], linked: [], focusCard: [index: number], leave: [by: 1 | -1, index: number] }>()
 
-const bench = useBench()
+const bench = useWorkbench()
 const studio = useStudioShop()
 const rows = computed(() => bench.lane(props.kind.key))
 const movingByNumber = ref<MergedRow | null>(null)

@@ -1,10 +1,10 @@
-import type { ProductRow } from '../../core/bench/bench'
+import type { ProductRow } from '../../core/workbench/workbench'
 import type { ListQuery } from '../utils/listQuery'
-import { useBench } from './bench'
+import { useWorkbench } from './workbench'
 
 /** What is looked for and picked among the targets; it outlives the pane that shows it. */
-export const useFinding = defineStore('finding', () => {
-  const bench = useBench()
+export const useProductSearch = defineStore('finding', () => {
+  const bench = useWorkbench()
   const query = ref<ListQuery>({})
   /** Rows by SKU. */
   const picked = ref(new Map<string, ProductRow>())

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { ProductRow } from '../../../core/bench/bench'
-import { productListSchema } from '../../../core/bench/bench'
+import type { ProductRow } from '../../../core/workbench/workbench'
+import { productListSchema } from '../../../core/workbench/workbench'
 import { useMessages } from '../../stores/messages'
 import { useStudioShop } from '../../stores/studioShop'
 import { callApi } from '../../utils/callApi'

@@ -1,5 +1,5 @@
-import type { ProductSort } from '../../core/finding/productFinder'
-import type { ProductFilter } from '../../core/finding/productFilter'
+import type { ProductSort } from '../../core/productSearch/productFinder'
+import type { ProductFilter } from '../../core/productSearch/productFilter'
 import type { Running } from './useShop'
 
 export interface ProductQuery {

@@ -2,12 +2,12 @@
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
 import { sameTrait } from '../../../core/catalogue/neighbours'
 import type { Trait } from '../../../core/catalogue/traits'
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** Asks which traits of the product count when neighbours are looked for, and which categories are left out. */
 const emit = defineEmits<{ close: [], save: [settings: NeighbourSettings] }>()
-const bench = useBench()
+const bench = useWorkbench()
 const studio = useStudioShop()
 const product = bench.product!
 

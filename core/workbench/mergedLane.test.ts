@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { LaneRow } from './bench'
+import type { LaneRow } from './workbench'
 import { mergeLanes } from './mergedLane'
 
 const row = (target: string, part: Partial<LaneRow> = {}): LaneRow => ({

@@ -5,7 +5,7 @@ import { makeProduct } from '../catalogue/makeProduct.testing'
 import { allCount } from '../catalogue/neighbours'
 import { LinkIndex } from '../links/linkIndex'
 import { makeIndex } from '../selection/makeShop.testing'
-import { benchProductSchema, productRowSchema } from './bench'
+import { workbenchProductSchema, productRowSchema } from './workbench'
 import { pagesWith, toBenchPage, toPageRow } from './pageRows'
 import { momentIn } from '../time/moment'
 
@@ -42,10 +42,10 @@ describe('articles and categories as rows', () => {
 
 describe('articles and categories on the bench', () => {
   it('have one lane, of what the shop still has, with what is wrong with it', () => {
-    const article = benchProductSchema.parse(toBenchPage('article:spring', shop, at))
+    const article = workbenchProductSchema.parse(toBenchPage('article:spring', shop, at))
     expect([article.page, article.sku, article.name]).toEqual(['article', 'article:spring', 'In spring'])
     expect(article.lanes.named!.map(row => [row.target, row.price, row.difference, row.problem])).toEqual([['SMO', 4000, null, null], ['OLD', 1000, null, 'notForSale']])
-    const category = benchProductSchema.parse(toBenchPage('category:tools', shop, at))
+    const category = workbenchProductSchema.parse(toBenchPage('category:tools', shop, at))
     expect(category.lanes['related-categories']!.map(row => [row.target, row.sku, row.name, row.image])).toEqual([['smokers', 'category:smokers', 'Smokers', '/smoker.svg']])
     expect([toBenchPage('article:gone', shop, at), toBenchPage('category:gone', shop, at)]).toEqual([null, null])
   })

@@ -78,7 +78,7 @@ export const laneRowSchema = z.object({
 export type LaneRow = z.infer<typeof laneRowSchema>
 
 /** A product on the bench: its facts and its lane of every kind; or an article or category, with the one lane it has. */
-export const benchProductSchema = productRowSchema.extend({
+export const workbenchProductSchema = productRowSchema.extend({
   /** null: it is a product. The SKU is then what lanes know the article or category by. */
   page: z.enum(lanePages).nullable(),
   was: z.int().nullable(),
@@ -92,10 +92,10 @@ export const benchProductSchema = productRowSchema.extend({
   inBundles: z.array(z.object({ sku: z.string(), name: z.string() })),
   lanes: z.record(z.string(), z.array(laneRowSchema)),
 })
-export type BenchProduct = z.infer<typeof benchProductSchema>
+export type WorkbenchProduct = z.infer<typeof workbenchProductSchema>
 
 /** What is on the bench: the products in the order asked for. */
-export const benchAnswerSchema = z.object({ products: z.array(benchProductSchema) })
+export const workbenchAnswerSchema = z.object({ products: z.array(workbenchProductSchema) })
 
 export const productListSchema = z.object({ total: z.int(), rows: z.array(productRowSchema) })
 export type ProductList = z.infer<typeof productListSchema>
@@ -196,7 +196,7 @@ function traitWords({ of, name, value }: Trait, shop: BenchShop): string {
 }
 
 /** @param at milliseconds since 1970-01-01 UTC */
-export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: Moment): BenchProduct {
+export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: Moment): WorkbenchProduct {
   const { product } = item
   return {
     ...toProductRow({ product, variant: null }, shop, at),

@@ -6,8 +6,8 @@ import type { SelectionIndex } from '../candidates/selectionIndex'
 import { foldedWords, hasWords } from '../text/foldedWords'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
-import type { BenchProduct, BenchShop, LaneRow, ProductRow } from './bench'
-import { toLaneRow } from './bench'
+import type { WorkbenchProduct, BenchShop, LaneRow, ProductRow } from './workbench'
+import { toLaneRow } from './workbench'
 import type { Moment } from '../time/moment'
 
 /*
@@ -56,7 +56,7 @@ function pictureOf(key: string, { catalogue, index }: PageShop, at: Moment): str
 }
 
 /** @param source as lanes know the article or category; null: the shop doesn't have it */
-export function toBenchPage(source: string, shop: PageShop, at: Moment): BenchProduct | null {
+export function toBenchPage(source: string, shop: PageShop, at: Moment): WorkbenchProduct | null {
   const { page, key } = pageOfSource(source)!
   if (!(page === 'article' ? shop.catalogue.article(key) : shop.catalogue.category(key))) return null
   const kind = pageLaneKinds[page]

@@ -1,4 +1,4 @@
-import type { LaneRow } from './bench'
+import type { LaneRow } from './workbench'
 
 /** A link of several products' lanes, seen as one. */
 export interface MergedRow extends LaneRow {

@@ -4,7 +4,7 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { allCount } from '../catalogue/neighbours'
 import { makeKind } from '../links/makeKind.testing'
 import { LinkIndex } from '../links/linkIndex'
-import { benchProductSchema, productRowSchema, toBenchProduct, toProductRow } from './bench'
+import { workbenchProductSchema, productRowSchema, toBenchProduct, toProductRow } from './workbench'
 import { momentIn } from '../time/moment'
 
 const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
@@ -39,7 +39,7 @@ describe('toProductRow', () => {
 })
 
 describe('toBenchProduct', () => {
-  const { lanes, categories, categoryKeys } = benchProductSchema.parse(toBenchProduct({ product: smoker, variant: null }, shop, at))
+  const { lanes, categories, categoryKeys } = workbenchProductSchema.parse(toBenchProduct({ product: smoker, variant: null }, shop, at))
 
   it('tells of each link whether shoppers see it, what it carries, and whether it is returned; what the shop no longer has is passed over', () => {
     expect(lanes.related).toEqual([

@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import type { BenchProduct, ProductRow } from '../../../core/bench/bench'
+import type { WorkbenchProduct, ProductRow } from '../../../core/workbench/workbench'
 import { percentDifference } from '../../../core/money/money'
-import { useBench } from '../../stores/bench'
+import { useWorkbench } from '../../stores/workbench'
 import { useStudioShop } from '../../stores/studioShop'
 import PhCheck from '~icons/ph/check-bold'
 
 /** A product that may be linked, with what matters to the choice; compared with the one product that it would be linked to. */
-const props = defineProps<{ row: ProductRow | undefined, source: BenchProduct | null, linkedAs: string[], picked: boolean, canPick: boolean, isCategory: boolean, /** A word on it that comes before its own. */ note?: string, isPicked: (sku: string) => boolean }>()
+const props = defineProps<{ row: ProductRow | undefined, source: WorkbenchProduct | null, linkedAs: string[], picked: boolean, canPick: boolean, isCategory: boolean, /** A word on it that comes before its own. */ note?: string, isPicked: (sku: string) => boolean }>()
 const emit = defineEmits<{ pick: [row: ProductRow] }>()
 /** Whether its variants are in sight. */
 const variants = defineModel<boolean>('variants', { required: true })
 const studio = useStudioShop()
-const bench = useBench()
+const bench = useWorkbench()
 
 const difference = computed(() => {
   const percent = percentDifference(props.row?.price ?? null, props.source?.price ?? null)

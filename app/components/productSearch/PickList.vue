@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BenchProduct, ProductRow } from '../../../core/bench/bench'
+import type { WorkbenchProduct, ProductRow } from '../../../core/workbench/workbench'
 import type { LanePage } from '../../../core/links/pageLanes'
 import type { ListQuery } from '../../utils/listQuery'
 import { valuesOf, withoutFilters, withPart } from '../../utils/listQuery'
@@ -11,7 +11,7 @@ const props = defineProps<{
   /** What is found instead of products. */
   of: LanePage | null
   /** Rows are compared with this product. */
-  source: BenchProduct | null
+  source: WorkbenchProduct | null
   quick: { name: string, value: string, words: string }[]
   /** There is nothing yet that something could be picked for. */
   disabled?: boolean
