@@ -1,6 +1,6 @@
 import type { Finding, ProductCheck } from './check'
 import { productChecks } from './check'
-import type { Which } from '../journal/record'
+import type { Which } from '../journal/which'
 import type { Lane } from '../links/lane'
 import type { CheckedShop } from './productFindings'
 import { productFindings } from './productFindings'

@@ -1,7 +1,7 @@
 import type { Product } from '../catalogue/product'
 import type { LanePage } from '../links/pageLanes'
 import type { Lane } from '../links/lane'
-import type { Which } from './record'
+import type { Which } from './which'
 import type { SoldFact } from '../fillSteps/fillStepType'
 
 /** The copy of the shop that the counting thread has. Its links, products and sales are packed; states of records are copied as they are. */

@@ -3,14 +3,12 @@ import type { Product } from '../catalogue/product'
 import type { CountingRules } from './counting'
 import type { ShopView } from './shopView'
 import type { Keeper, States } from './states'
+import type { Which } from './which'
 
 /*
  * What a stored record is: a sort of thing that is changed by commands, undone, and held in memory by everyone who follows the changes.
  * The journal, the live shop, the counting thread and the database know records by this interface only; records/registry.ts lists them.
  */
-
-/** Which thing of a record: what it stands on, and its key there. Either may be empty. */
-export interface Which { owner: string, key: string }
 
 /** One thing before and after a command, as it is kept in the journal. */
 export interface ChangeOf<Of extends string, Value> extends Which { of: Of, before: Value, after: Value }

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { CommandContext } from '../journal/commandContext'
-import type { AnyChange, ChangeOf, StoredRecord, Use, Which } from '../journal/record'
+import type { AnyChange, ChangeOf, StoredRecord, Use } from '../journal/record'
+import type { Which } from '../journal/which'
 import type { ShopView } from '../journal/shopView'
 import { brandMarkCommands } from './brandMarks/brandMarkCommands'
 import { brandMarkRecord } from './brandMarks/brandMarkRecord'

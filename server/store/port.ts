@@ -1,7 +1,7 @@
 import type { Article, Category } from '../../core/catalogue/catalogue'
 import type { Product } from '../../core/catalogue/product'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
-import type { Which } from '../../core/journal/record'
+import type { Which } from '../../core/journal/which'
 import type { Change, Changed, RecordName } from '../../core/records/registry'
 import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'

@@ -1,4 +1,4 @@
-import type { Which } from '../../../core/journal/record'
+import type { Which } from '../../../core/journal/which'
 import type { Lane, Link } from '../../../core/links/lane'
 
 /** Lanes of rows that stand in the order of their sources, kinds and places, a row a link. */

@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize'
-import type { Which } from '../../../core/journal/record'
+import type { Which } from '../../../core/journal/which'
 import type { Lane, Link, LinkDetails } from '../../../core/links/lane'
 import { makeLink } from '../../../core/links/lane'
 import { batches } from './batches'

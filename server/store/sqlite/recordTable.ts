@@ -1,5 +1,5 @@
 import type { Transaction } from 'sequelize'
-import type { Which } from '../../../core/journal/record'
+import type { Which } from '../../../core/journal/which'
 import type { Database } from './database'
 
 /** How the things of a record stand in the database. */
