@@ -1,4 +1,5 @@
 import eslint from '@eslint/js'
+import prettier from 'eslint-config-prettier/flat'
 import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
@@ -8,6 +9,7 @@ export default tseslint.config(
   tseslint.configs.strict,
   tseslint.configs.stylistic,
   vue.configs['flat/recommended'],
+  prettier,
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
   {
     rules: {
@@ -19,13 +21,7 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'separate-type-imports', disallowTypeAnnotations: false }],
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
       'vue/multi-word-component-names': 'off',
-      'vue/max-attributes-per-line': 'off',
-      'vue/singleline-html-element-content-newline': 'off',
-      'vue/html-self-closing': 'off',
-      'vue/first-attribute-linebreak': 'off',
-      'vue/html-closing-bracket-newline': 'off',
       'vue/require-default-prop': 'off',
-      'vue/html-indent': ['error', 2, { alignAttributesVertically: false }],
     },
   },
   { files: ['scripts/**', 'demo/**', 'benchmarks/**'], rules: { 'no-console': 'off' } },

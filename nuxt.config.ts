@@ -47,7 +47,10 @@ export default defineNuxtConfig({
   $env: {
     bench: {
       buildDir: 'benchmarks/.nuxt',
-      serverHandlers: [{ route: '/bare', handler: '~~/benchmarks/bareRoute.ts' }, { route: '/stalls', handler: '~~/benchmarks/stallRoute.ts' }],
+      serverHandlers: [
+        { route: '/bare', handler: '~~/benchmarks/bareRoute.ts' },
+        { route: '/stalls', handler: '~~/benchmarks/stallRoute.ts' },
+      ],
       nitro: { output: { dir: 'benchmarks/.output' } },
     },
   },

@@ -4,7 +4,7 @@ import type { NuxtError } from '#app'
 /** What stands in the place of a page that can't be shown. */
 const props = defineProps<{ error: NuxtError }>()
 const inShop = computed(() => useRoute().path.startsWith('/shop'))
-const words = computed(() => props.error.status === 404 ? 'This page is not here' : 'This page can’t be shown just now')
+const words = computed(() => (props.error.status === 404 ? 'This page is not here' : 'This page can’t be shown just now'))
 useHead({ title: words })
 </script>
 
@@ -18,8 +18,25 @@ useHead({ title: words })
 </template>
 
 <style scoped>
-.error { max-width: 560px; margin: 18vh auto 0; padding: 0 24px; font: 16px/1.5 var(--text); color: var(--ink); }
-h1 { margin: 0 0 8px; font: 650 32px/1.15 var(--head); letter-spacing: -0.02em; }
-p { margin: 0 0 20px; color: var(--ink-soft); }
-a { color: var(--petrol); font-weight: 600; text-underline-offset: 3px; }
+.error {
+  max-width: 560px;
+  margin: 18vh auto 0;
+  padding: 0 24px;
+  font: 16px/1.5 var(--text);
+  color: var(--ink);
+}
+h1 {
+  margin: 0 0 8px;
+  font: 650 32px/1.15 var(--head);
+  letter-spacing: -0.02em;
+}
+p {
+  margin: 0 0 20px;
+  color: var(--ink-soft);
+}
+a {
+  color: var(--petrol);
+  font-weight: 600;
+  text-underline-offset: 3px;
+}
 </style>

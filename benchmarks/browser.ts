@@ -22,16 +22,17 @@ async function changesToShop(page: Page, server: string, sku: string): Promise<n
   const shown = page.frameLocator('iframe').locator('[data-section="related"] .frame')
   const looks = page.getByRole('region', { name: 'Section', exact: true }).getByRole('group', { name: 'Look' })
   await shown.waitFor()
-  const styleOf = () => shown.evaluate((frame) => {
-    const { backgroundColor, borderTopStyle, borderRadius } = getComputedStyle(frame)
-    return [backgroundColor, borderTopStyle, borderRadius].join()
-  })
+  const styleOf = () =>
+    shown.evaluate(frame => {
+      const { backgroundColor, borderTopStyle, borderRadius } = getComputedStyle(frame)
+      return [backgroundColor, borderTopStyle, borderRadius].join()
+    })
   const changes: number[] = []
   for (const name of ['Tray', 'Framed', 'Dusk', 'Plain', 'Tray', 'Framed', 'Dusk', 'Plain']) {
     const before = await styleOf()
     const start = performance.now()
     await looks.getByRole('button', { name }).click()
-    while (await styleOf() === before) if (performance.now() - start > 5000) break
+    while ((await styleOf()) === before) if (performance.now() - start > 5000) break
     changes.push(performance.now() - start)
   }
   return changes
@@ -76,12 +77,17 @@ export async function measureStudio(server: string, skus: string[]) {
       await lane.locator('[data-target]').first().focus()
       const start = performance.now()
       await page.keyboard.press('Delete')
-      while (await related.evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')).join()) === before) {
+      while ((await related.evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')).join())) === before) {
         if (performance.now() - start > 5000) break
       }
       edits.push(performance.now() - start)
     }
-    return { changeToShop: percentile(await changesToShop(page, server, skus[1]!), 50), typing: Math.max(0, ...typing), scrolling: Math.max(0, ...scrolling), editToShop: percentile(edits, 50) }
+    return {
+      changeToShop: percentile(await changesToShop(page, server, skus[1]!), 50),
+      typing: Math.max(0, ...typing),
+      scrolling: Math.max(0, ...scrolling),
+      editToShop: percentile(edits, 50),
+    }
   } finally {
     await browser.close()
   }

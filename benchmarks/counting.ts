@@ -6,7 +6,7 @@ const headers = { 'cookie': 'manada-editor=benchmark', 'content-type': 'applicat
 /** Asks until every change is counted in. Returns the milliseconds since a moment. */
 async function settled(address: string, since: number): Promise<number> {
   for (;;) {
-    const { settled } = await (await fetch(address)).json() as { settled: boolean }
+    const { settled } = (await (await fetch(address)).json()) as { settled: boolean }
     if (settled) return performance.now() - since
     await new Promise(resolve => setTimeout(resolve, 10))
   }
@@ -24,9 +24,22 @@ export async function measureFill(server: string, sku: string) {
 
   const started = performance.now()
   await send(server, {
-    type: 'changeSection', key: 'accessories', seen: {}, settings: { steps: [linkStep('accessory'), {
-      from: 'rule', rule: { when: { all: [] }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 5, to: 60 } }] } }, order: 'best-selling', subjects: 'page', cap: null, off: false,
-    }] },
+    type: 'changeSection',
+    key: 'accessories',
+    seen: {},
+    settings: {
+      steps: [
+        linkStep('accessory'),
+        {
+          from: 'rule',
+          rule: { when: { all: [] }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 5, to: 60 } }] } },
+          order: 'best-selling',
+          subjects: 'page',
+          cap: null,
+          off: false,
+        },
+      ],
+    },
   })
   const withRule = await settled(meter, started)
 
@@ -37,7 +50,9 @@ export async function measureFill(server: string, sku: string) {
 }
 
 async function laneOf(server: string, sku: string): Promise<string[]> {
-  const { products } = await (await fetch(`${server}/api/bench?sku=${sku}`)).json() as { products: { lanes: Record<string, { target: string }[]> }[] }
+  const { products } = (await (await fetch(`${server}/api/bench?sku=${sku}`)).json()) as {
+    products: { lanes: Record<string, { target: string }[]> }[]
+  }
   return products[0]!.lanes.accessory!.map(row => row.target)
 }
 

@@ -20,7 +20,10 @@ const file = 'benchmarks/.output/server/index.mjs'
 
 async function answering(url: string): Promise<void> {
   for (const start = Date.now(); Date.now() - start < 120_000;) {
-    const status = await fetch(url).then(answer => answer.status, () => 0)
+    const status = await fetch(url).then(
+      answer => answer.status,
+      () => 0,
+    )
     if (status === 200) return
     await new Promise(resolve => setTimeout(resolve, 20))
   }
@@ -38,22 +41,42 @@ function processorTimeOf({ pid }: ChildProcess): number {
   return (Number(fields[11]) + Number(fields[12])) * 10
 }
 
-interface Load { requestsPerSecond: number, processorMicroseconds: number }
+interface Load {
+  requestsPerSecond: number
+  processorMicroseconds: number
+}
 
 async function load(server: ChildProcess, urls: string[], seconds: number): Promise<Load> {
   const before = processorTimeOf(server)
-  const result = await autocannon({ url: new URL(urls[0]!).origin, connections: 20, duration: seconds, requests: urls.map(url => ({ path: new URL(url).pathname })) })
+  const result = await autocannon({
+    url: new URL(urls[0]!).origin,
+    connections: 20,
+    duration: seconds,
+    requests: urls.map(url => ({ path: new URL(url).pathname })),
+  })
   if (result.non2xx || result.errors) throw new Error(`${result.non2xx} answers were not 2xx, ${result.errors} requests failed.`)
-  return { requestsPerSecond: result.requests.average, processorMicroseconds: (processorTimeOf(server) - before) * 1000 / result.requests.total }
+  return {
+    requestsPerSecond: result.requests.average,
+    processorMicroseconds: ((processorTimeOf(server) - before) * 1000) / result.requests.total,
+  }
 }
 
 const middle = (loads: Load[]): Load => ({
-  requestsPerSecond: percentile(loads.map(each => each.requestsPerSecond), 50),
-  processorMicroseconds: percentile(loads.map(each => each.processorMicroseconds), 50),
+  requestsPerSecond: percentile(
+    loads.map(each => each.requestsPerSecond),
+    50,
+  ),
+  processorMicroseconds: percentile(
+    loads.map(each => each.processorMicroseconds),
+    50,
+  ),
 })
 
 function start(env: Record<string, string>): ChildProcess {
-  return spawn(process.execPath, [file], { env: { ...process.env, ...env, PORT: String(port), HOST: '127.0.0.1' }, stdio: ['ignore', 'ignore', 'inherit'] })
+  return spawn(process.execPath, [file], {
+    env: { ...process.env, ...env, PORT: String(port), HOST: '127.0.0.1' },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
 }
 
 async function stop(child: ChildProcess): Promise<void> {
@@ -109,8 +132,22 @@ export async function measureServer(folder: string, skus: string[]) {
     const memoryWithMeter = memoryOf(child)
     const exchange = await measureExchange(server, skus, 100_000)
     return {
-      startUp, memoryAtRest, memoryAfter, memoryAfterExchange: memoryOf(child), bytes: size,
-      delivery: middle(delivery), plain: middle(plain), search, suggestions, studio, exchange, fill, checks, memoryWithMeter, saleStall, afterSale,
+      startUp,
+      memoryAtRest,
+      memoryAfter,
+      memoryAfterExchange: memoryOf(child),
+      bytes: size,
+      delivery: middle(delivery),
+      plain: middle(plain),
+      search,
+      suggestions,
+      studio,
+      exchange,
+      fill,
+      checks,
+      memoryWithMeter,
+      saleStall,
+      afterSale,
     }
   } finally {
     await stop(child)

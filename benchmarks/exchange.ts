@@ -18,16 +18,18 @@ export async function measureExchange(server: string, skus: readonly string[], l
     if (!answer.ok) throw new Error(`${path} answers ${answer.status}: ${text.slice(0, 300)}`)
     return { took: (performance.now() - start) / 1000, text }
   }
-  const send = (query: string) => seconds(`/api/exchange/import?kind=links${query}`, { method: 'POST', body: file, headers: { ...headers, 'content-type': 'text/csv' } })
+  const send = (query: string) =>
+    seconds(`/api/exchange/import?kind=links${query}`, { method: 'POST', body: file, headers: { ...headers, 'content-type': 'text/csv' } })
   const dry = await send('&dry=1')
   // Others publish and buy in the meantime.
   let done!: Awaited<ReturnType<typeof send>>
   const stall = await longestStall(server, async () => {
-    const importing = send('').then(answer => done = answer)
+    const importing = send('').then(answer => (done = answer))
     await Promise.all([importing, publish(server, 5), sell(server)])
   })
   const { created, updated, unchanged, rejected } = JSON.parse(done.text) as Record<string, number>
-  if (rejected || created! + updated! + unchanged! !== links) throw new Error(`The import took ${created}, ${updated}, ${unchanged} and rejected ${rejected}.`)
+  if (rejected || created! + updated! + unchanged! !== links)
+    throw new Error(`The import took ${created}, ${updated}, ${unchanged} and rejected ${rejected}.`)
   const undone = await seconds('/api/undo', { method: 'POST', body: '{}', headers: { ...headers, 'content-type': 'application/json' } })
   const exported = await seconds('/api/exchange/export?kind=links')
   return { stall, dry: dry.took, done: done.took, undone: undone.took, exported: exported.took }

@@ -9,14 +9,28 @@ import { pictureCount } from './largeShop'
 /** Writes a large shop into an empty database. The links go in by the ten thousand, as they were never anybody's edits. */
 export async function fillLargeShop(store: SqliteStore, { products, categories, lanes }: ReturnType<typeof makeLargeShop>): Promise<void> {
   await store.fill({
-    settings: { name: 'Large shop', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/shop/products/{sku}', timeZone: 'UTC' },
-    products, categories, articles: [], orders: [],
+    settings: {
+      name: 'Large shop',
+      currency: 'EUR',
+      language: 'en',
+      languages: ['en'],
+      productUrl: '/shop/products/{sku}',
+      timeZone: 'UTC',
+    },
+    products,
+    categories,
+    articles: [],
+    orders: [],
   })
-  await store.database.write(async (transaction) => {
+  await store.database.write(async transaction => {
     // Products are numbered in their order, from 1.
-    const rows = Array.from(lanes()).flatMap(({ source, kind, targets }) => targets.map((target, i) => `(${source + 1},'${kind}',${i + 1},${target + 1},NULL)`))
+    const rows = Array.from(lanes()).flatMap(({ source, kind, targets }) =>
+      targets.map((target, i) => `(${source + 1},'${kind}',${i + 1},${target + 1},NULL)`),
+    )
     for (const some of batches(rows, 10_000)) {
-      await store.database.sequelize.query(`INSERT INTO links (sourceId, kind, place, targetId, variantId) VALUES ${some.join(',')}`, { transaction })
+      await store.database.sequelize.query(`INSERT INTO links (sourceId, kind, place, targetId, variantId) VALUES ${some.join(',')}`, {
+        transaction,
+      })
     }
   })
 }

@@ -21,12 +21,31 @@ const linked: FillStep[][] = [...kinds.map(kind => [linkStep(kind)]), [linkStep(
 const falling: FillStep[][] = [
   [linkStep('related')],
   [linkStep('cross-sell', 'cart')],
-  [linkStep('nobody-linked'), {
-    from: 'rule', order: 'best-selling', ...common,
-    rule: { when: { price: { from: 1000 } }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 110, to: 200 } }, { none: [{ brand: 'same' }] }] } },
-  }],
-  [linkStep('nobody-linked'), { from: 'rule', order: 'cheapest', ...common, rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'fits' }, { sharedTags: 1 }] } } }],
-  [linkStep('nobody-linked'), { from: 'traits', traits: ['category', 'brand', 'tag'], attribute: 'size', least: 2, order: 'strength', ...common }],
+  [
+    linkStep('nobody-linked'),
+    {
+      from: 'rule',
+      order: 'best-selling',
+      ...common,
+      rule: {
+        when: { price: { from: 1000 } },
+        pick: { all: [{ category: 'same' }, { pricePercent: { from: 110, to: 200 } }, { none: [{ brand: 'same' }] }] },
+      },
+    },
+  ],
+  [
+    linkStep('nobody-linked'),
+    {
+      from: 'rule',
+      order: 'cheapest',
+      ...common,
+      rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'fits' }, { sharedTags: 1 }] } },
+    },
+  ],
+  [
+    linkStep('nobody-linked'),
+    { from: 'traits', traits: ['category', 'brand', 'tag'], attribute: 'size', least: 2, order: 'strength', ...common },
+  ],
 ]
 
 /** Rules that no list of products narrows down, three of them with nothing to pick: the worst there is. */
@@ -41,13 +60,28 @@ const wide: FillStep[][] = [
 /** Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone, with rules, and with the worst rules. */
 export function measureResolve({ products, categories, lanes, skuOf }: ReturnType<typeof makeLargeShop>, pages: number) {
   const links = new LinkIndex()
-  for (const { source, kind, targets } of lanes()) links.setLane(skuOf(source), kind, targets.map(target => ({ target: skuOf(target) })))
+  for (const { source, kind, targets } of lanes())
+    links.setLane(
+      skuOf(source),
+      kind,
+      targets.map(target => ({ target: skuOf(target) })),
+    )
   const shop = makeShop(products, { categories, links })
-  const measured = (sections: FillStep[][]) => measure({
-    ...shop,
-    sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
-    plans: new PlanBook([makePlan('product', sections.map((_, i) => `s${i}`))]),
-  }, products, pages)
+  const measured = (sections: FillStep[][]) =>
+    measure(
+      {
+        ...shop,
+        sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
+        plans: new PlanBook([
+          makePlan(
+            'product',
+            sections.map((_, i) => `s${i}`),
+          ),
+        ]),
+      },
+      products,
+      pages,
+    )
   return { links: measured(linked), rules: measured(falling), wide: measured(wide) }
 }
 

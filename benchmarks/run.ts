@@ -9,7 +9,7 @@ import { makeLargeShop } from './largeShop'
 import { measureResolve } from './resolve'
 
 const size = { products: 100_000, links: 1_000_000 }
-const table: { measured: string, value: string, bar: string }[] = []
+const table: { measured: string; value: string; bar: string }[] = []
 const row = (measured: string, value: string, bar = '') => table.push({ measured, value, bar })
 const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`
 
@@ -17,7 +17,11 @@ console.log(`Making ${size.products.toLocaleString('en')} products and ${size.li
 const shop = makeLargeShop(size.products, size.links)
 
 const resolve = measureResolve(shop, 50_000)
-for (const [what, measured] of [['linked by hand', resolve.links], ['three of them filled by rules', resolve.rules], ['all of them by rules that nothing narrows down', resolve.wide]] as const) {
+for (const [what, measured] of [
+  ['linked by hand', resolve.links],
+  ['three of them filled by rules', resolve.rules],
+  ['all of them by rules that nothing narrows down', resolve.wide],
+] as const) {
   row(`resolve a product page of 5 sections, ${what}, median`, ms(measured.median), '≤ 0.5 ms')
   row(`resolve a product page of 5 sections, ${what}, p99`, ms(measured.p99), '≤ 3 ms')
   row('products shown on such a page', measured.shownPerPage.toFixed(1))
@@ -34,7 +38,10 @@ try {
   await store.close()
 
   console.log('Measuring the server.')
-  const served = await measureServer(folder, shop.products.slice(0, 5000).map(product => product.sku))
+  const served = await measureServer(
+    folder,
+    shop.products.slice(0, 5000).map(product => product.sku),
+  )
   row('start the server until the first answer', `${(served.startUp / 1000).toFixed(1)} s`)
   row('memory of the server at rest', `${served.memoryAtRest.toFixed(0)} MB`, '≤ 700 MB')
   row('memory of the server after the load', `${served.memoryAfter.toFixed(0)} MB`, '≤ 700 MB')
@@ -42,7 +49,7 @@ try {
   const { delivery, plain } = served
   row(`delivery, requests per second (${served.bytes} bytes)`, delivery.requestsPerSecond.toFixed(0))
   row('a bare route with the same bytes, requests per second', plain.requestsPerSecond.toFixed(0))
-  row('delivery in percent of the bare route', `${(100 * delivery.requestsPerSecond / plain.requestsPerSecond).toFixed(0)} %`, '≥ 50 %')
+  row('delivery in percent of the bare route', `${((100 * delivery.requestsPerSecond) / plain.requestsPerSecond).toFixed(0)} %`, '≥ 50 %')
   row('delivery, processor time of a request', `${delivery.processorMicroseconds.toFixed(0)} µs`)
   row('a bare route, processor time of a request', `${plain.processorMicroseconds.toFixed(0)} µs`)
   const { search, suggestions, studio } = served

@@ -4,17 +4,30 @@ import { percentile } from './statistics'
 /** What merchandisers look for: words alone, filters alone, and both, in every order of the list. */
 const words = ['', 'smoker', 'blu jar', 'P0012', 'fold', 'brand 7', 'tag12', 's', 'heated ext', 'queen', 'wooden tank 9']
 const filters = [
-  '', 'category=c3', 'brand=Brand 7&brand=Brand 8', 'tag=tag12', 'attribute=size=heavy&attribute=fits=jar', 'status=active&stock=in',
-  'priceFrom=10000&priceTo=20000', 'links=upsell:1', 'links=accessory:3&category=c3', 'links=problem', 'source=P000001&unlinked=1&stock=in',
+  '',
+  'category=c3',
+  'brand=Brand 7&brand=Brand 8',
+  'tag=tag12',
+  'attribute=size=heavy&attribute=fits=jar',
+  'status=active&stock=in',
+  'priceFrom=10000&priceTo=20000',
+  'links=upsell:1',
+  'links=accessory:3&category=c3',
+  'links=problem',
+  'source=P000001&unlinked=1&stock=in',
 ]
 const orders = ['match', 'name', 'cheapest', 'newest', 'best-selling', 'fewest-links']
 
 /** Milliseconds for every combination, at the server's door: median and 95th percentile, and the slowest. */
 export async function measureSearch(server: string) {
-  const queries = words.flatMap(q => filters.flatMap(filter => orders.map(sort => `${server}/api/products?${encodeURI(filter)}&q=${encodeURIComponent(q)}&sort=${sort}&limit=100`)))
+  const queries = words.flatMap(q =>
+    filters.flatMap(filter =>
+      orders.map(sort => `${server}/api/products?${encodeURI(filter)}&q=${encodeURIComponent(q)}&sort=${sort}&limit=100`),
+    ),
+  )
   // The first of each order sorts the catalogue once.
   for (const query of queries.slice(0, orders.length)) await (await fetch(query)).text()
-  const times: { query: string, took: number }[] = []
+  const times: { query: string; took: number }[] = []
   for (const query of queries) {
     const start = performance.now()
     const answer = await fetch(query)
@@ -23,7 +36,7 @@ export async function measureSearch(server: string) {
     times.push({ query, took: performance.now() - start })
   }
   const took = times.map(each => each.took)
-  return { median: percentile(took, 50), p95: percentile(took, 95), slowest: times.reduce((a, b) => a.took > b.took ? a : b) }
+  return { median: percentile(took, 50), p95: percentile(took, 95), slowest: times.reduce((a, b) => (a.took > b.took ? a : b)) }
 }
 
 /** Milliseconds that suggestions for a product take at the server's door: median and 95th percentile. */

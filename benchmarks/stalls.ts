@@ -1,6 +1,6 @@
 /** The longest stall of the server's event loop while something goes on, in milliseconds. */
 export async function longestStall(server: string, work: () => Promise<unknown>): Promise<number> {
-  const ask = async () => (await (await fetch(`${server}/stalls`)).json() as { longest: number }).longest
+  const ask = async () => ((await (await fetch(`${server}/stalls`)).json()) as { longest: number }).longest
   await ask()
   await work()
   return ask()
@@ -11,7 +11,7 @@ const json = { 'content-type': 'application/json', 'cookie': 'manada-editor=benc
 async function post(url: string, body: object): Promise<Record<string, unknown>> {
   const answer = await fetch(url, { method: 'POST', headers: json, body: JSON.stringify(body) })
   if (!answer.ok) throw new Error(`${url} answers ${answer.status}: ${(await answer.text()).slice(0, 300)}`)
-  return await answer.json() as Record<string, unknown>
+  return (await answer.json()) as Record<string, unknown>
 }
 
 /** Changes a section and makes the change live. */
@@ -22,14 +22,16 @@ export async function publish(server: string, places: number): Promise<void> {
 
 /** Sells one of the first product that is there. */
 export async function sell(server: string): Promise<void> {
-  const { rows } = await (await fetch(`${server}/api/products?stock=in&status=active&limit=20`)).json() as { rows: { sku: string, variants: number }[] }
+  const { rows } = (await (await fetch(`${server}/api/products?stock=in&status=active&limit=20`)).json()) as {
+    rows: { sku: string; variants: number }[]
+  }
   const lines = [{ sku: rows.find(each => !each.variants)!.sku, quantity: 1 }]
   const { total } = await post(`${server}/api/shop/v1/cart`, { lines })
   await post(`${server}/api/shop/v1/orders`, { lines, total })
 }
 
 /** Milliseconds that the first answers after a sale take: what products can be filtered by, and which of them have links with a problem. */
-export async function measureAfterSale(server: string): Promise<{ facets: number, problems: number }> {
+export async function measureAfterSale(server: string): Promise<{ facets: number; problems: number }> {
   const took = async (path: string) => {
     await sell(server)
     const start = performance.now()

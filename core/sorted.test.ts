@@ -7,24 +7,28 @@ const numbers = fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 60 })
 
 describe('lists in order', () => {
   it('lazilySorted gives what sorting gives, and its beginning alone when no more is asked for', () => {
-    fc.assert(fc.property(numbers, fc.nat(10), (items, wanted) => {
-      const sorted = items.toSorted(ascending)
-      expect([...lazilySorted([...items], ascending)]).toEqual(sorted)
-      const first: number[] = []
-      for (const item of lazilySorted([...items], ascending)) if (first.push(item) > wanted) break
-      expect(first).toEqual(sorted.slice(0, wanted + 1))
-    }))
+    fc.assert(
+      fc.property(numbers, fc.nat(10), (items, wanted) => {
+        const sorted = items.toSorted(ascending)
+        expect([...lazilySorted([...items], ascending)]).toEqual(sorted)
+        const first: number[] = []
+        for (const item of lazilySorted([...items], ascending)) if (first.push(item) > wanted) break
+        expect(first).toEqual(sorted.slice(0, wanted + 1))
+      }),
+    )
   })
 
   it('merged gives every number of all lists once, in order', () => {
-    fc.assert(fc.property(fc.array(numbers, { maxLength: 5 }), (lists) => {
-      const inOrder = lists.map(list => [...new Set(list)].sort(ascending))
-      const all = [...new Set(lists.flat())].sort(ascending)
-      const isEven = (item: number) => item % 2 === 0
-      expect([...merged(inOrder, ascending)]).toEqual(all)
-      expect([...merged(inOrder, ascending, isEven)]).toEqual(all.filter(isEven))
-      expect([...lazilySorted([...all].reverse(), ascending, isEven)]).toEqual(all.filter(isEven))
-    }))
+    fc.assert(
+      fc.property(fc.array(numbers, { maxLength: 5 }), lists => {
+        const inOrder = lists.map(list => [...new Set(list)].sort(ascending))
+        const all = [...new Set(lists.flat())].sort(ascending)
+        const isEven = (item: number) => item % 2 === 0
+        expect([...merged(inOrder, ascending)]).toEqual(all)
+        expect([...merged(inOrder, ascending, isEven)]).toEqual(all.filter(isEven))
+        expect([...lazilySorted([...all].reverse(), ascending, isEven)]).toEqual(all.filter(isEven))
+      }),
+    )
   })
 
   it('roundRobin goes round until every list is at its end', () => {
@@ -32,10 +36,12 @@ describe('lists in order', () => {
   })
 
   it('firstIndex finds what a walk from the start finds', () => {
-    fc.assert(fc.property(numbers, fc.integer({ min: -1, max: 41 }), (items, bound) => {
-      const sorted = items.toSorted(ascending)
-      const walked = sorted.findIndex(item => item >= bound)
-      expect(firstIndex(sorted, item => item >= bound)).toBe(walked < 0 ? sorted.length : walked)
-    }))
+    fc.assert(
+      fc.property(numbers, fc.integer({ min: -1, max: 41 }), (items, bound) => {
+        const sorted = items.toSorted(ascending)
+        const walked = sorted.findIndex(item => item >= bound)
+        expect(firstIndex(sorted, item => item >= bound)).toBe(walked < 0 ? sorted.length : walked)
+      }),
+    )
   })
 })

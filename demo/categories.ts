@@ -1,7 +1,12 @@
 import type { Category } from '../core/catalogue/catalogue'
 import type { Ground } from './pictures/colours'
 
-const row = (key: string, en: string, de: string, ground: Ground, parent: string | null = null) => ({ key, name: { en, de }, parent, ground })
+const row = (key: string, en: string, de: string, ground: Ground, parent: string | null = null) => ({
+  key,
+  name: { en, de },
+  parent,
+  ground,
+})
 
 /** The aisles of the shop, each with the ground of its pictures. */
 const aisles = [

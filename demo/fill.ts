@@ -19,7 +19,7 @@ const fresh = process.argv.includes('--fresh')
 const folder = dataFolder()
 const file = databaseFile(folder)
 
-if (!fresh && await stat(file).catch(() => null)) {
+if (!fresh && (await stat(file).catch(() => null))) {
   console.log(`Keeping the shop in ${folder}. To start over: npm run demo -- --fresh`)
 } else {
   await fill()
@@ -46,13 +46,17 @@ async function fill(): Promise<void> {
   await rename(unfinished, file)
   await remove(unfinished)
   const variants = contents.products.reduce((sum, each) => sum + each.variants.length, 0)
-  console.log(`Made the demo shop in ${folder}: ${contents.products.length} products with ${variants} variants, ${contents.orders.length} orders.`)
+  console.log(
+    `Made the demo shop in ${folder}: ${contents.products.length} products with ${variants} variants, ${contents.orders.length} orders.`,
+  )
 }
 
 function linkCommands(): Command[] {
-  return Object.entries(links).flatMap(([source, lanes]) => Object.entries(lanes)
-    .filter(([, targets]) => targets.length)
-    .map(([kind, targets]): Command => ({ type: 'link', kind, on: [{ source, seen: [] }], targets })))
+  return Object.entries(links).flatMap(([source, lanes]) =>
+    Object.entries(lanes)
+      .filter(([, targets]) => targets.length)
+      .map(([kind, targets]): Command => ({ type: 'link', kind, on: [{ source, seen: [] }], targets })),
+  )
 }
 
 async function remove(database: string): Promise<void> {

@@ -9,10 +9,14 @@ const hiveFamily = (code: string, others: string[]): Record<string, Lanes> => ({
     'accessory': [`FR-${code}-B-10A`, `FR-${code}-S`, `WF-${code}-B`, `QX-${code}`, 'STRAP-1', 'ST-HIVE'],
   },
   [`BB-${code}`]: { related: [`SU-${code}`, `NU-${code}`], accessory: [`FR-${code}-B`, `WF-${code}-B`, `QX-${code}`] },
-  [`SU-${code}`]: { related: [`BB-${code}`], 'cross-sell': [`QX-${code}`], 'accessory': [`FR-${code}-S`, `WF-${code}-S`] },
-  [`FR-${code}-B`]: { related: [`FR-${code}-S`], upsell: code === 'DA' ? [] : [`BB-${code}`], accessory: [`WF-${code}-B`, 'NAIL-1', 'WIRE-1'] },
+  [`SU-${code}`]: { 'related': [`BB-${code}`], 'cross-sell': [`QX-${code}`], 'accessory': [`FR-${code}-S`, `WF-${code}-S`] },
+  [`FR-${code}-B`]: {
+    related: [`FR-${code}-S`],
+    upsell: code === 'DA' ? [] : [`BB-${code}`],
+    accessory: [`WF-${code}-B`, 'NAIL-1', 'WIRE-1'],
+  },
   [`FR-${code}-S`]: { related: [`FR-${code}-B`], accessory: [`WF-${code}-S`, 'NAIL-1'] },
-  [`WF-${code}-B`]: { related: [`WF-${code}-S`], 'cross-sell': [`FR-${code}-B`], 'accessory': ['EMB-1', 'WIRE-1'] },
+  [`WF-${code}-B`]: { 'related': [`WF-${code}-S`], 'cross-sell': [`FR-${code}-B`], 'accessory': ['EMB-1', 'WIRE-1'] },
   [`WF-${code}-S`]: { 'related': [`WF-${code}-B`], 'cross-sell': [`FR-${code}-S`] },
   [`NU-${code}`]: { 'related': [`BB-${code}`, 'MATE-1'], 'cross-sell': ['CAGE-I'], 'accessory': [`FR-${code}-B`, 'FD-ENTR'] },
   [`FL-${code}`]: { related: [`CB-${code}`, `RF-${code}`], accessory: ['STRIP', 'EB-1'] },
@@ -20,14 +24,22 @@ const hiveFamily = (code: string, others: string[]): Record<string, Lanes> => ({
 })
 
 const extractor = (accessories: string[], upsell: string[], related: string[]): Lanes => ({
-  related, upsell, 'accessory': accessories, 'cross-sell': ['JAR-500', 'LAB-250', 'BK-HONEY'],
+  related,
+  upsell,
+  'accessory': accessories,
+  'cross-sell': ['JAR-500', 'LAB-250', 'BK-HONEY'],
 })
 
 export const links: Record<string, Lanes> = {
   ...hiveFamily('NA', ['FOAM', 'LA', 'DA']),
   ...hiveFamily('LA', ['NA', 'DA']),
   ...hiveFamily('DA', ['NA', 'LA']),
-  'HV-FOAM': { 'related': ['HV-NA'], 'upsell': ['KIT-NA'], 'cross-sell': ['FOND', 'BK-FIRST'], 'accessory': ['FR-NA-B', 'WF-NA-B', 'STRAP-1'] },
+  'HV-FOAM': {
+    'related': ['HV-NA'],
+    'upsell': ['KIT-NA'],
+    'cross-sell': ['FOND', 'BK-FIRST'],
+    'accessory': ['FR-NA-B', 'WF-NA-B', 'STRAP-1'],
+  },
   'KIT-NA': { 'related': ['KIT-LA', 'HV-NA'], 'cross-sell': ['GLO-L', 'BK-FIRST', 'FD-RAPID'], 'accessory': ['FUEL', 'LOG-1', 'BRU-1'] },
   'KIT-LA': { related: ['KIT-NA', 'HV-LA'], accessory: ['FUEL', 'LOG-1'] },
 
@@ -38,7 +50,7 @@ export const links: Record<string, Lanes> = {
   'EX-900': extractor(['STR-370', 'GATE-50', 'EX-LEG'], ['EX-900M'], ['PUMP-12', 'MELT-1', 'TANK-100']),
   'EX-900M': { 'related': ['EX-900'], 'accessory': ['STR-370', 'GATE-50', 'PUMP-12'], 'cross-sell': ['WARM-1'] },
   'EX-MOT': { related: ['EX-410M'] },
-  'STR-240': { related: ['STR-280', 'CLOTH-1'], upsell: ['STR-280'], 'cross-sell': ['BKT-G', 'TANK'] },
+  'STR-240': { 'related': ['STR-280', 'CLOTH-1'], 'upsell': ['STR-280'], 'cross-sell': ['BKT-G', 'TANK'] },
   'STR-280': { 'related': ['STR-240', 'STR-370'], 'cross-sell': ['TANK'] },
   'TANK': { 'related': ['BKT-G'], 'accessory': ['GATE-40', 'STR-240', 'CLOTH-1'], 'cross-sell': ['JAR-500', 'REF-1'] },
   'BKT': { upsell: ['BKT-G'], accessory: ['OPEN-1', 'CLOTH-1'] },
@@ -50,7 +62,12 @@ export const links: Record<string, Lanes> = {
   'CREAM-1': { 'cross-sell': ['JAR-500', 'LID-82'] },
 
   'SMO-S': { 'related': ['SMO-L'], 'upsell': ['SMO-M', 'SMO-L'], 'cross-sell': ['HT-S', 'GLO-L'], 'accessory': ['FUEL', 'SMO-BOX'] },
-  'SMO-M': { 'related': ['SMO-S', 'TBOX-1'], 'upsell': ['SMO-L'], 'cross-sell': ['HT-J-RED', 'BRU-1', 'JKT'], 'accessory': ['FUEL-PEL', 'BEL-100', 'SMO-BOX'] },
+  'SMO-M': {
+    'related': ['SMO-S', 'TBOX-1'],
+    'upsell': ['SMO-L'],
+    'cross-sell': ['HT-J-RED', 'BRU-1', 'JKT'],
+    'accessory': ['FUEL-PEL', 'BEL-100', 'SMO-BOX'],
+  },
   'SMO-L': { 'related': ['SMO-M'], 'cross-sell': ['HT-J'], 'accessory': ['FUEL-PEL', 'BEL-100', 'SMO-BOX'] },
   'FUEL': { 'cross-sell': ['SMO-M'], 'related': ['SMO-BOX'] },
   'HT-S': { 'related': ['HT-P', 'GRIP-1'], 'upsell': ['HT-J'], 'cross-sell': ['SMO-M', 'BRU-1'] },
@@ -58,7 +75,12 @@ export const links: Record<string, Lanes> = {
   'GRIP-1': { related: ['REST-1', 'HT-J'] },
   'TBOX-1': { accessory: ['HT-S', 'HT-P', 'BRU-1'] },
 
-  'SUIT': { 'related': ['JKT', 'TRS', 'SUIT-K'], 'upsell': ['SUIT-V'], 'cross-sell': ['SMO-M', 'HT-S'], 'accessory': ['GLO-L', 'VEIL-R', 'GAIT'] },
+  'SUIT': {
+    'related': ['JKT', 'TRS', 'SUIT-K'],
+    'upsell': ['SUIT-V'],
+    'cross-sell': ['SMO-M', 'HT-S'],
+    'accessory': ['GLO-L', 'VEIL-R', 'GAIT'],
+  },
   'SUIT-V': { 'related': ['JKT-V', 'SUIT'], 'cross-sell': ['HAT'], 'accessory': ['GLO-C', 'GAIT'] },
   'JKT': { 'related': ['JKT-O', 'SUIT'], 'upsell': ['JKT-V', 'SUIT'], 'cross-sell': ['TRS', 'SMO-M'], 'accessory': ['GLO-L', 'VEIL-R'] },
   'JKT-O': { related: ['JKT', 'JKT-V'], upsell: ['JKT-V'], accessory: ['GLO-L'] },
@@ -70,11 +92,21 @@ export const links: Record<string, Lanes> = {
   'GLO-C': { related: ['GLO-L'] },
 
   'JAR-125': { 'related': ['JAR-HEX-180-12', 'JAR-250'], 'cross-sell': ['GIFT'], 'accessory': ['LID-53', 'LAB-250', 'SEAL'] },
-  'JAR-250': { 'related': ['JAR-500', 'JAR-HEX'], 'upsell': ['JAR-HEX'], 'cross-sell': ['CARTON-250'], 'accessory': ['LID-63', 'LAB-250', 'SEAL'] },
-  'JAR-500': { 'related': ['JAR-250', 'JAR-1000'], 'upsell': ['JAR-1000'], 'cross-sell': ['CARTON-500', 'GIFT'], 'accessory': ['LID-82', 'LID-82C', 'LAB-250', 'SEAL'] },
+  'JAR-250': {
+    'related': ['JAR-500', 'JAR-HEX'],
+    'upsell': ['JAR-HEX'],
+    'cross-sell': ['CARTON-250'],
+    'accessory': ['LID-63', 'LAB-250', 'SEAL'],
+  },
+  'JAR-500': {
+    'related': ['JAR-250', 'JAR-1000'],
+    'upsell': ['JAR-1000'],
+    'cross-sell': ['CARTON-500', 'GIFT'],
+    'accessory': ['LID-82', 'LID-82C', 'LAB-250', 'SEAL'],
+  },
   'JAR-1000': { related: ['JAR-500'], accessory: ['LID-82', 'LAB-250'] },
   'JAR-HEX': { 'related': ['JAR-250', 'COMB-BOX'], 'cross-sell': ['GIFT'], 'accessory': ['LID-63-GOL', 'LAB-250-COM', 'SEAL'] },
-  'LID-82': { upsell: ['LID-82C'], 'cross-sell': ['JAR-500'] },
+  'LID-82': { 'upsell': ['LID-82C'], 'cross-sell': ['JAR-500'] },
   'LID-63': { 'cross-sell': ['JAR-250', 'JAR-HEX'] },
   'LAB-250': { 'related': ['SEAL'], 'cross-sell': ['JAR-500'] },
   'GIFT': { 'cross-sell': ['JAR-HEX', 'BK-HONEY'] },

@@ -8,37 +8,72 @@ import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from '../
 
 const step = { subjects: 'page', cap: null, off: false } as const
 const plain = {
-  look: plainLook, otherHeadings: noOtherHeadings, buttons: plainButtons, takeTurns: false, guards: guardSchema.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, minimum: 1, off: false, from: null, until: null,
+  look: plainLook,
+  otherHeadings: noOtherHeadings,
+  buttons: plainButtons,
+  takeTurns: false,
+  guards: guardSchema.options,
+  priceBand: null,
+  leaveOut: leaveOutNothing,
+  lowestMargin: null,
+  minimum: 1,
+  off: false,
+  from: null,
+  until: null,
 } as const
 
 const fromTheMaker: SectionSettings = {
-  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' }, layout: 'shelf', places: 6, ...plain, minimum: 2,
+  heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' },
+  layout: 'shelf',
+  places: 6,
+  ...plain,
+  minimum: 2,
   display: { ...displayFor('shelf'), heading: { size: 'medium', align: 'start', icon: 'brand' }, seeAll: 'brand' },
   steps: [{ from: 'bestSellers', of: 'brand', ...step }],
 }
 const seenLately: SectionSettings = {
-  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guardSchema.options],
+  heading: { en: 'Seen lately', de: 'Zuletzt angesehen' },
+  layout: 'shelf',
+  display: displayFor('shelf'),
+  places: 6,
+  ...plain,
+  guards: [...guardSchema.options],
   steps: [{ from: 'recentlyViewed', order: 'hand', ...step }],
 }
 const nextShelves: SectionSettings = {
-  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' }, layout: 'shelf', display: displayFor('shelf'), places: 6, ...plain, guards: [...guardSchema.options],
+  heading: { en: 'From the shelves beside this one', de: 'Aus den Regalen nebenan' },
+  layout: 'shelf',
+  display: displayFor('shelf'),
+  places: 6,
+  ...plain,
+  guards: [...guardSchema.options],
   steps: [{ from: 'relatedCategories', of: 'beside', order: 'best-selling', ...step }],
 }
 /** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */
 const accessorySteps: FillStep[] = [
   { from: 'links', kind: 'accessory', order: 'hand', ...step },
   {
-    from: 'rule', order: 'best-selling', ...step,
+    from: 'rule',
+    order: 'best-selling',
+    ...step,
     rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'standard' }, { pricePercent: { to: 60 } }] } },
   },
   {
-    from: 'rule', order: 'best-selling', ...step, cap: 2,
+    from: 'rule',
+    order: 'best-selling',
+    ...step,
+    cap: 2,
     rule: { when: { all: [] }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 5, to: 60 } }] } },
   },
 ]
 
 /** Where it leads further than the shelves beside it. */
-const related: Record<string, string[]> = { hives: ['kits', 'frames', 'hive-tools'], extractors: ['uncapping', 'straining', 'jars'], jars: ['labels', 'straining'], queens: ['hive-parts', 'feeding'] }
+const related: Record<string, string[]> = {
+  hives: ['kits', 'frames', 'hive-tools'],
+  extractors: ['uncapping', 'straining', 'jars'],
+  jars: ['labels', 'straining'],
+  queens: ['hive-parts', 'feeding'],
+}
 
 /** The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a change; and a page plan for some of its products. */
 export const sectionCommands: Command[] = [
@@ -48,15 +83,31 @@ export const sectionCommands: Command[] = [
   { type: 'placeSection', key: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
   { type: 'placeSection', key: 'from-the-shelves-beside-this-one', plan: 'category-default', zone: 'belowProducts' },
   {
-    type: 'changeSection', key: 'more-from-the-same-workshop', seen: {},
+    type: 'changeSection',
+    key: 'more-from-the-same-workshop',
+    seen: {},
     settings: { heading: { en: 'More from {brand}', de: 'Mehr von {brand}' }, otherHeadings: { one: {}, without: fromTheMaker.heading } },
   },
-  { type: 'publish', sections: ['more-from-the-same-workshop', 'from-the-shelves-beside-this-one'], plans: ['product-default', 'category-default'] },
+  {
+    type: 'publish',
+    sections: ['more-from-the-same-workshop', 'from-the-shelves-beside-this-one'],
+    plans: ['product-default', 'category-default'],
+  },
   // A packet of seed has nothing worth the step up; what else grows comes first.
-  { type: 'addPlan', page: 'product', name: { en: 'Seed and plants', de: 'Saat und Pflanzen' }, scope: { ...emptyScope, categories: ['seed'] } },
+  {
+    type: 'addPlan',
+    page: 'product',
+    name: { en: 'Seed and plants', de: 'Saat und Pflanzen' },
+    scope: { ...emptyScope, categories: ['seed'] },
+  },
   { type: 'unplaceSection', key: 'upsells', plan: 'seed-and-plants' },
   { type: 'placeSection', key: 'related', plan: 'seed-and-plants', zone: 'belowDetails', place: 1 },
   { type: 'publish', sections: [], plans: ['seed-and-plants'] },
-  ...Object.entries(related).map(([key, targets]): Command => ({ type: 'link', kind: 'related-categories', on: [{ source: `category:${key}` }], targets })),
+  ...Object.entries(related).map(([key, targets]): Command => ({
+    type: 'link',
+    kind: 'related-categories',
+    on: [{ source: `category:${key}` }],
+    targets,
+  })),
   { type: 'changeSection', key: 'accessories', settings: { steps: accessorySteps }, seen: {} },
 ]

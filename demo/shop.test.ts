@@ -47,7 +47,12 @@ describe('the demo shop', () => {
     const keys = new Set(categories.map(each => each.key))
     expect(products.flatMap(each => each.categories).filter(key => !keys.has(key))).toEqual([])
     expect(categories.filter(each => each.parent !== null && !keys.has(each.parent))).toEqual([])
-    const named = [...articles.flatMap(each => each.products), ...Object.keys(links), ...Object.values(links).flatMap(lanes => Object.values(lanes).flat()), ...orders.flatMap(each => each.lines.map(line => line.sku))]
+    const named = [
+      ...articles.flatMap(each => each.products),
+      ...Object.keys(links),
+      ...Object.values(links).flatMap(lanes => Object.values(lanes).flat()),
+      ...orders.flatMap(each => each.lines.map(line => line.sku)),
+    ]
     expect(named.filter(sku => !catalogue.item(sku))).toEqual([])
   })
 

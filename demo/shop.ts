@@ -13,15 +13,28 @@ const brandKeys = Object.keys(brands) as Brand[]
 const markFile = (brand: Brand) => `mark-${brand}.svg`
 
 /** Larkmoor Bee Supply: an invented shop for beekeepers. The same every time. */
-export function makeDemoShop(): { contents: ShopContents, pictures: PictureFile[], marks: { brand: string, image: string }[] } {
+export function makeDemoShop(): { contents: ShopContents; pictures: PictureFile[]; marks: { brand: string; image: string }[] } {
   const made = items.map((item, i) => toProduct(item, i + 1))
   const products = made.map(each => each.product)
   return {
     contents: {
-      settings: { name: 'Larkmoor Bee Supply', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/shop/products/{sku}', timeZone: 'Europe/London' },
-      categories, products, articles, orders: makeOrders(products),
+      settings: {
+        name: 'Larkmoor Bee Supply',
+        currency: 'EUR',
+        language: 'en',
+        languages: ['en', 'de'],
+        productUrl: '/shop/products/{sku}',
+        timeZone: 'Europe/London',
+      },
+      categories,
+      products,
+      articles,
+      orders: makeOrders(products),
     },
-    pictures: [...new Map(made.flatMap(each => each.pictures).map(file => [file.name, file])).values(), ...brandKeys.map(brand => ({ name: markFile(brand), svg: brandMark(brand) }))],
+    pictures: [
+      ...new Map(made.flatMap(each => each.pictures).map(file => [file.name, file])).values(),
+      ...brandKeys.map(brand => ({ name: markFile(brand), svg: brandMark(brand) })),
+    ],
     marks: brandKeys.map(brand => ({ brand: brands[brand], image: `/pictures/${markFile(brand)}` })),
   }
 }

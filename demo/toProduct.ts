@@ -22,7 +22,7 @@ export function inHouseGtin(number: number): string {
 }
 
 /** The product of a demo item, and its pictures: one for the product and one for each colour it comes in. */
-export function toProduct(item: Item, number: number): { product: Product, pictures: PictureFile[] } {
+export function toProduct(item: Item, number: number): { product: Product; pictures: PictureFile[] } {
   const random = randomOf(item.sku)
   const ground = groundOf(item.in[0]!)
   const files = new Map<string, string>()
@@ -56,7 +56,7 @@ export function toProduct(item: Item, number: number): { product: Product, pictu
     tags: item.tags ?? [],
     price,
     was: item.was === undefined ? null : cents(item.was),
-    cost: Math.round(price * random.whole(48, 68) / 100),
+    cost: Math.round((price * random.whole(48, 68)) / 100),
     stock: item.stock ?? random.whole(4, 80),
     status: item.status ?? 'active',
     released: item.released ?? `${random.whole(2021, 2025)}-${String(random.whole(1, 12)).padStart(2, '0')}-01`,
@@ -69,11 +69,13 @@ export function toProduct(item: Item, number: number): { product: Product, pictu
   return { product, pictures: Array.from(files, ([name, svg]) => ({ name, svg })) }
 }
 
-type Chosen = { option: string, choice: Choice }[]
+type Chosen = { option: string; choice: Choice }[]
 
 /** Every combination of the options' choices, the last option changing fastest. No options: no combinations. */
 function combinations(options: Record<string, Choice[]>): Chosen[] {
   const all = Object.entries(options).reduce<Chosen[]>(
-    (some, [option, choices]) => some.flatMap(chosen => choices.map(choice => [...chosen, { option, choice }])), [[]])
+    (some, [option, choices]) => some.flatMap(chosen => choices.map(choice => [...chosen, { option, choice }])),
+    [[]],
+  )
   return all.filter(chosen => chosen.length)
 }

@@ -43,7 +43,10 @@ async function buy(page: Page, total: string): Promise<string> {
   return (await page.getByRole('status').innerText()).match(/stand-in-\d+/)![0]
 }
 const stockOf = async (request: APIRequestContext, sku: string) => {
-  const { stock, variants } = await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json() as { stock: number, variants: { sku: string, stock: number }[] }
+  const { stock, variants } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as {
+    stock: number
+    variants: { sku: string; stock: number }[]
+  }
   return variants.find(each => each.sku === sku)?.stock ?? stock
 }
 async function hasNoViolations(page: Page): Promise<void> {
@@ -81,7 +84,7 @@ test('a fixed bundle is built from nothing, sold on a desktop and a phone, and f
   await hasNoViolations(page)
   await makeActive(page)
 
-  const sku = (await editor(page).locator('header .mono').innerText())
+  const sku = await editor(page).locator('header .mono').innerText()
   const before = await stockOf(request, 'BRU-1')
   const numbers = []
   for (const viewport of [desktop, phone]) {
@@ -142,7 +145,9 @@ test('a bundle with choices matches its combinations, shows its holes, and sells
   await makeActive(page)
   const sku = await editor(page).locator('header .mono').innerText()
 
-  const { bundle } = await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json() as { bundle: { parts: { part: string, options: { name: string }[], choices: { sku: string, values: string[], available: boolean }[] }[] } }
+  const { bundle } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as {
+    bundle: { parts: { part: string; options: { name: string }[]; choices: { sku: string; values: string[]; available: boolean }[] }[] }
+  }
   const [first] = bundle.parts
   const wanted = first!.choices.filter(each => each.available).at(-1)!
   const stock = await stockOf(request, wanted.sku)
@@ -151,7 +156,8 @@ test('a bundle with choices matches its combinations, shows its holes, and sells
     await page.goto(`/shop/products/${sku}`)
     const part = page.getByRole('region', { name: 'Jacket, round hood' })
     for (const value of wanted.values) await part.getByRole('button', { name: value, exact: true }).click()
-    for (const value of wanted.values) await expect(part.getByRole('button', { name: value, exact: true })).toHaveAttribute('aria-pressed', 'true')
+    for (const value of wanted.values)
+      await expect(part.getByRole('button', { name: value, exact: true })).toHaveAttribute('aria-pressed', 'true')
     await hasNoViolations(page)
     const button = page.getByRole('button', { name: /^Add to the cart · €/ })
     await expect(button).toBeEnabled()
@@ -171,7 +177,12 @@ test('a bundle with choices matches its combinations, shows its holes, and sells
 test('a pick-any bundle is built from nothing, reduces by how many are picked, and is sold', async ({ page, request }) => {
   await page.setViewportSize(desktop)
   await addBundle(page, 'Pick any', 'Reading for winter')
-  for (const [words, sku] of [['first', 'BK-FIRST'], ['wax', 'BK-WAX'], ['swarm', 'BK-SWARM']] as const) await putIn(page, words, sku, 'Add to the set')
+  for (const [words, sku] of [
+    ['first', 'BK-FIRST'],
+    ['wax', 'BK-WAX'],
+    ['swarm', 'BK-SWARM'],
+  ] as const)
+    await putIn(page, words, sku, 'Add to the set')
   await expect(editor(page)).toContainText('Out of 3 products')
   await editor(page).getByLabel('Pick at least').fill('2')
   await editor(page).getByLabel('Percent off from 3 on').fill('15')
@@ -198,15 +209,26 @@ test('a pick-any bundle is built from nothing, reduces by how many are picked, a
   expect(await stockOf(request, 'BK-WAX')).toBe(before - 4)
 })
 
-test('a part that goes out of the shop while the bundle is in a cart is said in words, and nothing is lost', async ({ page, request, baseURL }) => {
-  await putIntoCart(page, baseURL!, [{ sku: 'SET-02', quantity: 1 }, { sku: 'LOG-1', quantity: 1 }])
+test('a part that goes out of the shop while the bundle is in a cart is said in words, and nothing is lost', async ({
+  page,
+  request,
+  baseURL,
+}) => {
+  await putIntoCart(page, baseURL!, [
+    { sku: 'SET-02', quantity: 1 },
+    { sku: 'LOG-1', quantity: 1 },
+  ])
   await page.goto('/shop/cart')
   await expect(page.locator('[data-line="SET-02"]')).toContainText('2 × Bucket with gate')
   const change = async (status: string) => {
     const csv = await (await request.get('/api/exchange/export?kind=products')).text()
     const [head, ...rows] = csv.split('\r\n')
     const row = rows.find(each => each.startsWith('UF-21,'))!.replace(/,(active|retired),/, `,${status},`)
-    expect((await request.post('/api/exchange/import?kind=products', { data: `${head}\r\n${row}\r\n`, headers: { 'content-type': 'text/csv' } })).ok()).toBe(true)
+    expect(
+      (
+        await request.post('/api/exchange/import?kind=products', { data: `${head}\r\n${row}\r\n`, headers: { 'content-type': 'text/csv' } })
+      ).ok(),
+    ).toBe(true)
   }
   await change('retired')
   await page.reload()
@@ -225,37 +247,70 @@ test('nonsense about bundles is refused in words, and changes nothing', async ({
   const { request } = page
   const send = async (command: object) => {
     const answer = await request.post('/api/commands', { data: command })
-    return [answer.status(), (await answer.json() as { detail?: string }).detail ?? '']
+    return [answer.status(), ((await answer.json()) as { detail?: string }).detail ?? '']
   }
   const fixed = (components: object[], price: object = { by: 'sum' }) => ({ type: 'fixed', components, price, marginFloor: null })
   const change = (bundle: object) => send({ type: 'changeBundle', sku: 'SET-02', settings: { bundle }, seen: {} })
   const before = await (await request.get('/api/bundles/SET-02')).text()
   expect(await change(fixed([{ key: 'a', sku: 'SET-02', quantity: 1 }]))).toEqual([422, 'A bundle can’t be a part of itself.'])
   expect(await change(fixed([{ key: 'a', sku: 'NOPE', quantity: 1 }]))).toEqual([404, 'The shop has no product with the SKU NOPE.'])
-  for (const [quantity, words] of [[0, 'A quantity is at least 1.'], [-1, 'A quantity is at least 1.'], [1e9, 'A quantity is at most 999.']] as const) {
+  for (const [quantity, words] of [
+    [0, 'A quantity is at least 1.'],
+    [-1, 'A quantity is at least 1.'],
+    [1e9, 'A quantity is at most 999.'],
+  ] as const) {
     expect(await change(fixed([{ key: 'a', sku: 'SMO-M', quantity }]))).toEqual([400, expect.stringContaining(words)])
   }
   expect(await change(fixed([], { by: 'percent', percent: 101 }))).toEqual([400, expect.stringContaining('A reduction is at most 100 %.')])
-  expect(await send({ type: 'addBundle', sku: 'SMO-M', name: { en: 'X' }, bundle: fixed([]) })).toEqual([409, expect.stringContaining('SMO-M is the SKU of another product already.')])
-  expect(await send({ type: 'changeBundle', sku: 'SET-02', settings: { status: 'retired' }, seen: { status: 'draft' } })).toEqual([409, expect.stringContaining('changed in the meantime')])
+  expect(await send({ type: 'addBundle', sku: 'SMO-M', name: { en: 'X' }, bundle: fixed([]) })).toEqual([
+    409,
+    expect.stringContaining('SMO-M is the SKU of another product already.'),
+  ])
+  expect(await send({ type: 'changeBundle', sku: 'SET-02', settings: { status: 'retired' }, seen: { status: 'draft' } })).toEqual([
+    409,
+    expect.stringContaining('changed in the meantime'),
+  ])
   expect(await (await request.get('/api/bundles/SET-02')).text()).toBe(before)
 
-  const cart = async (line: object) => (await (await request.post('/api/shop/v1/cart', { data: { lines: [{ quantity: 1, ...line }] } })).json() as { warnings: { code: string, part: string | null }[] }).warnings
-  expect(await cart({ sku: 'SET-03', choices: [{ part: 'lab-250', sku: 'SMO-M' }] })).toMatchObject([{ code: 'choiceNotSold', part: 'SMO-M' }])
+  const cart = async (line: object) =>
+    (
+      (await (await request.post('/api/shop/v1/cart', { data: { lines: [{ quantity: 1, ...line }] } })).json()) as {
+        warnings: { code: string; part: string | null }[]
+      }
+    ).warnings
+  expect(await cart({ sku: 'SET-03', choices: [{ part: 'lab-250', sku: 'SMO-M' }] })).toMatchObject([
+    { code: 'choiceNotSold', part: 'SMO-M' },
+  ])
   expect(await cart({ sku: 'SET-03' })).toMatchObject([{ code: 'noChoice', part: 'lab-250' }])
-  expect(await cart({ sku: 'SET-04', choices: [{ part: 'pick', sku: 'SEED-BOR-10', quantity: 7 }] })).toMatchObject([{ code: 'wrongNumber' }])
+  expect(await cart({ sku: 'SET-04', choices: [{ part: 'pick', sku: 'SEED-BOR-10', quantity: 7 }] })).toMatchObject([
+    { code: 'wrongNumber' },
+  ])
 })
 
-test('of two hundred shoppers at once who want bundles and their parts, nothing is sold twice and every total is right', async ({ request }) => {
-  const post = (path: string, lines: object[], total?: number) => request.post(`/api/shop/v1/${path}`, { data: { lines, ...total !== undefined && { total } } })
-  const wishes = [[{ sku: 'SET-03', quantity: 1, choices: [{ part: 'lab-250', sku: 'LAB-250-PLA' }] }], [{ sku: 'JAR-500-12', quantity: 2 }], [{ sku: 'SET-03', quantity: 2, choices: [{ part: 'lab-250', sku: 'LAB-250-MEA' }] }]]
-  const totals = await Promise.all(wishes.map(async lines => (await (await post('cart', lines)).json() as { total: number }).total))
+test('of two hundred shoppers at once who want bundles and their parts, nothing is sold twice and every total is right', async ({
+  request,
+}) => {
+  const post = (path: string, lines: object[], total?: number) =>
+    request.post(`/api/shop/v1/${path}`, { data: { lines, ...(total !== undefined && { total }) } })
+  const wishes = [
+    [{ sku: 'SET-03', quantity: 1, choices: [{ part: 'lab-250', sku: 'LAB-250-PLA' }] }],
+    [{ sku: 'JAR-500-12', quantity: 2 }],
+    [{ sku: 'SET-03', quantity: 2, choices: [{ part: 'lab-250', sku: 'LAB-250-MEA' }] }],
+  ]
+  const totals = await Promise.all(wishes.map(async lines => ((await (await post('cart', lines)).json()) as { total: number }).total))
   const watched = ['JAR-500-12', 'LAB-250-PLA', 'LAB-250-MEA']
   const before = await Promise.all(watched.map(sku => stockOf(request, sku)))
-  const answers = await Promise.all(Array.from({ length: 200 }, async (_, i) => {
-    const answer = await post('orders', wishes[i % 3]!, totals[i % 3])
-    return answer.status() === 201 ? await answer.json() as { total: number, lines: { sku: string, quantity: number, total: number, components: { sku: string, quantity: number, total: number }[] }[] } : answer.status()
-  }))
+  const answers = await Promise.all(
+    Array.from({ length: 200 }, async (_, i) => {
+      const answer = await post('orders', wishes[i % 3]!, totals[i % 3])
+      return answer.status() === 201
+        ? ((await answer.json()) as {
+            total: number
+            lines: { sku: string; quantity: number; total: number; components: { sku: string; quantity: number; total: number }[] }[]
+          })
+        : answer.status()
+    }),
+  )
   const placed = answers.filter(each => typeof each === 'object')
   expect(new Set(answers.filter(each => typeof each === 'number'))).toEqual(new Set([409]))
   const sold = new Map<string, number>()

@@ -3,17 +3,25 @@ import type { APIRequestContext, Page } from '@playwright/test'
 import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
 
-const viewports = [{ width: 1280, height: 800 }, { width: 390, height: 844 }]
+const viewports = [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]
 
 async function fillIn(page: Page): Promise<void> {
   await page.getByLabel('Name').fill('A shopper')
   await page.getByLabel('E-mail').fill('shopper@shop.example')
   await page.getByLabel('Address').fill('1 Lane')
 }
-const stockOf = async (request: APIRequestContext, sku: string) => (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json() as { stock: number }).stock
-const order = (request: APIRequestContext, lines: object[], total: number) => request.post('/api/shop/v1/orders', { data: { lines, total } })
+const stockOf = async (request: APIRequestContext, sku: string) =>
+  ((await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as { stock: number }).stock
+const order = (request: APIRequestContext, lines: object[], total: number) =>
+  request.post('/api/shop/v1/orders', { data: { lines, total } })
 
-test('a shopper buys with mouse and keyboard, on a desktop and on a phone; the stock goes down and the cart is empty', async ({ page, request }) => {
+test('a shopper buys with mouse and keyboard, on a desktop and on a phone; the stock goes down and the cart is empty', async ({
+  page,
+  request,
+}) => {
   for (const viewport of viewports) {
     await page.setViewportSize(viewport)
     const before = await stockOf(request, 'EX-410')
@@ -39,7 +47,10 @@ test('a shopper buys with mouse and keyboard, on a desktop and on a phone; the s
 
 test('what is not there in this quantity is said, and can be taken as far as it is there', async ({ page, request, baseURL }) => {
   const stock = await stockOf(request, 'EX-210')
-  await putIntoCart(page, baseURL!, [{ sku: 'EX-210', quantity: stock + 3 }, { sku: 'GONE', quantity: 1 }])
+  await putIntoCart(page, baseURL!, [
+    { sku: 'EX-210', quantity: stock + 3 },
+    { sku: 'GONE', quantity: 1 },
+  ])
   await page.goto('/shop/checkout')
   await expect(page.getByRole('alert')).toContainText(`Of Two-frame extractor there are only ${stock} left.`)
   await expect(page.getByRole('alert')).toContainText('GONE is no longer in the shop and was left out.')
@@ -62,7 +73,11 @@ test('a price that has changed in the meantime is shown before anything is order
   const row = csv.split('\r\n').find(each => each.startsWith('SMO-M,'))!
   const dearer = `${csv.split('\r\n')[0]}\r\n${row.replace(',39.00,', ',41.00,')}\r\n`
   expect(row).not.toBe(dearer)
-  expect((await request.post('/api/exchange/import?kind=products&file=dearer.csv', { data: dearer, headers: { 'content-type': 'text/csv' } })).ok()).toBe(true)
+  expect(
+    (
+      await request.post('/api/exchange/import?kind=products&file=dearer.csv', { data: dearer, headers: { 'content-type': 'text/csv' } })
+    ).ok(),
+  ).toBe(true)
   await page.getByRole('button', { name: 'Place the order · €78.00' }).click()
   await expect(page.getByRole('alert')).toContainText('A price has changed in the meantime.')
   await page.getByRole('button', { name: 'Place the order · €82.00' }).click()
@@ -71,26 +86,51 @@ test('a price that has changed in the meantime is shown before anything is order
 
 test('the cart is priced by the server alone, and nonsense is refused in words', async ({ request }) => {
   const cart = (lines: unknown) => request.post('/api/shop/v1/cart', { data: { lines } })
-  expect(await (await cart([{ sku: 'LOG-1', quantity: 3 }, { sku: 'FUEL', quantity: 1 }, { sku: 'NOPE', quantity: 1 }])).json()).toEqual({
-    lines: [{ line: 0, sku: 'LOG-1', quantity: 3, unit: 950, was: null, total: 2850, reductions: [], components: [] }], subtotal: 2850, reductions: [], total: 2850, currency: 'EUR',
-    warnings: [{ line: 1, sku: 'FUEL', code: 'noChoice', available: 0, part: null }, { line: 2, sku: 'NOPE', code: 'unknown', available: 0, part: null }],
+  expect(
+    await (
+      await cart([
+        { sku: 'LOG-1', quantity: 3 },
+        { sku: 'FUEL', quantity: 1 },
+        { sku: 'NOPE', quantity: 1 },
+      ])
+    ).json(),
+  ).toEqual({
+    lines: [{ line: 0, sku: 'LOG-1', quantity: 3, unit: 950, was: null, total: 2850, reductions: [], components: [] }],
+    subtotal: 2850,
+    reductions: [],
+    total: 2850,
+    currency: 'EUR',
+    warnings: [
+      { line: 1, sku: 'FUEL', code: 'noChoice', available: 0, part: null },
+      { line: 2, sku: 'NOPE', code: 'unknown', available: 0, part: null },
+    ],
   })
-  for (const [quantity, words] of [[0, 'A quantity is at least 1.'], [-2, 'A quantity is at least 1.'], [1e9, 'A quantity is at most 9999.'], [1.5, 'A quantity is a whole number.']] as const) {
+  for (const [quantity, words] of [
+    [0, 'A quantity is at least 1.'],
+    [-2, 'A quantity is at least 1.'],
+    [1e9, 'A quantity is at most 9999.'],
+    [1.5, 'A quantity is a whole number.'],
+  ] as const) {
     const answer = await cart([{ sku: 'LOG-1', quantity }])
-    expect([answer.status(), (await answer.json() as { detail: string }).detail]).toEqual([400, expect.stringContaining(words)])
+    expect([answer.status(), ((await answer.json()) as { detail: string }).detail]).toEqual([400, expect.stringContaining(words)])
   }
   expect((await cart([{ sku: 'LOG-1', quantity: 1, unit: 1 }])).status()).toBe(400)
   const refused = await order(request, [{ sku: 'LOG-1', quantity: 1 }], 1)
-  expect([refused.status(), (await refused.json() as { type: string }).type]).toEqual([409, 'urn:manada:problem:total-changed'])
+  expect([refused.status(), ((await refused.json()) as { type: string }).type]).toEqual([409, 'urn:manada:problem:total-changed'])
 })
 
 test('of two hundred shoppers who want the same at once, as many get it as there are', async ({ request }) => {
   const sku = 'BK-QUEEN'
-  const { stock, price } = await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json() as { stock: number, price: number }
+  const { stock, price } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as { stock: number; price: number }
   // Each wants so many that they can't all have them.
   const quantity = Math.ceil(stock / 150) + 1
-  const answers = await Promise.all(Array.from({ length: 200 }, () => order(request, [{ sku, quantity }], price * quantity).then(answer => answer.status())))
+  const answers = await Promise.all(
+    Array.from({ length: 200 }, () => order(request, [{ sku, quantity }], price * quantity).then(answer => answer.status())),
+  )
   const placed = answers.filter(status => status === 201).length
-  expect([placed, answers.filter(status => status === 409).length]).toEqual([Math.floor(stock / quantity), 200 - Math.floor(stock / quantity)])
+  expect([placed, answers.filter(status => status === 409).length]).toEqual([
+    Math.floor(stock / quantity),
+    200 - Math.floor(stock / quantity),
+  ])
   expect(await stockOf(request, sku)).toBe(stock - placed * quantity)
 })

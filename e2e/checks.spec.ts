@@ -29,7 +29,9 @@ test('what is wrong is found, opened where it is mended, and gone when it is men
   })
 
   await test.step('a product leads to its bench', async () => {
-    await list(page).getByRole('button', { name: /Links to products out of stock/ }).click()
+    await list(page)
+      .getByRole('button', { name: /Links to products out of stock/ })
+      .click()
     const before = Number(await count(page, 'targetOutOfStock').textContent())
     const row = rows(page).first()
     await expect(row).toContainText('0 left')
@@ -41,7 +43,9 @@ test('what is wrong is found, opened where it is mended, and gone when it is men
     await page.keyboard.press('Delete')
     await expect(card).toBeHidden()
     await page.getByRole('link', { name: 'Checks' }).click()
-    await list(page).getByRole('button', { name: /Links to products out of stock/ }).click()
+    await list(page)
+      .getByRole('button', { name: /Links to products out of stock/ })
+      .click()
     await expect(count(page, 'targetOutOfStock')).toHaveText(String(before - 1))
     await page.keyboard.press('Control+z')
     await expect(count(page, 'targetOutOfStock')).toHaveText(String(before))
@@ -58,7 +62,9 @@ test('with keys alone, findings are mended one by one and together, and it is un
   await expect(studio.message).toContainText('Linked back from 1 product')
   await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))
   await expect(rows(page).first()).toBeFocused()
-  const bench = await (await page.request.get(`/api/bench?sku=${target!}`)).json() as { products: { lanes: Record<string, { sku: string }[]> }[] }
+  const bench = (await (await page.request.get(`/api/bench?sku=${target!}`)).json()) as {
+    products: { lanes: Record<string, { sku: string }[]> }[]
+  }
   expect(bench.products[0]!.lanes.related!.at(-1)!.sku).toBe(source)
 
   await page.keyboard.press('Space')
@@ -99,7 +105,9 @@ test('findings, and whole checks, are put aside with a reason and taken up again
   await expect(count(other, 'notLinkedTo')).toHaveText(String(before - 1))
   await expect(rows(other)).toHaveCount(before - 1)
 
-  await list(page).getByRole('button', { name: /^Put aside/ }).click()
+  await list(page)
+    .getByRole('button', { name: /^Put aside/ })
+    .click()
   await expect(rows(page)).toHaveCount(1)
   await expect(rows(page).first()).toContainText(name)
   await expect(rows(page).first()).toContainText('Sold on request only')
@@ -107,7 +115,9 @@ test('findings, and whole checks, are put aside with a reason and taken up again
   await expect(page.getByText('Nothing is put aside.')).toBeVisible()
   await expect(count(page, 'notLinkedTo')).toHaveText(String(before))
 
-  await list(page).getByRole('button', { name: /Products that nothing links to/ }).click()
+  await list(page)
+    .getByRole('button', { name: /Products that nothing links to/ })
+    .click()
   await page.getByRole('button', { name: 'Put the whole check aside' }).click()
   await page.getByRole('dialog').getByLabel('Why').fill('We link from articles')
   await page.keyboard.press('Enter')
@@ -120,7 +130,14 @@ test('findings, and whole checks, are put aside with a reason and taken up again
 test('rules and sections that go wrong are found as soon as they are published', async ({ page }) => {
   await open(page)
   await expect(count(page, 'ruleNever')).toBeHidden()
-  const rule = (pick: object) => ({ from: 'rule', rule: { when: { all: [] }, pick }, order: 'best-selling', subjects: 'page', cap: null, off: false })
+  const rule = (pick: object) => ({
+    from: 'rule',
+    rule: { when: { all: [] }, pick },
+    order: 'best-selling',
+    subjects: 'page',
+    cap: null,
+    off: false,
+  })
   const nobody = rule({ has: { of: 'brand', name: 'Nobody' } })
   const anything = rule({ price: { from: 1 } })
   const commands = [
@@ -136,9 +153,13 @@ test('rules and sections that go wrong are found as soon as they are published',
   await expect(count(page, 'ruleNever')).toHaveText('1')
   await expect(count(page, 'ruleNearlyAll')).toHaveText('2')
   await expect(count(page, 'sameShown')).toHaveText('1')
-  await list(page).getByRole('button', { name: /Rules that never match/ }).click()
+  await list(page)
+    .getByRole('button', { name: /Rules that never match/ })
+    .click()
   await expect(rows(page)).toHaveText([/Worth the step up.*step 1: nothing for any of \d+ products/])
-  await list(page).getByRole('button', { name: /Sections that show the same/ }).click()
+  await list(page)
+    .getByRole('button', { name: /Sections that show the same/ })
+    .click()
   await expect(rows(page)).toHaveText([/Also worth a look.*Worth the step up.*the same on \d+ of \d+ product pages/])
   for (let i = 0; i < 3; i++) await page.request.post('/api/undo', { data: {} })
   await expect(count(page, 'ruleNever')).toBeHidden()
@@ -147,13 +168,18 @@ test('rules and sections that go wrong are found as soon as they are published',
 test('the workspace can be used by everyone', async ({ page }) => {
   await open(page, 'severalLanes')
   await rows(page).first().hover()
-  const { violations } = await new AxeBuilder({ page }).exclude('.v-tooltip').withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze()
+  const { violations } = await new AxeBuilder({ page })
+    .exclude('.v-tooltip')
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze()
   expect(violations.map(each => `${each.id}: ${each.nodes.map(node => node.target).join(', ')}`)).toEqual([])
 })
 
 test('what can’t be asked is refused', async ({ request }) => {
   expect((await request.get('/api/checks/findings?check=nonsense')).status()).toBe(400)
-  const refused = await request.post('/api/commands', { data: { type: 'mend', findings: [{ check: 'notLinkedTo', source: 'SMO-M', kind: '', target: '' }] } })
+  const refused = await request.post('/api/commands', {
+    data: { type: 'mend', findings: [{ check: 'notLinkedTo', source: 'SMO-M', kind: '', target: '' }] },
+  })
   expect(refused.status()).toBe(422)
-  expect((await refused.json() as { detail: string }).detail).toContain('needs a choice')
+  expect(((await refused.json()) as { detail: string }).detail).toContain('needs a choice')
 })

@@ -7,11 +7,15 @@ const base = '/api/shop/v1'
 
 type Method = 'get' | 'post'
 type Operation = Partial<Record<Method, { responses: Record<string, { content?: Record<string, { schema: object }> }> }>>
-interface Document { openapi: string, paths: Record<string, Operation>, components: object }
+interface Document {
+  openapi: string
+  paths: Record<string, Operation>
+  components: object
+}
 
 /** The published document, and a check of any answer against what it says about its route and status. */
 async function contract(request: APIRequestContext) {
-  const document = await (await request.get(`${base}/openapi.json`)).json() as Document
+  const document = (await (await request.get(`${base}/openapi.json`)).json()) as Document
   const ajv = new Ajv2020({ strict: false, validateFormats: false })
   ajv.addSchema(document, 'contract')
   return {
@@ -19,7 +23,9 @@ async function contract(request: APIRequestContext) {
     async check(path: string, answer: APIResponse, method: Method = 'get'): Promise<void> {
       const kind = answer.ok() ? 'application/json' : 'application/problem+json'
       expect(answer.headers()['content-type']).toContain(kind)
-      const pointer = ['paths', path, method, 'responses', String(answer.status()), 'content', kind, 'schema'].map(each => each.replaceAll('~', '~0').replaceAll('/', '~1'))
+      const pointer = ['paths', path, method, 'responses', String(answer.status()), 'content', kind, 'schema'].map(each =>
+        each.replaceAll('~', '~0').replaceAll('/', '~1'),
+      )
       const fits = ajv.compile({ $ref: `contract#/${pointer.map(encodeURIComponent).join('/')}` })
       expect(fits(await answer.json()), JSON.stringify(fits.errors)).toBe(true)
     },
@@ -35,7 +41,11 @@ test('the OpenAPI document is valid', async ({ request }) => {
 test('every answer is as the document says', async ({ request }) => {
   const { check } = await contract(request)
   const routes: [path: string, url: string, status: number][] = [
-    ['/pages/product/{sku}', '/pages/product/EX-210?cart=STR-240:2,GONE&seen=UF-21&visitor=v&lang=de&at=2026-05-01T10:00:00Z&draft=1&explain=1', 200],
+    [
+      '/pages/product/{sku}',
+      '/pages/product/EX-210?cart=STR-240:2,GONE&seen=UF-21&visitor=v&lang=de&at=2026-05-01T10:00:00Z&draft=1&explain=1',
+      200,
+    ],
     ['/pages/product/{sku}', '/pages/product/JKT-SAG-M', 200],
     ['/pages/cart', '/pages/cart?cart=EX-210,SMO-M:3', 200],
     ['/pages/cart', '/pages/cart?explain=1', 200],
@@ -79,7 +89,17 @@ test('every answer is as the document says', async ({ request }) => {
     })
   }
   const sent: [path: string, body: object, status: number][] = [
-    ['/cart', { lines: [{ sku: 'LOG-1', quantity: 2 }, { sku: 'FUEL', quantity: 1 }, { sku: 'EX-210', quantity: 9999 }] }, 200],
+    [
+      '/cart',
+      {
+        lines: [
+          { sku: 'LOG-1', quantity: 2 },
+          { sku: 'FUEL', quantity: 1 },
+          { sku: 'EX-210', quantity: 9999 },
+        ],
+      },
+      200,
+    ],
     ['/cart', { lines: [{ sku: 'LOG-1' }] }, 400],
     ['/orders', { lines: [{ sku: 'LOG-1', quantity: 2 }], total: 1900 }, 201],
     ['/orders', { lines: [{ sku: 'LOG-1', quantity: 2 }], total: 5 }, 409],
@@ -99,22 +119,49 @@ test('an answer says what is shown, in the language asked for, and why the rest 
   expect(answer.page).toEqual({ kind: 'product', subjects: ['EX-410'] })
   expect(answer.plan).toEqual({ key: 'product-default', name: 'Product page' })
   expect(answer.sections[0]).toMatchObject({
-    key: 'upsells', heading: 'Eine Stufe besser', zone: 'besideDetails', layout: 'list', display: { places: 2 },
+    key: 'upsells',
+    heading: 'Eine Stufe besser',
+    zone: 'besideDetails',
+    layout: 'list',
+    display: { places: 2 },
     items: [
-      { sku: 'EX-410M', variant: null, name: 'Vier-Waben-Schleuder mit Motor', url: '/shop/products/EX-410M', price: 51500, currency: 'EUR', inStock: true, step: 0, reason: 'linked' },
+      {
+        sku: 'EX-410M',
+        variant: null,
+        name: 'Vier-Waben-Schleuder mit Motor',
+        url: '/shop/products/EX-410M',
+        price: 51500,
+        currency: 'EUR',
+        inStock: true,
+        step: 0,
+        reason: 'linked',
+      },
       { sku: 'EX-900' },
     ],
   })
   const accessories = answer.sections.find((each: { key: string }) => each.key === 'accessories')
   expect(accessories.items.map((item: { sku: string }) => item.sku)).toEqual(['GATE-40', 'EX-MOT', 'EX-BSK'])
-  expect(accessories.steps[0].heldBack).toEqual([{ sku: 'STR-280', variant: null, name: 'Doppelsieb, 280 mm', source: 'EX-410', place: 1, strength: null, reason: 'inCart' }])
+  expect(accessories.steps[0].heldBack).toEqual([
+    { sku: 'STR-280', variant: null, name: 'Doppelsieb, 280 mm', source: 'EX-410', place: 1, strength: null, reason: 'inCart' },
+  ])
 
-  await request.post('/api/commands', { data: { type: 'switchSection', source: 'EX-LEG', section: 'more-from-the-same-workshop', off: true } })
+  await request.post('/api/commands', {
+    data: { type: 'switchSection', source: 'EX-LEG', section: 'more-from-the-same-workshop', off: true },
+  })
   const plain = await (await request.get(`${base}/pages/product/EX-LEG`)).json()
-  expect(plain).toEqual({ page: { kind: 'product', subjects: ['EX-LEG'] }, plan: expect.anything(), style: expect.objectContaining({ '--section-accent': '#46603a' }), sections: [] })
+  expect(plain).toEqual({
+    page: { kind: 'product', subjects: ['EX-LEG'] },
+    plan: expect.anything(),
+    style: expect.objectContaining({ '--section-accent': '#46603a' }),
+    sections: [],
+  })
   const explained = await (await request.get(`${base}/pages/product/EX-LEG?explain=1`)).json()
-  expect(explained.hidden.map((each: { key: string, reason: string }) => [each.key, each.reason]))
-    .toEqual([['upsells', 'nothingFound'], ['accessories', 'nothingFound'], ['related', 'nothingFound'], ['more-from-the-same-workshop', 'switchedOffHere']])
+  expect(explained.hidden.map((each: { key: string; reason: string }) => [each.key, each.reason])).toEqual([
+    ['upsells', 'nothingFound'],
+    ['accessories', 'nothingFound'],
+    ['related', 'nothingFound'],
+    ['more-from-the-same-workshop', 'switchedOffHere'],
+  ])
   await request.post('/api/undo', { data: {} })
 })
 
@@ -141,7 +188,15 @@ test('a language is looked up among those that the shop has, in whatever case it
   const told = async (lang: string) => (await request.get(`${base}/pages/product/EX-210?lang=${lang}`)).text()
   const [english, german] = [await told('en'), await told('de')]
   expect(english).not.toBe(german)
-  expect([await told('en-us'), await told('DE-at'), await told('fr'), await told('de-Latn-DE-1996')]).toEqual([english, german, english, german])
+  expect([await told('en-us'), await told('DE-at'), await told('fr'), await told('de-Latn-DE-1996')]).toEqual([
+    english,
+    german,
+    english,
+    german,
+  ])
   const refused = await request.get(`${base}/pages/product/EX-210?lang=not_a_language`)
-  expect([refused.status(), (await refused.json() as { detail: string }).detail]).toEqual([400, expect.stringContaining('This is not a BCP 47 language tag')])
+  expect([refused.status(), ((await refused.json()) as { detail: string }).detail]).toEqual([
+    400,
+    expect.stringContaining('This is not a BCP 47 language tag'),
+  ])
 })

@@ -25,7 +25,7 @@ export class DemoServer {
 
   /** Serves the shop as the demo has it: starts anew, on a new copy, when anything was written or the server is gone. */
   async serveFresh(): Promise<ChildProcess> {
-    if (this.#process && isRunning(this.#process) && await this.#written() === this.#filled) return this.#process
+    if (this.#process && isRunning(this.#process) && (await this.#written()) === this.#filled) return this.#process
     await this.stop()
     await this.fill()
     const server = await this.start()
@@ -42,9 +42,14 @@ export class DemoServer {
   /** Starts on the data as they are. */
   async start(): Promise<ChildProcess> {
     const env = { ...process.env, MANADA_DATA: this.folder, PORT: String(this.#port), HOST: '127.0.0.1' }
-    const server = this.#process = spawn(process.execPath, ['.output/server/index.mjs'], { env, stdio: 'inherit' })
+    const server = (this.#process = spawn(process.execPath, ['.output/server/index.mjs'], { env, stdio: 'inherit' }))
     const begun = Date.now()
-    while (await fetch(`${this.url}/api/shop`).then(answer => answer.status, () => 0) !== 200) {
+    while (
+      (await fetch(`${this.url}/api/shop`).then(
+        answer => answer.status,
+        () => 0,
+      )) !== 200
+    ) {
       if (!isRunning(server)) throw new Error(`The server on port ${this.#port} ended instead of starting.`)
       if (Date.now() - begun > longestStart) throw new Error(`The server on port ${this.#port} did not answer in ${longestStart / 1000} s.`)
       await pause(20)
@@ -64,7 +69,14 @@ export class DemoServer {
   /** Differs after every write: SQLite appends what is written to its log. */
   async #written(): Promise<string> {
     const file = databaseFile(this.folder)
-    const states = await Promise.all([file, `${file}-wal`].map(each => stat(each, { bigint: true }).then(({ size, mtimeNs }) => `${size} ${mtimeNs}`, () => 'none')))
+    const states = await Promise.all(
+      [file, `${file}-wal`].map(each =>
+        stat(each, { bigint: true }).then(
+          ({ size, mtimeNs }) => `${size} ${mtimeNs}`,
+          () => 'none',
+        ),
+      ),
+    )
     return states.join()
   }
 }

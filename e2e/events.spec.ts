@@ -1,13 +1,17 @@
 import type { APIRequestContext } from '@playwright/test'
 import { expect, test } from './test'
 
-const link = (request: APIRequestContext, target: string) => request.post('/api/commands', { data: { type: 'link', kind: 'related', on: [{ source: 'INC-1' }], targets: [target] } })
+const link = (request: APIRequestContext, target: string) =>
+  request.post('/api/commands', { data: { type: 'link', kind: 'related', on: [{ source: 'INC-1' }], targets: [target] } })
 
 /** The first so many events that the server sends. */
-async function events(url: string, count: number, lastId?: string): Promise<{ id?: string, event?: string, words?: string }[]> {
+async function events(url: string, count: number, lastId?: string): Promise<{ id?: string; event?: string; words?: string }[]> {
   const closing = new AbortController()
-  const answer = await fetch(`${url}/api/events`, { signal: closing.signal, headers: lastId === undefined ? {} : { 'last-event-id': lastId } })
-  const heard: { id?: string, event?: string, words?: string }[] = []
+  const answer = await fetch(`${url}/api/events`, {
+    signal: closing.signal,
+    headers: lastId === undefined ? {} : { 'last-event-id': lastId },
+  })
+  const heard: { id?: string; event?: string; words?: string }[] = []
   let text = ''
   const reader = answer.body!.pipeThrough(new TextDecoderStream()).getReader()
   while (heard.length < count) {
@@ -17,7 +21,9 @@ async function events(url: string, count: number, lastId?: string): Promise<{ id
     const parts = text.split('\n\n')
     text = parts.pop()!
     for (const part of parts) {
-      const { data, ...fields } = Object.fromEntries(part.split('\n').map(line => [line.slice(0, line.indexOf(':')), line.slice(line.indexOf(':') + 1).trim()]))
+      const { data, ...fields } = Object.fromEntries(
+        part.split('\n').map(line => [line.slice(0, line.indexOf(':')), line.slice(line.indexOf(':') + 1).trim()]),
+      )
       heard.push(data ? { ...fields, words: (JSON.parse(data) as { words: string }).words } : fields)
     }
   }
@@ -29,7 +35,8 @@ test('a studio whose connection broke is told what it missed, or that it has to 
   const [connected] = await events(demoShop.url, 1)
   expect(connected!.event).toBe('connected')
   const last = Number(connected!.id)
-  for (const answer of [await link(request, 'PEN'), await link(request, 'SMO-M'), await request.post('/api/undo')]) expect(answer.status()).toBe(200)
+  for (const answer of [await link(request, 'PEN'), await link(request, 'SMO-M'), await request.post('/api/undo')])
+    expect(answer.status()).toBe(200)
   const missed = (await events(demoShop.url, 4, connected!.id)).filter(each => each.words)
   expect(missed).toEqual([
     { id: String(last + 1), words: expect.stringMatching(/^Linked .* to Incubator as related$/) },

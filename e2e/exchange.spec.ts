@@ -9,7 +9,8 @@ const importPane = (page: Page) => page.getByRole('region', { name: 'Import' })
 const csvFile = (name: string, text: string | Buffer) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text) })
 const choose = (page: Page, name: string, text: string | Buffer) => page.getByLabel('File to import').setInputFiles(csvFile(name, text))
 const exported = async (request: APIRequestContext, kind: string) => (await request.get(`/api/exchange/export?kind=${kind}`)).text()
-const send = (request: APIRequestContext, query: string, data: string | Buffer, type = 'text/csv') => request.post(`/api/exchange/import?${query}`, { data, headers: { 'content-type': type } })
+const send = (request: APIRequestContext, query: string, data: string | Buffer, type = 'text/csv') =>
+  request.post(`/api/exchange/import?${query}`, { data, headers: { 'content-type': type } })
 
 test('a file of links is tried, imported and undone; nothing changes before that is wanted', async ({ page, request }) => {
   const studio = new Studio(page)
@@ -37,18 +38,30 @@ test('a file of links is tried, imported and undone; nothing changes before that
 test('rejected rows say why; they are downloaded, and the good ones taken alone', async ({ page }) => {
   await page.goto('/exchange')
   const pane = importPane(page)
-  await choose(page, 'mixed.csv', 'source;kind;target;place;colour\nUR-1;related;BRU-1;1;red\nUR-1;related;NO-SUCH;;\nUR-1;related;BK-WAX;1;\nUR-1;related;UR-1;;\n')
+  await choose(
+    page,
+    'mixed.csv',
+    'source;kind;target;place;colour\nUR-1;related;BRU-1;1;red\nUR-1;related;NO-SUCH;;\nUR-1;related;BK-WAX;1;\nUR-1;related;UR-1;;\n',
+  )
   await expect(pane).toContainText('3 rows can’t be taken. Mend the file and choose it again, or take only the 1 row that can.')
   await expect(pane).toContainText('Passed over: the column colour')
   const rows = pane.getByRole('list', { name: 'Rows rejected' }).getByRole('listitem')
-  await expect(rows).toContainText([/3\s*target\s*There is no product or variant with the SKU NO-SUCH/, /4\s*place\s*Line 2 has place 1 of this lane already/, /5\s*target\s*A product can’t be linked to itself/])
+  await expect(rows).toContainText([
+    /3\s*target\s*There is no product or variant with the SKU NO-SUCH/,
+    /4\s*place\s*Line 2 has place 1 of this lane already/,
+    /5\s*target\s*A product can’t be linked to itself/,
+  ])
   const { violations } = await new AxeBuilder({ page }).disableRules(['aria-tooltip-name']).analyze()
   expect(violations.filter(each => each.impact === 'serious' || each.impact === 'critical').map(each => each.id)).toEqual([])
 
   const [download] = await Promise.all([page.waitForEvent('download'), pane.getByRole('button', { name: 'Rejected rows' }).click()])
   expect(download.suggestedFilename()).toBe('mixed-rejected.csv')
   const { data } = Papa.parse<Record<string, string>>(await readFile(await download.path(), 'utf8'), { header: true, skipEmptyLines: true })
-  expect(data.map(row => [row.target, row['rejected column']])).toEqual([['NO-SUCH', 'target'], ['BK-WAX', 'place'], ['UR-1', 'target']])
+  expect(data.map(row => [row.target, row['rejected column']])).toEqual([
+    ['NO-SUCH', 'target'],
+    ['BK-WAX', 'place'],
+    ['UR-1', 'target'],
+  ])
 
   await pane.getByRole('button', { name: 'Take the 1 row that can be taken' }).click()
   await expect(pane).toContainText('Imported links from mixed.csv: 1 new.')
@@ -75,11 +88,14 @@ test('a file is dropped; one that is no CSV says so', async ({ page }) => {
   await page.goto('/exchange')
   await expect(importPane(page)).toContainText('Bring in a file')
   const drop = async (name: string, text: string) => {
-    const dataTransfer = await page.evaluateHandle(([name, text]) => {
-      const data = new DataTransfer()
-      data.items.add(new File([text!], name!))
-      return data
-    }, [name, text])
+    const dataTransfer = await page.evaluateHandle(
+      ([name, text]) => {
+        const data = new DataTransfer()
+        data.items.add(new File([text!], name!))
+        return data
+      },
+      [name, text],
+    )
     await importPane(page).dispatchEvent('drop', { dataTransfer })
   }
   await drop('dropped.csv', 'source,kind,target\nUR-1,related,BRU-1\n')
@@ -91,7 +107,11 @@ test('a file is dropped; one that is no CSV says so', async ({ page }) => {
 test('products come in and are found, shown and linked at once', async ({ page, request }) => {
   const studio = new Studio(page)
   await page.goto('/exchange')
-  await choose(page, 'new.csv', 'sku,name,category,price,stock,variantOf,options\nSPOON,Honey spoon,Kitchen > Spoons,3.50,,,\nSPOON-O,,,,4,SPOON,wood=oak\n')
+  await choose(
+    page,
+    'new.csv',
+    'sku,name,category,price,stock,variantOf,options\nSPOON,Honey spoon,Kitchen > Spoons,3.50,,,\nSPOON-O,,,,4,SPOON,wood=oak\n',
+  )
   await importPane(page).getByRole('button', { name: 'Import 2 rows' }).click()
   await expect(importPane(page)).toContainText('Imported products from new.csv: 2 new.')
   await page.getByRole('link', { name: 'Products', exact: true }).click()
@@ -109,7 +129,9 @@ test('products come in and are found, shown and linked at once', async ({ page, 
 test('a price that a file changes is in the list, on the bench and in the shop at once, and undone as fast', async ({ page, request }) => {
   const studio = new Studio(page)
   const upsells = async () => {
-    const answer = await (await request.get('/api/shop/v1/pages/product/EX-210')).json() as { sections: { key: string, items: { sku: string, price: number }[] }[] }
+    const answer = (await (await request.get('/api/shop/v1/pages/product/EX-210')).json()) as {
+      sections: { key: string; items: { sku: string; price: number }[] }[]
+    }
     return answer.sections.find(each => each.key === 'upsells')?.items.map(({ sku, price }) => [sku, price]) ?? []
   }
   const before = await upsells()
@@ -123,7 +145,11 @@ test('a price that a file changes is in the list, on the bench and in the shop a
   await expect(studio.card('Upsells', 'EX-410')).toContainText('€301.50')
   await page.goto('/products?q=frame+extractor&sort=cheapest')
   await expect(studio.list.locator('[data-sku="EX-410"]')).toBeVisible()
-  expect((await (await request.get('/api/products?priceFrom=30100&priceTo=30200')).json() as { rows: { sku: string }[] }).rows.map(row => row.sku)).toEqual(['EX-410'])
+  expect(
+    ((await (await request.get('/api/products?priceFrom=30100&priceTo=30200')).json()) as { rows: { sku: string }[] }).rows.map(
+      row => row.sku,
+    ),
+  ).toEqual(['EX-410'])
 
   await request.post('/api/undo', { data: {} })
   expect(await upsells()).toEqual(before)
@@ -135,7 +161,11 @@ test('exporting and importing again changes nothing; what is exported starts no 
     const report = await (await send(request, `kind=${kind}`, text)).json()
     expect(report).toMatchObject({ created: 0, updated: 0, rejected: 0, done: null, ignoredColumns: [] })
     expect(report.unchanged).toBe(report.rows)
-    expect(Papa.parse<string[]>(text).data.flat().filter(cell => /^[=+@\t]|^-(?!\d)/.test(cell))).toEqual([])
+    expect(
+      Papa.parse<string[]>(text)
+        .data.flat()
+        .filter(cell => /^[=+@\t]|^-(?!\d)/.test(cell)),
+    ).toEqual([])
   }
 })
 
@@ -146,10 +176,18 @@ test('hostile files get a clear answer and change nothing', async ({ page, reque
     const { type: code, detail } = await answer.json()
     return [answer.status(), code.split(':').at(-1), detail]
   }
-  expect(await problem('kind=links', Buffer.from('source,kind,target\nUR-1,related,B\xFCrste\n', 'latin1'))).toEqual([422, 'not-utf-8', expect.stringContaining('line 2')])
+  expect(await problem('kind=links', Buffer.from('source,kind,target\nUR-1,related,B\xFCrste\n', 'latin1'))).toEqual([
+    422,
+    'not-utf-8',
+    expect.stringContaining('line 2'),
+  ])
   expect(await problem('kind=links', Buffer.from('source,kind', 'utf16le'))).toEqual([422, expect.any(String), expect.any(String)])
   expect(await problem('kind=links', 'source,target\nUR-1,BRU-1\n')).toEqual([422, 'missing-columns', expect.stringContaining('“kind”')])
-  expect(await problem('kind=links', 'source,kind,target\nUR-1,related,"BRU-1\n')).toEqual([422, 'unclosed-quote', expect.stringContaining('line 2')])
+  expect(await problem('kind=links', 'source,kind,target\nUR-1,related,"BRU-1\n')).toEqual([
+    422,
+    'unclosed-quote',
+    expect.stringContaining('line 2'),
+  ])
   expect(await problem('kind=links', '')).toEqual([422, 'empty-file', 'The file is empty.'])
   expect(await problem('kind=links', '{}', 'application/json')).toEqual([415, 'unknown-format', expect.any(String)])
   expect(await problem('kind=recipes', 'a\n')).toEqual([400, 'malformed', expect.any(String)])
@@ -161,11 +199,12 @@ test('hostile files get a clear answer and change nothing', async ({ page, reque
 })
 
 test('the set-up is taken out, changed, looked at and taken in; undo takes it back', async ({ page, request }) => {
-  const document = await (await request.get('/api/exchange/set-up')).json() as { sections: { key: string, places: number }[] }
-  const changed = { ...document, sections: document.sections.map(each => each.key === 'related' ? { ...each, places: 2 } : each) }
+  const document = (await (await request.get('/api/exchange/set-up')).json()) as { sections: { key: string; places: number }[] }
+  const changed = { ...document, sections: document.sections.map(each => (each.key === 'related' ? { ...each, places: 2 } : each)) }
   await page.goto('/exchange')
   const part = page.getByRole('article', { name: 'Set-up' })
-  const choose = (name: string, text: string) => part.getByLabel('Set-up file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const choose = (name: string, text: string) =>
+    part.getByLabel('Set-up file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
 
   await choose('notes.json', 'no JSON')
   await expect(part.getByRole('alert')).toHaveText('notes.json is not JSON. Choose a set-up that Manada wrote.')
@@ -177,15 +216,40 @@ test('the set-up is taken out, changed, looked at and taken in; undo takes it ba
   await part.getByLabel('Show sections, plans and looks to shoppers at once').check()
   await part.getByRole('button', { name: 'Take it' }).click()
   await expect(page.locator('.v-snackbar')).toContainText('Imported the set-up of set-up.json')
-  const places = async () => (await (await request.get('/api/shop/v1/pages/product/EX-210')).json() as { sections: { key: string, display: { places: number } }[] }).sections.find(each => each.key === 'related')!.display.places
+  const places = async () =>
+    (
+      (await (await request.get('/api/shop/v1/pages/product/EX-210')).json()) as {
+        sections: { key: string; display: { places: number } }[]
+      }
+    ).sections.find(each => each.key === 'related')!.display.places
   expect(await places()).toBe(2)
   await page.keyboard.press('Control+z')
   await expect.poll(places).toBe(4)
 })
 
 test('a set-up that contradicts itself is refused in words', async ({ request }) => {
-  const answer = await request.post('/api/exchange/set-up', { data: { format: 'manada-set-up', version: 1, plans: [{ key: 'product-default', name: {}, page: 'product', scope: null, rank: 0, repeats: false, off: [], zones: [{ key: 'foot', sections: ['no-such'] }] }] } })
-  expect([answer.status(), (await answer.json()).detail]).toEqual([422, 'The plan “product-default” has the section “no-such”, which is neither in the file nor in the shop. Nothing was changed.'])
+  const answer = await request.post('/api/exchange/set-up', {
+    data: {
+      format: 'manada-set-up',
+      version: 1,
+      plans: [
+        {
+          key: 'product-default',
+          name: {},
+          page: 'product',
+          scope: null,
+          rank: 0,
+          repeats: false,
+          off: [],
+          zones: [{ key: 'foot', sections: ['no-such'] }],
+        },
+      ],
+    },
+  })
+  expect([answer.status(), (await answer.json()).detail]).toEqual([
+    422,
+    'The plan “product-default” has the section “no-such”, which is neither in the file nor in the shop. Nothing was changed.',
+  ])
   const schema = await (await request.get('/api/exchange/set-up.schema.json')).json()
   expect(schema.$schema).toBe('https://json-schema.org/draft/2020-12/schema')
 })

@@ -4,5 +4,8 @@ import { execFileSync } from 'node:child_process'
 export const demoData = 'test-results/demo-data'
 
 export default function fillDemoShop(): void {
-  execFileSync(process.execPath, ['--import', 'tsx', 'demo/fill.ts', '--fresh'], { env: { ...process.env, MANADA_DATA: demoData }, stdio: 'inherit' })
+  execFileSync(process.execPath, ['--import', 'tsx', 'demo/fill.ts', '--fresh'], {
+    env: { ...process.env, MANADA_DATA: demoData },
+    stdio: 'inherit',
+  })
 }

@@ -6,7 +6,10 @@ const command = (body: object) => ({ headers: { 'content-type': 'application/jso
 test('a change is taken back on its own, unless something later depends on it', async ({ page, request }) => {
   const studio = new Studio(page)
   await studio.open('CLIP-1')
-  for (const [words, sku] of [['queen cage', 'CAGE-I'], ['marking pen', 'PEN']] as const) {
+  for (const [words, sku] of [
+    ['queen cage', 'CAGE-I'],
+    ['marking pen', 'PEN'],
+  ] as const) {
     await (await studio.findTarget(words, sku)).click()
     await studio.find.getByRole('button', { name: sku === 'PEN' ? 'Link as accessory' : 'Link as upsell' }).click()
     await studio.expectTargets(sku === 'PEN' ? 'Accessories' : 'Upsells', [sku])
@@ -19,22 +22,34 @@ test('a change is taken back on its own, unless something later depends on it', 
   await expect(entries.nth(1)).toContainText('as upsell')
 
   // The older one goes; the newer stays.
-  await entries.nth(1).getByRole('button', { name: /Take back/ }).click()
+  await entries
+    .nth(1)
+    .getByRole('button', { name: /Take back/ })
+    .click()
   await studio.expectTargets('Upsells', [])
   await studio.expectTargets('Accessories', ['PEN'])
   await expect(entries.nth(0)).toContainText('Taken back: Linked')
   await expect(entries.nth(2).getByRole('button')).toHaveCount(0)
 
   // Someone else adds to the lane: what it built on can't be taken back any more.
-  const theirs = await request.post('/api/commands', command({ type: 'link', kind: 'accessory', on: [{ source: 'CLIP-1', seen: ['PEN'] }], targets: ['LOUPE-1'] }))
+  const theirs = await request.post(
+    '/api/commands',
+    command({ type: 'link', kind: 'accessory', on: [{ source: 'CLIP-1', seen: ['PEN'] }], targets: ['LOUPE-1'] }),
+  )
   expect(theirs.status()).toBe(200)
   await expect(entries.nth(0)).toContainText('by someone else')
-  await entries.nth(2).getByRole('button', { name: /Take back/ }).click()
+  await entries
+    .nth(2)
+    .getByRole('button', { name: /Take back/ })
+    .click()
   await expect(studio.message).toContainText('can’t be taken back: the same lane was changed later (“Linked')
   await studio.expectTargets('Accessories', ['PEN', 'LOUPE-1'])
 
   // But the later one can, whoever made it; and taking back can be undone.
-  await entries.nth(0).getByRole('button', { name: /Take back/ }).click()
+  await entries
+    .nth(0)
+    .getByRole('button', { name: /Take back/ })
+    .click()
   await studio.expectTargets('Accessories', ['PEN'])
   await page.keyboard.press('Control+z')
   await studio.expectTargets('Accessories', ['PEN', 'LOUPE-1'])

@@ -14,12 +14,19 @@ const targets = ['SEED-CLO', 'SEED-SUN', 'SEED-THY', 'SEED-CRO', 'SEED-PHA', 'SE
 const sources = ['BK-WAX', 'BK-SWARM', 'BK-PLANT', 'BK-HEALTH', 'GAIT', 'HAT', 'MEAD', 'CARTON']
 
 async function targetsOf(url: string, source: string, kind: string): Promise<string[]> {
-  const { products } = await (await fetch(`${url}/api/bench?sku=${source}`)).json() as { products: { lanes: Record<string, { target: string }[]> }[] }
+  const { products } = (await (await fetch(`${url}/api/bench?sku=${source}`)).json()) as {
+    products: { lanes: Record<string, { target: string }[]> }[]
+  }
   return products[0]!.lanes[kind]!.map(row => row.target)
 }
 
 /** Links one target after another to a source until the server is gone. Returns what was confirmed, and what was sent last. */
-async function keepLinking(url: string, source: string, kind: string, onConfirmed: () => void): Promise<{ source: string, kind: string, confirmed: string[], last: string[] }> {
+async function keepLinking(
+  url: string,
+  source: string,
+  kind: string,
+  onConfirmed: () => void,
+): Promise<{ source: string; kind: string; confirmed: string[]; last: string[] }> {
   let confirmed: string[] = []
   for (;;) {
     // Filled lanes are emptied again, so that writing never ends.
@@ -28,7 +35,9 @@ async function keepLinking(url: string, source: string, kind: string, onConfirme
     const body = full ? { type: 'unlink', targets: confirmed } : { type: 'link', targets: [next.at(-1)] }
     try {
       const answer = await fetch(`${url}/api/commands`, {
-        method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ ...body, kind, on: [{ source, seen: confirmed }] }),
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ ...body, kind, on: [{ source, seen: confirmed }] }),
       })
       if (answer.status !== 200) throw new Error(`unexpected: ${await answer.text()}`)
       await answer.json()
@@ -47,13 +56,19 @@ test('killing the server in the middle of writes loses nothing that was confirme
   await own.fill()
   for (const pause of [400, 900, 250]) {
     const server = await own.start()
-    const emptied = await Promise.all(sources.map(async (source) => {
-      const seen = await targetsOf(url, source, 'upsell')
-      if (seen.length) {
-        await fetch(`${url}/api/commands`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ type: 'unlink', targets: seen, kind: 'upsell', on: [{ source, seen }] }) })
-      }
-      return source
-    }))
+    const emptied = await Promise.all(
+      sources.map(async source => {
+        const seen = await targetsOf(url, source, 'upsell')
+        if (seen.length) {
+          await fetch(`${url}/api/commands`, {
+            method: 'POST',
+            headers: { 'content-type': 'application/json' },
+            body: JSON.stringify({ type: 'unlink', targets: seen, kind: 'upsell', on: [{ source, seen }] }),
+          })
+        }
+        return source
+      }),
+    )
     let written = 0
     const writing = Promise.all(emptied.map(source => keepLinking(url, source, 'upsell', () => written++)))
     await expect.poll(() => written).toBeGreaterThan(0)
@@ -74,10 +89,15 @@ test('killing the server in the middle of writes loses nothing that was confirme
     expect(await db.select('PRAGMA foreign_key_check')).toEqual([])
     // The journal and the links tell the same story.
     for (const { source, kind } of lanes) {
-      const [entry] = await db.select<{ after: string }>('SELECT after FROM journal_changes WHERE source = ? AND kind = ? ORDER BY entryId DESC LIMIT 1', [source, kind])
+      const [entry] = await db.select<{ after: string }>(
+        'SELECT after FROM journal_changes WHERE source = ? AND kind = ? ORDER BY entryId DESC LIMIT 1',
+        [source, kind],
+      )
       const links = await db.select<{ target: string }>(
         `SELECT targets.sku AS target FROM links JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId
-         WHERE sources.sku = ? AND kind = ? ORDER BY place`, [source, kind])
+         WHERE sources.sku = ? AND kind = ? ORDER BY place`,
+        [source, kind],
+      )
       expect(links).toEqual(entry ? JSON.parse(entry.after) : [])
     }
     await db.close()
@@ -90,7 +110,7 @@ test('the server stops cleanly when asked to, also while a studio listens for ch
   const listening = await fetch(`${own.url}/api/events`)
   const asked = Date.now()
   server.kill('SIGINT')
-  const [code] = await once(server, 'exit') as [number]
+  const [code] = (await once(server, 'exit')) as [number]
   expect(code).toBe(0)
   expect(Date.now() - asked, 'no waiting for the open stream').toBeLessThan(10_000)
   await listening.body?.cancel().catch(() => undefined)

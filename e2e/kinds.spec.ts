@@ -6,7 +6,10 @@ import { expect, test } from './test'
 const dialogOf = (page: Page) => page.getByRole('dialog', { name: 'Kinds of links' })
 const kindsOf = (page: Page) => dialogOf(page).getByRole('listitem').allInnerTexts()
 
-test('a kind of one’s own is added, used, changed, put in order, retired and restored, and all of it is undone', async ({ page, request }) => {
+test('a kind of one’s own is added, used, changed, put in order, retired and restored, and all of it is undone', async ({
+  page,
+  request,
+}) => {
   const studio = new Studio(page)
   const dialog = dialogOf(page)
   await studio.open('EX-210')
@@ -45,7 +48,10 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
     const history = await (await request.get('/api/history?limit=20')).json()
     const added = history.entries.find((entry: { words: string }) => entry.words === 'Added the kind finishing touch')
     const answer = await request.post('/api/history/revert', { data: { entry: added.id } })
-    expect([answer.status(), (await answer.json()).detail]).toEqual([409, expect.stringContaining('products are linked as this kind. Retire it instead')])
+    expect([answer.status(), (await answer.json()).detail]).toEqual([
+      409,
+      expect.stringContaining('products are linked as this kind. Retire it instead'),
+    ])
   })
 
   await test.step('order with the keyboard', async () => {
@@ -66,7 +72,9 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
     await expect.poll(() => kindsOf(page).then(all => all.at(-1))).toContain('retired')
     await dialog.getByRole('button', { name: 'Close' }).click()
     await expect(studio.lane('Finishing touches')).toHaveCount(0)
-    const refused = await request.post('/api/commands', { data: { type: 'unlink', kind: 'finishing-touch', on: [{ source: 'EX-210' }], targets: ['BK-WAX'] } })
+    const refused = await request.post('/api/commands', {
+      data: { type: 'unlink', kind: 'finishing-touch', on: [{ source: 'EX-210' }], targets: ['BK-WAX'] },
+    })
     expect((await refused.json()).detail).toBe('This kind is retired. Restore it to change its links.')
   })
 
@@ -105,7 +113,8 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
 test('retiring a kind that a section shows takes its links out of the shop, and says so before', async ({ page, request }) => {
   const studio = new Studio(page)
   await studio.open('SMO-M')
-  const shown = async () => (await (await request.get('/api/shop/v1/pages/product/SMO-M')).json()).sections.map((each: { key: string }) => each.key)
+  const shown = async () =>
+    (await (await request.get('/api/shop/v1/pages/product/SMO-M')).json()).sections.map((each: { key: string }) => each.key)
   expect(await shown()).toContain('accessories')
   await studio.bench.getByRole('button', { name: 'Kinds of links' }).click()
   const dialog = dialogOf(page)

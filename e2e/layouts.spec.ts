@@ -5,15 +5,26 @@ import jsonld from 'jsonld'
 import { cartOf } from './putIntoCart'
 import { expect, test } from './test'
 
-const widths = [{ width: 1280, height: 800 }, { width: 820, height: 1100 }, { width: 390, height: 844 }]
+const widths = [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1100 },
+  { width: 390, height: 844 },
+]
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
 
 async function run(request: APIRequestContext, command: object): Promise<void> {
   expect((await request.post('/api/commands', { data: command })).ok(), JSON.stringify(command)).toBe(true)
 }
 /** Lays a section out anew and publishes it at once. */
-async function lay(request: APIRequestContext, key: string, layout: string, look: object = {}, zone = 'belowDetails', settings: object = {}): Promise<void> {
-  const { sections } = await (await request.get('/api/sections')).json() as { sections: { key: string, draft: { display: object } }[] }
+async function lay(
+  request: APIRequestContext,
+  key: string,
+  layout: string,
+  look: object = {},
+  zone = 'belowDetails',
+  settings: object = {},
+): Promise<void> {
+  const { sections } = (await (await request.get('/api/sections')).json()) as { sections: { key: string; draft: { display: object } }[] }
   const before = sections.find(each => each.key === key)!.draft.display
   await run(request, { type: 'changeSection', key, settings: { layout, display: { ...before, ...look }, ...settings }, seen: {} })
   await run(request, { type: 'placeSection', key, plan: 'product-default', zone })
@@ -26,9 +37,14 @@ async function atEveryWidth(page: Page, path: string, look: (width: number) => P
     await page.goto(path)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await look(viewport.width)
-    expect(await page.evaluate(() => document.documentElement.scrollWidth), `no sideways scrolling at ${viewport.width}`).toBeLessThanOrEqual(viewport.width)
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth),
+      `no sideways scrolling at ${viewport.width}`,
+    ).toBeLessThanOrEqual(viewport.width)
     const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+    expect(
+      violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
+    ).toEqual([])
   }
 }
 const section = (page: Page, key: string) => page.locator(`[data-section="${key}"]`)
@@ -44,22 +60,37 @@ test('a section is given a layout and a look in the studio, and the shop shows i
   await editorOf(page).getByLabel('the button that adds').fill('Take it')
   await editorOf(page).getByLabel('the button that adds').press('Enter')
   await editorOf(page).getByLabel('the button that adds').blur()
-  await expect.poll(async () => {
-    const { sections } = await (await request.get('/api/shop/v1/pages/product/EX-210?draft=1')).json()
-    const { layout, display, buttons, seeAll } = sections.find((each: { key: string }) => each.key === 'related')
-    return { layout, phone: display.devices.phone.columns, turn: display.turn, brand: display.card.includes('brand'), add: buttons.add, seeAll: seeAll?.of }
-  }).toEqual({ layout: 'shelf', phone: 1, turn: 'dots', brand: true, add: 'Take it', seeAll: 'brand' })
+  await expect
+    .poll(async () => {
+      const { sections } = await (await request.get('/api/shop/v1/pages/product/EX-210?draft=1')).json()
+      const { layout, display, buttons, seeAll } = sections.find((each: { key: string }) => each.key === 'related')
+      return {
+        layout,
+        phone: display.devices.phone.columns,
+        turn: display.turn,
+        brand: display.card.includes('brand'),
+        add: buttons.add,
+        seeAll: seeAll?.of,
+      }
+    })
+    .toEqual({ layout: 'shelf', phone: 1, turn: 'dots', brand: true, add: 'Take it', seeAll: 'brand' })
 
   await page.goto('/shop/products/EX-210?preview=1&draft=1')
-  await expect(section(page, 'related').getByRole('button', { name: /^Take it: / }).first()).toBeVisible()
+  await expect(
+    section(page, 'related')
+      .getByRole('button', { name: /^Take it: / })
+      .first(),
+  ).toBeVisible()
   await section(page, 'related').getByRole('link', { name: 'See all of Corrie & Daughter' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Corrie & Daughter')
   await expect(page.locator('.products [data-sku]').first()).toBeVisible()
 })
 
 test('a grid has the columns and rows of each device', async ({ page, request }) => {
-  await lay(request, 'related', 'grid', { devices: { desktop: { columns: 2, rows: null }, tablet: { columns: 2, rows: 1 }, phone: { columns: 1, rows: 3 } } })
-  await atEveryWidth(page, '/shop/products/EX-210', async (width) => {
+  await lay(request, 'related', 'grid', {
+    devices: { desktop: { columns: 2, rows: null }, tablet: { columns: 2, rows: 1 }, phone: { columns: 1, rows: 3 } },
+  })
+  await atEveryWidth(page, '/shop/products/EX-210', async width => {
     const cards = section(page, 'related').locator('[data-sku]')
     await expect(cards.filter({ visible: true })).toHaveCount({ 1280: 4, 820: 2, 390: 3 }[width]!)
     const [first, second] = [await cards.nth(0).boundingBox(), await cards.nth(1).boundingBox()]
@@ -68,7 +99,10 @@ test('a grid has the columns and rows of each device', async ({ page, request })
 })
 
 test('a shelf is turned by dots and with the keyboard', async ({ page, request }) => {
-  await lay(request, 'related', 'shelf', { turn: 'dots', devices: { desktop: { columns: 2, rows: null }, tablet: { columns: 2, rows: null }, phone: { columns: 1, rows: null } } })
+  await lay(request, 'related', 'shelf', {
+    turn: 'dots',
+    devices: { desktop: { columns: 2, rows: null }, tablet: { columns: 2, rows: null }, phone: { columns: 1, rows: null } },
+  })
   await atEveryWidth(page, '/shop/products/EX-210', async () => {
     const shelf = section(page, 'related').locator('.items')
     const dots = section(page, 'related').getByRole('button', { name: /part \d of/ })
@@ -87,7 +121,11 @@ test('a comparison sets the attributes side by side with the product of the page
   await lay(request, 'upsells', 'comparison', { card: ['price', 'button'] })
   await atEveryWidth(page, '/shop/products/EX-210', async () => {
     const table = section(page, 'upsells').getByRole('table')
-    await expect(table.getByRole('columnheader')).toContainText(['Two-frame extractor', 'Four-frame extractor', 'Four-frame extractor, motor drive'])
+    await expect(table.getByRole('columnheader')).toContainText([
+      'Two-frame extractor',
+      'Four-frame extractor',
+      'Four-frame extractor, motor drive',
+    ])
     await expect(table.getByRole('row', { name: /^frames/i }).getByRole('cell')).toHaveText(['2', '4', '4'])
     await expect(table.getByRole('row', { name: /^price/i }).getByRole('cell')).toHaveText(['€189.00', '€329.00', '€515.00'])
   })
@@ -98,11 +136,17 @@ test('a comparison sets the attributes side by side with the product of the page
 test('a checklist above the buy button puts everything into the cart in one go', async ({ page, request }) => {
   await lay(request, 'accessories', 'checklist', { card: ['price', 'text'] }, 'aboveBuy')
   await atEveryWidth(page, '/shop/products/EX-210', async () => {
-    await section(page, 'accessories').getByRole('checkbox', { name: /Double strainer/ }).check()
-    await section(page, 'accessories').getByRole('checkbox', { name: /Honey gate/ }).check()
+    await section(page, 'accessories')
+      .getByRole('checkbox', { name: /Double strainer/ })
+      .check()
+    await section(page, 'accessories')
+      .getByRole('checkbox', { name: /Honey gate/ })
+      .check()
     await expect(section(page, 'accessories')).toContainText('2 ticked, €37.40')
     await expect(page.getByRole('button', { name: 'Add 3 to the cart · €226.40' })).toBeVisible()
-    await section(page, 'accessories').getByRole('checkbox', { name: /Honey gate/ }).uncheck()
+    await section(page, 'accessories')
+      .getByRole('checkbox', { name: /Honey gate/ })
+      .uncheck()
     await expect(page.getByRole('button', { name: 'Add 2 to the cart · €213.50' })).toBeVisible()
   })
   await page.getByRole('button', { name: /^Add 2 to the cart/ }).click()
@@ -122,7 +166,9 @@ test('a checklist elsewhere has a button of its own', async ({ page, request }) 
 
 test('a single product stands in the spotlight, with its options', async ({ page, request }) => {
   await lay(request, 'related', 'grid', { card: ['brand', 'price', 'button'] }, 'belowDetails', {
-    places: 1, guards: [], steps: [{ from: 'chosen', targets: ['JKT'], order: 'hand', subjects: 'page', cap: null, off: false }],
+    places: 1,
+    guards: [],
+    steps: [{ from: 'chosen', targets: ['JKT'], order: 'hand', subjects: 'page', cap: null, off: false }],
   })
   await atEveryWidth(page, '/shop/products/EX-210', async () => {
     const spot = section(page, 'related')
@@ -135,9 +181,14 @@ test('a single product stands in the spotlight, with its options', async ({ page
 })
 
 test('a card lets the shopper choose the options right there', async ({ page, request }) => {
-  await lay(request, 'related', 'list', {}, 'belowDetails', { guards: [], steps: [{ from: 'chosen', targets: ['JKT', 'EX-310'], order: 'hand', subjects: 'page', cap: null, off: false }] })
+  await lay(request, 'related', 'list', {}, 'belowDetails', {
+    guards: [],
+    steps: [{ from: 'chosen', targets: ['JKT', 'EX-310'], order: 'hand', subjects: 'page', cap: null, off: false }],
+  })
   await page.goto('/shop/products/EX-210')
-  await section(page, 'related').getByRole('button', { name: /^Choose the options of/ }).click()
+  await section(page, 'related')
+    .getByRole('button', { name: /^Choose the options of/ })
+    .click()
   const options = section(page, 'related').getByRole('combobox')
   await expect(options).toBeFocused()
   const sku = await options.inputValue()
@@ -148,13 +199,19 @@ test('a card lets the shopper choose the options right there', async ({ page, re
 test('a section can be folded, and the page does not shift while sections load', async ({ page, request }) => {
   await lay(request, 'related', 'grid', { fold: 'closed' })
   await page.addInitScript(() => {
-    const shifts: number[] = (window as never as { shifts: number[] }).shifts = []
-    new PerformanceObserver(list => shifts.push(...list.getEntries().map(each => (each as never as { value: number }).value))).observe({ type: 'layout-shift', buffered: true })
+    const shifts: number[] = ((window as never as { shifts: number[] }).shifts = [])
+    new PerformanceObserver(list => shifts.push(...list.getEntries().map(each => (each as never as { value: number }).value))).observe({
+      type: 'layout-shift',
+      buffered: true,
+    })
   })
   for (const viewport of widths) {
     await page.setViewportSize(viewport)
     await page.goto('/shop/products/EX-210', { waitUntil: 'networkidle' })
-    expect(await page.evaluate(() => (window as never as { shifts: number[] }).shifts.reduce((a, b) => a + b, 0)), `layout shift at ${viewport.width}`).toBe(0)
+    expect(
+      await page.evaluate(() => (window as never as { shifts: number[] }).shifts.reduce((a, b) => a + b, 0)),
+      `layout shift at ${viewport.width}`,
+    ).toBe(0)
   }
   await expect(section(page, 'related').locator('[data-sku]').first()).toBeHidden()
   await section(page, 'related').locator('summary').click()
@@ -169,8 +226,11 @@ test('structured data of a product says in schema.org’s words what its links s
   const html = await (await request.get('/shop/products/EX-210')).text()
   const text = /<script[^>]*application\/ld\+json[^>]*>(.*?)<\/script>/s.exec(html)![1]!
   const document = JSON.parse(text) as jsonld.JsonLdDocument
-  const documentLoader = (url: string) => Promise.resolve({ documentUrl: url, document: { '@context': { '@vocab': 'https://schema.org/' } } })
-  const [product] = await jsonld.expand(document, { documentLoader }) as unknown as [Record<string, { '@value'?: string }[]> & { '@reverse': Record<string, unknown[]> }]
+  const documentLoader = (url: string) =>
+    Promise.resolve({ documentUrl: url, document: { '@context': { '@vocab': 'https://schema.org/' } } })
+  const [product] = (await jsonld.expand(document, { documentLoader })) as unknown as [
+    Record<string, { '@value'?: string }[]> & { '@reverse': Record<string, unknown[]> },
+  ]
   const schema = (term: string) => `https://schema.org/${term}`
   expect(product['@type']).toEqual([schema('Product')])
   expect(product[schema('sku')]![0]!['@value']).toBe('EX-210')
@@ -183,7 +243,13 @@ test('structured data of a product says in schema.org’s words what its links s
   const membersOf = (name: string): string[] => {
     const [, parents, body] = new RegExp(`^interface ${name} extends ([^{]+) \\{(.*?)\\n\\}`, 'ms').exec(types)!
     const own = Array.from(body!.matchAll(/^ {4}"(\w+)"\?/gm), ([, member]) => member!)
-    return [...own, ...parents!.split(', ').filter(parent => /^[A-Z]\w*Base$/.test(parent)).flatMap(membersOf)]
+    return [
+      ...own,
+      ...parents!
+        .split(', ')
+        .filter(parent => /^[A-Z]\w*Base$/.test(parent))
+        .flatMap(membersOf),
+    ]
   }
   const terms = { Product: membersOf('ProductBase'), Offer: membersOf('OfferBase'), Brand: membersOf('BrandBase') }
   const check = (thing: unknown): void => {

@@ -39,7 +39,12 @@ test('links are made, ordered and removed with the mouse, and the shop page besi
   await expect(studio.shopView.locator('[data-section="related"]')).toHaveCount(0)
 
   await studio.lane('Related').getByRole('button', { name: 'Link products as related' }).click()
-  for (const [words, sku] of [['refracto', 'REF-1'], ['warming', 'WARM-1'], ['honey pump', 'PUMP-12']] as const) await (await studio.findTarget(words, sku)).click()
+  for (const [words, sku] of [
+    ['refracto', 'REF-1'],
+    ['warming', 'WARM-1'],
+    ['honey pump', 'PUMP-12'],
+  ] as const)
+    await (await studio.findTarget(words, sku)).click()
   await expect(studio.find).toContainText('3 picked')
   await studio.find.getByRole('button', { name: 'Link as related' }).click()
   await studio.expectTargets('Related', ['REF-1', 'WARM-1', 'PUMP-12'])
@@ -160,7 +165,7 @@ test('everything works with the keyboard alone', async ({ page }) => {
   await expect(studio.find).toContainText('2 picked')
   await page.keyboard.press('4')
   await expect.poll(() => studio.targets('Accessories')).toHaveLength(3)
-  const [brush, one, two] = await studio.targets('Accessories') as [string, string, string]
+  const [brush, one, two] = (await studio.targets('Accessories')) as [string, string, string]
 
   await studio.card('Accessories', two).focus()
   await page.keyboard.press('Alt+ArrowLeft')
@@ -189,10 +194,12 @@ test('many quick moves arrive in their order', async ({ page }) => {
   for (let i = 0; i < 7; i++) await page.keyboard.press(i % 2 ? 'Alt+ArrowLeft' : 'Alt+ArrowRight')
   await studio.expectTargets('Accessories', ['BEL-100', 'FUEL-PEL', 'SMO-BOX'])
   // They are sent one after another; only what has arrived is there after a reload.
-  await expect.poll(async () => {
-    const { entries } = await (await page.request.get('/api/history?sku=SMO-M')).json() as { entries: { words: string }[] }
-    return entries.filter(entry => entry.words.startsWith('Moved')).length
-  }).toBe(7)
+  await expect
+    .poll(async () => {
+      const { entries } = (await (await page.request.get('/api/history?sku=SMO-M')).json()) as { entries: { words: string }[] }
+      return entries.filter(entry => entry.words.startsWith('Moved')).length
+    })
+    .toBe(7)
   await page.reload()
   await studio.expectTargets('Accessories', ['BEL-100', 'FUEL-PEL', 'SMO-BOX'])
 })

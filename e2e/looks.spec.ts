@@ -8,7 +8,8 @@ const sectionEditor = (page: Page) => page.getByRole('region', { name: 'Section'
 const lookEditor = (page: Page) => page.getByRole('region', { name: 'Look', exact: true })
 const section = (page: Page, key: string) => page.locator(`[data-section="${key}"]`)
 const frame = (page: Page) => page.frameLocator('iframe')
-const styleOf = (of: Locator, property: string): Promise<string> => of.evaluate((element, name) => getComputedStyle(element).getPropertyValue(name), property)
+const styleOf = (of: Locator, property: string): Promise<string> =>
+  of.evaluate((element, name) => getComputedStyle(element).getPropertyValue(name), property)
 async function type(field: Locator, value: string): Promise<void> {
   await field.fill(value)
   await field.press('Enter')
@@ -78,10 +79,14 @@ test('every section follows the look that it shares with others', async ({ page 
   }
   await sectionEditor(page).getByRole('link', { name: 'Change Ruled everywhere' }).click()
   await expect(lookEditor(page)).toContainText('2 sections have it, and follow: Goes with it, Also worth a look')
-  await Promise.all([page.waitForResponse('**/api/commands'), lookEditor(page).getByRole('button', { name: 'filled', exact: true }).first().click()])
+  await Promise.all([
+    page.waitForResponse('**/api/commands'),
+    lookEditor(page).getByRole('button', { name: 'filled', exact: true }).first().click(),
+  ])
   await Promise.all([page.waitForResponse('**/api/commands'), type(lookEditor(page).getByLabel('Accent, typed'), '8C3A27')])
   await page.goto('/shop/products/EX-210?preview=1&draft=1')
-  for (const key of ['related', 'accessories']) await expect.poll(() => styleOf(section(page, key).locator('.add').first(), 'background-color')).toBe('rgb(140, 58, 39)')
+  for (const key of ['related', 'accessories'])
+    await expect.poll(() => styleOf(section(page, key).locator('.add').first(), 'background-color')).toBe('rgb(140, 58, 39)')
   expect(await styleOf(section(page, 'upsells').locator('.add').first(), 'color')).toBe('rgb(70, 96, 58)')
 
   // While sections have it, it can't be taken away; nor can a section go out without it unnoticed.
@@ -132,12 +137,18 @@ test('a brand has a mark beside the heading of its section; without a picture, i
   await page.goto('/looks/house')
   const row = page.getByRole('list', { name: 'Marks of brands' }).getByRole('listitem').filter({ hasText: 'Corrie & Daughter' })
   const choose = async (name: string, text: string) => {
-    const [chooser] = await Promise.all([page.waitForEvent('filechooser'), row.getByRole('button', { name: /^Choose a picture for/ }).click()])
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      row.getByRole('button', { name: /^Choose a picture for/ }).click(),
+    ])
     await chooser.setFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) })
   }
   await choose('mark.svg', 'this is no picture')
   await expect(page.locator('.v-snackbar')).toContainText('This is not a picture in SVG, PNG, JPEG, WebP or AVIF.')
-  await choose('mark.svg', '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><script>document.title = "run"</script><rect width="10" height="10" fill="#7a2d5c"/></svg>')
+  await choose(
+    'mark.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><script>document.title = "run"</script><rect width="10" height="10" fill="#7a2d5c"/></svg>',
+  )
   await expect(page.locator('.v-snackbar')).toContainText('Set the mark of the brand Corrie & Daughter.')
   await expect(row.locator('img')).toHaveAttribute('src', /^\/pictures\/[0-9a-f]{24}\.svg$/)
   const address = await row.locator('img').getAttribute('src')
@@ -158,7 +169,13 @@ test('sections can be read in every look that Manada begins with, and looks are 
   for (const { key } of builtInLooks) {
     for (const name of ['related', 'upsells', 'accessories']) {
       const layout = { related: 'comparison', upsells: 'checklist', accessories: 'shelf' }[name]
-      expect((await request.post('/api/commands', { data: { type: 'changeSection', key: name, settings: { look: { preset: key, own: {} }, layout }, seen: {} } })).ok()).toBe(true)
+      expect(
+        (
+          await request.post('/api/commands', {
+            data: { type: 'changeSection', key: name, settings: { look: { preset: key, own: {} }, layout }, seen: {} },
+          })
+        ).ok(),
+      ).toBe(true)
     }
     await page.goto('/shop/products/EX-210?preview=1&draft=1')
     await expect(section(page, 'accessories')).toBeVisible()
@@ -170,5 +187,7 @@ test('sections can be read in every look that Manada begins with, and looks are 
   await expect(lookEditor(page).getByRole('heading', { level: 1 })).toHaveText('Dusk')
   await page.keyboard.press('Tab')
   const { violations } = await new AxeBuilder({ page }).exclude('.v-tooltip').analyze()
-  expect(violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+  expect(
+    violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
+  ).toEqual([])
 })

@@ -56,7 +56,10 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
   await tryOn(page, 'smoker stainless')
   await expect(seen(page).getByRole('status')).toContainText('It is not for this product')
 
-  for (const viewport of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+  for (const viewport of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
     await page.setViewportSize(viewport)
     await page.goto('/shop/products/REF-1')
     const offer = page.getByRole('region', { name: 'Take it along' })
@@ -87,10 +90,10 @@ test('whoever types on and chooses at once never gets what was found by the word
   await tryOn(page, 'refractometer')
   await expect(seen(page).getByRole('status')).toContainText('It is not for this product')
   let answer!: () => void
-  const isAwaited = new Promise<void>((resolve) => {
+  const isAwaited = new Promise<void>(resolve => {
     answer = resolve
   })
-  await page.route(/api\/products\?.*smoker/, async (route) => {
+  await page.route(/api\/products\?.*smoker/, async route => {
     await isAwaited
     await route.continue()
   })
@@ -108,7 +111,11 @@ test('whoever types on and chooses at once never gets what was found by the word
 test('the reduction goes when what it is offered with leaves the cart, and is given up to its limit', async ({ page }) => {
   const cart = async (...lines: [string, number][]) => {
     const answer = await page.request.post('/api/shop/v1/cart', { data: { lines: lines.map(([sku, quantity]) => ({ sku, quantity })) } })
-    return await answer.json() as { total: number, subtotal: number, lines: { sku: string, total: number, reductions: { words: string, amount: number }[] }[] }
+    return (await answer.json()) as {
+      total: number
+      subtotal: number
+      lines: { sku: string; total: number; reductions: { words: string; amount: number }[] }[]
+    }
   }
   // The demo shop's own: with any smoker, twice in a cart.
   expect((await cart(['SMO-BOX', 1])).total).toBe(3400)

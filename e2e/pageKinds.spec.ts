@@ -1,18 +1,29 @@
 import type { APIRequestContext } from '@playwright/test'
 import { expect, test } from './test'
 
-interface Answer { page: { kind: string, subjects: string[] }, plan: { key: string }, sections: { key: string, zone: string, items: { sku: string, step: number }[] }[], hidden: { key: string, reason: string }[] }
+interface Answer {
+  page: { kind: string; subjects: string[] }
+  plan: { key: string }
+  sections: { key: string; zone: string; items: { sku: string; step: number }[] }[]
+  hidden: { key: string; reason: string }[]
+}
 const page = async (request: APIRequestContext, path: string, query: Record<string, string> = {}) => {
   const answer = await request.get(`/api/shop/v1/pages/${path}`, { params: query })
   expect(answer.status()).toBe(200)
-  return await answer.json() as Answer
+  return (await answer.json()) as Answer
 }
 
 test('the home page is about nothing, and shows best sellers and what was viewed before', async ({ request }) => {
   const home = await page(request, 'home', { seen: 'SMO-M,EX-210', cart: 'SMO-M' })
   expect(home).toMatchObject({ page: { kind: 'home', subjects: [] }, plan: { key: 'home-default' } })
-  expect(home.sections.map(each => [each.key, each.zone])).toEqual([['home-best-sellers', 'belowIntro'], ['home-recently-viewed', 'homeFoot']])
-  expect(home.sections[1]!.items.map(each => each.sku), 'what is in the cart is held back').toEqual(['EX-210'])
+  expect(home.sections.map(each => [each.key, each.zone])).toEqual([
+    ['home-best-sellers', 'belowIntro'],
+    ['home-recently-viewed', 'homeFoot'],
+  ])
+  expect(
+    home.sections[1]!.items.map(each => each.sku),
+    'what is in the cart is held back',
+  ).toEqual(['EX-210'])
 })
 
 test('a search is about what it found; with nothing found the page still has something', async ({ request }) => {
@@ -36,7 +47,11 @@ test('after an order, what was ordered is not recommended, nor is what is in the
 })
 
 test('the catalogue is searched by beginnings of words, whatever their accents', async ({ request }) => {
-  const search = async (q: string) => await (await request.get('/api/shop/v1/catalogue/search', { params: { q, limit: '5' } })).json() as { products: { sku: string }[], total: number }
+  const search = async (q: string) =>
+    (await (await request.get('/api/shop/v1/catalogue/search', { params: { q, limit: '5' } })).json()) as {
+      products: { sku: string }[]
+      total: number
+    }
   const { products, total } = await search('smoker stain')
   expect(products[0]!.sku).toBe('SMO-M')
   expect(total).toBeGreaterThan(0)

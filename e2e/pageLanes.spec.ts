@@ -4,8 +4,15 @@ import { Studio } from './studio'
 import { expect, test } from './test'
 
 const article = 'article:first-inspection'
-const names = (page: Page, key: string) => page.locator(`[data-section="${key}"]`).locator('[data-sku]').evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')))
-const tiles = (page: Page) => page.locator('[data-section="related-categories"] [data-category]').evaluateAll(links => links.map(link => link.getAttribute('data-category')))
+const names = (page: Page, key: string) =>
+  page
+    .locator(`[data-section="${key}"]`)
+    .locator('[data-sku]')
+    .evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')))
+const tiles = (page: Page) =>
+  page
+    .locator('[data-section="related-categories"] [data-category]')
+    .evaluateAll(links => links.map(link => link.getAttribute('data-category')))
 
 test('what an article names is a lane: found, added, put in order, taken out and undone like links of a product', async ({ page }) => {
   const studio = new Studio(page)
@@ -40,7 +47,10 @@ test('what an article names is a lane: found, added, put in order, taken out and
 })
 
 test('one product of an article stands in the spotlight, several in a grid, and none nowhere', async ({ page, request }) => {
-  const unlink = async (targets: string[]) => expect((await page.request.post('/api/commands', { data: { type: 'unlink', kind: 'named', on: [{ source: article }], targets } })).ok()).toBe(true)
+  const unlink = async (targets: string[]) =>
+    expect(
+      (await page.request.post('/api/commands', { data: { type: 'unlink', kind: 'named', on: [{ source: article }], targets } })).ok(),
+    ).toBe(true)
   const shown = page.locator('[data-section="article-products"]')
   await page.goto('/shop/articles/first-inspection')
   await expect(shown).toHaveClass(/grid/)
@@ -72,7 +82,11 @@ test('related categories are a lane, and tiles with pictures on the page of the 
   const self = await studio.findTarget('extractors', 'extractors')
   await expect(self).toHaveAttribute('aria-disabled', 'true')
 
-  for (const viewport of [{ width: 1280, height: 800 }, { width: 820, height: 1100 }, { width: 390, height: 844 }]) {
+  for (const viewport of [
+    { width: 1280, height: 800 },
+    { width: 820, height: 1100 },
+    { width: 390, height: 844 },
+  ]) {
     await page.setViewportSize(viewport)
     await page.goto('/shop/categories/extractors')
     await expect.poll(() => tiles(page)).toEqual(['gloves', 'uncapping', 'straining', 'jars'])
@@ -101,6 +115,8 @@ test('the bench of an article or a category can be used by everyone', async ({ p
     await expect(page.getByRole('region', { name: 'Bench' }).getByRole('heading', { level: 1 })).toBeVisible()
     await expect(page.getByRole('listbox', { name: 'Targets found' })).toHaveAttribute('aria-busy', 'false')
     const { violations } = await new AxeBuilder({ page }).exclude('.v-tooltip').disableRules(['aria-tooltip-name']).analyze()
-    expect(violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+    expect(
+      violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
+    ).toEqual([])
   }
 })

@@ -22,7 +22,9 @@ async function addPlan(page: Page, name: string): Promise<void> {
 }
 /** Says for which pages the open plan is. */
 async function assign(page: Page, sort: string, words: string): Promise<void> {
-  await sideOf(page).getByRole('button', { name: /Say for which pages|^or$/ }).click()
+  await sideOf(page)
+    .getByRole('button', { name: /Say for which pages|^or$/ })
+    .click()
   await page.locator('.v-list-item-title').getByText(sort, { exact: true }).click()
   const form = page.getByRole('dialog', { name: 'Who gets this plan' })
   await form.locator('input').fill(words)
@@ -32,12 +34,15 @@ async function assign(page: Page, sort: string, words: string): Promise<void> {
   await expect(form).toBeHidden()
 }
 /** The plan and the sections of a product's page, zone by zone. */
-async function delivered(request: APIRequestContext, sku: string, query = ''): Promise<{ plan: string, sections: string[] }> {
-  const { plan, sections } = await (await request.get(`/api/shop/v1/pages/product/${sku}${query}`)).json() as { plan: { key: string }, sections: { key: string, zone: string }[] }
+async function delivered(request: APIRequestContext, sku: string, query = ''): Promise<{ plan: string; sections: string[] }> {
+  const { plan, sections } = (await (await request.get(`/api/shop/v1/pages/product/${sku}${query}`)).json()) as {
+    plan: { key: string }
+    sections: { key: string; zone: string }[]
+  }
   return { plan: plan.key, sections: sections.map(each => `${each.zone} ${each.key}`) }
 }
 /** Where the middle of something is. */
-async function middleOf(thing: Locator): Promise<{ x: number, y: number }> {
+async function middleOf(thing: Locator): Promise<{ x: number; y: number }> {
   const { x, y, width, height } = (await thing.boundingBox())!
   return { x: x + width / 2, y: y + height / 2 }
 }
@@ -106,7 +111,9 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
     await expect(page.frameLocator('iframe[title="The page as it is"]').locator('[data-section="upsells"]')).toBeVisible()
     await page.getByRole('button', { name: 'Who and when' }).click()
     await page.getByRole('dialog', { name: 'Who and when' }).getByRole('button', { name: 'de', exact: true }).click()
-    await expect(page.frameLocator('iframe[title="The page as it will be"]').getByRole('heading', { name: 'Auch einen Blick wert' })).toBeVisible()
+    await expect(
+      page.frameLocator('iframe[title="The page as it will be"]').getByRole('heading', { name: 'Auch einen Blick wert' }),
+    ).toBeVisible()
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Beside what is live' }).click()
     await page.keyboard.press('v')
@@ -143,7 +150,9 @@ test('the more specific plan wins, and the interface says which and why', async 
   await assign(page, 'Tag', 'beginner')
   await expect(sideOf(page)).toContainText('gets this plan, not All extraction: a tag says more than a category')
 
-  await plansOf(page).getByRole('button', { name: /^All extraction/ }).click()
+  await plansOf(page)
+    .getByRole('button', { name: /^All extraction/ })
+    .click()
   const shared = sideOf(page).getByRole('listitem').filter({ hasText: 'Uncapping fork' })
   await expect(shared).toContainText('gets For beginners: a tag says more than a category')
 
@@ -174,7 +183,12 @@ test('the more specific plan wins, and the interface says which and why', async 
     await plansOf(page).locator('[aria-current]').focus()
     for (let i = 0; i < 3; i++) {
       await page.keyboard.press('Alt+ArrowUp')
-      await expect(page.locator('.v-snackbar').getByText(/to place/).last()).toBeVisible()
+      await expect(
+        page
+          .locator('.v-snackbar')
+          .getByText(/to place/)
+          .last(),
+      ).toBeVisible()
     }
     await expect(sideOf(page)).toContainText('gets this plan, not For beginners: it stands higher in the list of plans')
   })
@@ -202,10 +216,18 @@ test('a plan in use is renamed, removed and kept; the default plan stays', async
 })
 
 test('the workspace has no serious accessibility problem, and every kind of page its zones', async ({ page }) => {
-  for (const [plan, zones] of [['product-default', 4], ['cart-default', 2], ['added-default', 1], ['category-default', 2], ['article-default', 2]] as const) {
+  for (const [plan, zones] of [
+    ['product-default', 4],
+    ['cart-default', 2],
+    ['added-default', 1],
+    ['category-default', 2],
+    ['article-default', 2],
+  ] as const) {
     await open(page, plan)
     await expect(editorOf(page).locator('.zone')).toHaveCount(zones)
     const { violations } = await new AxeBuilder({ page }).exclude('.v-tooltip').analyze()
-    expect(violations.filter(each => each.impact === 'serious' || each.impact === 'critical').map(each => `${each.id} ${each.nodes[0]?.html}`)).toEqual([])
+    expect(
+      violations.filter(each => each.impact === 'serious' || each.impact === 'critical').map(each => `${each.id} ${each.nodes[0]?.html}`),
+    ).toEqual([])
   }
 })

@@ -45,7 +45,10 @@ test('coverage: what has no upsells, and what has links with a problem', async (
 
 test('search ignores accents, takes beginnings of several words, and knows GTIN, brand and tag', async ({ request }) => {
   const first = async (q: string) => {
-    const { rows, total } = await (await request.get('/api/products', { params: { q } })).json() as { rows: { sku: string }[], total: number }
+    const { rows, total } = (await (await request.get('/api/products', { params: { q } })).json()) as {
+      rows: { sku: string }[]
+      total: number
+    }
     return [rows[0]?.sku, total]
   }
   expect(await first('schleud wabe vier')).toEqual(['EX-410', expect.any(Number)])
@@ -56,7 +59,12 @@ test('search ignores accents, takes beginnings of several words, and knows GTIN,
 })
 
 test('a malformed filter is refused in words', async ({ request }) => {
-  for (const [query, words] of [['priceFrom=cheap', /priceFrom/], ['links=upsell', /upsell:3/], ['status=sold', /status/], ['sort=random', /sort/]] as const) {
+  for (const [query, words] of [
+    ['priceFrom=cheap', /priceFrom/],
+    ['links=upsell', /upsell:3/],
+    ['status=sold', /status/],
+    ['sort=random', /sort/],
+  ] as const) {
     const answer = await request.get(`/api/products?${query}`)
     expect(answer.status()).toBe(400)
     expect((await answer.json()).detail).toMatch(words)
@@ -104,8 +112,16 @@ test('the studio can be used by everyone', async ({ page }) => {
   await studio.open('EX-210')
   await expect(studio.find.locator('[data-index="0"]')).toBeVisible()
   // A tooltip that is closed stays in the page without its words.
-  const serious = async () => (await new AxeBuilder({ page }).exclude('iframe').disableRules(['aria-tooltip-name']).analyze()).violations
-    .filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes.map(node => node.html).join(' ').slice(0, 400)}`)
+  const serious = async () =>
+    (await new AxeBuilder({ page }).exclude('iframe').disableRules(['aria-tooltip-name']).analyze()).violations
+      .filter(each => ['serious', 'critical'].includes(each.impact ?? ''))
+      .map(
+        each =>
+          `${each.id}: ${each.nodes
+            .map(node => node.html)
+            .join(' ')
+            .slice(0, 400)}`,
+      )
   expect(await serious()).toEqual([])
   await studio.list.getByRole('button', { name: 'Filter' }).click()
   await expect(page.getByRole('dialog', { name: 'Filter' })).toBeVisible()

@@ -7,7 +7,7 @@ const names = ['shop-cart', 'shop-cart-2', 'shop-cart-3']
 /** Gives a shopper a cart with these lines. */
 export async function putIntoCart(page: Page, url: string, lines: CartLine[]): Promise<void> {
   const pieces = cartPieces(lines)!
-  await page.context().addCookies(names.flatMap((name, i) => pieces[i] ? { name, value: pieces[i], url } : []))
+  await page.context().addCookies(names.flatMap((name, i) => (pieces[i] ? { name, value: pieces[i], url } : [])))
 }
 
 /** What is in a shopper's cart. */

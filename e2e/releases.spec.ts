@@ -6,11 +6,15 @@ import { expect, test } from './test'
 const dialogOf = (page: Page) => page.getByRole('dialog')
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
 async function placesOf(request: APIRequestContext, key: string): Promise<number | undefined> {
-  const { sections } = await (await request.get('/api/shop/v1/pages/product/EX-210')).json() as { sections: { key: string, display: { places: number } }[] }
+  const { sections } = (await (await request.get('/api/shop/v1/pages/product/EX-210')).json()) as {
+    sections: { key: string; display: { places: number } }[]
+  }
   return sections.find(each => each.key === key)?.display.places
 }
 async function setPlaces(page: Page, verb: 'More' | 'Fewer'): Promise<void> {
-  await editorOf(page).getByRole('button', { name: `${verb} places` }).click()
+  await editorOf(page)
+    .getByRole('button', { name: `${verb} places` })
+    .click()
   await expect(editorOf(page).getByText('changed', { exact: true })).toBeVisible()
 }
 
@@ -39,7 +43,10 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
   await expect(dialogOf(page)).toBeHidden()
 
   await test.step('go back', async () => {
-    await page.getByRole('banner').getByRole('button', { name: /draft|Releases/ }).click()
+    await page
+      .getByRole('banner')
+      .getByRole('button', { name: /draft|Releases/ })
+      .click()
     await dialogOf(page).getByRole('button', { name: 'Releases', exact: true }).click()
     const release = dialogOf(page).getByRole('listitem').filter({ hasText: 'five for the summer' })
     await release.getByRole('button', { name: 'What would change' }).click()
@@ -64,7 +71,9 @@ test('a publishing that is planned goes out at its time, or not when it is cance
   await expect(dialogOf(page).getByRole('button', { name: 'Plan 1' })).toBeDisabled()
   await expect(dialogOf(page)).toContainText('Choose a time to come.')
   const later = new Date(Date.now() + 24 * 3600_000)
-  await dialogOf(page).getByLabel('Goes out at').fill(`${later.toISOString().slice(0, 10)}T09:30`)
+  await dialogOf(page)
+    .getByLabel('Goes out at')
+    .fill(`${later.toISOString().slice(0, 10)}T09:30`)
   await dialogOf(page).getByRole('button', { name: 'Plan 1' }).click()
   await expect(dialogOf(page)).toBeHidden()
 
@@ -81,9 +90,14 @@ test('a publishing that is planned goes out at its time, or not when it is cance
     expect(await placesOf(request, 'related')).toBe(4)
     await expect.poll(() => placesOf(request, 'related')).toBe(3)
     await expect(editorOf(page).getByText('live', { exact: true })).toBeVisible()
-    const { releases } = await (await request.get('/api/releases')).json() as { releases: { note: string, words: string }[] }
-    expect(releases[0]).toMatchObject({ note: 'by itself', words: expect.stringMatching(/^Published what was planned for \d{4}-/) as unknown })
+    const { releases } = (await (await request.get('/api/releases')).json()) as { releases: { note: string; words: string }[] }
+    expect(releases[0]).toMatchObject({
+      note: 'by itself',
+      words: expect.stringMatching(/^Published what was planned for \d{4}-/) as unknown,
+    })
     // By another editor: it stays when this one's edits are undone.
-    await request.post('/api/commands', { data: { type: 'goBack', release: (await (await request.get('/api/releases')).json()).releases[1].number } })
+    await request.post('/api/commands', {
+      data: { type: 'goBack', release: (await (await request.get('/api/releases')).json()).releases[1].number },
+    })
   })
 })

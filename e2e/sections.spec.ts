@@ -6,7 +6,10 @@ import { undoAll } from './undoAll'
 
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
 const tryOf = (page: Page) => page.getByRole('region', { name: 'Try it' })
-const stepsOf = (page: Page) => editorOf(page).getByRole('listitem').filter({ has: page.locator('.say') })
+const stepsOf = (page: Page) =>
+  editorOf(page)
+    .getByRole('listitem')
+    .filter({ has: page.locator('.say') })
 
 async function open(page: Page, key: string, sku = 'SMO-M'): Promise<void> {
   await page.addInitScript(tried => localStorage.setItem('manada-tried', tried), sku)
@@ -15,8 +18,10 @@ async function open(page: Page, key: string, sku = 'SMO-M'): Promise<void> {
 }
 /** Keys of the sections on a product's page, or SKUs of one of them. */
 async function delivered(request: APIRequestContext, query = '', section?: string): Promise<string[]> {
-  const { sections } = await (await request.get(`/api/shop/v1/pages/product/SMO-M${query}`)).json() as { sections: { key: string, items: { sku: string }[] }[] }
-  return section ? sections.find(each => each.key === section)?.items.map(item => item.sku) ?? [] : sections.map(each => each.key)
+  const { sections } = (await (await request.get(`/api/shop/v1/pages/product/SMO-M${query}`)).json()) as {
+    sections: { key: string; items: { sku: string }[] }[]
+  }
+  return section ? (sections.find(each => each.key === section)?.items.map(item => item.sku) ?? []) : sections.map(each => each.key)
 }
 
 test('a section is filled by steps that read as sentences, tried, published and undone', async ({ page, request }) => {
@@ -78,7 +83,10 @@ test('a section is filled by steps that read as sentences, tried, published and 
 
 test('a matching rule is built with counts beside each condition and samples for a product', async ({ page }) => {
   await open(page, 'accessories', 'EX-210')
-  await stepsOf(page).nth(1).getByRole('button', { name: /whose fits contains/ }).click()
+  await stepsOf(page)
+    .nth(1)
+    .getByRole('button', { name: /whose fits contains/ })
+    .click()
   const dialog = page.getByRole('dialog', { name: 'Matching rule' })
   const samples = dialog.getByRole('region', { name: 'Samples' })
   await expect(dialog.locator('[data-count="pick.0"]')).toHaveText(/\d/)
@@ -185,7 +193,8 @@ test('a new section is made, guarded, put on a page, and taken away again', asyn
 
 test('a heading is filled from the product, is another for a single one, and never shows a bracket', async ({ page, request }) => {
   await open(page, 'accessories')
-  const nameIn = async (language: string) => (await (await request.get(`/api/shop/v1/catalogue/products/SMO-M?lang=${language}`)).json() as { name: string }).name
+  const nameIn = async (language: string) =>
+    ((await (await request.get(`/api/shop/v1/catalogue/products/SMO-M?lang=${language}`)).json()) as { name: string }).name
   const name = await nameIn('en')
   const heading = editorOf(page).getByLabel('Heading', { exact: true })
   const title = tryOf(page).locator('[data-try] h2')
@@ -211,11 +220,16 @@ test('a heading is filled from the product, is another for a single one, and nev
     await one.fill('The one thing for your {name}')
     await one.press('Enter')
     const places = editorOf(page).getByRole('group', { name: 'Places' })
-    while (await places.locator('b').textContent() !== '1') await places.getByRole('button', { name: 'Fewer places' }).click()
+    while ((await places.locator('b').textContent()) !== '1') await places.getByRole('button', { name: 'Fewer places' }).click()
     await expect(title).toHaveText(`The one thing for your ${name}`)
   })
 
-  const shown = async (language: string) => (await (await request.get(`/api/shop/v1/pages/product/SMO-M?draft=1&lang=${language}`)).json() as { sections: { key: string, heading: string }[] }).sections.find(each => each.key === 'accessories')!.heading
+  const shown = async (language: string) =>
+    (
+      (await (await request.get(`/api/shop/v1/pages/product/SMO-M?draft=1&lang=${language}`)).json()) as {
+        sections: { key: string; heading: string }[]
+      }
+    ).sections.find(each => each.key === 'accessories')!.heading
   await expect.poll(() => shown('de')).toBe(`The one thing for your ${await nameIn('de')}`)
   await undoAll(page.request)
 })
@@ -225,7 +239,9 @@ test('a draft that another window has changed is not overwritten', async ({ page
   await page.route('**/api/events', route => route.abort())
   await page.reload()
   await expect(editorOf(page).getByRole('group', { name: 'Places' })).toContainText('4')
-  const changed = await request.post('/api/commands', { data: { type: 'changeSection', key: 'related', settings: { places: 3 }, seen: { places: 4 } } })
+  const changed = await request.post('/api/commands', {
+    data: { type: 'changeSection', key: 'related', settings: { places: 3 }, seen: { places: 4 } },
+  })
   expect(changed.ok()).toBe(true)
   await editorOf(page).getByRole('button', { name: 'More places' }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'was changed in the meantime' })).toBeVisible()
@@ -235,14 +251,22 @@ test('a draft that another window has changed is not overwritten', async ({ page
 
 test('the workspace can be used by everyone', async ({ page }) => {
   await open(page, 'accessories')
-  const serious = async () => (await new AxeBuilder({ page }).exclude('.v-overlay-container .v-tooltip').analyze()).violations.filter(each => each.impact === 'serious' || each.impact === 'critical').map(each => `${each.id}: ${each.nodes[0]!.html}`)
+  const serious = async () =>
+    (await new AxeBuilder({ page }).exclude('.v-overlay-container .v-tooltip').analyze()).violations
+      .filter(each => each.impact === 'serious' || each.impact === 'critical')
+      .map(each => `${each.id}: ${each.nodes[0]!.html}`)
   expect(await serious()).toEqual([])
-  await stepsOf(page).nth(1).getByRole('button', { name: /whose fits contains/ }).click()
+  await stepsOf(page)
+    .nth(1)
+    .getByRole('button', { name: /whose fits contains/ })
+    .click()
   await expect(page.getByRole('dialog', { name: 'Matching rule' }).locator('[data-count="pick.0"]')).toHaveText(/\d/)
   expect(await serious()).toEqual([])
 })
 
-test('the fill meter counts every product page, beside what is live, and follows an edit; its lists open on the bench', async ({ page }) => {
+test('the fill meter counts every product page, beside what is live, and follows an edit; its lists open on the bench', async ({
+  page,
+}) => {
   await open(page, 'accessories', 'EX-210')
   const meter = page.getByRole('region', { name: 'Fill meter' })
   const blank = async () => Number(/\d+/.exec(await meter.getByRole('button', { name: /blank/ }).innerText())![0])
@@ -271,7 +295,10 @@ test('a section of category pages is counted over all categories, and its lists 
   const counts = Array.from((await meter.getByRole('list').innerText()).matchAll(/(\d+) (full|thin|blank)/g), ([, count]) => Number(count))
   expect(counts.reduce((sum, each) => sum + each)).toBe(total)
   await meter.getByRole('button', { name: /full/ }).click()
-  const first = page.getByRole('dialog', { name: /category pages, full/ }).getByRole('link').first()
+  const first = page
+    .getByRole('dialog', { name: /category pages, full/ })
+    .getByRole('link')
+    .first()
   const name = await first.innerText()
   await first.click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(name)

@@ -3,8 +3,8 @@ import type { Page } from '@playwright/test'
 import { cartOf, putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
 
-const shown = (page: Page, section: string) => page.locator(`[data-section="${section}"] [data-sku]`)
-  .evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')))
+const shown = (page: Page, section: string) =>
+  page.locator(`[data-section="${section}"] [data-sku]`).evaluateAll(cards => cards.map(card => card.getAttribute('data-sku')))
 const expectShown = (page: Page, section: string, skus: string[]) => expect.poll(() => shown(page, section)).toEqual(skus)
 
 test('from a category to a product with upsells, accessories and related products', async ({ page }) => {
@@ -49,11 +49,15 @@ test('what is in the cart is recommended nowhere, and returns when it is removed
 })
 
 test('a section without products leaves nothing behind, nor does one that is switched off', async ({ page, request }) => {
-  await request.post('/api/commands', { data: { type: 'switchSection', source: 'EX-LEG', section: 'more-from-the-same-workshop', off: true } })
+  await request.post('/api/commands', {
+    data: { type: 'switchSection', source: 'EX-LEG', section: 'more-from-the-same-workshop', off: true },
+  })
   await page.goto('/shop/products/EX-LEG')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leg set for extractors')
   await expect(page.locator('section, [data-section]')).toHaveCount(0)
-  const bare = await page.locator('.product').evaluate(product => product.parentElement!.getBoundingClientRect().bottom - product.getBoundingClientRect().bottom)
+  const bare = await page
+    .locator('.product')
+    .evaluate(product => product.parentElement!.getBoundingClientRect().bottom - product.getBoundingClientRect().bottom)
   expect(bare, 'no gap below the details').toBe(0)
   await request.post('/api/undo', { data: {} })
 })
@@ -64,7 +68,7 @@ test('a product with options: the choice decides what goes into the cart', async
   const add = page.getByRole('button', { name: 'Add to the cart', exact: true })
   for (const size of ['S', 'M', 'L', 'XL']) {
     await page.locator('.details > fieldset .choice', { hasText: new RegExp(`^${size}`) }).click()
-    if (await add.isVisible() && await add.isEnabled()) break
+    if ((await add.isVisible()) && (await add.isEnabled())) break
   }
   await add.click()
   await expect.poll(() => cartOf(page)).toEqual([{ sku: expect.stringMatching(/^JKT-SAG-/), quantity: 1 }])
@@ -75,7 +79,14 @@ test('what was viewed before is offered again, the latest first', async ({ page,
   await request.post('/api/commands', { data: { type: 'publish', sections: ['seen-lately'], plans: ['product-default'] } })
   for (const sku of ['SMO-M', 'JKT', 'EX-210']) {
     await page.goto(`/shop/products/${sku}`)
-    await expect.poll(() => page.context().cookies().then(all => decodeURIComponent(all.find(each => each.name === 'shop-seen')?.value ?? ''))).toMatch(new RegExp(`^\\["${sku}"`))
+    await expect
+      .poll(() =>
+        page
+          .context()
+          .cookies()
+          .then(all => decodeURIComponent(all.find(each => each.name === 'shop-seen')?.value ?? '')),
+      )
+      .toMatch(new RegExp(`^\\["${sku}"`))
   }
   await expectShown(page, 'seen-lately', ['JKT', 'SMO-M'])
   for (let i = 0; i < 2; i++) await request.post('/api/undo', { data: {} })
@@ -100,22 +111,38 @@ test('an unknown page says so in words', async ({ page }) => {
   await expect(page.getByRole('link', { name: 'To the shop' })).toBeVisible()
 })
 
-for (const [name, path] of [['home', '/shop'], ['category', '/shop/categories/tools'], ['product', '/shop/products/JKT'], ['cart', '/shop/cart'], ['article', '/shop/articles/taking-honey'], ['brand', '/shop/brands/Larkmoor'], ['checkout', '/shop/checkout'], ['articles', '/shop/articles'], ['search', '/shop/search?q=hive'], ['ordered', '/shop/ordered?lines=SMO-M']] as const) {
+for (const [name, path] of [
+  ['home', '/shop'],
+  ['category', '/shop/categories/tools'],
+  ['product', '/shop/products/JKT'],
+  ['cart', '/shop/cart'],
+  ['article', '/shop/articles/taking-honey'],
+  ['brand', '/shop/brands/Larkmoor'],
+  ['checkout', '/shop/checkout'],
+  ['articles', '/shop/articles'],
+  ['search', '/shop/search?q=hive'],
+  ['ordered', '/shop/ordered?lines=SMO-M'],
+] as const) {
   test(`the ${name} page can be used by everyone, on a desktop and on a phone`, async ({ page, baseURL }) => {
     await putIntoCart(page, baseURL!, [{ sku: 'EX-210', quantity: 2 }])
-    for (const viewport of [{ width: 1280, height: 800 }, { width: 390, height: 844 }]) {
+    for (const viewport of [
+      { width: 1280, height: 800 },
+      { width: 390, height: 844 },
+    ]) {
       await page.setViewportSize(viewport)
       await page.goto(path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
       const { violations } = await new AxeBuilder({ page }).analyze()
-      expect(violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+      expect(
+        violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
+      ).toEqual([])
       expect(await page.evaluate(() => document.documentElement.scrollWidth), 'no sideways scrolling').toBeLessThanOrEqual(viewport.width)
     }
   })
 }
 
 test('a cart of a hundred bundles is kept whole, and one more is refused in words', async ({ page, baseURL }) => {
-  const lines = Array.from({ length: 100 }, (_, i) => ({ sku: 'SET-03', quantity: 1 + i % 9, with: `lab-250:LAB-250-${i}` }))
+  const lines = Array.from({ length: 100 }, (_, i) => ({ sku: 'SET-03', quantity: 1 + (i % 9), with: `lab-250:LAB-250-${i}` }))
   await putIntoCart(page, baseURL!, lines)
   await page.goto('/shop/products/EX-210')
   await page.getByRole('button', { name: 'Add to the cart', exact: true }).click()

@@ -7,7 +7,9 @@ import { undoAll } from './undoAll'
 /** Waits for pictures and fonts, then takes the window as it stands. */
 async function take(page: Page, name: string): Promise<void> {
   for (const frame of page.frames()) {
-    await frame.waitForFunction(() => [...document.images].every(image => image.complete || image.getBoundingClientRect().top > innerHeight))
+    await frame.waitForFunction(() =>
+      [...document.images].every(image => image.complete || image.getBoundingClientRect().top > innerHeight),
+    )
     await frame.evaluate(() => document.fonts.ready)
   }
   await page.mouse.move(0, 0)
@@ -19,7 +21,11 @@ test('products', async ({ page }) => {
   await page.goto('/products/EX-210?category=extraction')
   await studio.expectTargets('Upsells', ['EX-410', 'EX-410M'])
   await studio.lane('Accessories').getByRole('button', { name: 'Link products as accessory' }).click()
-  for (const [words, sku] of [['pump', 'PUMP-12'], ['uncapping', 'UK-H']] as const) await (await studio.findTarget(words, sku)).click()
+  for (const [words, sku] of [
+    ['pump', 'PUMP-12'],
+    ['uncapping', 'UK-H'],
+  ] as const)
+    await (await studio.findTarget(words, sku)).click()
   await take(page, 'products')
 })
 
@@ -52,7 +58,10 @@ test('sections', async ({ page }) => {
 test('rule', async ({ page }) => {
   await page.addInitScript(() => localStorage.setItem('manada-tried', 'BB-NA'))
   await page.goto('/sections/accessories')
-  await page.locator('[data-step="1"]').getByRole('button', { name: /whose fits contains/ }).click()
+  await page
+    .locator('[data-step="1"]')
+    .getByRole('button', { name: /whose fits contains/ })
+    .click()
   await expect(page.locator('[data-count="pick.0"]')).toHaveText(/[1-9]/)
   await take(page, 'rule')
 })
@@ -96,16 +105,28 @@ test('bundles', async ({ page }) => {
 /** A draft of a plan that shares products with another, with a checklist above the buy button. */
 async function draftPlan(page: Page): Promise<void> {
   const plain = { products: [], tags: [], brands: [], categories: [], price: null }
-  const { sections } = await (await page.request.get('/api/sections')).json() as { sections: { key: string, draft: { display: object } }[] }
-  const display = { ...sections.find(each => each.key === 'accessories')!.draft.display, devices: { desktop: { columns: 1, rows: null }, tablet: { columns: 1, rows: null }, phone: { columns: 1, rows: null } }, card: ['price', 'was', 'stock', 'text', 'button'] }
+  const { sections } = (await (await page.request.get('/api/sections')).json()) as {
+    sections: { key: string; draft: { display: object } }[]
+  }
+  const display = {
+    ...sections.find(each => each.key === 'accessories')!.draft.display,
+    devices: { desktop: { columns: 1, rows: null }, tablet: { columns: 1, rows: null }, phone: { columns: 1, rows: null } },
+    card: ['price', 'was', 'stock', 'text', 'button'],
+  }
   for (const command of [
     { type: 'addPlan', page: 'product', name: { en: 'Extractors and tanks' }, scope: { ...plain, categories: ['extraction'] } },
     { type: 'addPlan', page: 'product', name: { en: 'First year' }, scope: { ...plain, tags: ['beginner'] } },
-    { type: 'changeSection', key: 'accessories', settings: { layout: 'checklist', look: { preset: 'framed', own: {} }, display, places: 3 }, seen: {} },
+    {
+      type: 'changeSection',
+      key: 'accessories',
+      settings: { layout: 'checklist', look: { preset: 'framed', own: {} }, display, places: 3 },
+      seen: {},
+    },
     { type: 'changeSection', key: 'upsells', settings: { layout: 'comparison' }, seen: {} },
     { type: 'placeSection', key: 'accessories', plan: 'extractors-and-tanks', zone: 'aboveBuy' },
     { type: 'placeSection', key: 'upsells', plan: 'extractors-and-tanks', zone: 'belowDetails' },
-  ]) await page.request.post('/api/commands', { data: command })
+  ])
+    await page.request.post('/api/commands', { data: command })
 }
 
 test('pages', async ({ page }) => {
@@ -123,7 +144,11 @@ test('pages', async ({ page }) => {
 })
 
 test('looks', async ({ page }) => {
-  for (const [key, preset] of [['accessories', 'tray'], ['upsells', 'tray'], ['related', 'dusk']]) {
+  for (const [key, preset] of [
+    ['accessories', 'tray'],
+    ['upsells', 'tray'],
+    ['related', 'dusk'],
+  ]) {
     await page.request.post('/api/commands', { data: { type: 'changeSection', key, settings: { look: { preset, own: {} } }, seen: {} } })
   }
   await page.addInitScript(() => localStorage.setItem('manada-tried', 'EX-210'))
@@ -143,13 +168,27 @@ test('checks', async ({ page }) => {
 
 test('exchange', async ({ page }) => {
   await page.goto('/exchange')
-  const rows = ['source,kind,target,place,from,until,note', 'UR-1,accessory,BK-WAX,1,,,for the wax course', 'UR-1,accessory,BRU-1,2,,,', 'UR-1,upsell,UK-H,,2027-02-30,,', 'UR-1,related,UK-X,,,,', 'SMO-M,accessory,SMO-M,,,,', 'UR-1,accessory,BK-PLANT,2,,,']
-  await page.getByLabel('File to import').setInputFiles({ name: 'spring-links.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) })
+  const rows = [
+    'source,kind,target,place,from,until,note',
+    'UR-1,accessory,BK-WAX,1,,,for the wax course',
+    'UR-1,accessory,BRU-1,2,,,',
+    'UR-1,upsell,UK-H,,2027-02-30,,',
+    'UR-1,related,UK-X,,,,',
+    'SMO-M,accessory,SMO-M,,,,',
+    'UR-1,accessory,BK-PLANT,2,,,',
+  ]
+  await page
+    .getByLabel('File to import')
+    .setInputFiles({ name: 'spring-links.csv', mimeType: 'text/csv', buffer: Buffer.from(rows.join('\n')) })
   await expect(page.getByRole('list', { name: 'Rows rejected' }).getByRole('listitem')).toHaveCount(4)
   await take(page, 'exchange')
 })
 
-const cart = [{ sku: 'EX-210', quantity: 1 }, { sku: 'SET-02', quantity: 1 }, { sku: 'SET-04', quantity: 1, with: 'pick:SEED-BOR-10:2,pick:SEED-PHA-10:2,pick:SEED-CRO-10' }]
+const cart = [
+  { sku: 'EX-210', quantity: 1 },
+  { sku: 'SET-02', quantity: 1 },
+  { sku: 'SET-04', quantity: 1, with: 'pick:SEED-BOR-10:2,pick:SEED-PHA-10:2,pick:SEED-CRO-10' },
+]
 for (const [name, path, width, height] of [
   ['shop-product', '/shop/products/EX-210', 1280, 800],
   ['shop-product-phone', '/shop/products/EX-210', 390, 844],

@@ -36,7 +36,9 @@ export class Studio {
 
   /** The SKUs of a lane's targets in their order. */
   async targets(name: string): Promise<string[]> {
-    return this.lane(name).locator('[data-target]').evaluateAll(cards => cards.map(card => card.getAttribute('data-target')!))
+    return this.lane(name)
+      .locator('[data-target]')
+      .evaluateAll(cards => cards.map(card => card.getAttribute('data-target')!))
   }
 
   async expectTargets(name: string, targets: string[]): Promise<void> {

@@ -1,7 +1,9 @@
 import { Studio } from './studio'
 import { expect, test } from './test'
 
-test('suggestions come with their reasons; one key links or dismisses, and a dismissed one stays away until it is brought back', async ({ page }) => {
+test('suggestions come with their reasons; one key links or dismisses, and a dismissed one stays away until it is brought back', async ({
+  page,
+}) => {
   const studio = new Studio(page)
   await studio.open('STR-370')
   await page.keyboard.press('g')
@@ -10,7 +12,7 @@ test('suggestions come with their reasons; one key links or dismisses, and a dis
   const rows = suggested.getByRole('list', { name: 'Suggested related' }).locator('[data-sku]')
   await expect(rows.first()).toBeVisible()
   const skus = () => rows.evaluateAll(all => all.map(row => row.getAttribute('data-sku')!))
-  const [first, second, third] = await skus() as [string, string, string]
+  const [first, second, third] = (await skus()) as [string, string, string]
   // STR-280 links to this one already.
   await expect(rows.locator('visible=true').and(page.locator('[data-sku="STR-280"]'))).toContainText('links back to this one')
   await expect(rows.first()).toContainText(/also in|links back|linked from|shares/)
@@ -30,7 +32,10 @@ test('suggestions come with their reasons; one key links or dismisses, and a dis
   expect(await skus()).not.toContain(second)
 
   await suggested.getByRole('button', { name: '1 dismissed' }).click()
-  await suggested.locator(`[data-dismissed="${second}"]`).getByRole('button', { name: /Bring back/ }).click()
+  await suggested
+    .locator(`[data-dismissed="${second}"]`)
+    .getByRole('button', { name: /Bring back/ })
+    .click()
   await expect(suggested.locator(`[data-sku="${second}"]`)).toBeVisible()
   // Dismissing is a change like any other: it can be undone.
   await page.keyboard.press('Control+z')
@@ -43,10 +48,15 @@ test('suggestions come with their reasons; one key links or dismisses, and a dis
 })
 
 test('what fits a hive’s standard is suggested as its accessory, and an unknown product or kind is refused', async ({ request }) => {
-  const { rows } = await (await request.get('/api/suggestions?sku=HV-LA&kind=accessory')).json() as { rows: { sku: string, why: string[] }[] }
+  const { rows } = (await (await request.get('/api/suggestions?sku=HV-LA&kind=accessory')).json()) as {
+    rows: { sku: string; why: string[] }[]
+  }
   // Its frames are linked already; what is left fits, or goes with any hive.
   expect(rows.find(row => row.sku === 'BAR-1')?.why).toContain('fits: Langstroth')
-  expect(rows.map(row => row.sku).filter(sku => /-(NA|DA)(-|$)/.test(sku)), 'nothing for another standard').toEqual([])
+  expect(
+    rows.map(row => row.sku).filter(sku => /-(NA|DA)(-|$)/.test(sku)),
+    'nothing for another standard',
+  ).toEqual([])
   expect((await request.get('/api/suggestions?sku=GONE&kind=accessory')).status()).toBe(404)
   expect((await request.get('/api/suggestions?sku=HV-LA&kind=sidekick')).status()).toBe(404)
 })

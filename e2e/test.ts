@@ -11,11 +11,14 @@ interface Shop {
 
 /** The tests' `test`: each begins with the demo shop as it was made, on a server that its worker has to itself. */
 export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>({
-  demoShop: [async ({}, use, { parallelIndex }) => {
-    const server = new DemoServer(firstPort + 2 * parallelIndex, `test-results/shop-data-${parallelIndex}`)
-    await use(server)
-    await server.stop()
-  }, { scope: 'worker', timeout: 90_000 }],
+  demoShop: [
+    async ({}, use, { parallelIndex }) => {
+      const server = new DemoServer(firstPort + 2 * parallelIndex, `test-results/shop-data-${parallelIndex}`)
+      await use(server)
+      await server.stop()
+    },
+    { scope: 'worker', timeout: 90_000 },
+  ],
   baseURL: async ({ demoShop }, use) => use(demoShop.url),
   // A page that comes from the server takes clicks only when its scripts have taken it over; and nobody leaves while an edit is on its way: the page would ask.
   page: async ({ page }, use) => {
@@ -34,10 +37,13 @@ export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>
     }
     await use(page)
   },
-  freshShop: [async ({ demoShop }, use) => {
-    await demoShop.serveFresh()
-    await use(demoShop)
-  }, { auto: true, timeout: 90_000 }],
+  freshShop: [
+    async ({ demoShop }, use) => {
+      await demoShop.serveFresh()
+      await use(demoShop)
+    },
+    { auto: true, timeout: 90_000 },
+  ],
 })
 
 /** Waits until the page would let a person leave without asking. */

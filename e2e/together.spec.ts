@@ -14,7 +14,11 @@ test('several products get their links together: marked with the mouse, complete
   await studio.openTogether('GAIT', 'HAT', 'MEAD')
   await studio.expectTargets('Upsells', [])
 
-  for (const [words, sku] of [['frame rest', 'REST-1'], ['bee brush', 'BRU-1']] as const) await (await studio.findTarget(words, sku)).click()
+  for (const [words, sku] of [
+    ['frame rest', 'REST-1'],
+    ['bee brush', 'BRU-1'],
+  ] as const)
+    await (await studio.findTarget(words, sku)).click()
   await studio.find.getByRole('button', { name: 'Link as cross-sell' }).click()
   await expect(studio.message).toContainText('Linked 2 products to 3 products as cross-sell')
   await studio.expectTargets('Cross-sells', ['REST-1', 'BRU-1'])
@@ -121,7 +125,10 @@ test('a link with dates is shown in the shop only then, and says so on the bench
   const shown = async (at: string) => {
     const { sections, hidden } = await (await request.get('/api/shop/v1/pages/product/UR-1', { params: { at, explain: '1' } })).json()
     const section = [...sections, ...hidden].find((each: { key: string }) => each.key === 'accessories')
-    return [section.steps[0].taken.map((each: { sku: string }) => each.sku), section.steps[0].heldBack.map((each: { sku: string, reason: string }) => [each.sku, each.reason])]
+    return [
+      section.steps[0].taken.map((each: { sku: string }) => each.sku),
+      section.steps[0].heldBack.map((each: { sku: string; reason: string }) => [each.sku, each.reason]),
+    ]
   }
   expect(await shown('2031-02-28T23:59:59Z')).toEqual([[], [['BK-WAX', 'outsideDates']]])
   // In London it is summer by then: the day ends an hour before that of UTC.

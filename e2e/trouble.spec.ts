@@ -9,7 +9,9 @@ test('when the server does not answer, the edit is taken back and said to be, an
   await page.route('**/api/commands', route => route.abort())
   await studio.card('Accessories', before[0]!).focus()
   await page.keyboard.press('Delete')
-  await expect(studio.message).toContainText('Manada’s server does not answer. What was saved is safe; whether the last change was made shows as soon as it answers again.')
+  await expect(studio.message).toContainText(
+    'Manada’s server does not answer. What was saved is safe; whether the last change was made shows as soon as it answers again.',
+  )
   await studio.expectTargets('Accessories', before)
 
   await page.unroute('**/api/commands')
@@ -23,10 +25,10 @@ test('when the server does not answer, the edit is taken back and said to be, an
 test('whoever leaves while an edit is on its way is asked first', async ({ page }) => {
   const studio = new Studio(page)
   await studio.open('EX-210')
-  const [first, second, ...rest] = await studio.targets('Accessories') as [string, string, ...string[]]
+  const [first, second, ...rest] = (await studio.targets('Accessories')) as [string, string, ...string[]]
   let release = (): void => undefined
-  const held = new Promise<void>(resolve => release = resolve)
-  await page.route('**/api/commands', async (route) => {
+  const held = new Promise<void>(resolve => (release = resolve))
+  await page.route('**/api/commands', async route => {
     await held
     await route.continue()
   })
@@ -39,7 +41,7 @@ test('whoever leaves while an edit is on its way is asked first', async ({ page 
   expect(dialog.type()).toBe('beforeunload')
   await dialog.dismiss()
   release()
-  await expect.poll(async () => (await (await page.request.get('/api/undo')).json() as { undo: string | null }).undo).toMatch(/^Moved /)
+  await expect.poll(async () => ((await (await page.request.get('/api/undo')).json()) as { undo: string | null }).undo).toMatch(/^Moved /)
   await page.keyboard.press('Control+z')
   await studio.expectTargets('Accessories', [first, second, ...rest])
 })
@@ -48,7 +50,13 @@ test('when a search fails, the list says so and can be tried again', async ({ pa
   const studio = new Studio(page)
   await page.goto('/products')
   await expect(studio.list).toContainText('165 products')
-  await page.route('**/api/products?*', route => route.fulfill({ status: 500, contentType: 'application/problem+json', body: '{"type":"urn:manada:problem:internal","title":"x","status":500,"detail":"Nothing was changed. Please try again."}' }))
+  await page.route('**/api/products?*', route =>
+    route.fulfill({
+      status: 500,
+      contentType: 'application/problem+json',
+      body: '{"type":"urn:manada:problem:internal","title":"x","status":500,"detail":"Nothing was changed. Please try again."}',
+    }),
+  )
   await studio.list.getByRole('searchbox').fill('smoker')
   await expect(studio.list).toContainText('Please try again.')
   await page.unroute('**/api/products?*')

@@ -25,7 +25,10 @@ test('says why each product is shown or not, and switches a section off for the 
   await expect(upsells).toContainText('switched off for this product')
   await expect(steps).toHaveCount(0)
   await expect(studio.message).toContainText('Switched the section “Worth the step up” off on the page of Two-frame extractor')
-  const delivered = async (sku: string) => (await (await request.get(`/api/shop/v1/pages/product/${sku}`)).json() as { sections: { key: string }[] }).sections.map(each => each.key)
+  const delivered = async (sku: string) =>
+    ((await (await request.get(`/api/shop/v1/pages/product/${sku}`)).json()) as { sections: { key: string }[] }).sections.map(
+      each => each.key,
+    )
   expect(await delivered('EX-210')).not.toContain('upsells')
   // What was an upsell is no longer shown above, so it may show further down; nobody else's page changes.
   expect(await delivered('SMO-M')).toContain('upsells')

@@ -42,7 +42,9 @@ export function ensureBrowser() {
     run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', browserPackage])
     return
   }
-  console.error(`The tests drive Chromium at ${browser}, which is not there. Install it and run this again: sudo apt-get install ${browserPackage}`)
+  console.error(
+    `The tests drive Chromium at ${browser}, which is not there. Install it and run this again: sudo apt-get install ${browserPackage}`,
+  )
   process.exit(1)
 }
 
@@ -62,12 +64,14 @@ export function address() {
 /** Ends this process with a clear word when the address is taken. */
 export async function ensureFreePort() {
   const { HOST, PORT } = address()
-  await new Promise((resolve) => {
+  await new Promise(resolve => {
     const probe = createServer()
-    probe.once('error', (error) => {
-      console.error(error.code === 'EADDRINUSE'
-        ? `Something is listening on ${HOST}:${PORT} already. Stop it, or choose another port: PORT=4311 npm start`
-        : `Manada can't listen on ${HOST}:${PORT}: ${error.message}`)
+    probe.once('error', error => {
+      console.error(
+        error.code === 'EADDRINUSE'
+          ? `Something is listening on ${HOST}:${PORT} already. Stop it, or choose another port: PORT=4311 npm start`
+          : `Manada can't listen on ${HOST}:${PORT}: ${error.message}`,
+      )
       process.exit(1)
     })
     probe.listen(Number(PORT), HOST, () => probe.close(resolve))

@@ -25,7 +25,7 @@ function outputOf(program, args) {
     let output = ''
     const running = spawn(program, args, { cwd: root })
     process.once('exit', () => running.kill())
-    for (const stream of [running.stdout, running.stderr]) stream.on('data', text => output += text)
+    for (const stream of [running.stdout, running.stderr]) stream.on('data', text => (output += text))
     running.on('error', reject)
     running.on('close', status => resolve({ status, output }))
   })
@@ -36,7 +36,13 @@ ensureBrowser()
 rmSync(results, { recursive: true, force: true })
 say('\n— Lint, types and build beside the unit tests')
 await Promise.all([
-  inOrder(['Lint', 'eslint', '.'], ['Imports', 'depcruise', 'core', 'server', 'app', 'layers', 'demo', '--config', '.dependency-cruiser.cjs'], ['Types', 'nuxt', 'typecheck'], ['Types of tests and tools', 'tsc', '-p', 'tsconfig.tools.json'], ['Production build', 'nuxt', 'build', '--logLevel=silent']),
+  inOrder(
+    ['Lint', 'eslint', '.'],
+    ['Imports', 'depcruise', 'core', 'server', 'app', 'layers', 'demo', '--config', '.dependency-cruiser.cjs'],
+    ['Types', 'nuxt', 'typecheck'],
+    ['Types of tests and tools', 'tsc', '-p', 'tsconfig.tools.json'],
+    ['Production build', 'nuxt', 'build', '--logLevel=silent'],
+  ),
   inOrder(['Unit tests', 'vitest', 'run', '--maxWorkers=1', '--reporter=dot', '--reporter=json', `--outputFile.json=${unitResults}`]),
 ])
 ensureBuild()

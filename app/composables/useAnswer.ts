@@ -11,17 +11,21 @@ export function useAnswer<T>(question: () => string | null, pause: number, ask: 
   const answer = shallowRef<T | null>(null)
   const failed = ref('')
   const asked = refDebounced(computed(question), pause)
-  watch(asked, async (asking) => {
-    if (asking === null) return
-    try {
-      const found = await ask(asking)
-      if (asking !== asked.value) return
-      answer.value = found
-      failed.value = ''
-    } catch (error) {
-      if (!(error instanceof ApiProblem)) throw error
-      if (asking === asked.value) failed.value = error.message
-    }
-  }, { immediate: true })
+  watch(
+    asked,
+    async asking => {
+      if (asking === null) return
+      try {
+        const found = await ask(asking)
+        if (asking !== asked.value) return
+        answer.value = found
+        failed.value = ''
+      } catch (error) {
+        if (!(error instanceof ApiProblem)) throw error
+        if (asking === asked.value) failed.value = error.message
+      }
+    },
+    { immediate: true },
+  )
   return { answer, failed }
 }

@@ -10,11 +10,11 @@ import { useMessages } from '../stores/messages'
 export function useFollowing(changed: (things: { of: string }[] | null) => Promise<void>): (done: CommandAnswer) => void {
   const history = useHistory()
   const messages = useMessages()
-  useChangeEvents((change) => {
+  useChangeEvents(change => {
     void changed(change && change.changes)
     void history.load()
   })
-  return (done) => {
+  return done => {
     messages.tell(done.words)
     void changed(done.changes)
   }

@@ -12,11 +12,17 @@ import { callApi } from '../utils/callApi'
 export function useFoundProducts(words: Ref<string>, query: { status?: string } = {}, withoutWords: 'all' | 'none' = 'none') {
   const messages = useMessages()
   const asked = refDebounced(words, 150)
-  const answer = shallowRef<{ words: string, rows: ProductRow[] }>({ words: '', rows: [] })
-  watch(asked, async (q) => {
-    const any = q.trim() !== '' || withoutWords === 'all'
-    const list = any ? await callApi(productListSchema, '/api/products', { query: { ...query, q, limit: 12 } }).catch(error => messages.refuse(error)) : null
-    if (asked.value === q) answer.value = { words: q, rows: list?.rows ?? [] }
-  }, { immediate: true })
-  return computed(() => answer.value.words === words.value ? answer.value.rows : [])
+  const answer = shallowRef<{ words: string; rows: ProductRow[] }>({ words: '', rows: [] })
+  watch(
+    asked,
+    async q => {
+      const any = q.trim() !== '' || withoutWords === 'all'
+      const list = any
+        ? await callApi(productListSchema, '/api/products', { query: { ...query, q, limit: 12 } }).catch(error => messages.refuse(error))
+        : null
+      if (asked.value === q) answer.value = { words: q, rows: list?.rows ?? [] }
+    },
+    { immediate: true },
+  )
+  return computed(() => (answer.value.words === words.value ? answer.value.rows : []))
 }

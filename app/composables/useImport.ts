@@ -23,7 +23,7 @@ export function useImport() {
    * @returns null when it was cancelled
    * @throws ApiProblem when the file can't be taken
    */
-  async function send(file: File, kind: string, how: { dry?: boolean, keepValid?: boolean }): Promise<ImportReport | null> {
+  async function send(file: File, kind: string, how: { dry?: boolean; keepValid?: boolean }): Promise<ImportReport | null> {
     abort = new AbortController()
     busy.value = true
     progress.value = null
@@ -31,7 +31,10 @@ export function useImport() {
     void watchProgress(job)
     try {
       return await callApi(importReportSchema, '/api/exchange/import', {
-        method: 'POST', body: file, headers: { 'content-type': 'text/csv' }, signal: abort.signal,
+        method: 'POST',
+        body: file,
+        headers: { 'content-type': 'text/csv' },
+        signal: abort.signal,
         query: { kind, file: file.name.slice(0, 120), job, dry: how.dry ? '1' : undefined, keep: how.keepValid ? 'valid' : undefined },
       })
     } catch (error) {

@@ -4,7 +4,12 @@
  * @param chosen key of the open one
  * @param attribute that rows carry their key in
  */
-export function useListSteps(rows: () => readonly { key: string }[], chosen: () => string | null, attribute: string, open: (key: string) => void) {
+export function useListSteps(
+  rows: () => readonly { key: string }[],
+  chosen: () => string | null,
+  attribute: string,
+  open: (key: string) => void,
+) {
   const focus = (key: string) => document.querySelector<HTMLElement>(`[${attribute}="${key}"]`)?.focus()
   function step(event: KeyboardEvent): void {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]

@@ -11,7 +11,11 @@ export function usePictureUpload(onUploaded: (image: string) => void | Promise<v
     field.value = ''
     if (!file) return
     try {
-      const { image } = await callApi(z.object({ image: z.string() }), '/api/pictures', { method: 'POST', body: file, headers: { 'content-type': 'application/octet-stream' } })
+      const { image } = await callApi(z.object({ image: z.string() }), '/api/pictures', {
+        method: 'POST',
+        body: file,
+        headers: { 'content-type': 'application/octet-stream' },
+      })
       await onUploaded(image)
     } catch (error) {
       messages.refuse(error)

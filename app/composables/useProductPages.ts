@@ -9,7 +9,11 @@ import { callApi } from '../utils/callApi'
  * @param of what is looked for instead of products
  */
 export function useProductPages(query: () => ListQuery, of: () => LanePage | null = () => null) {
-  return useRowPages(() => ({ of: of(), asked: query() }), ({ of, asked }, page, signal) => of === null
-    ? callApi(productListSchema, '/api/products', { query: { ...asked, ...page }, signal })
-    : callApi(productListSchema, '/api/pageRows', { query: { page: of, q: asked.q ?? '', ...page }, signal }))
+  return useRowPages(
+    () => ({ of: of(), asked: query() }),
+    ({ of, asked }, page, signal) =>
+      of === null
+        ? callApi(productListSchema, '/api/products', { query: { ...asked, ...page }, signal })
+        : callApi(productListSchema, '/api/pageRows', { query: { page: of, q: asked.q ?? '', ...page }, signal }),
+  )
 }

@@ -5,9 +5,15 @@ import { useRowPages } from './useRowPages'
 it('shows what there is now when something has changed while rows were on their way', async () => {
   const answers: ((rows: string[]) => void)[] = []
   const scope = effectScope()
-  const list = scope.run(() => useRowPages(() => 'all', () => new Promise<{ total: number, rows: string[] }>((resolve) => {
-    answers.push(rows => resolve({ total: rows.length, rows }))
-  })))!
+  const list = scope.run(() =>
+    useRowPages(
+      () => 'all',
+      () =>
+        new Promise<{ total: number; rows: string[] }>(resolve => {
+          answers.push(rows => resolve({ total: rows.length, rows }))
+        }),
+    ),
+  )!
   await expect.poll(() => answers.length).toBe(1)
   const refreshed = list.refresh()
   answers[0]!([])

@@ -10,7 +10,10 @@ const pageSize = 100
  * @param query what to look for
  * @param fetch a page of what is found
  */
-export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query, page: { offset: number, limit: number }, signal: AbortSignal) => Promise<{ total: number, rows: Row[] }>) {
+export function useRowPages<Query, Row>(
+  query: () => Query,
+  fetch: (query: Query, page: { offset: number; limit: number }, signal: AbortSignal) => Promise<{ total: number; rows: Row[] }>,
+) {
   const wanted = computed(() => JSON.stringify(query()))
   const asked = refDebounced(wanted, 120)
   const total = ref<number | null>(null)
@@ -42,7 +45,7 @@ export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query
       total.value = answer.total
       problem.value = null
       const found = new Map(answer.rows.map((row, i) => [page * pageSize + i, row]))
-      rows.value = new Map([...shown.value === asking ? rows.value : [], ...found])
+      rows.value = new Map([...(shown.value === asking ? rows.value : []), ...found])
       shown.value = asking
       return found
     } catch (error) {
@@ -60,10 +63,12 @@ export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query
     const inSight = new Set(recent)
     rows.value = new Map([...rows.value].filter(([index]) => inSight.has(Math.floor(index / pageSize))))
     // What is on its way was asked for before, and may not know yet what has changed.
-    await Promise.all(Array.from(inSight.size ? inSight : [0], async (page) => {
-      await fetching.get(page)
-      await fetchPage(page)
-    }))
+    await Promise.all(
+      Array.from(inSight.size ? inSight : [0], async page => {
+        await fetching.get(page)
+        await fetchPage(page)
+      }),
+    )
   }
 
   async function startOver(): Promise<void> {
@@ -91,7 +96,12 @@ export function useRowPages<Query, Row>(query: () => Query, fetch: (query: Query
   }
 
   return {
-    total, problem, busy, settle, refresh, rowsBetween,
+    total,
+    problem,
+    busy,
+    settle,
+    refresh,
+    rowsBetween,
     /** Runs when something else is looked for. */
     onOther: (run: () => void) => watch(asked, run),
     /** The row at a place, or undefined while it is on its way. */

@@ -9,7 +9,10 @@ export function useShownWords(): (section: Section | null, number: number, story
   const names = useNames()
   return (section, number, story, candidate) => {
     const step = section?.steps[number]
-    const asked = step?.from === 'rule' ? pickWords(candidate.alternatives ? withAlternatives(step.rule.pick, candidate.alternatives) : step.rule.pick, names) : ''
+    const asked =
+      step?.from === 'rule'
+        ? pickWords(candidate.alternatives ? withAlternatives(step.rule.pick, candidate.alternatives) : step.rule.pick, names)
+        : ''
     return asked || shownWords(story, candidate, names.kind)
   }
 }

@@ -32,6 +32,16 @@ const stepped = (answer: CommandAnswer) => messages.tell(answer.words)
 </template>
 
 <style scoped>
-.columns { height: 100%; display: grid; grid-template-columns: minmax(0, 1fr) 400px; }
-@media (max-width: 900px) { .columns { grid-template-columns: 1fr; grid-template-rows: minmax(420px, 1fr) auto; overflow-y: auto; } }
+.columns {
+  height: 100%;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 400px;
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: 1fr;
+    grid-template-rows: minmax(420px, 1fr) auto;
+    overflow-y: auto;
+  }
+}
 </style>

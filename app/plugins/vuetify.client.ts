@@ -1,5 +1,5 @@
 /** Vuetify serves the studio alone; pages of the stand-in shop never load it. */
-export default defineNuxtPlugin(async (nuxt) => {
+export default defineNuxtPlugin(async nuxt => {
   if (location.pathname.startsWith('/shop')) return
   const { createStudioTheme } = await import('../theme/studioTheme')
   nuxt.vueApp.use(createStudioTheme())

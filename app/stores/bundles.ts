@@ -20,7 +20,7 @@ export const useBundles = defineStore('bundles', () => {
   /** SKU of the bundle that was asked for and isn't there. */
   const missing = ref<string | null>(null)
   /** The open bundle with everything it names: what a price or stock is worked out from. */
-  const catalogue = computed(() => new Catalogue([...open.value?.items ?? [], ...open.value ? [asProduct(open.value)] : []], [], []))
+  const catalogue = computed(() => new Catalogue([...(open.value?.items ?? []), ...(open.value ? [asProduct(open.value)] : [])], [], []))
 
   async function loadRows(): Promise<void> {
     rows.value = (await callApi(bundleListSchema, '/api/bundles')).bundles
@@ -50,7 +50,7 @@ export const useBundles = defineStore('bundles', () => {
   })
 
   /** What was changed and not sent yet, with how it was before. */
-  let unsent: { sku: string, settings: Partial<BundleSettings>, seen: Partial<BundleSettings> } | null = null
+  let unsent: { sku: string; settings: Partial<BundleSettings>; seen: Partial<BundleSettings> } | null = null
   async function flush(): Promise<void> {
     if (!unsent) return
     const { sku, settings, seen } = unsent
@@ -84,14 +84,26 @@ export const useBundles = defineStore('bundles', () => {
   }
 
   /** The items of the open bundle's parts, for what is worked out of them. */
-  const parts = computed(() => open.value ? namedIn(open.value.settings.bundle) : [])
+  const parts = computed(() => (open.value ? namedIn(open.value.settings.bundle) : []))
 
   return { rows, open, missing, catalogue, parts, loadRows, load, sendAndTell, change, changeBundle, flush, know }
 })
 
-const part = (settings: Partial<BundleSettings>, keys: readonly (keyof BundleSettings)[]): Partial<BundleSettings> => Object.fromEntries(keys.map(key => [key, settings[key]]))
+const part = (settings: Partial<BundleSettings>, keys: readonly (keyof BundleSettings)[]): Partial<BundleSettings> =>
+  Object.fromEntries(keys.map(key => [key, settings[key]]))
 
 /** Prices are worked out as if it were on sale: a draft is looked at before it is. */
 const asProduct = ({ sku, settings }: StoredBundle): Product => ({
-  sku, ...settings, status: 'active', gtin: null, brand: null, price: null, was: null, cost: null, stock: 0, released: null, attributes: {}, variants: [],
+  sku,
+  ...settings,
+  status: 'active',
+  gtin: null,
+  brand: null,
+  price: null,
+  was: null,
+  cost: null,
+  stock: 0,
+  released: null,
+  attributes: {},
+  variants: [],
 })

@@ -22,7 +22,8 @@ export const useChecks = defineStore('checks', () => {
       answer.value = found
       outdated.value = false
       failed.value = ''
-      if (JSON.stringify(before?.checks) !== JSON.stringify(found.checks) || before?.putAside !== found.putAside || !before.settled) edition.value++
+      if (JSON.stringify(before?.checks) !== JSON.stringify(found.checks) || before?.putAside !== found.putAside || !before.settled)
+        edition.value++
       if (!found.settled) askAgain()
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error
@@ -32,7 +33,11 @@ export const useChecks = defineStore('checks', () => {
 
   const of = (check: Check) => answer.value?.checks.find(each => each.check === check)
   /** How much there is to look at, without what was put aside; null: not known now. */
-  const open = computed(() => !outdated.value && answer.value?.checks.every(each => each.count !== null) ? answer.value.checks.reduce((sum, each) => each.aside === null ? sum + each.count! : sum, 0) : null)
+  const open = computed(() =>
+    !outdated.value && answer.value?.checks.every(each => each.count !== null)
+      ? answer.value.checks.reduce((sum, each) => (each.aside === null ? sum + each.count! : sum), 0)
+      : null,
+  )
 
-  return { answer, failed, edition, open, ask, stop, of, outdate: () => outdated.value = true }
+  return { answer, failed, edition, open, ask, stop, of, outdate: () => (outdated.value = true) }
 })

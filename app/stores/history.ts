@@ -11,7 +11,7 @@ export const useHistory = defineStore('history', () => {
   const undo = ref<string | null>(null)
   const redo = ref<string | null>(null)
 
-  function take(answer: { undo: string | null, redo: string | null }): void {
+  function take(answer: { undo: string | null; redo: string | null }): void {
     undo.value = answer.undo
     redo.value = answer.redo
   }
@@ -25,12 +25,14 @@ export const useHistory = defineStore('history', () => {
   function inTurn(path: string, body: object, isWanted: () => boolean): Promise<CommandAnswer | null>
   function inTurn(path: string, body: object, isWanted = () => true): Promise<CommandAnswer | null> {
     pending.value++
-    const turn = last.then(async () => {
-      if (!isWanted()) return null
-      const answer = await callApi(commandAnswerSchema, path, { method: 'POST', body })
-      take(answer)
-      return answer
-    }).finally(() => pending.value--)
+    const turn = last
+      .then(async () => {
+        if (!isWanted()) return null
+        const answer = await callApi(commandAnswerSchema, path, { method: 'POST', body })
+        take(answer)
+        return answer
+      })
+      .finally(() => pending.value--)
     last = turn.catch(() => undefined)
     return turn
   }
@@ -51,7 +53,11 @@ export const useHistory = defineStore('history', () => {
   }
 
   return {
-    undo, redo, pending, send, step,
+    undo,
+    redo,
+    pending,
+    send,
+    step,
     async load(): Promise<void> {
       take(await callApi(undoStateSchema, '/api/undo'))
     },

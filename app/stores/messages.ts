@@ -4,7 +4,7 @@ export interface Message {
   words: string
   /** refused: something could not be done. */
   tone: 'done' | 'refused'
-  action?: { words: string, run: () => void }
+  action?: { words: string; run: () => void }
 }
 
 /** What the studio tells at the foot of the window: one thing at a time. */
@@ -17,9 +17,10 @@ export const useMessages = defineStore('messages', () => {
 
   function refuse(error: unknown, action?: Message['action']): void {
     if (!(error instanceof ApiProblem)) console.error(error)
-    const words = error instanceof ApiProblem ? error.message : 'Something went wrong in the studio. Reload the page; what was saved is safe.'
+    const words =
+      error instanceof ApiProblem ? error.message : 'Something went wrong in the studio. Reload the page; what was saved is safe.'
     current.value = { words, tone: 'refused', action }
   }
 
-  return { current, tell, refuse, clear: () => current.value = null }
+  return { current, tell, refuse, clear: () => (current.value = null) }
 })

@@ -19,14 +19,14 @@ export const useOffers = defineStore('offers', () => {
 
   function change(offer: Offer, settings: Partial<OfferSettings>): void {
     const seen = Object.fromEntries(Object.keys(settings).map(part => [part, offer[part as keyof Offer]]))
-    offers.value = offers.value!.map(each => each.key === offer.key ? { ...each, ...settings } : each)
+    offers.value = offers.value!.map(each => (each.key === offer.key ? { ...each, ...settings } : each))
     void send({ type: 'changeOffer', key: offer.key, settings, seen })
   }
 
   /** Adds an offer. Returns its key; null when it was refused. */
   async function add(settings: OfferSettings): Promise<string | null> {
     const before = new Set(offers.value?.map(each => each.key))
-    return await sendAndTell({ type: 'addOffer', settings }) ? offers.value?.find(each => !before.has(each.key))?.key ?? null : null
+    return (await sendAndTell({ type: 'addOffer', settings })) ? (offers.value?.find(each => !before.has(each.key))?.key ?? null) : null
   }
   return { offers, edition, load, sendAndTell, change, add }
 })

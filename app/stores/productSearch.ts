@@ -9,6 +9,9 @@ export const useProductSearch = defineStore('finding', () => {
   /** Rows by SKU. */
   const picked = ref(new Map<string, ProductRow>())
   // Picks are meant for the products on the bench.
-  watch(() => bench.products.map(product => product.sku).join(), () => picked.value.clear())
+  watch(
+    () => bench.products.map(product => product.sku).join(),
+    () => picked.value.clear(),
+  )
   return { query, picked }
 })

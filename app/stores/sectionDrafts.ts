@@ -18,7 +18,6 @@ type DraftCommand = SectionCommand | PlanCommand | LookCommand | BrandMarkComman
 
 /** All sections, page plans and looks. Edits of a draft show at once and are sent one after another. */
 export const useSectionDrafts = defineStore('sectionDrafts', () => {
-
   const answer = shallowRef<SectionsAnswer | null>(null)
   const sections = computed(() => answer.value?.sections ?? [])
   const plans = computed(() => answer.value?.plans ?? [])
@@ -31,7 +30,9 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     plans: plans.value.filter(each => isUnpublished(each)).map(each => each.key),
     looks: looks.value.filter(each => isUnpublished(each)).map(each => each.key),
   }))
-  const unpublishedCount = computed(() => unpublished.value.sections.length + unpublished.value.plans.length + unpublished.value.looks.length)
+  const unpublishedCount = computed(
+    () => unpublished.value.sections.length + unpublished.value.plans.length + unpublished.value.looks.length,
+  )
   /** Grows with every change of any draft, so that what follows from drafts can follow. */
   const edition = ref(0)
 
@@ -50,7 +51,10 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     const parts = Object.entries(settings).filter(([part, value]) => !isEqual(draft[part as keyof Section], value))
     if (!parts.length) return
     const seen = Object.fromEntries(parts.map(([part]) => [part, draft[part as keyof Section]]))
-    answer.value = { ...answer.value!, sections: sections.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }
+    answer.value = {
+      ...answer.value!,
+      sections: sections.value.map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each)),
+    }
     void send({ type: 'changeSection', key, settings: Object.fromEntries(parts), seen })
   }
 
@@ -59,7 +63,10 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     const draft = planDraftOf(key)
     if (!draft) return
     const seen = Object.fromEntries(Object.keys(settings).map(part => [part, draft[part as keyof PagePlan]]))
-    answer.value = { ...answer.value!, plans: plans.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }
+    answer.value = {
+      ...answer.value!,
+      plans: plans.value.map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each)),
+    }
     void send({ type: 'changePlan', key, settings, seen })
   }
 
@@ -68,7 +75,10 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
     const draft = lookDraftOf(key)
     if (!draft) return
     const seen = Object.fromEntries(Object.keys(settings).map(part => [part, draft[part as keyof Look]]))
-    answer.value = { ...answer.value!, looks: looks.value.map(each => each.key === key ? { ...each, draft: { ...draft, ...settings } } : each) }
+    answer.value = {
+      ...answer.value!,
+      looks: looks.value.map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each)),
+    }
     void send({ type: 'changeLook', key, settings, seen })
   }
 
@@ -77,21 +87,50 @@ export const useSectionDrafts = defineStore('sectionDrafts', () => {
   const draftOf = (key: string): Section | null => sections.value.find(each => each.key === key)?.draft ?? null
 
   /** The plans that have a section, with the zone it stands in. */
-  function placesOf(key: string): { plan: PagePlan, zone: string, off: boolean }[] {
-    return plans.value.flatMap(({ draft }) => draft ? draft.zones.filter(zone => zone.sections.includes(key)).map(zone => ({ plan: draft, zone: zone.key, off: draft.off.includes(key) })) : [])
+  function placesOf(key: string): { plan: PagePlan; zone: string; off: boolean }[] {
+    return plans.value.flatMap(({ draft }) =>
+      draft
+        ? draft.zones
+            .filter(zone => zone.sections.includes(key))
+            .map(zone => ({ plan: draft, zone: zone.key, off: draft.off.includes(key) }))
+        : [],
+    )
   }
 
   /** Sends what adds a thing. Returns its key; null when it was refused. */
   async function added(command: DraftCommand, things: () => readonly { key: string }[]): Promise<string | null> {
     const before = new Set(things().map(each => each.key))
-    return await sendAndTell(command) ? things().find(each => !before.has(each.key))?.key ?? null : null
+    return (await sendAndTell(command)) ? (things().find(each => !before.has(each.key))?.key ?? null) : null
   }
   const add = (settings: SectionSettings) => added({ type: 'addSection', settings }, () => sections.value)
   const addLook = (settings: LookSettings) => added({ type: 'addLook', settings }, () => looks.value)
   const addPlan = (plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>) => added({ type: 'addPlan', ...plan }, () => plans.value)
 
   /** The sections that have a look, as drafts. */
-  const sectionsWith = (look: string): Section[] => sections.value.flatMap(({ draft }) => draft?.look.preset === look ? draft : [])
+  const sectionsWith = (look: string): Section[] => sections.value.flatMap(({ draft }) => (draft?.look.preset === look ? draft : []))
 
-  return { answer, sections, plans, looks, lookBook, unpublished, unpublishedCount, edition, load, send, sendAndTell, change, changePlan, changeLook, draftOf, planDraftOf, lookDraftOf, placesOf, sectionsWith, add, addPlan, addLook }
+  return {
+    answer,
+    sections,
+    plans,
+    looks,
+    lookBook,
+    unpublished,
+    unpublishedCount,
+    edition,
+    load,
+    send,
+    sendAndTell,
+    change,
+    changePlan,
+    changeLook,
+    draftOf,
+    planDraftOf,
+    lookDraftOf,
+    placesOf,
+    sectionsWith,
+    add,
+    addPlan,
+    addLook,
+  }
 })

@@ -15,7 +15,8 @@ export const useStudioShop = defineStore('studioShop', () => {
   const language = computed(() => shop.value?.settings.language ?? 'en')
 
   return {
-    shop, facets,
+    shop,
+    facets,
     currency: computed(() => shop.value?.settings.currency ?? 'EUR'),
     /** A number that stands beside amounts of money: separated as they are. */
     number: (value: number) => value.toLocaleString(language.value),
@@ -26,7 +27,9 @@ export const useStudioShop = defineStore('studioShop', () => {
     allKinds: computed(() => shop.value?.kinds ?? []),
     categories: computed(() => shop.value?.categories ?? []),
     /** The same to choose from, those below others set in. */
-    categoryChoices: computed(() => (shop.value?.categories ?? []).map(each => ({ value: each.key, title: `${'\u2003'.repeat(each.depth)}${each.name}` }))),
+    categoryChoices: computed(() =>
+      (shop.value?.categories ?? []).map(each => ({ value: each.key, title: `${'\u2003'.repeat(each.depth)}${each.name}` })),
+    ),
     async load(): Promise<void> {
       shop.value ??= await callApi(studioShopSchema, '/api/shop')
     },
@@ -44,6 +47,7 @@ export const useStudioShop = defineStore('studioShop', () => {
       shop.value = facets.value = null
     },
     words: (text: Text) => textIn(text, language.value, language.value),
-    money: (amount: number | null) => amount === null ? 'no price' : formatMoney(amount, shop.value?.settings.currency ?? 'EUR', language.value),
+    money: (amount: number | null) =>
+      amount === null ? 'no price' : formatMoney(amount, shop.value?.settings.currency ?? 'EUR', language.value),
   }
 })

@@ -18,7 +18,7 @@ export const useTried = defineStore('tried', () => {
   const language = ref('')
 
   /** How a section is filled on the pages that it is tried on; null while that is not known. */
-  const fill = shallowRef<{ section: string, fill: Fill } | null>(null)
+  const fill = shallowRef<{ section: string; fill: Fill } | null>(null)
 
   const named = (skus: string[]) => callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: skus } })
   async function choose(next: string): Promise<void> {
@@ -31,7 +31,8 @@ export const useTried = defineStore('tried', () => {
   async function load(): Promise<void> {
     if (product.value) return
     if (sku.value) await choose(sku.value)
-    if (!product.value) product.value = (await callApi(productListSchema, '/api/products', { query: { sort: 'best-selling', limit: 1 } })).rows[0] ?? null
+    if (!product.value)
+      product.value = (await callApi(productListSchema, '/api/products', { query: { sort: 'best-selling', limit: 1 } })).rows[0] ?? null
   }
   return { product, cart, seen, visitor, day, language, fill, choose, load }
 })

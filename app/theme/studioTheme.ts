@@ -13,8 +13,16 @@ export function createStudioTheme() {
         manada: {
           dark: false,
           colors: {
-            'background': '#f7f4ee', 'surface': '#ffffff', 'primary': '#0f5c66', 'secondary': '#5b6470', 'error': '#b5523b',
-            'warning': '#d99a1c', 'success': '#5e7d3a', 'info': '#0f5c66', 'on-background': '#1f2933', 'on-surface': '#1f2933',
+            'background': '#f7f4ee',
+            'surface': '#ffffff',
+            'primary': '#0f5c66',
+            'secondary': '#5b6470',
+            'error': '#b5523b',
+            'warning': '#d99a1c',
+            'success': '#5e7d3a',
+            'info': '#0f5c66',
+            'on-background': '#1f2933',
+            'on-surface': '#1f2933',
           },
         },
       },

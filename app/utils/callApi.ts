@@ -20,7 +20,9 @@ export class ApiProblem extends Error {
 
 /** @param isChange something was to be changed: whether it was, nobody knows until the server answers again */
 const unreachable = (isChange: boolean): ProblemDetails => ({
-  type: 'urn:manada:problem:unreachable', title: 'No answer', status: 0,
+  type: 'urn:manada:problem:unreachable',
+  title: 'No answer',
+  status: 0,
   detail: `Manada’s server does not answer. What was saved is safe${isChange ? '; whether the last change was made shows as soon as it answers again' : ''}.`,
 })
 
@@ -29,7 +31,15 @@ const unreachable = (isChange: boolean): ProblemDetails => ({
  * @throws ApiProblem
  */
 export async function callApi<S extends z.ZodType>(
-  schema: S, path: string, options: { method?: 'GET' | 'POST', query?: Record<string, unknown>, body?: object, headers?: Record<string, string>, signal?: AbortSignal } = {},
+  schema: S,
+  path: string,
+  options: {
+    method?: 'GET' | 'POST'
+    query?: Record<string, unknown>
+    body?: object
+    headers?: Record<string, string>
+    signal?: AbortSignal
+  } = {},
 ): Promise<z.infer<S>> {
   let answer: unknown
   try {

@@ -4,6 +4,6 @@ export async function labelSplitters(): Promise<void> {
   for (const splitter of document.querySelectorAll('.splitpanes__splitter')) {
     const before = splitter.getBoundingClientRect().left
     splitter.setAttribute('aria-label', 'Width of the panes')
-    splitter.setAttribute('aria-valuenow', String(Math.round(before * 100 / innerWidth)))
+    splitter.setAttribute('aria-valuenow', String(Math.round((before * 100) / innerWidth)))
   }
 }

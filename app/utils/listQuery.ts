@@ -3,13 +3,27 @@ import type { LocationQuery } from 'vue-router'
 /** What a list looks for, as it stands in the address and is sent to the server. */
 export type ListQuery = Record<string, string | string[] | undefined>
 
-export const fromAddress = (query: LocationQuery): ListQuery => Object.fromEntries(Object.entries(query).flatMap(([name, value]) => {
-  const values = [value].flat().filter(each => each !== null)
-  return values.length ? [[name, values.length > 1 ? values : values[0]!]] : []
-}))
+export const fromAddress = (query: LocationQuery): ListQuery =>
+  Object.fromEntries(
+    Object.entries(query).flatMap(([name, value]) => {
+      const values = [value].flat().filter(each => each !== null)
+      return values.length ? [[name, values.length > 1 ? values : values[0]!]] : []
+    }),
+  )
 
 /** The parts of a query that narrow a list down, apart from its words. */
-export const filterNames = ['category', 'brand', 'tag', 'attribute', 'status', 'stock', 'priceFrom', 'priceTo', 'links', 'unlinked'] as const
+export const filterNames = [
+  'category',
+  'brand',
+  'tag',
+  'attribute',
+  'status',
+  'stock',
+  'priceFrom',
+  'priceTo',
+  'links',
+  'unlinked',
+] as const
 
 export const valuesOf = (query: ListQuery, name: string): string[] => [query[name] ?? []].flat()
 
@@ -22,7 +36,11 @@ export function withPart(query: ListQuery, name: string, value: string | string[
 /** The query with one value of a part added, or taken out when it is there. */
 export function toggled(query: ListQuery, name: string, value: string): ListQuery {
   const values = valuesOf(query, name)
-  return withPart(query, name, values.includes(value) ? values.filter(each => each !== value) : severalAtOnce.has(name) ? [...values, value] : value)
+  return withPart(
+    query,
+    name,
+    values.includes(value) ? values.filter(each => each !== value) : severalAtOnce.has(name) ? [...values, value] : value,
+  )
 }
 
 const severalAtOnce = new Set(['brand', 'tag', 'attribute'])

@@ -6,8 +6,15 @@ const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
 describe('the address of a previewed page', () => {
   it('names the page, who looks and when, and where to begin', () => {
     expect(previewAddress('product', 'A/1', nobody, 'live')).toBe('/shop/products/A%2F1?preview=1')
-    expect(previewAddress('product', 'A', { cart: ['B', 'C'], seen: ['D'], visitor: 'v', day: '2026-05-01', language: 'de' }, 'draft', 'upsells'))
-      .toBe('/shop/products/A?preview=1&draft=1&cart=B%2CC&seen=D&visitor=v&at=2026-05-01T12%3A00%3A00Z&lang=de#section-upsells')
+    expect(
+      previewAddress(
+        'product',
+        'A',
+        { cart: ['B', 'C'], seen: ['D'], visitor: 'v', day: '2026-05-01', language: 'de' },
+        'draft',
+        'upsells',
+      ),
+    ).toBe('/shop/products/A?preview=1&draft=1&cart=B%2CC&seen=D&visitor=v&at=2026-05-01T12%3A00%3A00Z&lang=de#section-upsells')
     expect(previewAddress('added', 'A', nobody, 'draft')).toBe('/shop/products/A?preview=1&draft=1&added=A')
   })
 

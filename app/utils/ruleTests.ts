@@ -5,12 +5,21 @@ export interface TestSort {
   name: string
   words: string
   isOf: (test: TargetTest) => boolean
-  make: (known: { category: string, attribute: string }) => TargetTest
+  make: (known: { category: string; attribute: string }) => TargetTest
 }
 
-const trait = (of: 'category' | 'brand' | 'tag' | 'attribute', words: string, make: TestSort['make']): TestSort =>
-  ({ name: `has ${of}`, words, isOf: test => 'has' in test && test.has.of === of, make })
-const named = (name: string, words: string, make: TestSort['make']): TestSort => ({ name, words, isOf: test => name in test && !('sourceAttribute' in test && name !== 'attribute'), make })
+const trait = (of: 'category' | 'brand' | 'tag' | 'attribute', words: string, make: TestSort['make']): TestSort => ({
+  name: `has ${of}`,
+  words,
+  isOf: test => 'has' in test && test.has.of === of,
+  make,
+})
+const named = (name: string, words: string, make: TestSort['make']): TestSort => ({
+  name,
+  words,
+  isOf: test => name in test && !('sourceAttribute' in test && name !== 'attribute'),
+  make,
+})
 
 /** What can be asked of any product by itself. */
 export const productTests: TestSort[] = [

@@ -15,6 +15,6 @@ const screen = 844
 const buttonEnd = 722
 
 /** How many screens of a phone down the buy button ends. */
-export function buyButtonScreens(above: readonly { layout: Layout, places: number }[]): number {
+export function buyButtonScreens(above: readonly { layout: Layout; places: number }[]): number {
   return (buttonEnd + above.reduce((sum, { layout, places }) => sum + heights[layout](places), 0)) / screen
 }

@@ -13,6 +13,21 @@ export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
 
 /** What a new section begins with: hand-picked links, and every guard that needs no numbers. */
 export const newSection = (language: string, kind: string): SectionSettings => ({
-  heading: { [language]: 'New section' }, otherHeadings: noOtherHeadings, layout: 'grid', display: displayFor('grid'), look: plainLook, buttons: plainButtons, steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
-  takeTurns: false, guards: guardSchema.options, priceBand: null, leaveOut: leaveOutNothing, lowestMargin: null, places: 4, minimum: 1, off: false, from: null, until: null,
+  heading: { [language]: 'New section' },
+  otherHeadings: noOtherHeadings,
+  layout: 'grid',
+  display: displayFor('grid'),
+  look: plainLook,
+  buttons: plainButtons,
+  steps: [{ from: 'links', kind, order: 'hand', subjects: 'page', cap: null, off: false }],
+  takeTurns: false,
+  guards: guardSchema.options,
+  priceBand: null,
+  leaveOut: leaveOutNothing,
+  lowestMargin: null,
+  places: 4,
+  minimum: 1,
+  off: false,
+  from: null,
+  until: null,
 })

@@ -18,7 +18,11 @@ export interface PartChoice {
 }
 
 /** What a shopper gets of a bundle, in a quantity. With several choices one is chosen. */
-export interface BundlePart { key: string, quantity: number, choices: PartChoice[] }
+export interface BundlePart {
+  key: string
+  quantity: number
+  choices: PartChoice[]
+}
 
 /** Names the only part of a pick-any bundle in a shopper's choices. */
 export const pickKey = 'pick'
@@ -27,7 +31,8 @@ export const pickKey = 'pick'
 export function partsOf(bundle: BundleOfParts, items: Items): BundlePart[] {
   return [
     ...groupsOf(bundle).map(group => ({
-      key: group.key, quantity: group.quantity,
+      key: group.key,
+      quantity: group.quantity,
       choices: soldCombinations(group).flatMap(({ values, sku }) => {
         const item = items.item(sku)
         return item && isWhole(item) ? [{ sku, item, values }] : []
@@ -52,7 +57,11 @@ function choicesOf(sku: string, items: Items): PartChoice[] {
   const item = items.item(sku)
   if (!item || item.product.bundle) return []
   if (isWhole(item)) return [{ sku, item, values: Object.values(item.variant?.options ?? {}) }]
-  return item.product.variants.map(variant => ({ sku: variant.sku, item: { product: item.product, variant }, values: Object.values(variant.options) }))
+  return item.product.variants.map(variant => ({
+    sku: variant.sku,
+    item: { product: item.product, variant },
+    values: Object.values(variant.options),
+  }))
 }
 
 /** Whether this is one thing that can be put into a box. */

@@ -30,10 +30,14 @@ export const shareOf = (amount: number, percent: number) => Math.floor((amount *
 /** The price of a bundle by the sum of its parts, in minor units. It is never below nothing. */
 export function priceBy(price: BundlePrice, sum: number): number {
   switch (price.by) {
-    case 'sum': return sum
-    case 'percent': return sum - shareOf(sum, price.percent)
-    case 'amount': return Math.max(0, sum - price.amount)
-    case 'own': return price.price
+    case 'sum':
+      return sum
+    case 'percent':
+      return sum - shareOf(sum, price.percent)
+    case 'amount':
+      return Math.max(0, sum - price.amount)
+    case 'own':
+      return price.price
   }
 }
 
@@ -50,7 +54,13 @@ export const priceFor = (bundle: Bundle, sum: number, count: number) =>
 
 /** The range of what a bundle costs over all choices that are for sale; null when none is. */
 export function bundleRange(bundle: Bundle, items: Items): BundleRange | null {
-  if (bundle.type === 'pickAny') return rangeOfPicks(bundle, pickable(bundle, items).filter(isSoldSome).map(choice => worthOf(choice, 1)))
+  if (bundle.type === 'pickAny')
+    return rangeOfPicks(
+      bundle,
+      pickable(bundle, items)
+        .filter(isSoldSome)
+        .map(choice => worthOf(choice, 1)),
+    )
   const parts = partsOf(bundle, items).map(({ choices, quantity }) => worthsOf(choices, quantity))
   if (!parts.length || parts.some(worths => !worths.length)) return null
   const costOf = (chosen: readonly Worth[]): BundleCost => {
@@ -65,7 +75,10 @@ export function bundleRange(bundle: Bundle, items: Items): BundleRange | null {
 }
 
 /** What a choice adds to a bundle, in minor units. */
-interface Worth { amount: number, cost: number | null }
+interface Worth {
+  amount: number
+  cost: number | null
+}
 
 /** What choices that are for sale add, the cheapest first; of the same amount the one that costs the shop the most counts. */
 function worthsOf(choices: readonly PartChoice[], quantity: number): Worth[] {
@@ -74,18 +87,23 @@ function worthsOf(choices: readonly PartChoice[], quantity: number): Worth[] {
   return [...byAmount.values()].sort((a, b) => a.amount - b.amount)
 }
 
-const worthOf = ({ item: { product, variant } }: PartChoice, quantity: number): Worth =>
-  ({ amount: priceOf(product, variant)! * quantity, cost: product.cost === null ? null : product.cost * quantity })
+const worthOf = ({ item: { product, variant } }: PartChoice, quantity: number): Worth => ({
+  amount: priceOf(product, variant)! * quantity,
+  cost: product.cost === null ? null : product.cost * quantity,
+})
 
 function keepDearer(byAmount: Map<number, Worth>, worth: Worth): void {
   const known = byAmount.get(worth.amount)
   byAmount.set(worth.amount, known ? { amount: worth.amount, cost: dearer(known.cost, worth.cost) } : worth)
 }
 
-const dearer = (a: number | null, b: number | null) => a === null || b === null ? null : Math.max(a, b)
+const dearer = (a: number | null, b: number | null) => (a === null || b === null ? null : Math.max(a, b))
 
-const added = (worths: readonly Worth[]): Worth => worths.reduce(
-  (sum, each) => ({ amount: sum.amount + each.amount, cost: sum.cost === null || each.cost === null ? null : sum.cost + each.cost }), { amount: 0, cost: 0 as number | null })
+const added = (worths: readonly Worth[]): Worth =>
+  worths.reduce(
+    (sum, each) => ({ amount: sum.amount + each.amount, cost: sum.cost === null || each.cost === null ? null : sum.cost + each.cost }),
+    { amount: 0, cost: 0 as number | null },
+  )
 
 /** With more sums than this a lowest margin is not worked out. */
 const maxSums = 20_000
@@ -104,13 +122,14 @@ function inEveryWay(parts: readonly (readonly Worth[])[]): Worth[] | null {
   return [...sums.values()]
 }
 
-const minOf = (margins: readonly (number | null)[]) => margins.includes(null) ? null : Math.min(...margins as number[])
+const minOf = (margins: readonly (number | null)[]) => (margins.includes(null) ? null : Math.min(...(margins as number[])))
 
 /** The ranges of all numbers that can be picked, together. */
 function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRange | null {
   const most = bundle.repeats ? bundle.most : Math.min(bundle.most, worths.length)
   if (!worths.length || most < bundle.least) return null
-  const pick = (from: readonly Worth[], count: number) => bundle.repeats ? Array.from({ length: count }, () => from[0]!) : from.slice(0, count)
+  const pick = (from: readonly Worth[], count: number) =>
+    bundle.repeats ? Array.from({ length: count }, () => from[0]!) : from.slice(0, count)
   const costOf = (picked: readonly Worth[]): BundleCost => {
     const { amount, cost } = added(picked)
     return { price: priceFor(bundle, amount, picked.length), sum: amount, cost }
@@ -118,18 +137,20 @@ function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRa
   // Of the price before it is rounded: which pick is the worst must not hang on half a cent.
   const marginAt = (picked: readonly Worth[]) => {
     const { amount, cost } = added(picked)
-    return marginOf({ price: amount * (100 - percentFor(bundle, picked.length)) / 100, cost })
+    return marginOf({ price: (amount * (100 - percentFor(bundle, picked.length))) / 100, cost })
   }
   const ascending = worths.toSorted((a, b) => a.amount - b.amount)
   const descending = ascending.toReversed()
   const counts = Array.from({ length: most - bundle.least + 1 }, (_, i) => bundle.least + i)
   const cheapest = counts.map(count => costOf(pick(ascending, count)))
   const dearest = counts.map(count => costOf(pick(descending, count)))
-  const margins = worths.some(each => each.cost === null) ? [null] : counts.map(count => marginAt(pick(leastWorth(worths, bundle.repeats ? 1 : count), count)))
+  const margins = worths.some(each => each.cost === null)
+    ? [null]
+    : counts.map(count => marginAt(pick(leastWorth(worths, bundle.repeats ? 1 : count), count)))
   return {
-    from: cheapest.reduce((a, b) => b.price < a.price ? b : a),
-    to: dearest.reduce((a, b) => b.price > a.price ? b : a),
-    leastSaving: cheapest.reduce((a, b) => b.sum - b.price < a.sum - a.price ? b : a),
+    from: cheapest.reduce((a, b) => (b.price < a.price ? b : a)),
+    to: dearest.reduce((a, b) => (b.price > a.price ? b : a)),
+    leastSaving: cheapest.reduce((a, b) => (b.sum - b.price < a.sum - a.price ? b : a)),
     leastMargin: minOf(margins),
   }
 }
@@ -142,7 +163,7 @@ function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRa
 function leastWorth(worths: readonly Worth[], count: number): Worth[] {
   let ratio = 0
   for (;;) {
-    const picked = worths.toSorted((a, b) => (b.cost! - ratio * b.amount) - (a.cost! - ratio * a.amount)).slice(0, count)
+    const picked = worths.toSorted((a, b) => b.cost! - ratio * b.amount - (a.cost! - ratio * a.amount)).slice(0, count)
     const { amount, cost } = added(picked)
     if (!amount || cost! / amount <= ratio) return picked
     ratio = cost! / amount

@@ -12,19 +12,42 @@ const at = momentIn('UTC', Date.parse('2026-05-01'))
 
 describe('bundleProblems', () => {
   it('finds what going through every choice finds', () => {
-    fc.assert(fc.property(anyCatalogue(3), fc.option(fc.constantFrom(-20, 0, 20, 50)), (catalogue, marginFloor) => {
-      const bundle = { ...catalogue.product('B0')!.bundle!, marginFloor }
-      expect(bundleProblems({ sku: 'B0', bundle }, catalogue, at).map(({ code, about }) => `${code} ${about}`).sort()).toEqual(naiveBundleProblems('B0', bundle, catalogue, at))
-    }), { numRuns: 2000 })
+    fc.assert(
+      fc.property(anyCatalogue(3), fc.option(fc.constantFrom(-20, 0, 20, 50)), (catalogue, marginFloor) => {
+        const bundle = { ...catalogue.product('B0')!.bundle!, marginFloor }
+        expect(
+          bundleProblems({ sku: 'B0', bundle }, catalogue, at)
+            .map(({ code, about }) => `${code} ${about}`)
+            .sort(),
+        ).toEqual(naiveBundleProblems('B0', bundle, catalogue, at))
+      }),
+      { numRuns: 2000 },
+    )
   })
 
   it('says what keeps a bundle from being sold first', () => {
-    const fixed = (skus: string[], price: Extract<Bundle, { type: 'fixed' }>['price']): Bundle => ({ type: 'fixed', components: skus.map(sku => ({ key: sku.toLowerCase(), sku, quantity: 1 })), price, marginFloor: 20 })
-    const catalogue = new Catalogue([
-      makeProduct('A', { price: 1000, cost: 900 }), makeProduct('OLD', { status: 'retired' }), makeProduct('NONE', { stock: 0, cost: 1 }), makeProduct('SOON', { released: '2027-01-01' }),
-      makeProduct('TWIN', { bundle: fixed(['A'], { by: 'sum' }) }), makeProduct('DRAFT', { status: 'draft', bundle: fixed(['A'], { by: 'sum' }) }),
-    ], [], [])
-    const codes = (...given: Parameters<typeof fixed>) => bundleProblems({ sku: 'NEW', bundle: fixed(...given) }, catalogue, at).map(({ code, about }) => [code, about].filter(Boolean).join(' '))
+    const fixed = (skus: string[], price: Extract<Bundle, { type: 'fixed' }>['price']): Bundle => ({
+      type: 'fixed',
+      components: skus.map(sku => ({ key: sku.toLowerCase(), sku, quantity: 1 })),
+      price,
+      marginFloor: 20,
+    })
+    const catalogue = new Catalogue(
+      [
+        makeProduct('A', { price: 1000, cost: 900 }),
+        makeProduct('OLD', { status: 'retired' }),
+        makeProduct('NONE', { stock: 0, cost: 1 }),
+        makeProduct('SOON', { released: '2027-01-01' }),
+        makeProduct('TWIN', { bundle: fixed(['A'], { by: 'sum' }) }),
+        makeProduct('DRAFT', { status: 'draft', bundle: fixed(['A'], { by: 'sum' }) }),
+      ],
+      [],
+      [],
+    )
+    const codes = (...given: Parameters<typeof fixed>) =>
+      bundleProblems({ sku: 'NEW', bundle: fixed(...given) }, catalogue, at).map(({ code, about }) =>
+        [code, about].filter(Boolean).join(' '),
+      )
     expect(codes(['A'], { by: 'percent', percent: 5 })).toEqual(['lowMargin', 'sameContents TWIN'])
     expect(codes(['TWIN', 'OLD', 'GONE'], { by: 'sum' })).toEqual(['bundleInside TWIN', 'partMissing GONE', 'partRetired OLD'])
     expect(codes(['A', 'NONE'], { by: 'own', price: 2500 })).toEqual(['partOutOfStock NONE', 'dearerThanParts'])

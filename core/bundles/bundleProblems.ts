@@ -13,10 +13,22 @@ import type { Moment } from '../time/moment'
 
 /** What can be wrong with a bundle. The first of them keep it, or some of its choices, from being sold. */
 export const bundleProblemCodes = [
-  'empty', 'tooFewToPick', 'bundleInside', 'partMissing', 'partRetired', 'partNotForSale', 'unmapped', 'partOutOfStock', 'outOfStock',
-  'dearerThanParts', 'givenAway', 'noSaving', 'lowMargin', 'sameContents',
+  'empty',
+  'tooFewToPick',
+  'bundleInside',
+  'partMissing',
+  'partRetired',
+  'partNotForSale',
+  'unmapped',
+  'partOutOfStock',
+  'outOfStock',
+  'dearerThanParts',
+  'givenAway',
+  'noSaving',
+  'lowMargin',
+  'sameContents',
 ] as const
-export type BundleProblemCode = typeof bundleProblemCodes[number]
+export type BundleProblemCode = (typeof bundleProblemCodes)[number]
 
 export interface BundleProblem {
   code: BundleProblemCode
@@ -27,18 +39,24 @@ export interface BundleProblem {
 /**
  * What is wrong with a bundle, what keeps it from being sold first.
  */
-export function bundleProblems(product: Pick<Product, 'sku'> & { bundle: Bundle }, catalogue: Pick<Catalogue, 'item' | 'bundles'>, at: Moment): BundleProblem[] {
+export function bundleProblems(
+  product: Pick<Product, 'sku'> & { bundle: Bundle },
+  catalogue: Pick<Catalogue, 'item' | 'bundles'>,
+  at: Moment,
+): BundleProblem[] {
   const { bundle } = product
   const range = bundleRange(bundle, catalogue)
   const problems = [
-    ...partProblems(bundle, catalogue, at), ...stockProblems(bundle, catalogue),
-    ...range ? priceProblems(bundle, range) : [], ...twinsOf(product, catalogue).map((about): BundleProblem => ({ code: 'sameContents', about })),
+    ...partProblems(bundle, catalogue, at),
+    ...stockProblems(bundle, catalogue),
+    ...(range ? priceProblems(bundle, range) : []),
+    ...twinsOf(product, catalogue).map((about): BundleProblem => ({ code: 'sameContents', about })),
   ]
   return problems.sort((a, b) => bundleProblemCodes.indexOf(a.code) - bundleProblemCodes.indexOf(b.code))
 }
 
 function partProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>, at: Moment): BundleProblem[] {
-  const problems: BundleProblem[] = namedIn(bundle).flatMap((about) => {
+  const problems: BundleProblem[] = namedIn(bundle).flatMap(about => {
     const item = catalogue.item(about)
     if (!item) return { code: 'partMissing', about }
     if (item.product.bundle) return { code: 'bundleInside', about }
@@ -62,10 +80,17 @@ function partProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>, at: Mo
 
 /** Of parts that could be sold: what there is nothing of, and whether there is too little of all together. */
 function stockProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>): BundleProblem[] {
-  if (bundle.type === 'pickAny') return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).most ? [{ code: 'outOfStock', about: '' }] : []
-  const parts = partsOf(bundle, catalogue).map(part => ({ ...part, choices: part.choices.filter(isSoldSome) })).filter(part => part.choices.length)
+  if (bundle.type === 'pickAny')
+    return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).most ? [{ code: 'outOfStock', about: '' }] : []
+  const parts = partsOf(bundle, catalogue)
+    .map(part => ({ ...part, choices: part.choices.filter(isSoldSome) }))
+    .filter(part => part.choices.length)
   const out = parts.filter(({ choices, quantity }) => choices.every(each => unitsOf(each) < quantity))
-  if (out.length) return out.map(({ key, choices }) => ({ code: 'partOutOfStock', about: bundle.components.find(each => each.key === key)?.sku ?? (choices.length > 1 ? key : choices[0]!.sku) }))
+  if (out.length)
+    return out.map(({ key, choices }) => ({
+      code: 'partOutOfStock',
+      about: bundle.components.find(each => each.key === key)?.sku ?? (choices.length > 1 ? key : choices[0]!.sku),
+    }))
   return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).most ? [{ code: 'outOfStock', about: '' }] : []
 }
 
@@ -74,9 +99,9 @@ function priceProblems(bundle: Bundle, { from, to, leastSaving, leastMargin }: B
   const saving = leastSaving.sum - leastSaving.price
   const isFree = from.price === 0 && to.sum > 0
   return [
-    ...saving < 0 ? [problem('dearerThanParts')] : saving === 0 ? [problem('noSaving')] : [],
-    ...isFree ? [problem('givenAway')] : [],
-    ...bundle.marginFloor !== null && leastMargin !== null && leastMargin < bundle.marginFloor ? [problem('lowMargin')] : [],
+    ...(saving < 0 ? [problem('dearerThanParts')] : saving === 0 ? [problem('noSaving')] : []),
+    ...(isFree ? [problem('givenAway')] : []),
+    ...(bundle.marginFloor !== null && leastMargin !== null && leastMargin < bundle.marginFloor ? [problem('lowMargin')] : []),
   ]
 }
 
@@ -84,10 +109,12 @@ function priceProblems(bundle: Bundle, { from, to, leastSaving, leastMargin }: B
 function twinsOf({ sku, bundle }: Pick<Product, 'sku'> & { bundle: Bundle }, catalogue: Pick<Catalogue, 'item' | 'bundles'>): string[] {
   const own = contentsOf(bundle)
   if (own === null) return []
-  return [...catalogue.bundles].filter((each) => {
-    const other = each === sku ? undefined : catalogue.item(each)?.product
-    return other?.status === 'active' && contentsOf(other.bundle!) === own
-  }).sort()
+  return [...catalogue.bundles]
+    .filter(each => {
+      const other = each === sku ? undefined : catalogue.item(each)?.product
+      return other?.status === 'active' && contentsOf(other.bundle!) === own
+    })
+    .sort()
 }
 
 const contents = new WeakMap<Bundle, string | null>()
@@ -95,7 +122,7 @@ const contents = new WeakMap<Bundle, string | null>()
 /** What is in a bundle, written so that two with the same contents have the same; null: nothing is. Bundles are never changed, only replaced. */
 function contentsOf(bundle: Bundle): string | null {
   let known = contents.get(bundle)
-  if (known === undefined) contents.set(bundle, known = namedIn(bundle).length ? JSON.stringify(plainContents(bundle)) : null)
+  if (known === undefined) contents.set(bundle, (known = namedIn(bundle).length ? JSON.stringify(plainContents(bundle)) : null))
   return known
 }
 
@@ -103,6 +130,8 @@ function plainContents(bundle: Bundle): unknown {
   if (bundle.type === 'pickAny') return [bundle.least, bundle.most, bundle.repeats, bundle.set.toSorted()]
   const quantities = new Map<string, number>()
   for (const { sku, quantity } of bundle.components) quantities.set(sku, (quantities.get(sku) ?? 0) + quantity)
-  const groups = groupsOf(bundle).map(group => JSON.stringify([group.quantity, ...group.combinations.flatMap(({ sku }) => sku ?? []).sort()])).sort()
+  const groups = groupsOf(bundle)
+    .map(group => JSON.stringify([group.quantity, ...group.combinations.flatMap(({ sku }) => sku ?? []).sort()]))
+    .sort()
   return [groups, [...quantities].sort()]
 }

@@ -16,9 +16,13 @@ export function bundleAsProduct(product: Product, items: Items): Product {
   const parts = bundle.type === 'pickAny' ? [{ key: '', quantity: 1, choices: pickable(bundle, items) }] : partsOf(bundle, items)
   return {
     ...product,
-    price: range && range.from.price, was: range && range.from.sum > range.from.price ? range.from.sum : null, cost: range && range.from.cost,
-    stock: bundleStock(bundle, items).most, released: latest([product.released, ...parts.map(releaseOf)]),
-    image: product.image ?? composedPicture(bundle.type === 'pickAny' ? parts[0]!.choices : parts.flatMap(part => part.choices.slice(0, 1))),
+    price: range && range.from.price,
+    was: range && range.from.sum > range.from.price ? range.from.sum : null,
+    cost: range && range.from.cost,
+    stock: bundleStock(bundle, items).most,
+    released: latest([product.released, ...parts.map(releaseOf)]),
+    image:
+      product.image ?? composedPicture(bundle.type === 'pickAny' ? parts[0]!.choices : parts.flatMap(part => part.choices.slice(0, 1))),
   }
 }
 
@@ -29,13 +33,14 @@ const maxPictures = 4
 function composedPicture(choices: readonly PartChoice[]): string | null {
   const images = new Set(choices.flatMap(({ item }) => imageOf(item.product, item.variant) ?? []))
   const some = [...images].slice(0, maxPictures)
-  return some.length > 1 ? `/pictures/composed?${some.map(image => `of=${encodeURIComponent(image)}`).join('&')}` : some[0] ?? null
+  return some.length > 1 ? `/pictures/composed?${some.map(image => `of=${encodeURIComponent(image)}`).join('&')}` : (some[0] ?? null)
 }
 
 /** When the first choice of a part is released; null: one is already, or none will be. */
 function releaseOf({ choices }: BundlePart): string | null {
   const releases = choices.filter(isSoldSome).map(each => each.item.product.released)
-  return releases.includes(null) || !releases.length ? null : releases.reduce((a, b) => Date.parse(b!) < Date.parse(a!) ? b : a)
+  return releases.includes(null) || !releases.length ? null : releases.reduce((a, b) => (Date.parse(b!) < Date.parse(a!) ? b : a))
 }
 
-const latest = (dates: readonly (string | null)[]) => dates.reduce((a, b) => a === null || (b !== null && Date.parse(b) > Date.parse(a)) ? b : a)
+const latest = (dates: readonly (string | null)[]) =>
+  dates.reduce((a, b) => (a === null || (b !== null && Date.parse(b) > Date.parse(a)) ? b : a))

@@ -22,5 +22,12 @@ export const bundleSettingsSchema = z.strictObject({
 })
 export type BundleSettings = z.infer<typeof bundleSettingsSchema>
 
-export const settingsOf = ({ name, description, status, categories, tags, image, bundle }: Product): BundleSettings =>
-  ({ name, description, status, categories, tags, image, bundle: bundle! })
+export const settingsOf = ({ name, description, status, categories, tags, image, bundle }: Product): BundleSettings => ({
+  name,
+  description,
+  status,
+  categories,
+  tags,
+  image,
+  bundle: bundle!,
+})

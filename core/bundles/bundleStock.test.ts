@@ -7,7 +7,13 @@ import { bundleStock, timesSold } from './bundleStock'
 import { everyChoice } from './everyChoice.testing'
 
 describe('timesSold', () => {
-  it.each([[{ A: 2, B: 1 }, 3], [{ A: 7 }, 1], [{ A: 9 }, 0], [{ B: 1, C: 1 }, 0], [{}, 0]])('%j can be sold %i times', (wanted, times) => {
+  it.each([
+    [{ A: 2, B: 1 }, 3],
+    [{ A: 7 }, 1],
+    [{ A: 9 }, 0],
+    [{ B: 1, C: 1 }, 0],
+    [{}, 0],
+  ])('%j can be sold %i times', (wanted, times) => {
     const stock: Record<string, number> = { A: 7, B: 3, C: -1 }
     expect(timesSold(new Map(Object.entries(wanted)), sku => stock[sku]!)).toBe(times)
   })
@@ -15,26 +21,39 @@ describe('timesSold', () => {
 
 describe('bundleStock', () => {
   it('is the stock of the scarcest choice, and of the one there is most of, tried one by one', () => {
-    fc.assert(fc.property(anyCatalogue(1), (catalogue) => {
-      const { bundle } = catalogue.product('B0')!
-      const stock = (sku: string) => Math.max(0, (catalogue.item(sku)!.variant ?? catalogue.item(sku)!.product).stock)
-      const sell = (contents: Record<string, number>) => {
-        let times = 0
-        while (times < 100 && Object.entries(contents).every(([sku, quantity]) => quantity * (times + 1) <= stock(sku))) times++
-        return times
-      }
-      const choices = everyChoice(bundle!, catalogue).filter(contents => bundle!.type !== 'pickAny' || Object.values(contents).reduce((sum, each) => sum + each) === bundle!.least)
-      const times = choices.map(sell)
-      expect(bundleStock(bundle!, catalogue)).toEqual({ least: times.length ? Math.min(...times) : 0, most: Math.max(0, ...times) })
-    }), { numRuns: 2000 })
+    fc.assert(
+      fc.property(anyCatalogue(1), catalogue => {
+        const { bundle } = catalogue.product('B0')!
+        const stock = (sku: string) => Math.max(0, (catalogue.item(sku)!.variant ?? catalogue.item(sku)!.product).stock)
+        const sell = (contents: Record<string, number>) => {
+          let times = 0
+          while (times < 100 && Object.entries(contents).every(([sku, quantity]) => quantity * (times + 1) <= stock(sku))) times++
+          return times
+        }
+        const choices = everyChoice(bundle!, catalogue).filter(
+          contents => bundle!.type !== 'pickAny' || Object.values(contents).reduce((sum, each) => sum + each) === bundle!.least,
+        )
+        const times = choices.map(sell)
+        expect(bundleStock(bundle!, catalogue)).toEqual({ least: times.length ? Math.min(...times) : 0, most: Math.max(0, ...times) })
+      }),
+      { numRuns: 2000 },
+    )
   })
 
   it('stays quick with many groups that take from the same stock', () => {
-    const glove = makeProduct('G', { variants: Array.from({ length: 12 }, (_, i) => makeVariant(`G-${i}`, { stock: 3 + i % 2 })) })
+    const glove = makeProduct('G', { variants: Array.from({ length: 12 }, (_, i) => makeVariant(`G-${i}`, { stock: 3 + (i % 2) })) })
     const groups = Array.from({ length: 12 }, (_, i) => ({
-      key: `g${i}`, name: {}, quantity: 1, products: [], options: [{ name: 'size', values: glove.variants.map(each => each.sku) }], combinations: glove.variants.map(({ sku }) => ({ values: [sku], sku })),
+      key: `g${i}`,
+      name: {},
+      quantity: 1,
+      products: [],
+      options: [{ name: 'size', values: glove.variants.map(each => each.sku) }],
+      combinations: glove.variants.map(({ sku }) => ({ values: [sku], sku })),
     }))
-    const { least, most } = bundleStock({ type: 'choice', groups, components: [], price: { by: 'sum' }, marginFloor: null }, new Catalogue([glove], [], []))
+    const { least, most } = bundleStock(
+      { type: 'choice', groups, components: [], price: { by: 'sum' }, marginFloor: null },
+      new Catalogue([glove], [], []),
+    )
     expect(least).toBe(0)
     expect(most).toBe(3)
   })

@@ -4,7 +4,10 @@ import type { BundlePart, Items, PartChoice } from './bundleParts'
 import { isSoldSome, partsOf, pickable } from './bundleParts'
 
 /** How often a bundle can be sold in one and the same choice of its parts: in the scarcest, and in the one that there is most of. */
-export interface BundleStock { least: number, most: number }
+export interface BundleStock {
+  least: number
+  most: number
+}
 
 const none: BundleStock = { least: 0, most: 0 }
 
@@ -47,7 +50,10 @@ const maxTries = 20_000
 
 /** The choice of the parts that there is most of. Parts take from the same stock when they are the same SKU: all ways are tried that can still be better. */
 function mostOf(parts: readonly BundlePart[]): number {
-  const byStock = parts.map(({ choices, quantity }) => ({ quantity, choices: distinct(choices).toSorted((a, b) => unitsOf(b) - unitsOf(a)) }))
+  const byStock = parts.map(({ choices, quantity }) => ({
+    quantity,
+    choices: distinct(choices).toSorted((a, b) => unitsOf(b) - unitsOf(a)),
+  }))
   // No choice is better than each part by itself.
   const bound = Math.min(...byStock.map(({ choices, quantity }) => Math.floor(unitsOf(choices[0]!) / quantity)))
   const wanted = new Map<string, number>()

@@ -14,7 +14,10 @@ export function combinationsOf(options: readonly GroupOption[]): Values[] {
 }
 
 /** A row of a group's table. `sku`: what it is; null: not sold; undefined: nothing was decided. */
-export interface Combination { values: Values, sku: string | null | undefined }
+export interface Combination {
+  values: Values
+  sku: string | null | undefined
+}
 
 /** All combinations of a group, those without a product first. */
 export function combinationTable(group: Pick<OptionGroup, 'options' | 'combinations'>): Combination[] {
@@ -45,7 +48,8 @@ export function matched<T extends Pick<OptionGroup, 'options' | 'combinations'>>
     // Of two that look alike, nobody but a person can say which is meant.
     if (key !== null) byValues.set(key, byValues.has(key) ? null : (item.variant ?? item.product).sku)
   }
-  const found = combinationTable(group).filter(row => row.sku === undefined)
+  const found = combinationTable(group)
+    .filter(row => row.sku === undefined)
     .flatMap(({ values }) => {
       const sku = byValues.get(matchKey(values)!)
       return sku ? [{ values: [...values], sku }] : []
@@ -78,4 +82,5 @@ function valueOf({ product, variant }: CatalogueItem, name: string): string | un
 const folded = (words: string) => words.trim().toLowerCase()
 // Neither names nor values can have a control character.
 const keyOf = (values: Values) => values.join('\n')
-const matchKey = (values: readonly (string | undefined)[]) => values.includes(undefined) ? null : keyOf(values.map(value => folded(value!)))
+const matchKey = (values: readonly (string | undefined)[]) =>
+  values.includes(undefined) ? null : keyOf(values.map(value => folded(value!)))

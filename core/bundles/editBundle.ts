@@ -20,7 +20,7 @@ export function withComponents<T extends BundleOfParts>(bundle: T, skus: readonl
     const item = items.item(sku)
     const same = bundle.components.find(each => each.sku === sku)
     if (same && !(item && !item.variant && item.product.variants.length)) {
-      return { ...bundle, components: bundle.components.map(each => each === same ? { ...each, quantity: each.quantity + 1 } : each) }
+      return { ...bundle, components: bundle.components.map(each => (each === same ? { ...each, quantity: each.quantity + 1 } : each)) }
     }
     return { ...bundle, components: [...bundle.components, { key: newKey(sku, bundle, 'part'), sku, quantity: 1 }] }
   }, bundle)
@@ -28,8 +28,21 @@ export function withComponents<T extends BundleOfParts>(bundle: T, skus: readonl
 
 /** Adds a group for a product: its options, and each combination that is one of its variants. */
 export function withGroupFor<T extends Extract<Bundle, { type: 'choice' }>>(bundle: T, product: Product, language: string): T {
-  const group: OptionGroup = { key: newKey(nameIn(product, language), bundle, 'group'), name: product.name, quantity: 1, products: [], options: [], combinations: [] }
-  return { ...bundle, groups: [...bundle.groups, withProductIn(group, product, { item: sku => sku === product.sku ? { product, variant: null } : undefined }, language)] }
+  const group: OptionGroup = {
+    key: newKey(nameIn(product, language), bundle, 'group'),
+    name: product.name,
+    quantity: 1,
+    products: [],
+    options: [],
+    combinations: [],
+  }
+  return {
+    ...bundle,
+    groups: [
+      ...bundle.groups,
+      withProductIn(group, product, { item: sku => (sku === product.sku ? { product, variant: null } : undefined) }, language),
+    ],
+  }
 }
 
 const nameIn = (product: Product, language: string) => textIn(product.name, language, language).trim() || product.sku
@@ -47,19 +60,27 @@ export function withProductIn(group: OptionGroup, product: Product, items: Items
   if (!product.variants.length && !more.length) {
     const value = nameIn(product, language).slice(0, maxLetters)
     const known = option ?? { name: 'choice', values: [] }
-    return withCombination({ ...group, products, options: [{ ...known, values: [...new Set([...known.values, value])] }] }, [value], product.sku)
+    return withCombination(
+      { ...group, products, options: [{ ...known, values: [...new Set([...known.values, value])] }] },
+      [value],
+      product.sku,
+    )
   }
   const options = optionsOfItems(variantsOf(product)).reduce((all, { name, values }) => {
     const same = all.find(each => each.name.toLowerCase() === name.toLowerCase())
     if (!same) return [...all, { name, values }]
     const more = values.filter(value => !same.values.some(each => each.toLowerCase() === value.toLowerCase()))
-    return all.map(each => each === same ? { ...each, values: [...each.values, ...more] } : each)
+    return all.map(each => (each === same ? { ...each, values: [...each.values, ...more] } : each))
   }, group.options)
   return rematched({ ...withOptions(group, options), products }, items)
 }
 
 /** Decides by their values what nothing was decided of. */
-export const rematched = (group: OptionGroup, items: Items): OptionGroup => matched(group, group.products.flatMap(sku => variantsOf(items.item(sku)?.product ?? null)))
+export const rematched = (group: OptionGroup, items: Items): OptionGroup =>
+  matched(
+    group,
+    group.products.flatMap(sku => variantsOf(items.item(sku)?.product ?? null)),
+  )
 
 /** Another set of options. What was decided of combinations that are still there stays; with one option more or less, nothing can. */
 export function withOptions(group: OptionGroup, options: GroupOption[]): OptionGroup {
@@ -69,7 +90,10 @@ export function withOptions(group: OptionGroup, options: GroupOption[]): OptionG
 }
 
 /** Puts products or variants into the set that is picked from. */
-export const withPicks = (bundle: PickAnyBundle, skus: readonly string[]): PickAnyBundle => ({ ...bundle, set: [...new Set([...bundle.set, ...skus])] })
+export const withPicks = (bundle: PickAnyBundle, skus: readonly string[]): PickAnyBundle => ({
+  ...bundle,
+  set: [...new Set([...bundle.set, ...skus])],
+})
 
 /** What combinations can be matched to: a product's variants, or itself. */
 export const variantsOf = (product: Product | null): CatalogueItem[] =>

@@ -10,7 +10,11 @@ export function everyChoice(bundle: Bundle, catalogue: Catalogue): Contents[] {
     const item = catalogue.item(sku)
     if (!item || item.product.bundle) return false
     const { product, variant } = item
-    return product.status === 'active' && (variant === null || variant.status === null || variant.status === 'active') && (variant?.price ?? product.price) !== null
+    return (
+      product.status === 'active' &&
+      (variant === null || variant.status === null || variant.status === 'active') &&
+      (variant?.price ?? product.price) !== null
+    )
   }
   const oneOf = (sku: string) => {
     const product = catalogue.product(sku)
@@ -22,14 +26,18 @@ export function everyChoice(bundle: Bundle, catalogue: Catalogue): Contents[] {
     const found: string[][] = []
     for (let count = 1; count <= bundle.most; count++) {
       // Each pick in the order of the set, so that no two are the same.
-      picks = picks.flatMap(pick => all.filter(sku => !pick.length || all.indexOf(sku) > all.indexOf(pick.at(-1)!) || (bundle.repeats && sku === pick.at(-1))).map(sku => [...pick, sku]))
+      picks = picks.flatMap(pick =>
+        all
+          .filter(sku => !pick.length || all.indexOf(sku) > all.indexOf(pick.at(-1)!) || (bundle.repeats && sku === pick.at(-1)))
+          .map(sku => [...pick, sku]),
+      )
       if (count >= bundle.least) found.push(...picks)
     }
     return found.map(pick => contentsOf(pick.map(sku => [sku, 1])))
   }
-  const ofGroup = (group: OptionGroup) => group.combinations.flatMap(({ sku }) => sku !== null && isSold(sku) ? [sku] : [])
+  const ofGroup = (group: OptionGroup) => group.combinations.flatMap(({ sku }) => (sku !== null && isSold(sku) ? [sku] : []))
   const parts = [
-    ...bundle.type === 'choice' ? bundle.groups.map(group => ({ skus: ofGroup(group), quantity: group.quantity })) : [],
+    ...(bundle.type === 'choice' ? bundle.groups.map(group => ({ skus: ofGroup(group), quantity: group.quantity })) : []),
     ...bundle.components.map(({ sku, quantity }) => ({ skus: oneOf(sku), quantity })),
   ]
   let all: [string, number][][] = [[]]

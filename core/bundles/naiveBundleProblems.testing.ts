@@ -9,8 +9,13 @@ const sum = (numbers: readonly number[]) => numbers.reduce((sum, each) => sum + 
 /** Everything that is wrong with a bundle, as `code about`, found by going through all that can be chosen. For the tests alone. */
 export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Catalogue, at: Moment): string[] {
   const found: string[] = []
-  const named = bundle.type === 'pickAny' ? bundle.set
-    : [...bundle.type === 'choice' ? bundle.groups.flatMap(group => group.combinations.flatMap(each => each.sku ?? [])) : [], ...bundle.components.map(each => each.sku)]
+  const named =
+    bundle.type === 'pickAny'
+      ? bundle.set
+      : [
+          ...(bundle.type === 'choice' ? bundle.groups.flatMap(group => group.combinations.flatMap(each => each.sku ?? [])) : []),
+          ...bundle.components.map(each => each.sku),
+        ]
   for (const each of new Set(named)) {
     const item = catalogue.item(each)
     if (!item) found.push(`partMissing ${each}`)
@@ -34,7 +39,7 @@ export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Cata
       else if (combinations.every(each => each.sku === null)) found.push(`empty ${key}`)
     }
     // Each part as a bundle of its own.
-    const alone: { about: string, part: Bundle }[] = [
+    const alone: { about: string; part: Bundle }[] = [
       ...groups.map(group => ({ about: group.key, part: { ...bundle, type: 'choice', groups: [group], components: [] } as Bundle })),
       ...bundle.components.map(each => ({ about: each.sku, part: { ...bundle, type: 'fixed', components: [each] } as Bundle })),
     ]
@@ -46,23 +51,45 @@ export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Cata
     if (!out.length && choices.length && !choices.some(isThere)) found.push('outOfStock ')
   }
 
-  const costs = choices.map((contents) => {
-    const parts = Object.entries(contents).map(([each, quantity]) => ({ quantity, price: catalogue.item(each)!.variant?.price ?? catalogue.item(each)!.product.price!, cost: catalogue.item(each)!.product.cost }))
+  const costs = choices.map(contents => {
+    const parts = Object.entries(contents).map(([each, quantity]) => ({
+      quantity,
+      price: catalogue.item(each)!.variant?.price ?? catalogue.item(each)!.product.price!,
+      cost: catalogue.item(each)!.product.cost,
+    }))
     const amount = sum(parts.map(each => each.quantity * each.price))
     const count = sum(parts.map(each => each.quantity))
-    const percent = bundle.type === 'pickAny' ? bundle.steps.filter(step => step.count <= count).sort((a, b) => b.count - a.count)[0]?.percent ?? 0 : bundle.price.by === 'percent' ? bundle.price.percent : 0
-    const exact = amount * (100 - percent) / 100
-    const price = bundle.type !== 'pickAny' && bundle.price.by === 'own' ? bundle.price.price : bundle.type !== 'pickAny' && bundle.price.by === 'amount' ? Math.max(0, amount - bundle.price.amount) : amount - Math.floor(amount * percent / 100 + 0.5)
+    const percent =
+      bundle.type === 'pickAny'
+        ? (bundle.steps.filter(step => step.count <= count).sort((a, b) => b.count - a.count)[0]?.percent ?? 0)
+        : bundle.price.by === 'percent'
+          ? bundle.price.percent
+          : 0
+    const exact = (amount * (100 - percent)) / 100
+    const price =
+      bundle.type !== 'pickAny' && bundle.price.by === 'own'
+        ? bundle.price.price
+        : bundle.type !== 'pickAny' && bundle.price.by === 'amount'
+          ? Math.max(0, amount - bundle.price.amount)
+          : amount - Math.floor((amount * percent) / 100 + 0.5)
     const cost = parts.some(each => each.cost === null) ? null : sum(parts.map(each => each.quantity * each.cost!))
     const charged = bundle.type === 'pickAny' ? exact : price
-    return { price, saving: amount - price, margin: cost === null || !charged ? null : (charged - cost) * 100 / charged, amount }
+    return { price, saving: amount - price, margin: cost === null || !charged ? null : ((charged - cost) * 100) / charged, amount }
   })
   if (costs.some(each => each.saving < 0)) found.push('dearerThanParts ')
   else if (costs.some(each => each.saving === 0)) found.push('noSaving ')
   if (costs.some(each => each.price === 0) && costs.some(each => each.amount > 0)) found.push('givenAway ')
-  if (bundle.marginFloor !== null && costs.length && costs.every(each => each.margin !== null) && costs.some(each => each.margin! < bundle.marginFloor!)) found.push('lowMargin ')
+  if (
+    bundle.marginFloor !== null &&
+    costs.length &&
+    costs.every(each => each.margin !== null) &&
+    costs.some(each => each.margin! < bundle.marginFloor!)
+  )
+    found.push('lowMargin ')
 
-  for (const other of catalogue.products) if (other.bundle && other.sku !== sku && other.status === 'active' && named.length && isSame(bundle, other.bundle)) found.push(`sameContents ${other.sku}`)
+  for (const other of catalogue.products)
+    if (other.bundle && other.sku !== sku && other.status === 'active' && named.length && isSame(bundle, other.bundle))
+      found.push(`sameContents ${other.sku}`)
   return found.sort()
 }
 
@@ -70,9 +97,29 @@ export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Cata
 function isSame(a: Bundle, b: Bundle): boolean {
   if (a.type === 'pickAny' || b.type === 'pickAny') {
     if (a.type !== b.type || a.type !== 'pickAny' || b.type !== 'pickAny') return false
-    return a.least === b.least && a.most === b.most && a.repeats === b.repeats && a.set.length === b.set.length && a.set.every(sku => b.set.includes(sku))
+    return (
+      a.least === b.least &&
+      a.most === b.most &&
+      a.repeats === b.repeats &&
+      a.set.length === b.set.length &&
+      a.set.every(sku => b.set.includes(sku))
+    )
   }
-  const units = (bundle: typeof a) => bundle.components.flatMap(({ sku, quantity }) => Array<string>(quantity).fill(sku)).sort().join()
-  const groups = (bundle: typeof a) => (bundle.type === 'choice' ? bundle.groups : []).map(group => `${group.quantity} of ${group.combinations.flatMap(each => each.sku ?? []).sort().join()}`).sort().join(';')
+  const units = (bundle: typeof a) =>
+    bundle.components
+      .flatMap(({ sku, quantity }) => Array<string>(quantity).fill(sku))
+      .sort()
+      .join()
+  const groups = (bundle: typeof a) =>
+    (bundle.type === 'choice' ? bundle.groups : [])
+      .map(
+        group =>
+          `${group.quantity} of ${group.combinations
+            .flatMap(each => each.sku ?? [])
+            .sort()
+            .join()}`,
+      )
+      .sort()
+      .join(';')
   return units(a) === units(b) && groups(a) === groups(b)
 }

@@ -21,7 +21,7 @@ export class Bitmap {
   }
 
   has(position: number): boolean {
-    return (this.#words[position >>> 5]! >>> (position & 31) & 1) === 1
+    return ((this.#words[position >>> 5]! >>> (position & 31)) & 1) === 1
   }
 
   set(position: number, isIn: boolean): void {
@@ -78,7 +78,7 @@ export class Bitmap {
 
 /** How many bits of a word are set (H. S. Warren, Hacker's Delight, section 5–1). */
 function bitsIn(word: number): number {
-  word -= word >>> 1 & 0x55555555
-  word = (word & 0x33333333) + (word >>> 2 & 0x33333333)
-  return Math.imul(word + (word >>> 4) & 0x0f0f0f0f, 0x01010101) >>> 24
+  word -= (word >>> 1) & 0x55555555
+  word = (word & 0x33333333) + ((word >>> 2) & 0x33333333)
+  return Math.imul((word + (word >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24
 }

@@ -18,7 +18,17 @@ export function* itemsInOrder(skus: readonly string[], order: Order, step: numbe
   const found: Candidate[] = []
   for (const [i, sku] of skus.entries()) {
     const item = context.shop.catalogue.item(sku)
-    if (item) found.push({ product: item.product, variant: item.variant, step, source: null, place: i + 1, strength: null, outsideDates: false, leftOut: false })
+    if (item)
+      found.push({
+        product: item.product,
+        variant: item.variant,
+        step,
+        source: null,
+        place: i + 1,
+        strength: null,
+        outsideDates: false,
+        leftOut: false,
+      })
   }
   yield* sortedItems(found, order, context)
 }
@@ -36,18 +46,38 @@ function numberFor({ product, variant }: Candidate, order: Order, context: StepC
   const { index } = context.shop
   if (isShuffle(order)) return mixed(hashOf((variant ?? product).sku), seedFor(order, context))
   if (order === 'name') return index.numbers('name')[index.postings.positionOf(product.sku)!]!
-  return orderNumber(order as NumberOrder, variant ? { ...product, price: priceOf(product, variant) } : product, index.facts.sold(product.sku))
+  return orderNumber(
+    order as NumberOrder,
+    variant ? { ...product, price: priceOf(product, variant) } : product,
+    index.facts.sold(product.sku),
+  )
 }
 
 /** Products that stand in any of the lists. */
-export function inLists(lists: readonly ListName[], order: FreeOrder, step: number, source: Source | null, context: StepContext): Iterable<Candidate> {
+export function inLists(
+  lists: readonly ListName[],
+  order: FreeOrder,
+  step: number,
+  source: Source | null,
+  context: StepContext,
+): Iterable<Candidate> {
   return offered(positionsIn(lists, order, context), step, source, context)
 }
 
 /** Positions of the products that stand in any of the lists. */
-export function positionsIn(lists: readonly ListName[], order: FreeOrder, context: StepContext, passes?: (position: number) => boolean): Iterable<number> {
+export function positionsIn(
+  lists: readonly ListName[],
+  order: FreeOrder,
+  context: StepContext,
+  passes?: (position: number) => boolean,
+): Iterable<number> {
   const { index } = context.shop
-  if (!isShuffle(order) && lists.length <= maxMerged) return merged(lists.map(name => index.list(name, order)), index.comparing(order), passes)
+  if (!isShuffle(order) && lists.length <= maxMerged)
+    return merged(
+      lists.map(name => index.list(name, order)),
+      index.comparing(order),
+      passes,
+    )
   const positions = new Set(lists.flatMap(name => index.positions(name)))
   return inOrder([...positions], order, context, passes)
 }
@@ -63,17 +93,33 @@ export function* offered(positions: Iterable<number>, step: number, source: Sour
     if (product === source?.product) continue
     place++
     yield {
-      product, variant: null, step, source: source && source.product.sku, place, strength: null, outsideDates: false,
+      product,
+      variant: null,
+      step,
+      source: source && source.product.sku,
+      place,
+      strength: null,
+      outsideDates: false,
       leftOut: source?.leftOut ? product.categories.some(key => source.leftOut!.has(key)) : false,
     }
   }
 }
 
 /** Positions, put in any order as they are asked for. */
-export function inOrder(positions: number[], order: FreeOrder, context: StepContext, passes?: (position: number) => boolean): Iterable<number> {
+export function inOrder(
+  positions: number[],
+  order: FreeOrder,
+  context: StepContext,
+  passes?: (position: number) => boolean,
+): Iterable<number> {
   const { index } = context.shop
   if (!isShuffle(order)) return lazilySorted(positions, index.comparing(order), passes)
-  return lazilyMixed(passes ? positions.filter(passes) : positions, position => index.hashAt(position), seedFor(order, context), index.bySku)
+  return lazilyMixed(
+    passes ? positions.filter(passes) : positions,
+    position => index.hashAt(position),
+    seedFor(order, context),
+    index.bySku,
+  )
 }
 
 export const isShuffle = (order: Order) => order === 'shuffle' || order === 'shuffle-every-view'
@@ -83,4 +129,5 @@ function seedFor(order: Order, { shopper, key }: StepContext): number {
 }
 
 /** The lists of a category and of those below it. */
-export const listsBelow = (key: string, { shop }: StepContext): ListName[] => Array.from(shop.catalogue.categoriesFrom(key), each => ['category', each])
+export const listsBelow = (key: string, { shop }: StepContext): ListName[] =>
+  Array.from(shop.catalogue.categoriesFrom(key), each => ['category', each])

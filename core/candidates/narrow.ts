@@ -10,7 +10,11 @@ import { unknownNumber } from '../catalogue/orders'
 import type { ListName, SelectionIndex } from './selectionIndex'
 
 /** A part of the list of all products in an order, by places in it; `to` is the first after it. */
-export interface Part { order: ListOrder, from: number, to: number }
+export interface Part {
+  order: ListOrder
+  from: number
+  to: number
+}
 
 /** Where all targets of a rule must be: in some of the lists by trait, or in a part of the list in some order. */
 export type Place = { size: number } & ({ lists: ListName[] } | Part)
@@ -24,7 +28,7 @@ export function narrow(condition: Condition<TargetTest>, source: Product, index:
   const listed = (lists: ListName[]): Place => ({ lists, size: lists.reduce((sum, list) => sum + index.count(list), 0) })
   if ('all' in condition) {
     const places = condition.all.map(part => narrow(part, source, index, facts)).filter(place => place !== null)
-    return places.length ? places.reduce((a, b) => b.size < a.size ? b : a) : null
+    return places.length ? places.reduce((a, b) => (b.size < a.size ? b : a)) : null
   }
   if ('any' in condition) {
     const lists: ListName[] = []
@@ -40,13 +44,16 @@ export function narrow(condition: Condition<TargetTest>, source: Product, index:
     const { of, name, value } = condition.has
     if (of === 'category') return listed(Array.from(facts.categoriesFrom(name), key => ['category', key]))
     if (of !== 'attribute') return listed([[of, name]])
-    const values = value === undefined ? index.postings.attributeValues.get(name) ?? [] : [value]
+    const values = value === undefined ? (index.postings.attributeValues.get(name) ?? []) : [value]
     return listed(Array.from(values, each => ['attribute', attributeList(name, each)]))
   }
   if ('brand' in condition) return condition.brand === 'different' ? null : listed(source.brand === null ? [] : [['brand', source.brand]])
-  if ('category' in condition) return condition.category === 'different' ? null : listed(Array.from(new Set(source.categories), key => ['category', key]))
+  if ('category' in condition)
+    return condition.category === 'different' ? null : listed(Array.from(new Set(source.categories), key => ['category', key]))
   if ('attribute' in condition) {
-    return listed(Array.from(new Set(valuesOf(source, condition.sourceAttribute)), value => ['attribute', attributeList(condition.attribute, value)]))
+    return listed(
+      Array.from(new Set(valuesOf(source, condition.sourceAttribute)), value => ['attribute', attributeList(condition.attribute, value)]),
+    )
   }
   if ('sharedTags' in condition) return listed(Array.from(new Set(source.tags), tag => ['tag', tag]))
   const part = partOf(condition, source, index, facts)
@@ -60,31 +67,52 @@ export function partOf(test: TargetTest, source: Product, index: SelectionIndex,
     const of = source.price
     if (of === null) return nothing
     const { from, to } = test.pricePercent
-    return between(index, 'cheapest', price => from === undefined || price * 100 >= from * of, price => to !== undefined && price * 100 > to * of)
+    return between(
+      index,
+      'cheapest',
+      price => from === undefined || price * 100 >= from * of,
+      price => to !== undefined && price * 100 > to * of,
+    )
   }
   // In these orders the numbers are the negative of what is asked about.
   if ('sold' in test) return within(index, 'best-selling', { from: negative(test.sold.to), to: negative(test.sold.from) })
   if ('newer' in test) {
     if (source.released === null) return nothing
     const than = -Date.parse(source.released)
-    return between(index, 'newest', () => true, number => number >= than)
+    return between(
+      index,
+      'newest',
+      () => true,
+      number => number >= than,
+    )
   }
-  if ('releasedWithin' in test) return within(index, 'newest', { from: -facts.at.ms, to: -(facts.at.ms - test.releasedWithin * 86_400_000) })
+  if ('releasedWithin' in test)
+    return within(index, 'newest', { from: -facts.at.ms, to: -(facts.at.ms - test.releasedWithin * 86_400_000) })
   return null
 }
 
 const nothing: Part = { order: 'cheapest', from: 0, to: 0 }
-const negative = (value: number | undefined) => value === undefined ? undefined : -value
+const negative = (value: number | undefined) => (value === undefined ? undefined : -value)
 
 const within = (index: SelectionIndex, order: ListOrder, { from, to }: Range) =>
-  between(index, order, number => from === undefined || number >= from, number => to !== undefined && number > to)
+  between(
+    index,
+    order,
+    number => from === undefined || number >= from,
+    number => to !== undefined && number > to,
+  )
 
 /**
  * Products whose number is known and in a range.
  * @param hasBegun whether a number is not before the range
  * @param isOver whether it is after the range
  */
-function between(index: SelectionIndex, order: ListOrder, hasBegun: (number: number) => boolean, isOver: (number: number) => boolean): Part {
+function between(
+  index: SelectionIndex,
+  order: ListOrder,
+  hasBegun: (number: number) => boolean,
+  isOver: (number: number) => boolean,
+): Part {
   const list = index.list('all', order)
   const numbers = index.numbers(order)
   const from = firstIndex(list, position => hasBegun(numbers[position]!))

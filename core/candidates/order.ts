@@ -9,10 +9,12 @@ export const orderSchema = z.enum([
   'hand',
   /** By how much they have in common with the subject. */
   'strength',
-  'cheapest', 'dearest',
+  'cheapest',
+  'dearest',
   /** By name in the shop's own language. */
   'name',
-  'newest', 'oldest',
+  'newest',
+  'oldest',
   /** By units sold. */
   'best-selling',
   /** By margin in percent of the price, the highest first. */

@@ -27,13 +27,26 @@ export function picksOf(condition: Condition<TargetTest>, source: Product, index
     return condition.brand === 'same' ? same : index.kept(branded, ({ brand }) => brand !== null).without(same)
   }
   if ('category' in condition) {
-    const same = inAtLeast(1, source.categories.map(key => ['category', key]), index)
+    const same = inAtLeast(
+      1,
+      source.categories.map(key => ['category', key]),
+      index,
+    )
     return condition.category === 'same' ? same : Bitmap.full(index.size).without(same)
   }
   if ('attribute' in condition) {
-    return inAtLeast(1, valuesOf(source, condition.sourceAttribute).map(value => ['attribute', attributeList(condition.attribute, value)]), index)
+    return inAtLeast(
+      1,
+      valuesOf(source, condition.sourceAttribute).map(value => ['attribute', attributeList(condition.attribute, value)]),
+      index,
+    )
   }
-  if ('sharedTags' in condition) return inAtLeast(condition.sharedTags, Array.from(new Set(source.tags), tag => ['tag', tag]), index)
+  if ('sharedTags' in condition)
+    return inAtLeast(
+      condition.sharedTags,
+      Array.from(new Set(source.tags), tag => ['tag', tag]),
+      index,
+    )
   const part = partOf(condition, source, index, facts)!
   return index.partBitmap(part.order, part.from, part.to)
 }

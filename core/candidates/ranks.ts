@@ -23,7 +23,7 @@ export class Ranks {
   }
 
   /** @param compare a total order of texts */
-  static* building(texts: string[], compare: (a: string, b: string) => number): Generator<void, Ranks> {
+  static *building(texts: string[], compare: (a: string, b: string) => number): Generator<void, Ranks> {
     const sorted = yield* sorting(Uint32Array.from(texts.keys()), (a, b) => compare(texts[a]!, texts[b]!))
     const ranks = new Ranks(texts, [...sorted], compare)
     yield* ranks.#renumbering()

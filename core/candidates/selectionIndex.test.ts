@@ -12,7 +12,14 @@ import type { ListName } from './selectionIndex'
 import { SelectionIndex } from './selectionIndex'
 
 const orders: ListOrder[] = ['cheapest', 'dearest', 'name', 'newest', 'oldest', 'best-selling', 'margin']
-const lists: ListName[] = ['all', ['category', 'hives'], ['category', 'frames'], ['brand', 'Alder'], ['tag', 'oak'], ['attribute', 'fits=National']]
+const lists: ListName[] = [
+  'all',
+  ['category', 'hives'],
+  ['category', 'frames'],
+  ['brand', 'Alder'],
+  ['tag', 'oak'],
+  ['attribute', 'fits=National'],
+]
 const facts = { nameOf: (product: Product) => product.name.en!, sold: (sku: string) => sku.charCodeAt(0) % 3, language: 'en' }
 const build = (products: readonly Product[]) => completed(SelectionIndex.building(products, facts, completed(Postings.building(products))))
 
@@ -20,25 +27,28 @@ describe('the selection index', () => {
   it('is after any changes as one built from the changed products', () => {
     const later = fc.array(fc.constantFrom(...skus, 'NEW-1', 'NEW-2', 'A0').chain(productOf), { maxLength: 12 })
     const asked = fc.subarray(lists.flatMap(list => orders.map(order => ({ list, order }))))
-    fc.assert(fc.property(fc.tuple(...skus.map(productOf)), later, asked, (before, changes, early) => {
-      const products = [...before]
-      const index = build(products)
-      // What was asked for earlier is kept in order; what was not is put in order when it is.
-      for (const { list, order } of early) index.list(list, order)
-      for (const product of changes) {
-        const found = products.findIndex(each => each.sku === product.sku)
-        const position = found < 0 ? products.length : found
-        index.postings.replace(position, products[position] ?? null, product)
-        index.replace(position, product)
-        products[position] = product
-      }
-      const fresh = build(products)
-      expect(new Map(index.postings.attributeValues)).toEqual(new Map(fresh.postings.attributeValues))
-      for (const list of lists) {
-        expect(index.positions(list)).toEqual(fresh.positions(list))
-        for (const order of orders) expect([list, order, index.list(list, order)]).toEqual([list, order, fresh.list(list, order)])
-      }
-    }), { numRuns: 300 })
+    fc.assert(
+      fc.property(fc.tuple(...skus.map(productOf)), later, asked, (before, changes, early) => {
+        const products = [...before]
+        const index = build(products)
+        // What was asked for earlier is kept in order; what was not is put in order when it is.
+        for (const { list, order } of early) index.list(list, order)
+        for (const product of changes) {
+          const found = products.findIndex(each => each.sku === product.sku)
+          const position = found < 0 ? products.length : found
+          index.postings.replace(position, products[position] ?? null, product)
+          index.replace(position, product)
+          products[position] = product
+        }
+        const fresh = build(products)
+        expect(new Map(index.postings.attributeValues)).toEqual(new Map(fresh.postings.attributeValues))
+        for (const list of lists) {
+          expect(index.positions(list)).toEqual(fresh.positions(list))
+          for (const order of orders) expect([list, order, index.list(list, order)]).toEqual([list, order, fresh.list(list, order)])
+        }
+      }),
+      { numRuns: 300 },
+    )
   }, 120_000)
 })
 
@@ -46,32 +56,42 @@ describe('a part of an order', () => {
   it('has the products between two places, before and after a change', () => {
     const products = Array.from({ length: 5000 }, (_, i) => makeProduct(`P${i}`, { price: (i * 7919) % 5003 }))
     const index = build(products)
-    fc.assert(fc.property(fc.nat(5000), fc.nat(5000), fc.option(fc.tuple(fc.nat(4999), fc.nat(5003))), (one, other, change) => {
-      if (change) index.replace(change[0], { ...index.productAt(change[0]), price: change[1] })
-      const [from, to] = [Math.min(one, other), Math.max(one, other)]
-      expect(index.partBitmap('cheapest', from, to).positions()).toEqual(index.list('all', 'cheapest').slice(from, to).sort((a, b) => a - b))
-    }))
+    fc.assert(
+      fc.property(fc.nat(5000), fc.nat(5000), fc.option(fc.tuple(fc.nat(4999), fc.nat(5003))), (one, other, change) => {
+        if (change) index.replace(change[0], { ...index.productAt(change[0]), price: change[1] })
+        const [from, to] = [Math.min(one, other), Math.max(one, other)]
+        expect(index.partBitmap('cheapest', from, to).positions()).toEqual(
+          index
+            .list('all', 'cheapest')
+            .slice(from, to)
+            .sort((a, b) => a - b),
+        )
+      }),
+    )
   })
 })
 
 describe('ranks', () => {
   it('compare as their texts do, whatever is put in later', () => {
-    const compare = (a: string, b: string) => a < b ? -1 : a > b ? 1 : 0
+    const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
     const text = fc.string({ maxLength: 2, unit: fc.constantFrom('a', 'b', 'c') })
-    fc.assert(fc.property(fc.array(text), fc.array(fc.tuple(fc.nat(20), text), { maxLength: 80 }), (first, puts) => {
-      const texts = [...first]
-      const ranks = completed(Ranks.building([...first], compare))
-      for (const [place, value] of puts) {
-        const at = Math.min(place, texts.length)
-        ranks.put(at, value)
-        texts[at] = value
-      }
-      for (const [i, a] of texts.entries()) for (const [j, b] of texts.entries()) expect(Math.sign(ranks.ranks[i]! - ranks.ranks[j]!)).toBe(compare(a, b))
-    }))
+    fc.assert(
+      fc.property(fc.array(text), fc.array(fc.tuple(fc.nat(20), text), { maxLength: 80 }), (first, puts) => {
+        const texts = [...first]
+        const ranks = completed(Ranks.building([...first], compare))
+        for (const [place, value] of puts) {
+          const at = Math.min(place, texts.length)
+          ranks.put(at, value)
+          texts[at] = value
+        }
+        for (const [i, a] of texts.entries())
+          for (const [j, b] of texts.entries()) expect(Math.sign(ranks.ranks[i]! - ranks.ranks[j]!)).toBe(compare(a, b))
+      }),
+    )
   })
 
   it('find room between the same two neighbours again and again', () => {
-    const ranks = completed(Ranks.building(['a', 'z'], (a, b) => a < b ? -1 : a > b ? 1 : 0))
+    const ranks = completed(Ranks.building(['a', 'z'], (a, b) => (a < b ? -1 : a > b ? 1 : 0)))
     const texts = Array.from({ length: 200 }, (_, i) => `b${String(200 - i).padStart(3, '0')}`)
     for (const [i, text] of texts.entries()) ranks.put(2 + i, text)
     const numbers = texts.map((_, i) => ranks.ranks[2 + i]!)

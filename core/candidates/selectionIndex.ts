@@ -30,7 +30,7 @@ const maxKept = 256
 /** After so many places of an order, what stands before them is kept. */
 const placesInPart = 2048
 
-const keyOf = (name: ListName) => name === everything ? everything : `${name[0]}\0${name[1]}`
+const keyOf = (name: ListName) => (name === everything ? everything : `${name[0]}\0${name[1]}`)
 
 /**
  * Lists of products by trait, each in every order that was asked for, kept in order as products change.
@@ -51,7 +51,7 @@ export class SelectionIndex {
   /** What stands before the places of an order that are multiples of `placesInPart`. */
   readonly #before = new Map<ListOrder, Bitmap[]>()
   /** The one that was asked for last comes last. */
-  readonly #kept = new Map<object, { bitmap: Bitmap, check: (product: Product) => boolean }>()
+  readonly #kept = new Map<object, { bitmap: Bitmap; check: (product: Product) => boolean }>()
   #scratch = new Uint16Array()
 
   private constructor(products: readonly Product[], facts: IndexFacts, postings: Postings, skus: Ranks, names: Ranks) {
@@ -64,9 +64,15 @@ export class SelectionIndex {
   }
 
   /** The index of these products, a part of the work in each step. */
-  static* building(products: readonly Product[], facts: IndexFacts, postings: Postings): Generator<void, SelectionIndex> {
-    const skus = yield* Ranks.building(products.map(product => product.sku), (a, b) => a < b ? -1 : a > b ? 1 : 0)
-    const names = yield* Ranks.building(products.map(product => facts.nameOf(product)), nameOrder(facts.language))
+  static *building(products: readonly Product[], facts: IndexFacts, postings: Postings): Generator<void, SelectionIndex> {
+    const skus = yield* Ranks.building(
+      products.map(product => product.sku),
+      (a, b) => (a < b ? -1 : a > b ? 1 : 0),
+    )
+    const names = yield* Ranks.building(
+      products.map(product => facts.nameOf(product)),
+      nameOrder(facts.language),
+    )
     return new SelectionIndex(products, facts, postings, skus, names)
   }
 
@@ -92,9 +98,9 @@ export class SelectionIndex {
   list(name: ListName, order: ListOrder): readonly number[] {
     const key = keyOf(name)
     let orders = this.#lists.get(key)
-    if (!orders) this.#lists.set(key, orders = new Map())
+    if (!orders) this.#lists.set(key, (orders = new Map()))
     let list = orders.get(order)
-    if (!list) orders.set(order, list = this.positions(name).toSorted(this.comparing(order)))
+    if (!list) orders.set(order, (list = this.positions(name).toSorted(this.comparing(order))))
     return list
   }
 
@@ -140,7 +146,13 @@ export class SelectionIndex {
     let before = this.#before.get(order)
     if (!before) {
       before = [new Bitmap(this.size)]
-      for (let i = placesInPart; i <= list.length; i += placesInPart) before.push(before.at(-1)!.copy().addAll(list.slice(i - placesInPart, i)))
+      for (let i = placesInPart; i <= list.length; i += placesInPart)
+        before.push(
+          before
+            .at(-1)!
+            .copy()
+            .addAll(list.slice(i - placesInPart, i)),
+        )
       this.#before.set(order, before)
     }
     const part = Math.floor(place / placesInPart)
@@ -159,7 +171,7 @@ export class SelectionIndex {
     if (!compare) {
       const numbers = this.numbers(order)
       const skus = this.#skus.ranks
-      this.#compares.set(order, compare = (a, b) => numbers[a]! - numbers[b]! || skus[a]! - skus[b]!)
+      this.#compares.set(order, (compare = (a, b) => numbers[a]! - numbers[b]! || skus[a]! - skus[b]!))
     }
     return compare
   }
@@ -171,7 +183,7 @@ export class SelectionIndex {
   numbers(order: ListOrder): readonly number[] {
     if (order === 'name') return this.#names.ranks
     let numbers = this.#numbers.get(order)
-    if (!numbers) this.#numbers.set(order, numbers = this.#products.map(product => this.#number(order, product)))
+    if (!numbers) this.#numbers.set(order, (numbers = this.#products.map(product => this.#number(order, product))))
     return numbers
   }
 
@@ -201,7 +213,7 @@ export class SelectionIndex {
 
   /** The lists in order that are kept and that a product stands in. */
   #keptLists(product: Product): [ListOrder, number[]][] {
-    return [everything, ...listsOf(product)].flatMap(name => [...this.#lists.get(keyOf(name as ListName)) ?? []])
+    return [everything, ...listsOf(product)].flatMap(name => [...(this.#lists.get(keyOf(name as ListName)) ?? [])])
   }
 
   #notBefore(order: ListOrder, position: number): (other: number) => boolean {

@@ -17,9 +17,14 @@ function shuffled(skus: string[], order: 'shuffle' | 'shuffle-every-view', place
   const products = ['SUBJECT', ...skus].map(sku => makeProduct(sku, { categories: sku === 'SUBJECT' ? [] : ['pool'] }))
   const step: FillStep = { from: 'category', category: 'pool', below: false, order, subjects: 'page', cap: null, off: false }
   const shop = makeShop(products, {
-    categories: [{ key: 'pool', name: {}, parent: null }], sections: new Map([['mix', makeSection('mix', { steps: [step], places })]]), plans: new PlanBook([makePlan('product', ['mix'])]),
+    categories: [{ key: 'pool', name: {}, parent: null }],
+    sections: new Map([['mix', makeSection('mix', { steps: [step], places })]]),
+    plans: new PlanBook([makePlan('product', ['mix'])]),
   })
-  return (shopper: Partial<Shopper>) => resolvePage(shop, { kind: 'product', sku: 'SUBJECT' }, makeShopper({ at: noon, ...shopper })).sections[0]!.items.map(item => item.product.sku)
+  return (shopper: Partial<Shopper>) =>
+    resolvePage(shop, { kind: 'product', sku: 'SUBJECT' }, makeShopper({ at: noon, ...shopper })).sections[0]!.items.map(
+      item => item.product.sku,
+    )
 }
 
 /** Pearson's statistic (1900): how far counts are from being all alike. */
@@ -70,19 +75,33 @@ describe('the shuffle', () => {
   })
 
   it('finds the first of many as it would by sorting them all', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: 0, max: 2 ** 32 - 1 }), { maxLength: 400 }), fc.array(fc.nat(9), { maxLength: 5 }), fc.integer(), (hashes, alike, seed) => {
-      // Some have the same number: then the position decides.
-      const all = [...hashes, ...alike]
-      const positions = [...all.keys()]
-      const sorted = positions.toSorted((a, b) => mixed(all[a]!, seed) - mixed(all[b]!, seed) || b - a)
-      expect([...lazilyMixed(positions, position => all[position]!, seed, (a, b) => b - a)]).toEqual(sorted)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 2 ** 32 - 1 }), { maxLength: 400 }),
+        fc.array(fc.nat(9), { maxLength: 5 }),
+        fc.integer(),
+        (hashes, alike, seed) => {
+          // Some have the same number: then the position decides.
+          const all = [...hashes, ...alike]
+          const positions = [...all.keys()]
+          const sorted = positions.toSorted((a, b) => mixed(all[a]!, seed) - mixed(all[b]!, seed) || b - a)
+          expect([
+            ...lazilyMixed(
+              positions,
+              position => all[position]!,
+              seed,
+              (a, b) => b - a,
+            ),
+          ]).toEqual(sorted)
+        },
+      ),
+    )
   })
 
   it('hashes as FNV-1a does: the 32-bit test vectors of RFC 9923, from memory', () => {
-    expect(hashOf('')).toBe(0x811C9DC5)
-    expect(hashOf('a')).toBe(0xE40C292C)
-    expect(hashOf('foobar')).toBe(0xBF9CF968)
+    expect(hashOf('')).toBe(0x811c9dc5)
+    expect(hashOf('a')).toBe(0xe40c292c)
+    expect(hashOf('foobar')).toBe(0xbf9cf968)
     expect(seedOf('v', noon.ms, 's')).toBe(hashOf('v\n2026-05-01\ns'))
   })
 })

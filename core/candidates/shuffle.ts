@@ -7,7 +7,7 @@ import type { Compare } from '../sorted'
 
 /** A 32-bit number for a text: FNV-1a (G. Fowler, L. C. Noll, K.-P. Vo; RFC 9923) over its UTF-16 units. */
 export function hashOf(text: string): number {
-  let hash = 0x811C9DC5
+  let hash = 0x811c9dc5
   for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193)
   return hash >>> 0
 }
@@ -26,11 +26,16 @@ const soughtFirst = 64
  * @param hashAt a number for the thing at a position
  * @param compareAlike puts positions with the same number in order
  */
-export function* lazilyMixed(positions: readonly number[], hashAt: (position: number) => number, seed: number, compareAlike: Compare): Generator<number> {
+export function* lazilyMixed(
+  positions: readonly number[],
+  hashAt: (position: number) => number,
+  seed: number,
+  compareAlike: Compare,
+): Generator<number> {
   const salt = finalized(seed)
-  let width = Math.ceil(2 ** 32 * soughtFirst / Math.max(soughtFirst, positions.length))
+  let width = Math.ceil((2 ** 32 * soughtFirst) / Math.max(soughtFirst, positions.length))
   for (let from = 0; from < 2 ** 32; from += width, width *= 2) {
-    const found: { position: number, number: number }[] = []
+    const found: { position: number; number: number }[] = []
     for (const position of positions) {
       const number = finalized(salt ^ hashAt(position))
       if (number >= from && number < from + width) found.push({ position, number })
@@ -42,8 +47,8 @@ export function* lazilyMixed(positions: readonly number[], hashAt: (position: nu
 
 function finalized(value: number): number {
   let hash = value
-  hash = Math.imul(hash ^ (hash >>> 16), 0x85EBCA6B)
-  hash = Math.imul(hash ^ (hash >>> 13), 0xC2B2AE35)
+  hash = Math.imul(hash ^ (hash >>> 16), 0x85ebca6b)
+  hash = Math.imul(hash ^ (hash >>> 13), 0xc2b2ae35)
   return (hash ^ (hash >>> 16)) >>> 0
 }
 

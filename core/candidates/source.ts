@@ -16,9 +16,16 @@ export interface Source {
 export function sourceOf(sku: string, shop: StepShop): Source {
   const product = shop.catalogue.product(sku)!
   const neighbours = shop.neighboursOf(sku)
-  return { product, counting: withCountingTraits(product, neighbours), leftOut: neighbours.leaveOut.length ? categoriesLeftOut(neighbours, shop.catalogue) : null }
+  return {
+    product,
+    counting: withCountingTraits(product, neighbours),
+    leftOut: neighbours.leaveOut.length ? categoriesLeftOut(neighbours, shop.catalogue) : null,
+  }
 }
 
 /** What matching rules ask about products. */
-export const factsOf = ({ shop: { index, catalogue }, shopper }: StepContext): RuleFacts =>
-  ({ sold: sku => index.facts.sold(sku), categoriesFrom: key => catalogue.categoriesFrom(key), at: shopper.at })
+export const factsOf = ({ shop: { index, catalogue }, shopper }: StepContext): RuleFacts => ({
+  sold: sku => index.facts.sold(sku),
+  categoriesFrom: key => catalogue.categoriesFrom(key),
+  at: shopper.at,
+})

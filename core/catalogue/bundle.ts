@@ -9,9 +9,15 @@ export const manyCombinations = 300
 export const maxCombinations = 2000
 
 /** Names a part within its bundle. */
-const partKeySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.').max(64)
+const partKeySchema = z
+  .string()
+  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
+  .max(64)
 const quantitySchema = z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(999, 'A quantity is at most 999.')
-const percentSchema = z.int('A reduction is a whole number of percent.').min(0, 'A reduction can’t be negative.').max(100, 'A reduction is at most 100 %.')
+const percentSchema = z
+  .int('A reduction is a whole number of percent.')
+  .min(0, 'A reduction can’t be negative.')
+  .max(100, 'A reduction is at most 100 %.')
 
 /** A product or a variant of one. Of a product with variants the shopper chooses one. */
 const componentSchema = z.strictObject({ key: partKeySchema, sku: skuSchema, quantity: quantitySchema })
@@ -24,24 +30,33 @@ const groupOptionSchema = z.strictObject({
 })
 
 /** Options that together name one product: size and colour belong in one group (common practice). */
-const optionGroupSchema = z.strictObject({
-  key: partKeySchema,
-  name: textSchema,
-  quantity: quantitySchema,
-  /** Whose variants its combinations are matched to. */
-  products: z.array(skuSchema).max(50),
-  options: z.array(groupOptionSchema).max(6, 'A group has at most 6 options.').refine(options => isDistinct(options.map(each => each.name)), 'An option stands in a group once.'),
-  /** What was decided of combinations, by their values in the order of the options: the SKU that they are, or null: not sold. Others are without a product. */
-  combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(maxCombinations),
-}).superRefine((group, context) => {
-  const count = countCombinations(group.options)
-  if (count > maxCombinations) context.addIssue(`${count.toLocaleString('en')} combinations are too many: a group has at most ${maxCombinations.toLocaleString('en')}. Take values out, or make two groups if the options don’t name one product together.`)
-})
+const optionGroupSchema = z
+  .strictObject({
+    key: partKeySchema,
+    name: textSchema,
+    quantity: quantitySchema,
+    /** Whose variants its combinations are matched to. */
+    products: z.array(skuSchema).max(50),
+    options: z
+      .array(groupOptionSchema)
+      .max(6, 'A group has at most 6 options.')
+      .refine(options => isDistinct(options.map(each => each.name)), 'An option stands in a group once.'),
+    /** What was decided of combinations, by their values in the order of the options: the SKU that they are, or null: not sold. Others are without a product. */
+    combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(maxCombinations),
+  })
+  .superRefine((group, context) => {
+    const count = countCombinations(group.options)
+    if (count > maxCombinations)
+      context.addIssue(
+        `${count.toLocaleString('en')} combinations are too many: a group has at most ${maxCombinations.toLocaleString('en')}. Take values out, or make two groups if the options don’t name one product together.`,
+      )
+  })
 export type OptionGroup = z.infer<typeof optionGroupSchema>
 export type GroupOption = z.infer<typeof groupOptionSchema>
 
 /** How many combinations the values of options make: their product (common practice); none as long as an option has no value. */
-export const countCombinations = (options: readonly GroupOption[]) => options.length ? options.reduce((count, each) => count * each.values.length, 1) : 0
+export const countCombinations = (options: readonly GroupOption[]) =>
+  options.length ? options.reduce((count, each) => count * each.values.length, 1) : 0
 
 /** How the price follows from the sum of the parts. Amounts are in minor units. */
 export const bundlePriceSchema = z.discriminatedUnion('by', [
@@ -60,49 +75,63 @@ const componentsSchema = z.array(componentSchema).max(50, 'A bundle has at most 
 const parts = { components: componentsSchema, price: bundlePriceSchema, ...common }
 
 /** Several products that are sold as one line. */
-export const bundleSchema = z.discriminatedUnion('type', [
-  /** Always the same products. */
-  z.strictObject({ type: z.literal('fixed'), ...parts }),
-  /** One product of each group, and the components. */
-  z.strictObject({ type: z.literal('choice'), groups: z.array(optionGroupSchema).max(12, 'A bundle has at most 12 groups.'), ...parts }),
-  /** Any so many out of a set: the more, the cheaper. */
-  z.strictObject({
-    type: z.literal('pickAny'),
-    set: z.array(skuSchema).max(200, 'A set has at most 200 products.').refine(isDistinct, 'A product stands in a set once.'),
-    least: z.int().min(1, 'At least one is picked.').max(100),
-    most: z.int().min(1).max(100, 'At most 100 are picked.'),
-    /** Whether the same may be picked again. */
-    repeats: z.boolean(),
-    /** From so many on, so much off. */
-    steps: z.array(z.strictObject({ count: z.int().min(1).max(100), percent: percentSchema })).max(20).refine(steps => isDistinct(steps.map(each => each.count)), 'There is one reduction for a number.'),
-    ...common,
-  }),
-]).superRefine((bundle, context) => {
-  if (!isDistinct(partKeys(bundle))) context.addIssue('Two parts have the same key.')
-  if (bundle.type === 'pickAny' && bundle.least > bundle.most) context.addIssue(`At least ${bundle.least} and at most ${bundle.most} can’t be picked at once.`)
-})
+export const bundleSchema = z
+  .discriminatedUnion('type', [
+    /** Always the same products. */
+    z.strictObject({ type: z.literal('fixed'), ...parts }),
+    /** One product of each group, and the components. */
+    z.strictObject({ type: z.literal('choice'), groups: z.array(optionGroupSchema).max(12, 'A bundle has at most 12 groups.'), ...parts }),
+    /** Any so many out of a set: the more, the cheaper. */
+    z.strictObject({
+      type: z.literal('pickAny'),
+      set: z.array(skuSchema).max(200, 'A set has at most 200 products.').refine(isDistinct, 'A product stands in a set once.'),
+      least: z.int().min(1, 'At least one is picked.').max(100),
+      most: z.int().min(1).max(100, 'At most 100 are picked.'),
+      /** Whether the same may be picked again. */
+      repeats: z.boolean(),
+      /** From so many on, so much off. */
+      steps: z
+        .array(z.strictObject({ count: z.int().min(1).max(100), percent: percentSchema }))
+        .max(20)
+        .refine(steps => isDistinct(steps.map(each => each.count)), 'There is one reduction for a number.'),
+      ...common,
+    }),
+  ])
+  .superRefine((bundle, context) => {
+    if (!isDistinct(partKeys(bundle))) context.addIssue('Two parts have the same key.')
+    if (bundle.type === 'pickAny' && bundle.least > bundle.most)
+      context.addIssue(`At least ${bundle.least} and at most ${bundle.most} can’t be picked at once.`)
+  })
 export type Bundle = z.infer<typeof bundleSchema>
 export type BundleType = Bundle['type']
 export type PickAnyBundle = Extract<Bundle, { type: 'pickAny' }>
 export type BundleOfParts = Exclude<Bundle, PickAnyBundle>
 
-const partKeys = (bundle: Bundle) => bundle.type === 'pickAny' ? [] : [...groupsOf(bundle), ...bundle.components].map(each => each.key)
+const partKeys = (bundle: Bundle) => (bundle.type === 'pickAny' ? [] : [...groupsOf(bundle), ...bundle.components].map(each => each.key))
 
-export const groupsOf = (bundle: Bundle): readonly OptionGroup[] => bundle.type === 'choice' ? bundle.groups : []
+export const groupsOf = (bundle: Bundle): readonly OptionGroup[] => (bundle.type === 'choice' ? bundle.groups : [])
 
 /** The SKUs of everything that can be in the bundle, each once, in their order. */
 export function namedIn(bundle: Bundle): string[] {
   if (bundle.type === 'pickAny') return bundle.set
-  return [...new Set([...groupsOf(bundle).flatMap(each => each.combinations.flatMap(({ sku }) => sku ?? [])), ...bundle.components.map(each => each.sku)])]
+  return [
+    ...new Set([
+      ...groupsOf(bundle).flatMap(each => each.combinations.flatMap(({ sku }) => sku ?? [])),
+      ...bundle.components.map(each => each.sku),
+    ]),
+  ]
 }
 
 /** A new bundle with nothing in it yet. A margin under 20 % is worth a word (an assumption of Manada's, to be set). */
 export function emptyBundle(type: BundleType): Bundle {
   const parts = { components: [], price: { by: 'sum' as const }, marginFloor: 20 }
   switch (type) {
-    case 'fixed': return { type, ...parts }
-    case 'choice': return { type, groups: [], ...parts }
-    case 'pickAny': return { type, set: [], least: 3, most: 6, repeats: true, steps: [{ count: 3, percent: 10 }], marginFloor: parts.marginFloor }
+    case 'fixed':
+      return { type, ...parts }
+    case 'choice':
+      return { type, groups: [], ...parts }
+    case 'pickAny':
+      return { type, set: [], least: 3, most: 6, repeats: true, steps: [{ count: 3, percent: 10 }], marginFloor: parts.marginFloor }
   }
 }
 

@@ -5,7 +5,10 @@ import { hasSameVariants } from './product'
 
 const gloves = makeProduct('GLO', { variants: [makeVariant('GLO-M'), makeVariant('GLO-L')] })
 const categories = [
-  { key: 'wear', name: {}, parent: null }, { key: 'gloves', name: {}, parent: 'wear' }, { key: 'long', name: {}, parent: 'gloves' }, { key: 'books', name: {}, parent: null },
+  { key: 'wear', name: {}, parent: null },
+  { key: 'gloves', name: {}, parent: 'wear' },
+  { key: 'long', name: {}, parent: 'gloves' },
+  { key: 'books', name: {}, parent: null },
 ]
 
 describe('the catalogue', () => {
@@ -25,7 +28,17 @@ describe('the catalogue', () => {
   })
 
   it('knows the way down to a category, and does not run in circles', () => {
-    const catalogue = new Catalogue([], [...categories, ...[['one', 'two'], ['two', 'one']].map(([key, parent]) => ({ key: key!, parent: parent!, name: {} }))], [])
+    const catalogue = new Catalogue(
+      [],
+      [
+        ...categories,
+        ...[
+          ['one', 'two'],
+          ['two', 'one'],
+        ].map(([key, parent]) => ({ key: key!, parent: parent!, name: {} })),
+      ],
+      [],
+    )
     for (let i = 0; i < 2; i++) {
       expect(catalogue.categoryPath('long')).toEqual(['wear', 'gloves', 'long'])
       expect(catalogue.categoryPath('wear')).toEqual(['wear'])
@@ -45,7 +58,12 @@ describe('the catalogue', () => {
 })
 
 describe('the variants of a product', () => {
-  it.each([[['A', 'B'], ['B', 'A'], true], [['A'], ['A', 'B'], false], [['A', 'B'], ['A', 'C'], false], [[], [], true]])('%j and %j are the same: %s', (before, after, same) => {
+  it.each([
+    [['A', 'B'], ['B', 'A'], true],
+    [['A'], ['A', 'B'], false],
+    [['A', 'B'], ['A', 'C'], false],
+    [[], [], true],
+  ])('%j and %j are the same: %s', (before, after, same) => {
     const product = (skus: string[]) => makeProduct('P', { variants: skus.map(sku => makeVariant(sku)) })
     expect(hasSameVariants(product(before), product(after))).toBe(same)
   })

@@ -8,7 +8,10 @@ import { skuSchema } from './sku'
 const keySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
 
 /** `>` and `|` separate categories in files. */
-const categoryNameSchema = textSchema.refine(value => Object.values(value).every(each => !/[>|]/.test(each)), 'A category’s name can’t contain “>” or “|”.')
+const categoryNameSchema = textSchema.refine(
+  value => Object.values(value).every(each => !/[>|]/.test(each)),
+  'A category’s name can’t contain “>” or “|”.',
+)
 
 export const categorySchema = z.object({
   key: keySchema,
@@ -130,7 +133,7 @@ export class Catalogue {
     let keys = this.#below.get(key)
     if (keys) return keys
     if (!this.#categories.has(key)) return new Set()
-    this.#below.set(key, keys = new Set([key]))
+    this.#below.set(key, (keys = new Set([key])))
     // A set's walk also meets what is added on the way.
     for (const above of keys) for (const { key, parent } of this.#categories.values()) if (parent === above) (keys as Set<string>).add(key)
     return keys

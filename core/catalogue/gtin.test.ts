@@ -13,21 +13,25 @@ describe('gtinCheckDigit', () => {
 })
 
 describe('isGtin', () => {
-  it.each([8, 12, 13, 14])('agrees with the gtin package on every GTIN-%i', (length) => {
-    fc.assert(fc.property(digits(length), (candidate) => {
-      expect(isGtin(candidate)).toBe(isValid(candidate))
-    }))
+  it.each([8, 12, 13, 14])('agrees with the gtin package on every GTIN-%i', length => {
+    fc.assert(
+      fc.property(digits(length), candidate => {
+        expect(isGtin(candidate)).toBe(isValid(candidate))
+      }),
+    )
   })
 
-  it.each([7, 11, 12, 13])('accepts %i digits completed by their check digit, and no other last digit', (length) => {
-    fc.assert(fc.property(digits(length), fc.integer({ min: 1, max: 9 }), (body, off) => {
-      const right = gtinCheckDigit(body)
-      expect(isGtin(`${body}${right}`)).toBe(true)
-      expect(isGtin(`${body}${(right + off) % 10}`)).toBe(false)
-    }))
+  it.each([7, 11, 12, 13])('accepts %i digits completed by their check digit, and no other last digit', length => {
+    fc.assert(
+      fc.property(digits(length), fc.integer({ min: 1, max: 9 }), (body, off) => {
+        const right = gtinCheckDigit(body)
+        expect(isGtin(`${body}${right}`)).toBe(true)
+        expect(isGtin(`${body}${(right + off) % 10}`)).toBe(false)
+      }),
+    )
   })
 
-  it.each(['', '6291041500213 ', '629104150021X', '12345', '٦٢٩١٠٤١٥٠٠٢١٣', '629-1041-50021-3'])('refuses %j', (text) => {
+  it.each(['', '6291041500213 ', '629104150021X', '12345', '٦٢٩١٠٤١٥٠٠٢١٣', '629-1041-50021-3'])('refuses %j', text => {
     expect(isGtin(text)).toBe(false)
   })
 })

@@ -10,7 +10,7 @@ export function gtinCheckDigit(digits: string): number {
     const weight = (digits.length - i) % 2 === 1 ? 3 : 1
     sum += weight * Number(digits[i])
   }
-  return (10 - sum % 10) % 10
+  return (10 - (sum % 10)) % 10
 }
 
 /**

@@ -3,8 +3,24 @@ import type { Product, Variant } from './product'
 /** A plain product for tests: active, priced and in stock unless the test says otherwise. */
 export function makeProduct(sku: string, part: Partial<Product> = {}): Product {
   return {
-    sku, gtin: null, name: { en: sku }, brand: null, categories: [], tags: [], price: 1000, was: null, cost: null,
-    stock: 5, status: 'active', released: null, attributes: {}, image: null, description: {}, variants: [], bundle: null, ...part,
+    sku,
+    gtin: null,
+    name: { en: sku },
+    brand: null,
+    categories: [],
+    tags: [],
+    price: 1000,
+    was: null,
+    cost: null,
+    stock: 5,
+    status: 'active',
+    released: null,
+    attributes: {},
+    image: null,
+    description: {},
+    variants: [],
+    bundle: null,
+    ...part,
   }
 }
 

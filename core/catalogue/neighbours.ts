@@ -27,10 +27,12 @@ export function withCountingTraits(product: Product, { ignored }: NeighbourSetti
     categories: product.categories.filter(name => counts({ of: 'category', name })),
     brand: product.brand !== null && counts({ of: 'brand', name: product.brand }) ? product.brand : null,
     tags: product.tags.filter(name => counts({ of: 'tag', name })),
-    attributes: Object.fromEntries(Object.entries(product.attributes).flatMap(([name, values]) => {
-      const left = values.filter(value => counts({ of: 'attribute', name, value }))
-      return left.length ? [[name, left]] : []
-    })),
+    attributes: Object.fromEntries(
+      Object.entries(product.attributes).flatMap(([name, values]) => {
+        const left = values.filter(value => counts({ of: 'attribute', name, value }))
+        return left.length ? [[name, left]] : []
+      }),
+    ),
   }
 }
 

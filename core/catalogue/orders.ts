@@ -14,11 +14,16 @@ export const unknownNumber = Number.MAX_VALUE
  */
 export function orderNumber(order: NumberOrder, product: Product, sold: number): number {
   switch (order) {
-    case 'cheapest': return product.price ?? unknownNumber
-    case 'dearest': return product.price === null ? unknownNumber : -product.price
-    case 'newest': return product.released === null ? unknownNumber : -Date.parse(product.released)
-    case 'oldest': return product.released === null ? unknownNumber : Date.parse(product.released)
-    case 'best-selling': return -sold
+    case 'cheapest':
+      return product.price ?? unknownNumber
+    case 'dearest':
+      return product.price === null ? unknownNumber : -product.price
+    case 'newest':
+      return product.released === null ? unknownNumber : -Date.parse(product.released)
+    case 'oldest':
+      return product.released === null ? unknownNumber : Date.parse(product.released)
+    case 'best-selling':
+      return -sold
     case 'margin': {
       const margin = marginOf(product)
       return margin === null ? unknownNumber : -margin
@@ -28,5 +33,5 @@ export function orderNumber(order: NumberOrder, product: Product, sold: number):
 
 /** Margin in percent of the price; null when the price or the cost is not known, or the price is nothing. */
 export function marginOf({ price, cost }: Pick<Product, 'price' | 'cost'>): number | null {
-  return price && cost !== null ? (price - cost) * 100 / price : null
+  return price && cost !== null ? ((price - cost) * 100) / price : null
 }

@@ -68,7 +68,11 @@ describe('Catalogue', () => {
 
 describe('wasOf', () => {
   it('is told of a variant only when its price is its product’s', () => {
-    const glove = makeProduct('GLO', { price: 2000, was: 2500, variants: [makeVariant('GLO-S'), makeVariant('GLO-L', { price: 2900 }), makeVariant('GLO-M', { price: 2000 })] })
+    const glove = makeProduct('GLO', {
+      price: 2000,
+      was: 2500,
+      variants: [makeVariant('GLO-S'), makeVariant('GLO-L', { price: 2900 }), makeVariant('GLO-M', { price: 2000 })],
+    })
     expect([null, ...glove.variants].map(variant => wasOf(glove, variant))).toEqual([2500, 2500, null, 2500])
   })
 })

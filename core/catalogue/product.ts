@@ -17,8 +17,14 @@ export const productStatusSchema = z.enum(['active', 'draft', 'retired'], { erro
 export type ProductStatus = z.infer<typeof productStatusSchema>
 
 /** A short text that stands among others in one cell of a file: no `|`, no control characters, no blanks at the ends. */
-const listedSchema = z.string().min(1).max(256)
-  .refine(value => value === value.trim() && !/[|\p{Cc}]/u.test(value), 'This can’t contain “|” or control characters, nor begin or end with a blank.')
+const listedSchema = z
+  .string()
+  .min(1)
+  .max(256)
+  .refine(
+    value => value === value.trim() && !/[|\p{Cc}]/u.test(value),
+    'This can’t contain “|” or control characters, nor begin or end with a blank.',
+  )
 const listedNameSchema = listedSchema.max(64).refine(value => !value.includes('='), 'A name of an attribute or option can’t contain “=”.')
 
 /** Name → values, for example `fits` → `National`, `Commercial`. */
@@ -78,8 +84,7 @@ export const isReleased = ({ released }: Product, at: Moment) => released === nu
 export function stockOf(product: Product, variant: Variant | null): number {
   if (variant) return Math.max(0, variant.stock)
   if (!product.variants.length) return Math.max(0, product.stock)
-  return product.variants.reduce((sum, each) =>
-    (each.status ?? product.status) === 'active' ? sum + Math.max(0, each.stock) : sum, 0)
+  return product.variants.reduce((sum, each) => ((each.status ?? product.status) === 'active' ? sum + Math.max(0, each.stock) : sum), 0)
 }
 
 /** Price in minor units of a product or a variant of it; a variant without its own has the product's. Null: not priced yet. */

@@ -16,7 +16,7 @@ export type Trait = z.infer<typeof traitSchema>
 export function traitsOf(product: Product): Trait[] {
   return [
     ...product.categories.map((name): Trait => ({ of: 'category', name })),
-    ...product.brand === null ? [] : [{ of: 'brand', name: product.brand } as const],
+    ...(product.brand === null ? [] : [{ of: 'brand', name: product.brand } as const]),
     ...Object.entries(product.attributes).flatMap(([name, values]) => values.map((value): Trait => ({ of: 'attribute', name, value }))),
     ...product.tags.map((name): Trait => ({ of: 'tag', name })),
   ]

@@ -21,10 +21,14 @@ export interface CountedPages {
 export function countedPages(shop: Pick<Shop, 'catalogue' | 'index'>, kind: PageKind): CountedPages {
   const { asksFor } = pageTypes[kind]
   switch (asksFor) {
-    case 'product': return pagesOfProducts(shop)
-    case 'category': return pagesOfKeys(Array.from(shop.catalogue.categories, each => each.key))
-    case 'article': return pagesOfArticles(shop.catalogue)
-    case null: return pagesOfKeys([''])
+    case 'product':
+      return pagesOfProducts(shop)
+    case 'category':
+      return pagesOfKeys(Array.from(shop.catalogue.categories, each => each.key))
+    case 'article':
+      return pagesOfArticles(shop.catalogue)
+    case null:
+      return pagesOfKeys([''])
   }
 }
 
@@ -55,7 +59,7 @@ const pagesOfKeys = (keys: readonly string[]): CountedPages => ({
   size: keys.length,
   subjectAt: number => keys[number]!,
   about: () => [],
-  withSubject: key => keys.includes(key) ? [keys.indexOf(key)] : [],
+  withSubject: key => (keys.includes(key) ? [keys.indexOf(key)] : []),
 })
 
 function pagesOfArticles(catalogue: Catalogue): CountedPages {

@@ -23,7 +23,7 @@ export interface Fill {
 }
 
 /** Pages with all places filled, with some, and with none. */
-export function fillSummary({ places, pages }: Pick<Fill, 'places' | 'pages'>): { full: number, thin: number, blank: number } {
+export function fillSummary({ places, pages }: Pick<Fill, 'places' | 'pages'>): { full: number; thin: number; blank: number } {
   const all = pages.reduce((sum, each) => sum + each, 0)
   return { full: pages[places]!, thin: all - pages[places]! - pages[0]!, blank: pages[0]! }
 }
@@ -41,7 +41,8 @@ export function hangsOnShopper({ steps }: Pick<Section, 'steps'>, page: PageKind
 }
 
 /** Whether something of what a section shows hangs on who looks. */
-export const hangsInPartOnShopper = ({ steps }: Pick<Section, 'steps'>, page: PageKind) => steps.some(step => !step.off && isOfShopper(step, page))
+export const hangsInPartOnShopper = ({ steps }: Pick<Section, 'steps'>, page: PageKind) =>
+  steps.some(step => !step.off && isOfShopper(step, page))
 
 function isOfShopper(step: FillStep, page: PageKind): boolean {
   const { isOfCart, countsAsInCart } = pageTypes[page]
@@ -59,7 +60,9 @@ export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: st
   if (!section) return null
   const isPlanned = shop.plans.of(page).some(plan => hasSection(plan, key))
   const wider = isPlanned ? shop : withSection(shop, key, page)!
-  const counted = shopWith(wider, { plans: wider.plans.mapped(page, plan => hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] }) })
+  const counted = shopWith(wider, {
+    plans: wider.plans.mapped(page, plan => (hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] })),
+  })
   return (subject, at) => {
     const { plan, sections } = resolvePage(counted, ...visitTo(page, subject, at))
     if (!hasSection(plan, key)) return null

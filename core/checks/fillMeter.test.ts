@@ -20,64 +20,112 @@ function counted(shop: Shop, section = 's1', page: PageKind = 'product'): FillMe
 }
 /** How many products the section shows on each active product's page, by walking through the pages. */
 function walked(shop: Shop, section = 's1'): Map<string, number> {
-  return new Map(skus.filter(sku => shop.catalogue.product(sku)!.status === 'active').map(sku =>
-    [sku, resolvePage(shop, { kind: 'product', sku }, makeShopper({ at: now })).sections.find(each => each.section.key === section)?.items.length ?? 0]))
+  return new Map(
+    skus
+      .filter(sku => shop.catalogue.product(sku)!.status === 'active')
+      .map(sku => [
+        sku,
+        resolvePage(shop, { kind: 'product', sku }, makeShopper({ at: now })).sections.find(each => each.section.key === section)?.items
+          .length ?? 0,
+      ]),
+  )
 }
 const planned = (shop: Shop, steps = [linkStep('accessory')]): Shop => ({
-  ...shop, sections: new Map([['s1', makeSection('s1', { steps, places: 2 })]]), plans: new PlanBook([makePlan('product', ['s1'])]),
+  ...shop,
+  sections: new Map([['s1', makeSection('s1', { steps, places: 2 })]]),
+  plans: new PlanBook([makePlan('product', ['s1'])]),
 })
 
 describe('a fill meter', () => {
   it('counts the pages of active products, and names them by what they show', () => {
-    fc.assert(fc.property(anyPlainShop, (plain) => {
-      const shop = planned(shopOf(plain))
-      const meter = counted(shop)
-      const shown = [...walked(shop).values()]
-      expect(meter.fill).toEqual({ places: 2, pages: [0, 1, 2].map(count => shown.filter(each => each === count).length), steps: [shown.reduce((sum, each) => sum + each, 0)] })
-      const thin = [...meter.subjectsWith(1, 1)]
-      expect(thin).toEqual([...walked(shop)].filter(([, count]) => count === 1).map(([sku]) => sku))
-    }), { numRuns: 200 })
+    fc.assert(
+      fc.property(anyPlainShop, plain => {
+        const shop = planned(shopOf(plain))
+        const meter = counted(shop)
+        const shown = [...walked(shop).values()]
+        expect(meter.fill).toEqual({
+          places: 2,
+          pages: [0, 1, 2].map(count => shown.filter(each => each === count).length),
+          steps: [shown.reduce((sum, each) => sum + each, 0)],
+        })
+        const thin = [...meter.subjectsWith(1, 1)]
+        expect(thin).toEqual([...walked(shop)].filter(([, count]) => count === 1).map(([sku]) => sku))
+      }),
+      { numRuns: 200 },
+    )
   })
 
   it('counts single pages anew after an edit of their lanes', () => {
-    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...skus), fc.uniqueArray(fc.constantFrom(...skus), { maxLength: 3 }), (plain, source, targets) => {
-      const shop = planned(shopOf(plain))
-      const meter = counted(shop)
-      ;(shop.links as LinkIndex).setLane(source, 'accessory', targets.map(target => ({ target })))
-      meter.recount([shop.index.postings.positionOf(source)!], now)
-      expect(meter.fill).toEqual(counted(shop).fill)
-    }), { numRuns: 200 })
+    fc.assert(
+      fc.property(
+        anyPlainShop,
+        fc.constantFrom(...skus),
+        fc.uniqueArray(fc.constantFrom(...skus), { maxLength: 3 }),
+        (plain, source, targets) => {
+          const shop = planned(shopOf(plain))
+          const meter = counted(shop)
+          ;(shop.links as LinkIndex).setLane(
+            source,
+            'accessory',
+            targets.map(target => ({ target })),
+          )
+          meter.recount([shop.index.postings.positionOf(source)!], now)
+          expect(meter.fill).toEqual(counted(shop).fill)
+        },
+      ),
+      { numRuns: 200 },
+    )
   })
 
   it('counts the one page of an article anew, after what it names has changed', () => {
-    fc.assert(fc.property(anyPlainShop, fc.uniqueArray(fc.constantFrom(...skus), { maxLength: 3 }), (plain, names) => {
-      const shop = { ...shopOf(plain), sections: new Map([['s1', makeSection('s1', { steps: [linkStep('accessory')], places: 4 })]]), plans: new PlanBook([makePlan('article', ['s1'])]) }
-      const meter = counted(shop, 's1', 'article')
-      shop.catalogue.setArticle({ ...shop.catalogue.article('spring')!, products: names })
-      meter.recount(meter.pages.withSubject('spring'), now)
-      expect(meter.fill).toEqual(counted(shop, 's1', 'article').fill)
-      expect(meter.fill.pages.reduce((sum, each) => sum + each)).toBe(1)
-    }), { numRuns: 100 })
+    fc.assert(
+      fc.property(anyPlainShop, fc.uniqueArray(fc.constantFrom(...skus), { maxLength: 3 }), (plain, names) => {
+        const shop = {
+          ...shopOf(plain),
+          sections: new Map([['s1', makeSection('s1', { steps: [linkStep('accessory')], places: 4 })]]),
+          plans: new PlanBook([makePlan('article', ['s1'])]),
+        }
+        const meter = counted(shop, 's1', 'article')
+        shop.catalogue.setArticle({ ...shop.catalogue.article('spring')!, products: names })
+        meter.recount(meter.pages.withSubject('spring'), now)
+        expect(meter.fill).toEqual(counted(shop, 's1', 'article').fill)
+        expect(meter.fill.pages.reduce((sum, each) => sum + each)).toBe(1)
+      }),
+      { numRuns: 100 },
+    )
   })
 
   it('takes over the counts of another that counts the same', () => {
-    fc.assert(fc.property(anyPlainShop, (plain) => {
-      const shop = planned(shopOf(plain))
-      const twin = new FillMeter(shop, 's1', 'product')
-      twin.copyFrom(counted(shop))
-      expect(twin.fill).toEqual(counted(shop).fill)
-    }), { numRuns: 20 })
+    fc.assert(
+      fc.property(anyPlainShop, plain => {
+        const shop = planned(shopOf(plain))
+        const twin = new FillMeter(shop, 's1', 'product')
+        twin.copyFrom(counted(shop))
+        expect(twin.fill).toEqual(counted(shop).fill)
+      }),
+      { numRuns: 20 },
+    )
   })
 
   it('knows whether a changed product matters beyond the pages that link to it', () => {
-    fc.assert(fc.property(anyPlainShop, (plain) => {
-      const bestSellers = { from: 'bestSellers' as const, of: 'all' as const, subjects: 'page' as const, cap: null, off: false }
-      const looks = (steps: Parameters<typeof planned>[1]) => new FillMeter(planned(shopOf(plain), steps), 's1', 'product').looksFurther
-      expect([looks([linkStep('upsell')]), looks([linkStep('upsell'), bestSellers]), looks([linkStep('upsell'), { ...bestSellers, off: true }])]).toEqual([false, true, false])
-    }), { numRuns: 3 })
+    fc.assert(
+      fc.property(anyPlainShop, plain => {
+        const bestSellers = { from: 'bestSellers' as const, of: 'all' as const, subjects: 'page' as const, cap: null, off: false }
+        const looks = (steps: Parameters<typeof planned>[1]) => new FillMeter(planned(shopOf(plain), steps), 's1', 'product').looksFurther
+        expect([
+          looks([linkStep('upsell')]),
+          looks([linkStep('upsell'), bestSellers]),
+          looks([linkStep('upsell'), { ...bestSellers, off: true }]),
+        ]).toEqual([false, true, false])
+      }),
+      { numRuns: 3 },
+    )
   })
 
   it('says that there is no such section', () => {
-    fc.assert(fc.property(anyPlainShop, plain => new FillMeter(shopOf(plain), 'gone', 'product').counting(now).next().value === false), { numRuns: 3 })
+    fc.assert(
+      fc.property(anyPlainShop, plain => new FillMeter(shopOf(plain), 'gone', 'product').counting(now).next().value === false),
+      { numRuns: 3 },
+    )
   })
 })

@@ -102,10 +102,13 @@ export class FillMeter {
 
   #shown(at: Moment): ((number: number) => readonly Shown[] | null) | null {
     const shown = shownFor(this.#shop, this.#section, this.#page)
-    return shown && ((number) => {
-      const subject = this.pages.subjectAt(number)
-      return subject === null ? null : shown(subject, at)
-    })
+    return (
+      shown &&
+      (number => {
+        const subject = this.pages.subjectAt(number)
+        return subject === null ? null : shown(subject, at)
+      })
+    )
   }
 }
 

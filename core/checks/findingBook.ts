@@ -46,7 +46,7 @@ export class FindingBook {
    * Takes over that a lane has changed.
    * @returns positions of the products that are to be looked at anew
    */
-  relinked({ owner: source, key: kind, before, after }: Which & { before: Lane, after: Lane }): number[] {
+  relinked({ owner: source, key: kind, before, after }: Which & { before: Lane; after: Lane }): number[] {
     const [gone, come] = [before, after].map(lane => lane.flatMap(link => this.#positionOfTarget(link.target) ?? []))
     // A lane that is still to be counted will be counted as it is then.
     if (this.#shop.kinds.get(kind)?.retired === false && this.#positionOf(source)! < this.#linksCounted) {
@@ -94,7 +94,8 @@ export class FindingBook {
 
   *#at(position: number, at: Moment): Generator<Finding> {
     const product = this.#shop.catalogue.products[position]!
-    for (const finding of productFindings(product, this.#shop, this.#timesTarget[position]!, at)) if (!this.#isPutAside(finding)) yield finding
+    for (const finding of productFindings(product, this.#shop, this.#timesTarget[position]!, at))
+      if (!this.#isPutAside(finding)) yield finding
   }
 
   *#targetsFrom(source: string): Generator<number> {

@@ -27,25 +27,47 @@ export function findingWords({ check, source, kind, target }: Finding, shop: Fin
   const lane = shop.links.lane(source, kind)
   const item = shop.catalogue.item(target)
   switch (check) {
-    case 'laneOutOfStock': return `${counted(lane.length, 'link')}, none in stock`
-    case 'overCeiling': return `${counted(lane.length, 'link')}, ${shop.kinds.get(kind)?.ceiling ?? ''} are the ceiling`
-    case 'targetOutOfStock': return `${item ? stockOf(item.product, item.variant) : 0} left`
-    case 'targetNotForSale': return item ? notForSaleWords(item) : ''
-    case 'targetRetired': return 'retired'
-    case 'linkOver': return `until ${lane.find(link => link.target === target)?.until?.slice(0, 10) ?? ''}`
-    case 'severalLanes': return `also in ${listed(otherLanes(source, kind, target, shop))}`
-    case 'cheaperThanSource': case 'dearerThanSource': return item ? priceWords(source, item, shop) : ''
-    case 'notLinkedTo': return 'in no lane'
-    case 'bundleEmpty': return target ? `nothing is sold in “${target}”` : 'no parts, or too few'
-    case 'bundleInside': return 'a bundle itself'
-    case 'bundlePartGone': return item ? 'retired' : `${target} is gone`
-    case 'bundlePartNotForSale': return item ? notForSaleWords(item) : ''
-    case 'bundleUnmapped': return unmappedWords(source, target, shop)
-    case 'bundleOutOfStock': return item ? `${stockOf(item.product, item.variant)} left` : target ? `nothing of “${target}” left` : 'too little of its parts'
-    case 'bundleDearer': case 'bundleNoSaving': case 'bundleLowMargin': return bundlePriceWords(check, source, shop)
-    case 'bundleTwin': return 'the same parts'
-    case 'returnMissing': return 'no link back'
-    default: return ''
+    case 'laneOutOfStock':
+      return `${counted(lane.length, 'link')}, none in stock`
+    case 'overCeiling':
+      return `${counted(lane.length, 'link')}, ${shop.kinds.get(kind)?.ceiling ?? ''} are the ceiling`
+    case 'targetOutOfStock':
+      return `${item ? stockOf(item.product, item.variant) : 0} left`
+    case 'targetNotForSale':
+      return item ? notForSaleWords(item) : ''
+    case 'targetRetired':
+      return 'retired'
+    case 'linkOver':
+      return `until ${lane.find(link => link.target === target)?.until?.slice(0, 10) ?? ''}`
+    case 'severalLanes':
+      return `also in ${listed(otherLanes(source, kind, target, shop))}`
+    case 'cheaperThanSource':
+    case 'dearerThanSource':
+      return item ? priceWords(source, item, shop) : ''
+    case 'notLinkedTo':
+      return 'in no lane'
+    case 'bundleEmpty':
+      return target ? `nothing is sold in “${target}”` : 'no parts, or too few'
+    case 'bundleInside':
+      return 'a bundle itself'
+    case 'bundlePartGone':
+      return item ? 'retired' : `${target} is gone`
+    case 'bundlePartNotForSale':
+      return item ? notForSaleWords(item) : ''
+    case 'bundleUnmapped':
+      return unmappedWords(source, target, shop)
+    case 'bundleOutOfStock':
+      return item ? `${stockOf(item.product, item.variant)} left` : target ? `nothing of “${target}” left` : 'too little of its parts'
+    case 'bundleDearer':
+    case 'bundleNoSaving':
+    case 'bundleLowMargin':
+      return bundlePriceWords(check, source, shop)
+    case 'bundleTwin':
+      return 'the same parts'
+    case 'returnMissing':
+      return 'no link back'
+    default:
+      return ''
   }
 }
 
@@ -57,7 +79,9 @@ function notForSaleWords({ product, variant }: CatalogueItem): string {
 function otherLanes(source: string, kind: string, target: string, shop: FindingShop): string[] {
   const product = shop.catalogue.item(target)?.product
   return kindsInUse(shop.kinds)
-    .filter(each => each.key !== kind && shop.links.lane(source, each.key).some(link => shop.catalogue.item(link.target)?.product === product))
+    .filter(
+      each => each.key !== kind && shop.links.lane(source, each.key).some(link => shop.catalogue.item(link.target)?.product === product),
+    )
     .map(each => shop.plural(each).toLowerCase())
 }
 
@@ -79,9 +103,12 @@ function bundlePriceWords(check: Finding['check'], source: string, { catalogue, 
   if (!range) return ''
   const { from, leastSaving, leastMargin } = range
   switch (check) {
-    case 'bundleLowMargin': return from.price === 0 ? 'given away' : leastMargin === null ? '' : `${Math.floor(leastMargin)} % at the least`
-    case 'bundleDearer': return `${money(leastSaving.price)}, the parts ${money(leastSaving.sum)}`
-    default: return `${money(leastSaving.price)}, as much as the parts`
+    case 'bundleLowMargin':
+      return from.price === 0 ? 'given away' : leastMargin === null ? '' : `${Math.floor(leastMargin)} % at the least`
+    case 'bundleDearer':
+      return `${money(leastSaving.price)}, the parts ${money(leastSaving.sum)}`
+    default:
+      return `${money(leastSaving.price)}, as much as the parts`
   }
 }
 
@@ -89,11 +116,17 @@ function bundlePriceWords(check: Finding['check'], source: string, { catalogue, 
 export function sectionFindingWords({ check, kind, part, whole }: SectionFinding): string {
   const of = isPageKind(kind) ? `${part.toLocaleString('en')} of ${counted(whole, ...pageTypes[kind].counted)}` : ''
   switch (check) {
-    case 'sectionBlank': return `blank on ${of}`
-    case 'sectionThin': return `places left on ${of}`
-    case 'sameShown': return `the same on ${of}`
-    case 'ruleNever': return `step ${Number(kind) + 1}: ${part ? `nothing for any of ${counted(part, 'product')} that it is for` : 'no product looks like its first half'}`
-    case 'ruleNearlyAll': return `step ${Number(kind) + 1}: ${part} % of all products pass`
-    default: return ''
+    case 'sectionBlank':
+      return `blank on ${of}`
+    case 'sectionThin':
+      return `places left on ${of}`
+    case 'sameShown':
+      return `the same on ${of}`
+    case 'ruleNever':
+      return `step ${Number(kind) + 1}: ${part ? `nothing for any of ${counted(part, 'product')} that it is for` : 'no product looks like its first half'}`
+    case 'ruleNearlyAll':
+      return `step ${Number(kind) + 1}: ${part} % of all products pass`
+    default:
+      return ''
   }
 }

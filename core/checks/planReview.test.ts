@@ -10,25 +10,35 @@ import { planReview } from './planReview'
 
 describe('the review of a page plan', () => {
   it('says what its pages show, which of them show nothing, and which sections would show the same', () => {
-    fc.assert(fc.property(anyPlainShop, fc.constantFrom('product' as const, 'added' as const, 'cart' as const), (plain, page) => {
-      const shop = shopOf(plain)
-      const pages = skus.map(sku => ({ sku, ...resolvePage(shop, ...visitTo(page, sku, now)) }))
-      for (const plan of shop.plans.of(page)) {
-        const own = pages.filter(each => each.plan === plan)
-        const { looked, blank, shown, same } = completed(planReview(shop, plan, own.map(each => each.sku), now))
-        expect(looked).toBe(own.length)
-        expect(blank).toEqual(own.filter(each => !each.sections.length).map(each => each.sku))
-        for (const key of ['s1', 's2', 's3', 's4']) {
-          const counts = own.flatMap(each => each.sections.filter(one => one.section.key === key).map(one => one.items.length))
-          if (counts.length) expect(shown.get(key)).toBeCloseTo(counts.reduce((a, b) => a + b, 0) / counts.length)
-          else expect(shown.has(key)).toBe(false)
+    fc.assert(
+      fc.property(anyPlainShop, fc.constantFrom('product' as const, 'added' as const, 'cart' as const), (plain, page) => {
+        const shop = shopOf(plain)
+        const pages = skus.map(sku => ({ sku, ...resolvePage(shop, ...visitTo(page, sku, now)) }))
+        for (const plan of shop.plans.of(page)) {
+          const own = pages.filter(each => each.plan === plan)
+          const { looked, blank, shown, same } = completed(
+            planReview(
+              shop,
+              plan,
+              own.map(each => each.sku),
+              now,
+            ),
+          )
+          expect(looked).toBe(own.length)
+          expect(blank).toEqual(own.filter(each => !each.sections.length).map(each => each.sku))
+          for (const key of ['s1', 's2', 's3', 's4']) {
+            const counts = own.flatMap(each => each.sections.filter(one => one.section.key === key).map(one => one.items.length))
+            if (counts.length) expect(shown.get(key)).toBeCloseTo(counts.reduce((a, b) => a + b, 0) / counts.length)
+            else expect(shown.has(key)).toBe(false)
+          }
+          for (const { first, second, pages: count, looked: of } of same) {
+            expect(hasSection(plan, first) && hasSection(plan, second)).toBe(true)
+            expect(of).toBe(own.length)
+            expect(count * 2).toBeGreaterThan(of)
+          }
         }
-        for (const { first, second, pages: count, looked: of } of same) {
-          expect(hasSection(plan, first) && hasSection(plan, second)).toBe(true)
-          expect(of).toBe(own.length)
-          expect(count * 2).toBeGreaterThan(of)
-        }
-      }
-    }), { numRuns: 100 })
+      }),
+      { numRuns: 100 },
+    )
   }, 60_000)
 })

@@ -28,7 +28,7 @@ const pagesInStep = 10
 export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly string[], at: Moment): Generator<void, PlanReview> {
   const looked = spread(subjects, maxPages)
   const blank: string[] = []
-  const shown = new Map<string, { pages: number, items: number }>()
+  const shown = new Map<string, { pages: number; items: number }>()
   for (const [i, subject] of looked.entries()) {
     const { sections } = resolvePage(shop, ...visitTo(page, subject, at))
     if (!sections.length) blank.push(subject)

@@ -19,12 +19,28 @@ export interface CheckedShop {
 }
 
 const checkOfProblem = {
-  over: 'linkOver', notForSale: 'targetNotForSale', outOfStock: 'targetOutOfStock', cheaperThanSource: 'cheaperThanSource', dearerThanSource: 'dearerThanSource',
+  over: 'linkOver',
+  notForSale: 'targetNotForSale',
+  outOfStock: 'targetOutOfStock',
+  cheaperThanSource: 'cheaperThanSource',
+  dearerThanSource: 'dearerThanSource',
 } as const
 
 const checkOfBundle = {
-  empty: 'bundleEmpty', tooFewToPick: 'bundleEmpty', bundleInside: 'bundleInside', partMissing: 'bundlePartGone', partRetired: 'bundlePartGone', partNotForSale: 'bundlePartNotForSale', unmapped: 'bundleUnmapped',
-  partOutOfStock: 'bundleOutOfStock', outOfStock: 'bundleOutOfStock', dearerThanParts: 'bundleDearer', givenAway: 'bundleLowMargin', noSaving: 'bundleNoSaving', lowMargin: 'bundleLowMargin', sameContents: 'bundleTwin',
+  empty: 'bundleEmpty',
+  tooFewToPick: 'bundleEmpty',
+  bundleInside: 'bundleInside',
+  partMissing: 'bundlePartGone',
+  partRetired: 'bundlePartGone',
+  partNotForSale: 'bundlePartNotForSale',
+  unmapped: 'bundleUnmapped',
+  partOutOfStock: 'bundleOutOfStock',
+  outOfStock: 'bundleOutOfStock',
+  dearerThanParts: 'bundleDearer',
+  givenAway: 'bundleLowMargin',
+  noSaving: 'bundleNoSaving',
+  lowMargin: 'bundleLowMargin',
+  sameContents: 'bundleTwin',
 } as const satisfies Record<BundleProblemCode, ProductCheck>
 
 /**
@@ -46,13 +62,17 @@ export function* productFindings(product: Product, shop: CheckedShop, timesTarge
       const item = items[i]
       if (!item) continue
       const problem = linkProblem(link, kind, product, item, at)
-      if (problem) yield found(problem === 'notForSale' && isRetired(item) ? 'targetRetired' : checkOfProblem[problem], kind.key, link.target)
+      if (problem)
+        yield found(problem === 'notForSale' && isRetired(item) ? 'targetRetired' : checkOfProblem[problem], kind.key, link.target)
       if ((firstLane.get(item.product) ?? kind.key) !== kind.key) yield found('severalLanes', kind.key, link.target)
       else firstLane.set(item.product, kind.key)
-      if (kind.mutual && !isRetired(item) && !leadsBack(item.product, kind.key, product, shop)) yield found('returnMissing', kind.key, link.target)
+      if (kind.mutual && !isRetired(item) && !leadsBack(item.product, kind.key, product, shop))
+        yield found('returnMissing', kind.key, link.target)
     }
   }
-  if (product.bundle) for (const { code, about } of bundleProblems({ sku: product.sku, bundle: product.bundle }, shop.catalogue, at)) yield found(checkOfBundle[code], '', about)
+  if (product.bundle)
+    for (const { code, about } of bundleProblems({ sku: product.sku, bundle: product.bundle }, shop.catalogue, at))
+      yield found(checkOfBundle[code], '', about)
   if (!timesTarget && isForSale(product, null, at)) yield found('notLinkedTo')
 }
 

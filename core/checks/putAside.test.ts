@@ -7,7 +7,11 @@ it('keeps the reasons of what is put aside, by source, and looks at them as they
   expect(findingOf(finding.source, findingKey(finding))).toEqual(finding)
   const bySource = new Map([[finding.source, new Map([[findingKey(finding), 'on purpose']])]])
   const aside = new PutAside(bySource)
-  expect([aside.reason(finding), aside.reason({ ...finding, target: 'D' }), aside.reason({ ...finding, source: 'A' })]).toEqual(['on purpose', null, null])
+  expect([aside.reason(finding), aside.reason({ ...finding, target: 'D' }), aside.reason({ ...finding, source: 'A' })]).toEqual([
+    'on purpose',
+    null,
+    null,
+  ])
   bySource.delete(finding.source)
   expect(aside.reason(finding)).toBeNull()
 })

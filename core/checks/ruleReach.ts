@@ -59,7 +59,16 @@ function* picksAnything(rule: Rule, sources: readonly Product[], shop: Shop, at:
   const step: FillStep = { from: 'rule', rule, order: 'best-selling', subjects: 'page', cap: null, off: false }
   const shopper = { cart: [], seen: [], visitor: '', view: '', at }
   for (const [i, { sku }] of sources.entries()) {
-    for (const { product, leftOut } of candidatesOf(step, 0, { shop, shopper, subjects: [sku], category: null, named: null, cart: [], isCartPage: false, key: '' })) {
+    for (const { product, leftOut } of candidatesOf(step, 0, {
+      shop,
+      shopper,
+      subjects: [sku],
+      category: null,
+      named: null,
+      cart: [],
+      isCartPage: false,
+      key: '',
+    })) {
       if (product.status === 'active' && !leftOut) return true
     }
     if (i % sourcesInStep === 0) yield

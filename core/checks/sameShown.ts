@@ -35,7 +35,9 @@ export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string
   for (const [i, subject] of spread(subjects, maxPages).entries()) {
     const { plan, sections } = resolvePage(alone, ...visitTo(page, subject, at))
     ofPlan.set(plan.key, (ofPlan.get(plan.key) ?? 0) + 1)
-    const shown = sections.filter(({ items }) => items.length).map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))
+    const shown = sections
+      .filter(({ items }) => items.length)
+      .map(({ section, items }) => ({ key: section.key, products: new Set(items.map(item => item.product)) }))
     for (const [at, second] of shown.entries()) {
       for (const first of shown.slice(0, at)) {
         const both = [...first.products].filter(product => second.products.has(product)).length
@@ -48,12 +50,13 @@ export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string
     }
     if (i % pagesInStep === 0) yield
   }
-  return [...pairs.values()]
-    .map(pair => ({ ...pair, looked: lookedWith(pair) }))
-    .filter(pair => pair.pages * 2 > pair.looked)
+  return [...pairs.values()].map(pair => ({ ...pair, looked: lookedWith(pair) })).filter(pair => pair.pages * 2 > pair.looked)
 
   /** On how many pages both could show. */
-  function lookedWith({ first, second }: { first: string, second: string }): number {
-    return shop.plans.of(page).filter(plan => hasSection(plan, first) && hasSection(plan, second)).reduce((sum, plan) => sum + (ofPlan.get(plan.key) ?? 0), 0)
+  function lookedWith({ first, second }: { first: string; second: string }): number {
+    return shop.plans
+      .of(page)
+      .filter(plan => hasSection(plan, first) && hasSection(plan, second))
+      .reduce((sum, plan) => sum + (ofPlan.get(plan.key) ?? 0), 0)
   }
 }

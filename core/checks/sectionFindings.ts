@@ -18,13 +18,16 @@ export interface SectionFinding extends Finding {
 }
 
 /** A section on the pages of a kind. */
-export interface SectionOnPages { section: Section, page: PageKind }
+export interface SectionOnPages {
+  section: Section
+  page: PageKind
+}
 
 /** The sections that shoppers may meet, kind by kind of page. */
 export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): SectionOnPages[] {
-  return pageKinds.flatMap((page) => {
+  return pageKinds.flatMap(page => {
     const keys = new Set(shop.plans.of(page).flatMap(plan => sectionsOf(plan).filter(key => !plan.off.includes(key))))
-    return [...keys].flatMap((key) => {
+    return [...keys].flatMap(key => {
       const section = shop.sections.get(key)
       return section && !section.off ? { section, page } : []
     })
@@ -32,14 +35,22 @@ export function sectionsOnPages(shop: Pick<Shop, 'plans' | 'sections'>): Section
 }
 
 /** Those of them whose fill can be counted: it does not hang on the shopper alone. */
-export const countedOnPages = (shop: Pick<Shop, 'plans' | 'sections'>): SectionOnPages[] => sectionsOnPages(shop).filter(({ section, page }) => !hangsOnShopper(section, page))
+export const countedOnPages = (shop: Pick<Shop, 'plans' | 'sections'>): SectionOnPages[] =>
+  sectionsOnPages(shop).filter(({ section, page }) => !hangsOnShopper(section, page))
 
 /** Pages where a section is missing, and where places are left. */
 export function fillFindings(section: string, page: PageKind, fill: Fill): SectionFinding[] {
   const { full, thin, blank } = fillSummary(fill)
   const whole = full + thin + blank
-  const found = (check: 'sectionBlank' | 'sectionThin', part: number): SectionFinding => ({ check, source: section, kind: page, target: '', part, whole })
-  return [...blank ? [found('sectionBlank', blank)] : [], ...thin ? [found('sectionThin', thin)] : []]
+  const found = (check: 'sectionBlank' | 'sectionThin', part: number): SectionFinding => ({
+    check,
+    source: section,
+    kind: page,
+    target: '',
+    part,
+    whole,
+  })
+  return [...(blank ? [found('sectionBlank', blank)] : []), ...(thin ? [found('sectionThin', thin)] : [])]
 }
 
 /**
@@ -51,7 +62,14 @@ export function* ruleFindings(shop: Shop, at: Moment): Generator<void, SectionFi
     for (const [number, step] of steps.entries()) {
       if (step.from !== 'rule' || step.off) continue
       const { never, share, sources } = yield* ruleReach(step.rule, shop, at)
-      const found = (check: 'ruleNever' | 'ruleNearlyAll', part: number, whole: number): SectionFinding => ({ check, source: key, kind: String(number), target: '', part, whole })
+      const found = (check: 'ruleNever' | 'ruleNearlyAll', part: number, whole: number): SectionFinding => ({
+        check,
+        source: key,
+        kind: String(number),
+        target: '',
+        part,
+        whole,
+      })
       if (never) findings.push(found('ruleNever', sources, shop.catalogue.products.length))
       else if (share >= nearlyAll) findings.push(found('ruleNearlyAll', Math.round(share * 100), 100))
     }

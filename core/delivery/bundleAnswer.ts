@@ -14,32 +14,56 @@ import { itemName, itemUrl } from './deliveredItem'
 export function bundleAnswer(bundle: Bundle, context: AnswerContext): BundleAnswer {
   const { items } = context
   const range = bundleRange(bundle, items)
-  const priceOfEnd = (end: 'from' | 'to') => range && { price: range[end].price, was: range[end].sum > range[end].price ? range[end].sum : null }
+  const priceOfEnd = (end: 'from' | 'to') =>
+    range && { price: range[end].price, was: range[end].sum > range[end].price ? range[end].sum : null }
   const ends = { from: priceOfEnd('from'), to: priceOfEnd('to') }
   if (bundle.type === 'pickAny') {
     const { least, most, repeats, steps } = bundle
     const choices = pickable(bundle, items).map(choice => choiceAnswer(choice, 1, context))
-    return { type: bundle.type, ...ends, parts: [{ part: pickKey, name: '', quantity: 1, options: [], choices }], pick: { least, most, repeats, steps: steps.toSorted((a, b) => a.count - b.count) } }
+    return {
+      type: bundle.type,
+      ...ends,
+      parts: [{ part: pickKey, name: '', quantity: 1, options: [], choices }],
+      pick: { least, most, repeats, steps: steps.toSorted((a, b) => a.count - b.count) },
+    }
   }
   const groups = new Map(groupsOf(bundle).map(group => [group.key, group]))
   const components = new Map(bundle.components.map(each => [each.key, each.sku]))
   const parts = partsOf(bundle, items).map(({ key, quantity, choices }) => ({
-    part: key, quantity, ...partHead(groups.get(key), components.get(key), items, context), choices: choices.map(choice => choiceAnswer(choice, quantity, context)),
+    part: key,
+    quantity,
+    ...partHead(groups.get(key), components.get(key), items, context),
+    choices: choices.map(choice => choiceAnswer(choice, quantity, context)),
   }))
   return { type: bundle.type, ...ends, parts, pick: null }
 }
 
-function partHead(group: OptionGroup | undefined, sku: string | undefined, items: Items, { settings, language }: AnswerContext): Pick<BundleAnswer['parts'][0], 'name' | 'options'> {
+function partHead(
+  group: OptionGroup | undefined,
+  sku: string | undefined,
+  items: Items,
+  { settings, language }: AnswerContext,
+): Pick<BundleAnswer['parts'][0], 'name' | 'options'> {
   if (group) return { name: textIn(group.name, language, settings.language), options: group.options }
   const item = items.item(sku!)
   if (!item) return { name: sku!, options: [] }
   return { name: itemName(item, text => textIn(text, language, settings.language)), options: item.variant ? [] : optionsOf(item.product) }
 }
 
-function choiceAnswer({ sku, item, values }: PartChoice, quantity: number, { settings, language, at }: AnswerContext): BundleAnswer['parts'][0]['choices'][0] {
+function choiceAnswer(
+  { sku, item, values }: PartChoice,
+  quantity: number,
+  { settings, language, at }: AnswerContext,
+): BundleAnswer['parts'][0]['choices'][0] {
   const { product, variant } = item
   return {
-    sku, values: [...values], name: itemName(item, text => textIn(text, language, settings.language)), url: itemUrl(item, settings), image: imageOf(product, variant),
-    price: priceOf(product, variant), stock: stockOf(product, variant), available: isForSale(product, variant, at) && stockOf(product, variant) >= quantity,
+    sku,
+    values: [...values],
+    name: itemName(item, text => textIn(text, language, settings.language)),
+    url: itemUrl(item, settings),
+    image: imageOf(product, variant),
+    price: priceOf(product, variant),
+    stock: stockOf(product, variant),
+    available: isForSale(product, variant, at) && stockOf(product, variant) >= quantity,
   }
 }

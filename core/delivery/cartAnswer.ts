@@ -5,16 +5,31 @@ import type { AnswerContext } from './answerContext'
 import type { CartAnswer } from './contract'
 
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
-export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(cart: T, offers: ReadonlyMap<string, Offer>, context: AnswerContext): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
+export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(
+  cart: T,
+  offers: ReadonlyMap<string, Offer>,
+  context: AnswerContext,
+): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
   const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, offers, context) }))
   return {
-    ...cart, reductions: told(cart.reductions), currency: context.settings.currency,
-    lines: cart.lines.map(line => ({ ...line, reductions: told(line.reductions), components: line.components.map(each => ({ ...each, reductions: told(each.reductions) })) })),
+    ...cart,
+    reductions: told(cart.reductions),
+    currency: context.settings.currency,
+    lines: cart.lines.map(line => ({
+      ...line,
+      reductions: told(line.reductions),
+      components: line.components.map(each => ({ ...each, reductions: told(each.reductions) })),
+    })),
   }
 }
 
 /** “Harvest day: −12 %”, or where it is no percentage “Harvest day”: the amount stands beside it. */
-function reductionWords({ code, key, percent }: Reduction, offers: ReadonlyMap<string, Offer>, { settings, language, items }: AnswerContext): string {
-  const name = textIn((code === 'offer' ? offers.get(key)?.heading : items.item(key)?.product.name) ?? {}, language, settings.language) || key
+function reductionWords(
+  { code, key, percent }: Reduction,
+  offers: ReadonlyMap<string, Offer>,
+  { settings, language, items }: AnswerContext,
+): string {
+  const name =
+    textIn((code === 'offer' ? offers.get(key)?.heading : items.item(key)?.product.name) ?? {}, language, settings.language) || key
   return percent === null ? name : `${name}: −${percent} %`
 }

@@ -32,7 +32,8 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
   return {
     ...catalogueCard({ product, variant: null }, context),
     description: words(product.description, context),
-    categories: product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, context)),
+    categories:
+      product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, context)),
     attributes: attributesOf(product),
     stock: stockOf(product, null),
     status: product.status,
@@ -47,7 +48,11 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
       forSale: isForSale(product, variant, context.at),
     })),
     bundle: product.bundle && bundleAnswer(product.bundle, context),
-    inBundles: catalogue.bundlesWith(product).map(sku => catalogue.item(sku)!).filter(item => isForSale(item.product, null, context.at)).map(item => catalogueCard(item, context)),
+    inBundles: catalogue
+      .bundlesWith(product)
+      .map(sku => catalogue.item(sku)!)
+      .filter(item => isForSale(item.product, null, context.at))
+      .map(item => catalogueCard(item, context)),
   }
 }
 
@@ -57,8 +62,9 @@ export const attributesOf = ({ attributes }: Product) => Object.entries(attribut
 export const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0] ?? ''
 
 /** The category and those above it, from the top. */
-export const categoryPath = (key: string, catalogue: Catalogue): Category[] => catalogue.categoryPath(key).map(each => catalogue.category(each)!)
+export const categoryPath = (key: string, catalogue: Catalogue): Category[] =>
+  catalogue.categoryPath(key).map(each => catalogue.category(each)!)
 
-export function namedKey({ key, name }: { key: string, name: Text }, context: AnswerContext): { key: string, name: string } {
+export function namedKey({ key, name }: { key: string; name: Text }, context: AnswerContext): { key: string; name: string } {
   return { key, name: words(name, context) || key }
 }

@@ -6,7 +6,15 @@ import { DeliveredTexts, deliveredProduct } from './deliveredItem'
 const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
 const variant = makeVariant('GLO-M', { options: { size: 'M' } })
 const gloves = makeProduct('GLO', { name: { en: 'Gloves', de: 'Handschuhe' }, price: 2400, variants: [variant] })
-const bundle = (...skus: string[]) => makeProduct(`SET-${skus.join('-')}`, { bundle: { type: 'fixed', components: skus.map((sku, i) => ({ key: `c${i}`, sku, quantity: 1 })), price: { by: 'sum' }, marginFloor: null } })
+const bundle = (...skus: string[]) =>
+  makeProduct(`SET-${skus.join('-')}`, {
+    bundle: {
+      type: 'fixed',
+      components: skus.map((sku, i) => ({ key: `c${i}`, sku, quantity: 1 })),
+      price: { by: 'sum' },
+      marginFloor: null,
+    },
+  })
 const sized = makeProduct('SUIT', { variants: [makeVariant('SUIT-M'), makeVariant('SUIT-XL', { price: 1200 })] })
 const catalogue = new Catalogue([gloves, makeProduct('TOOL'), sized], [], [])
 
@@ -14,7 +22,10 @@ describe('the texts of delivered products', () => {
   it('are those of the product as it is, in the language asked for', () => {
     const texts = new DeliveredTexts(settings, catalogue)
     for (const language of ['en', 'de', 'en', 'fr']) {
-      for (const item of [{ product: gloves, variant: null }, { product: gloves, variant }]) {
+      for (const item of [
+        { product: gloves, variant: null },
+        { product: gloves, variant },
+      ]) {
         expect(texts.of(item, language)).toBe(JSON.stringify(deliveredProduct(item, settings, language, catalogue)))
       }
     }

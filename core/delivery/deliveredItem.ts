@@ -59,8 +59,14 @@ export function itemUrl({ product, variant }: CatalogueItem, settings: ShopSetti
   return variant ? `${url}${url.includes('?') ? '&' : '?'}variant=${encodeURIComponent(variant.sku)}` : url
 }
 
-interface LookTexts { house: string, sections: WeakMap<Section, Map<string, string>> }
-interface Texts { products: WeakMap<Product, string>, variants: WeakMap<Product, Map<string, string>> }
+interface LookTexts {
+  house: string
+  sections: WeakMap<Section, Map<string, string>>
+}
+interface Texts {
+  products: WeakMap<Product, string>
+  variants: WeakMap<Product, Map<string, string>>
+}
 
 /**
  * The JSON texts of delivered products, written once for each product, variant and language.
@@ -98,9 +104,9 @@ export class DeliveredTexts {
   look(book: LookBook, section: Section, name: string, write: () => string): string {
     const { sections } = this.#looksIn(book)
     let looks = sections.get(section)
-    if (!looks) sections.set(section, looks = new Map())
+    if (!looks) sections.set(section, (looks = new Map()))
     let look = looks.get(name)
-    if (look === undefined) looks.set(name, look = write())
+    if (look === undefined) looks.set(name, (look = write()))
     return look
   }
 
@@ -111,13 +117,13 @@ export class DeliveredTexts {
 
   #looksIn(book: LookBook): LookTexts {
     let texts = this.#looks.get(book)
-    if (!texts) this.#looks.set(book, texts = { house: JSON.stringify(book.houseStyle), sections: new WeakMap() })
+    if (!texts) this.#looks.set(book, (texts = { house: JSON.stringify(book.houseStyle), sections: new WeakMap() }))
     return texts
   }
 
   #textsIn(language: string): Texts {
     let texts = this.#byLanguage.get(language)
-    if (!texts) this.#byLanguage.set(language, texts = { products: new WeakMap(), variants: new WeakMap() })
+    if (!texts) this.#byLanguage.set(language, (texts = { products: new WeakMap(), variants: new WeakMap() }))
     return texts
   }
 }

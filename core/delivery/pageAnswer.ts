@@ -32,12 +32,17 @@ export interface AnswerShop {
  * @param language BCP 47 tag
  */
 export function pageAnswer(
-  kind: PageAnswer['page']['kind'], page: ResolvedPage | ExplainedPage, shop: AnswerShop, settings: ShopSettings, language: string,
+  kind: PageAnswer['page']['kind'],
+  page: ResolvedPage | ExplainedPage,
+  shop: AnswerShop,
+  settings: ShopSettings,
+  language: string,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
   const { looks } = shop
   const told = pageContext(kind, page, shop, words)
-  const story = (key: string) => 'steps' in page ? page.steps.get(key)!.map(report => deliveredStep(report, words, told.category)) : undefined
+  const story = (key: string) =>
+    'steps' in page ? page.steps.get(key)!.map(report => deliveredStep(report, words, told.category)) : undefined
   return {
     ...pageHead(kind, page, words),
     style: looks.houseStyle,
@@ -48,7 +53,16 @@ export function pageAnswer(
       categories: told.tiles(shown),
       steps: story(shown.section.key),
     })),
-    hidden: 'steps' in page ? page.hidden.map(({ section, zone, reason }) => ({ key: section.key, heading: told.heading(section, 0), zone, reason, steps: story(section.key) })) : undefined,
+    hidden:
+      'steps' in page
+        ? page.hidden.map(({ section, zone, reason }) => ({
+            key: section.key,
+            heading: told.heading(section, 0),
+            zone,
+            reason,
+            steps: story(section.key),
+          }))
+        : undefined,
   }
 }
 
@@ -57,7 +71,13 @@ export function pageAnswer(
  * so it is put together from texts of products that are written once.
  * @param language BCP 47 tag
  */
-export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, shop: AnswerShop, texts: DeliveredTexts, language: string): string {
+export function pageText(
+  kind: PageAnswer['page']['kind'],
+  page: ResolvedPage,
+  shop: AnswerShop,
+  texts: DeliveredTexts,
+  language: string,
+): string {
   const words: Words = text => textIn(text, language, texts.settings.language)
   const { looks } = shop
   const told = pageContext(kind, page, shop, words)
@@ -67,8 +87,17 @@ export function pageText(kind: PageAnswer['page']['kind'], page: ResolvedPage, s
     return merged(texts.of(item, language), `{"step":${step},"reason":"${reason}","kind":${kind === null ? 'null' : `"${kind}"`}}`)
   }
   const sectionText = (shown: ShownSection) =>
-    merged(merged(JSON.stringify(sectionHead(shown, told)), texts.look(looks, shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, looks, words)))), `{"items":[${shown.items.map(item => itemText(item, shown)).join()}],"categories":${shown.tiles.length ? JSON.stringify(told.tiles(shown)) : '[]'}}`)
-  return merged(JSON.stringify(pageHead(kind, page, words)), `{"style":${texts.houseStyle(looks)},"sections":[${page.sections.map(sectionText).join()}]}`)
+    merged(
+      merged(
+        JSON.stringify(sectionHead(shown, told)),
+        texts.look(looks, shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, looks, words))),
+      ),
+      `{"items":[${shown.items.map(item => itemText(item, shown)).join()}],"categories":${shown.tiles.length ? JSON.stringify(told.tiles(shown)) : '[]'}}`,
+    )
+  return merged(
+    JSON.stringify(pageHead(kind, page, words)),
+    `{"style":${texts.houseStyle(looks)},"sections":[${page.sections.map(sectionText).join()}]}`,
+  )
 }
 
 /** The JSON of one object with the members of both, neither of them empty. */
@@ -87,18 +116,29 @@ interface PageContext {
 type Mark = NonNullable<PageAnswer['sections'][0]['mark']>
 type SeeAll = NonNullable<PageAnswer['sections'][0]['seeAll']>
 
-function pageContext(kind: PageAnswer['page']['kind'], { subjects }: ResolvedPage, { catalogue, brandMarks }: AnswerShop, words: Words): PageContext {
+function pageContext(
+  kind: PageAnswer['page']['kind'],
+  { subjects }: ResolvedPage,
+  { catalogue, brandMarks }: AnswerShop,
+  words: Words,
+): PageContext {
   let values: HeadingValues | undefined
   const category = (key: string) => words(catalogue.category(key)?.name ?? {}) || key
   return {
     category,
     tiles: ({ tiles }) => tiles.map(({ key, product }) => ({ key, name: category(key), image: imageOf(product, null) })),
-    heading: (section, count) => headingOf(section, count, () => values ??= headingValues(kind, subjects, catalogue), words),
+    heading: (section, count) => headingOf(section, count, () => (values ??= headingValues(kind, subjects, catalogue)), words),
     mark({ display: { heading } }) {
-      const brand = heading.icon === 'brand' && kind !== 'category' && subjects[0] !== undefined ? catalogue.product(subjects[0])?.brand ?? null : null
+      const brand =
+        heading.icon === 'brand' && kind !== 'category' && subjects[0] !== undefined
+          ? (catalogue.product(subjects[0])?.brand ?? null)
+          : null
       return brand === null ? null : { brand, image: brandMarks.get(brand) ?? null }
     },
-    seeAll: ({ display: { seeAll } }) => seeAll === 'no' || subjects[0] === undefined ? null : seeAllOf(seeAll, kind === 'category' ? subjects[0] : catalogue.product(subjects[0]), catalogue, words),
+    seeAll: ({ display: { seeAll } }) =>
+      seeAll === 'no' || subjects[0] === undefined
+        ? null
+        : seeAllOf(seeAll, kind === 'category' ? subjects[0] : catalogue.product(subjects[0]), catalogue, words),
   }
 }
 
@@ -114,14 +154,22 @@ function pageHead(kind: PageAnswer['page']['kind'], { subjects, plan }: Resolved
 }
 
 function sectionHead({ section, zone, items, tiles }: ShownSection, told: PageContext) {
-  return { key: section.key, heading: told.heading(section, items.length || tiles.length), zone, seeAll: told.seeAll(section), mark: told.mark(section) }
+  return {
+    key: section.key,
+    heading: told.heading(section, items.length || tiles.length),
+    zone,
+    seeAll: told.seeAll(section),
+    mark: told.mark(section),
+  }
 }
 
 /** What of a section is the same on all pages that show one product, or several. */
 function sectionLook({ section, items }: ShownSection, looks: LookBook, words: Words) {
   const { seeAll: _, ...display } = section.display
   return {
-    layout: layoutFor(section.layout, items.length), display: { places: section.places, ...display }, style: looks.styleOf(section.look),
+    layout: layoutFor(section.layout, items.length),
+    display: { places: section.places, ...display },
+    style: looks.styleOf(section.look),
     buttons: { add: words(section.buttons.add), choose: words(section.buttons.choose) },
   }
 }
@@ -132,7 +180,11 @@ function whyShown({ step: number }: Candidate, { section }: ShownSection): Pick<
   return { step: number, reason: type.reason, kind: type.kind?.(step) ?? null }
 }
 
-function deliveredStep({ step, idle, taken, heldBack, alternatives, more, tiles }: StepReport, words: Words, category: (key: string) => string) {
+function deliveredStep(
+  { step, idle, taken, heldBack, alternatives, more, tiles }: StepReport,
+  words: Words,
+  category: (key: string) => string,
+) {
   const told = (candidate: Candidate) => ({
     sku: candidate.product.sku,
     variant: candidate.variant?.sku ?? null,
@@ -140,7 +192,7 @@ function deliveredStep({ step, idle, taken, heldBack, alternatives, more, tiles 
     source: candidate.source,
     place: candidate.place,
     strength: candidate.strength,
-    ...alternatives.get(candidate)?.length && { alternatives: alternatives.get(candidate) },
+    ...(alternatives.get(candidate)?.length && { alternatives: alternatives.get(candidate) }),
   })
   return {
     from: step.from,
@@ -150,6 +202,11 @@ function deliveredStep({ step, idle, taken, heldBack, alternatives, more, tiles 
     taken: taken.map(told),
     heldBack: heldBack.map(({ candidate, reason }) => ({ ...told(candidate), reason })),
     more,
-    ...tiles && { categories: [...tiles.taken.map(({ key }) => ({ key, name: category(key), reason: null })), ...tiles.heldBack.map(({ key, reason }) => ({ key, name: category(key), reason }))] },
+    ...(tiles && {
+      categories: [
+        ...tiles.taken.map(({ key }) => ({ key, name: category(key), reason: null })),
+        ...tiles.heldBack.map(({ key, reason }) => ({ key, name: category(key), reason })),
+      ],
+    }),
   }
 }

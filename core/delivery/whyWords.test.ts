@@ -15,21 +15,46 @@ describe('the words for why', () => {
     const links = new LinkIndex()
     links.setLane('SRC', 'accessory', [{ target: 'SOLD-OUT' }, { target: 'BRUSH' }])
     links.setLane('SRC', 'related', [{ target: 'BRUSH' }])
-    const shop = makeShop([makeProduct('SRC'), makeProduct('BRUSH'), makeProduct('SOLD-OUT', { stock: 0 })], { links, switchedOff: () => new Set(['upsells']) })
+    const shop = makeShop([makeProduct('SRC'), makeProduct('BRUSH'), makeProduct('SOLD-OUT', { stock: 0 })], {
+      links,
+      switchedOff: () => new Set(['upsells']),
+    })
     const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' }
-    const page = pageAnswer('product', explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()), { catalogue: shop.catalogue, looks: new LookBook(builtInLooks), brandMarks: new Map() }, settings, 'en')
+    const page = pageAnswer(
+      'product',
+      explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()),
+      { catalogue: shop.catalogue, looks: new LookBook(builtInLooks), brandMarks: new Map() },
+      settings,
+      'en',
+    )
 
     const [accessories] = page.sections
     const [step] = accessories!.steps!
     expect(step!.taken.map(each => shownWords(step!, each, () => 'Accessory'))).toEqual(['linked by hand as accessory, place 2'])
-    expect(step!.heldBack.map(each => heldBackWords(each.reason, each.sku, page, accessories!.key))).toEqual(['out of stock since it has 0 left'])
-    expect(page.hidden!.map(each => [each.key, hiddenWords(each.reason)])).toEqual([['upsells', 'switched off for this product'], ['related', 'nothing to show']])
+    expect(step!.heldBack.map(each => heldBackWords(each.reason, each.sku, page, accessories!.key))).toEqual([
+      'out of stock since it has 0 left',
+    ])
+    expect(page.hidden!.map(each => [each.key, hiddenWords(each.reason)])).toEqual([
+      ['upsells', 'switched off for this product'],
+      ['related', 'nothing to show'],
+    ])
     const related = page.hidden![1]!
-    expect(related.steps![0]!.heldBack.map(each => heldBackWords(each.reason, each.sku, page, related.key))).toEqual(['already shown in “Goes with it” above'])
+    expect(related.steps![0]!.heldBack.map(each => heldBackWords(each.reason, each.sku, page, related.key))).toEqual([
+      'already shown in “Goes with it” above',
+    ])
   })
 
   const candidate: ExplainedCandidate = { sku: 'A', variant: null, name: 'A', source: null, place: 1, strength: 1 }
-  const story = (part: Partial<DeliveredStep>): DeliveredStep => ({ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false, ...part })
+  const story = (part: Partial<DeliveredStep>): DeliveredStep => ({
+    from: 'links',
+    kind: 'upsell',
+    subjects: 'page',
+    idle: null,
+    taken: [],
+    heldBack: [],
+    more: false,
+    ...part,
+  })
   const kindName = () => 'Upsell'
 
   it.each<[Partial<DeliveredStep>, Partial<ExplainedCandidate>, string, string]>([

@@ -19,10 +19,16 @@ export interface KnownToSteps extends KnownTraits {
 }
 
 /** Something that keeps a step from finding what it seems to look for. */
-export interface StepProblem { words: string, /** Where in the step's rule. */ path?: string }
+export interface StepProblem {
+  words: string
+  /** Where in the step's rule. */ path?: string
+}
 
 /** Where a shown product stood among the candidates of its step. */
-export interface ShownPlace { place: number, strength: number | null }
+export interface ShownPlace {
+  place: number
+  strength: number | null
+}
 
 /**
  * A sort of fill step. Each has a folder with everything about it; registry.ts lists them.

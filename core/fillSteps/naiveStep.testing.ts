@@ -20,12 +20,18 @@ export interface NaiveStep<Step extends CommonParts> {
   offers(step: Step, tools: NaiveTools): NaiveOffer[]
 }
 
-export interface NaiveOffer { target: string, source: string | null, place: number, outside: boolean, leftOut: boolean }
+export interface NaiveOffer {
+  target: string
+  source: string | null
+  place: number
+  outside: boolean
+  leftOut: boolean
+}
 
 /** The facts of a shop as plain lists, and the page that is asked for. */
 export interface NaiveTools {
-  shop: { products: Product[], lanes: { source: string, kind: string, lane: Lane }[], retiredKinds: string[] }
-  page: { kind: string, key?: string }
+  shop: { products: Product[]; lanes: { source: string; kind: string; lane: Lane }[]; retiredKinds: string[] }
+  page: { kind: string; key?: string }
   shopper: Shopper
   /** What the page is about: SKUs, or the key of the category. */
   about: string[]
@@ -55,7 +61,11 @@ export const skus = ['A', 'B', 'C', 'D', 'E', 'F', 'G', 'H']
 export const variantSkus = ['A-1', 'A-2', 'B-1']
 export const kinds = ['upsell', 'accessory']
 export const anyTarget = pick(...skus, ...skus, ...variantSkus, 'GONE')
-export const anyCommon = { subjects: pick('page' as const, 'page' as const, 'cart' as const), cap: fc.option(pick(1, 2), { freq: 3 }), off: fc.integer({ min: 0, max: 9 }).map(n => n === 0) }
+export const anyCommon = {
+  subjects: pick('page' as const, 'page' as const, 'cart' as const),
+  cap: fc.option(pick(1, 2), { freq: 3 }),
+  off: fc.integer({ min: 0, max: 9 }).map(n => n === 0),
+}
 export const anyFreeOrder = pick(...freeOrdersSchema.options)
 export const anyHandOrder = pick(...orderSchema.options.filter(each => each !== 'strength'))
 export const anyScoredOrder = pick(...orderSchema.options.filter(each => each !== 'hand'))

@@ -15,11 +15,24 @@ import { naiveRule } from './rule/rule.testing'
 import { naiveTraits } from './traits/traits.testing'
 
 const naiveSteps: { [From in StepSource]: NaiveStep<Extract<FillStep, { from: From }>> } = {
-  links: naiveLinks, traits: naiveTraits, rule: naiveRule, boughtTogether: naiveBoughtTogether, chosen: naiveChosen, category: naiveCategory,
-  bestSellers: naiveBestSellers, newest: naiveNewest, recentlyViewed: naiveRecentlyViewed, named: naiveNamed, relatedCategories: naiveRelatedCategories, bundles: naiveBundles,
+  links: naiveLinks,
+  traits: naiveTraits,
+  rule: naiveRule,
+  boughtTogether: naiveBoughtTogether,
+  chosen: naiveChosen,
+  category: naiveCategory,
+  bestSellers: naiveBestSellers,
+  newest: naiveNewest,
+  recentlyViewed: naiveRecentlyViewed,
+  named: naiveNamed,
+  relatedCategories: naiveRelatedCategories,
+  bundles: naiveBundles,
 }
 
-export const naiveOffers = (step: FillStep, tools: NaiveTools): NaiveOffer[] => step.off ? [] : (naiveSteps[step.from] as NaiveStep<FillStep>).offers(step, tools)
+export const naiveOffers = (step: FillStep, tools: NaiveTools): NaiveOffer[] =>
+  step.off ? [] : (naiveSteps[step.from] as NaiveStep<FillStep>).offers(step, tools)
 
 /** A step of any sort. */
-export const anyStep: fc.Arbitrary<FillStep> = fc.oneof(...Object.values(naiveSteps).map(({ any, weight = 1 }) => ({ weight, arbitrary: any as fc.Arbitrary<FillStep> })))
+export const anyStep: fc.Arbitrary<FillStep> = fc.oneof(
+  ...Object.values(naiveSteps).map(({ any, weight = 1 }) => ({ weight, arbitrary: any as fc.Arbitrary<FillStep> })),
+)

@@ -14,7 +14,9 @@ import { bySubject, idleWithoutSubjects } from './subjects'
 
 export const productsOfSchema = z.enum(['all', 'category', 'brand'])
 type ProductsOf = z.infer<typeof productsOfSchema>
-interface StepOf extends CommonParts { of: ProductsOf }
+interface StepOf extends CommonParts {
+  of: ProductsOf
+}
 
 export const ofWords: Record<ProductsOf, string> = { all: 'the whole shop', category: 'the same category', brand: 'the same brand' }
 
@@ -28,7 +30,8 @@ const isOnCategoryPage = ({ of }: StepOf, { category }: StepContext) => of === '
 
 export function candidatesOf(step: StepOf, order: 'best-selling' | 'newest', number: number, context: StepContext): Iterable<Candidate> {
   if (step.of === 'all') return inLists(['all'], order, number, null, context)
-  if (idleWithoutSubjects(step, context) === 'noSubject') return inLists(listsBelow(context.category!, context), order, number, null, context)
+  if (idleWithoutSubjects(step, context) === 'noSubject')
+    return inLists(listsBelow(context.category!, context), order, number, null, context)
   return bySubject(step, context, source => inLists(listsOf(step.of, source), order, number, source, context))
 }
 

@@ -13,6 +13,16 @@ import { traitsStep } from './traits/traitsStep'
 
 /** All sorts of fill steps. A step's `from` names its sort. */
 export const fillStepTypes = {
-  links: linksStep, traits: traitsStep, rule: ruleStep, boughtTogether: boughtTogetherStep, chosen: chosenStep, category: categoryStep,
-  bestSellers: bestSellersStep, newest: newestStep, recentlyViewed: recentlyViewedStep, named: namedStep, relatedCategories: relatedCategoriesStep, bundles: bundlesStep,
+  links: linksStep,
+  traits: traitsStep,
+  rule: ruleStep,
+  boughtTogether: boughtTogetherStep,
+  chosen: chosenStep,
+  category: categoryStep,
+  bestSellers: bestSellersStep,
+  newest: newestStep,
+  recentlyViewed: recentlyViewedStep,
+  named: namedStep,
+  relatedCategories: relatedCategoriesStep,
+  bundles: bundlesStep,
 }

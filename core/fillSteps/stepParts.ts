@@ -10,7 +10,12 @@ export const commonParts = {
   /** Passed over. */
   off: z.boolean(),
 }
-export interface CommonParts { from: string, subjects: 'page' | 'cart', cap: number | null, off: boolean }
+export interface CommonParts {
+  from: string
+  subjects: 'page' | 'cart'
+  cap: number | null
+  off: boolean
+}
 
 export const handOrdersSchema = orderSchema.exclude(['strength'])
 export const scoredOrdersSchema = orderSchema.exclude(['hand'])

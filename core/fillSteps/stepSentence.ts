@@ -26,7 +26,12 @@ export const orderWords = (step: FillStep, order: Order): string => stepTypeOf(s
 
 /** What a section takes its products from, as a sentence whose phrases can be changed: “products linked by hand as accessory, in hand order, at most 2”. */
 export function stepSentence(step: FillStep, names: Names): Sentence {
-  return [...stepTypeOf(step).sentence(step, names), ...subjectsOf(step), ...orderOf(step), ...step.cap === null ? [] : [plain(', at most '), { words: String(step.cap), field: 'cap' }]]
+  return [
+    ...stepTypeOf(step).sentence(step, names),
+    ...subjectsOf(step),
+    ...orderOf(step),
+    ...(step.cap === null ? [] : [plain(', at most '), { words: String(step.cap), field: 'cap' }]),
+  ]
 }
 
 /** The same without anything to change. */
@@ -37,4 +42,5 @@ function subjectsOf(step: FillStep): Sentence {
   return step.subjects === 'cart' && needsSubjects(step) ? [plain(', for '), { words: 'what is in the cart', field: 'subjects' }] : []
 }
 
-const orderOf = (step: FillStep): Sentence => 'order' in step ? [plain(', '), { words: orderWords(step, step.order), field: 'order' }] : []
+const orderOf = (step: FillStep): Sentence =>
+  'order' in step ? [plain(', '), { words: orderWords(step, step.order), field: 'order' }] : []

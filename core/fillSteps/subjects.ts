@@ -12,11 +12,18 @@ export function idleWithoutSubjects(step: CommonParts, { subjects, cart, isCartP
 }
 
 /** What a step yields for each of its subjects, by turns. */
-export function bySubjectSku(step: CommonParts, context: StepContext, candidatesFor: (sku: string) => Iterable<Candidate>): Iterable<Candidate> {
+export function bySubjectSku(
+  step: CommonParts,
+  context: StepContext,
+  candidatesFor: (sku: string) => Iterable<Candidate>,
+): Iterable<Candidate> {
   const subjects = step.subjects === 'cart' ? context.cart : context.subjects
   return subjects.length === 1 ? candidatesFor(subjects[0]!) : roundRobin(subjects.map(candidatesFor))
 }
 
 /** The same, with the subjects as far as they count. */
-export const bySubject = (step: CommonParts, context: StepContext, candidatesFor: (source: Source) => Iterable<Candidate>): Iterable<Candidate> =>
-  bySubjectSku(step, context, sku => candidatesFor(sourceOf(sku, context.shop)))
+export const bySubject = (
+  step: CommonParts,
+  context: StepContext,
+  candidatesFor: (source: Source) => Iterable<Candidate>,
+): Iterable<Candidate> => bySubjectSku(step, context, sku => candidatesFor(sourceOf(sku, context.shop)))

@@ -2,7 +2,9 @@ import type { z } from 'zod'
 import type { CommandContext } from './commandContext'
 import type { AnyChange } from './record'
 
-interface AnyCommand { type: string }
+interface AnyCommand {
+  type: string
+}
 type Options = z.core.$ZodTypeDiscriminable[]
 
 /** Commands that change the same records: what they look like, what they do, and how they are told. */

@@ -32,7 +32,7 @@ export interface StaleFindings {
   /** Whether what any section shows can hang on this. */
   heeds(fact: SoldFact): boolean
   /** On the source and all targets of a lane. */
-  lane(change: Which & { before: Lane, after: Lane }): void
+  lane(change: Which & { before: Lane; after: Lane }): void
   product(sku: string): void
   productsLinkingTo(sku: string): void
   bundles(): void

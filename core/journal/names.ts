@@ -20,7 +20,12 @@ export const namesIn = (context: CommandContext, language: string) => ({
 })
 
 /** The name of a thing as it is drafted, or else live. */
-function called<T>(versions: { live: T | null, draft: T | null } | undefined, nameOf: (thing: T) => Text, key: string, language: string): string {
+function called<T>(
+  versions: { live: T | null; draft: T | null } | undefined,
+  nameOf: (thing: T) => Text,
+  key: string,
+  language: string,
+): string {
   const thing = versions?.draft ?? versions?.live
   return `“${(thing && textIn(nameOf(thing), language, language)) || key}”`
 }

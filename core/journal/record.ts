@@ -11,11 +11,18 @@ import type { Which } from './which'
  */
 
 /** One thing before and after a command, as it is kept in the journal. */
-export interface ChangeOf<Of extends string, Value> extends Which { of: Of, before: Value, after: Value }
+export interface ChangeOf<Of extends string, Value> extends Which {
+  of: Of
+  before: Value
+  after: Value
+}
 export type AnyChange = ChangeOf<string, unknown>
 
 /** Something that stands on a thing which changes would take away. The words follow “can’t be undone:”. */
-export interface Use { words: string, /** SKU or key of the thing. */ about: string }
+export interface Use {
+  words: string
+  /** SKU or key of the thing. */ about: string
+}
 
 /** What follows in the live shop from changes, beyond the states of their own records. */
 export interface LiveEffects {

@@ -7,7 +7,9 @@ export interface Keeper<State> {
 }
 
 /** What is held in memory, by record. */
-export interface States { of<State>(keeper: Keeper<State>): State }
+export interface States {
+  of<State>(keeper: Keeper<State>): State
+}
 
 /** What is held in memory, by record; a record's state begins when it is first asked for. */
 export class HeldStates implements States {

@@ -1,7 +1,10 @@
 import { z } from 'zod'
 import { textSchema } from '../text/text'
 
-export const kindKeySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A kind’s key has small letters, digits and single hyphens.').max(40)
+export const kindKeySchema = z
+  .string()
+  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A kind’s key has small letters, digits and single hyphens.')
+  .max(40)
 
 /** What a merchandiser wants of the targets of a kind, compared with the source. */
 export const expectationSchema = z.enum(['none', 'dearer', 'cheaper'])
@@ -10,7 +13,10 @@ export const expectationSchema = z.enum(['none', 'dearer', 'cheaper'])
 export const kindGlyphSchema = z.enum(['rings', 'stairs', 'cross', 'hook', 'drop', 'spark', 'leaf', 'tag', 'shield', 'box', 'sun', 'knot'])
 
 /** A name that people read: in some language, not empty in any, and short enough for a button. */
-const nameSchema = textSchema.refine(value => Object.keys(value).length > 0 && Object.values(value).every(each => each.trim() && each.length <= 40), 'A name has 1 to 40 characters.')
+const nameSchema = textSchema.refine(
+  value => Object.keys(value).length > 0 && Object.values(value).every(each => each.trim() && each.length <= 40),
+  'A name has 1 to 40 characters.',
+)
 
 /** What a merchandiser says of a kind of link, such as upsell or accessory. */
 export const kindSettingsSchema = z.strictObject({

@@ -12,7 +12,12 @@ export const linkDetailsSchema = z.strictObject({
   /** Shown until this day's end or this moment. */
   until: linkDateSchema.nullable(),
   /** For merchandisers alone. */
-  note: z.string().trim().max(500, 'A note has at most 500 characters.').transform(note => note || null).nullable(),
+  note: z
+    .string()
+    .trim()
+    .max(500, 'A note has at most 500 characters.')
+    .transform(note => note || null)
+    .nullable(),
 })
 export type LinkDetails = z.infer<typeof linkDetailsSchema>
 
@@ -41,13 +46,14 @@ export function sameLane(a: Lane, b: Lane): boolean {
 const sameLink = (a: Link, b: Link) => a === b || (a.target === b.target && a.from === b.from && a.until === b.until && a.note === b.note)
 
 /** Whether a link, or whatever else has dates, is not shown yet, shown, or no longer shown. */
-export function timeOf({ from, until }: { from?: string | null, until?: string | null }, at: Moment): 'later' | 'now' | 'over' {
+export function timeOf({ from, until }: { from?: string | null; until?: string | null }, at: Moment): 'later' | 'now' | 'over' {
   if (from && !hasBegun(from, at)) return 'later'
   return until && isOver(until, at) ? 'over' : 'now'
 }
 
 /** Whether a link's dates leave no moment at which it is shown. @param timeZone where the days are meant */
-export const isNeverShown = ({ from, until }: Link, timeZone: string) => from !== undefined && until !== undefined && isNever(from, until, timeZone)
+export const isNeverShown = ({ from, until }: Link, timeZone: string) =>
+  from !== undefined && until !== undefined && isNever(from, until, timeZone)
 
 /**
  * The lane with more links, in the given order.
@@ -83,7 +89,7 @@ export function arrangeLinks(lane: Lane, order: readonly string[]): Lane {
 
 /** The lane with some details of the links to these targets changed; null takes a detail away. */
 export function detailLinks(lane: Lane, targets: readonly string[], details: Partial<LinkDetails>): Lane {
-  return lane.map((link) => {
+  return lane.map(link => {
     if (!targets.includes(link.target)) return link
     const { from = link.from, until = link.until, note = link.note } = details
     const changed = makeLink(link.target, { from: from ?? null, until: until ?? null, note: note ?? null })

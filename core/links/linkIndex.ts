@@ -29,7 +29,7 @@ export class LinkIndex {
   }
 
   /** How many links of a kind there are, and on how many products. */
-  extentOf(kind: string): { links: number, products: number } {
+  extentOf(kind: string): { links: number; products: number } {
     const extent = { links: 0, products: 0 }
     for (const lanes of this.#bySource.values()) {
       const lane = lanes.get(kind)

@@ -29,7 +29,9 @@ describe('linkProblem', () => {
   it('says first that a link is over; one that is still to come is no problem', () => {
     const product = makeProduct('A', { stock: 0 })
     expect(linkProblem({ target: 'A', until: '2026-04-30' }, kindOf('none'), source, { product, variant: null }, at)).toBe('over')
-    expect(linkProblem({ target: 'A', from: '2026-06-01' }, kindOf('none'), source, { product: makeProduct('A'), variant: null }, at)).toBeNull()
+    expect(
+      linkProblem({ target: 'A', from: '2026-06-01' }, kindOf('none'), source, { product: makeProduct('A'), variant: null }, at),
+    ).toBeNull()
   })
 
   it('looks at the variant that is linked', () => {
@@ -42,10 +44,18 @@ describe('linkProblem', () => {
 describe('countProblems', () => {
   it('counts what is wrong as of a moment', () => {
     const links = new LinkIndex()
-    const catalogue = new Catalogue([source, glove, makeProduct('NEW', { released: '2026-05-02' }), makeProduct('GONE', { stock: 0 })], [], [])
+    const catalogue = new Catalogue(
+      [source, glove, makeProduct('NEW', { released: '2026-05-02' }), makeProduct('GONE', { stock: 0 })],
+      [],
+      [],
+    )
     const shop = { catalogue, links, kinds: new Map([['k', kindOf('none')]]) }
     links.setLane('S', 'k', [{ target: 'NEW' }, { target: 'GONE' }, { target: 'GLO' }, { target: 'NOT-THERE' }])
-    expect([countProblems('S', shop, at), countProblems('S', shop, momentIn('UTC', at.ms + 86_400_000)), countProblems('UNKNOWN', shop, at)]).toEqual([2, 1, 0])
+    expect([
+      countProblems('S', shop, at),
+      countProblems('S', shop, momentIn('UTC', at.ms + 86_400_000)),
+      countProblems('UNKNOWN', shop, at),
+    ]).toEqual([2, 1, 0])
   })
 })
 

@@ -9,12 +9,18 @@ import type { Moment } from '../time/moment'
 
 /** Why shoppers don't see a link's target, or what is odd about it. */
 export const linkProblems = ['over', 'notForSale', 'outOfStock', 'cheaperThanSource', 'dearerThanSource'] as const
-export type LinkProblem = typeof linkProblems[number]
+export type LinkProblem = (typeof linkProblems)[number]
 
 /**
  * What is wrong with a link, or null. An odd price is marked for the merchandiser, never refused.
  */
-export function linkProblem(link: Link, kind: LinkKind, source: Product, { product, variant }: CatalogueItem, at: Moment): LinkProblem | null {
+export function linkProblem(
+  link: Link,
+  kind: LinkKind,
+  source: Product,
+  { product, variant }: CatalogueItem,
+  at: Moment,
+): LinkProblem | null {
   if (timeOf(link, at) === 'over') return 'over'
   if (!isForSale(product, variant, at)) return 'notForSale'
   if (!stockOf(product, variant)) return 'outOfStock'
@@ -27,7 +33,11 @@ export function linkProblem(link: Link, kind: LinkKind, source: Product, { produ
 /**
  * How many of a product's links have a problem. Links to products that the shop no longer has, and links of retired kinds, are passed over.
  */
-export function countProblems(sku: string, shop: { catalogue: Catalogue, links: LinkIndex, kinds: ReadonlyMap<string, LinkKind> }, at: Moment): number {
+export function countProblems(
+  sku: string,
+  shop: { catalogue: Catalogue; links: LinkIndex; kinds: ReadonlyMap<string, LinkKind> },
+  at: Moment,
+): number {
   const source = shop.catalogue.product(sku)
   if (!source) return 0
   let count = 0

@@ -19,7 +19,12 @@ const emptyLane: Lane = []
 const productsInStep = 2000
 
 /** Packs the links of one kind, some products in each step. Links to products that the shop doesn't have are left out. */
-export function* packing(kind: string, links: Pick<LinkIndex, 'lane'>, catalogue: Catalogue, positionOf: (sku: string) => number): Generator<void, PackedKind> {
+export function* packing(
+  kind: string,
+  links: Pick<LinkIndex, 'lane'>,
+  catalogue: Catalogue,
+  positionOf: (sku: string) => number,
+): Generator<void, PackedKind> {
   const starts = new Int32Array(catalogue.products.length + 1)
   const targets: number[] = []
   const variants: number[] = []
@@ -28,7 +33,7 @@ export function* packing(kind: string, links: Pick<LinkIndex, 'lane'>, catalogue
     for (const { target, from, until } of links.lane(product.sku, kind)) {
       const item = catalogue.item(target)
       if (!item) continue
-      if (from || until) dates.set(targets.length, { ...from && { from }, ...until && { until } })
+      if (from || until) dates.set(targets.length, { ...(from && { from }), ...(until && { until }) })
       targets.push(positionOf(item.product.sku))
       variants.push(item.variant ? item.product.variants.indexOf(item.variant) + 1 : 0)
     }
@@ -74,7 +79,7 @@ export class PackedLinks {
   /** Positions of the products that have a link of any kind to this product or one of its variants. */
   *sourcesOf(sku: string): Generator<number> {
     const target = this.#positionOf(sku)
-    const own = new Set([sku, ...this.#catalogue.product(sku)?.variants.map(each => each.sku) ?? []])
+    const own = new Set([sku, ...(this.#catalogue.product(sku)?.variants.map(each => each.sku) ?? [])])
     for (const { starts, targets } of this.#kinds.values()) {
       let source = 0
       for (const [i, each] of targets.entries()) {

@@ -20,7 +20,7 @@ describe('what lanes stand on', () => {
     }
   })
 
-  it.each(['page:spring', 'article:', 'article:In Spring', 'article:-x', 'article:x:y', ':x'])('is not %s', (source) => {
+  it.each(['page:spring', 'article:', 'article:In Spring', 'article:-x', 'article:x:y', ':x'])('is not %s', source => {
     expect(pageOfSource(source)).toBeNull()
     expect(laneSourceSchema.safeParse(source).error!.issues[0]!.message).toContain('neither a SKU nor an article or category')
   })

@@ -14,7 +14,7 @@ export function mixed(over: string, under: string, share: number): string {
 
 /** Relative luminance of a colour, from 0 for black to 1 for white. Source: WCAG 2.2, definition of relative luminance. */
 export function luminance(of: string): number {
-  const [red, green, blue] = channels(of).map((part) => {
+  const [red, green, blue] = channels(of).map(part => {
     const share = part / 255
     return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4
   }) as [number, number, number]

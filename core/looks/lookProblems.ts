@@ -6,7 +6,7 @@ import { badgeColours, buttonColours, groundsOf } from './lookStyle'
 export interface LookProblem {
   words: string
   /** What would mend it: the nearest colour that can be read; null: nothing of this colour's kind can. */
-  mend: { part: 'ink' | 'soft' | 'accent' | 'badgeColour', colour: string } | null
+  mend: { part: 'ink' | 'soft' | 'accent' | 'badgeColour'; colour: string } | null
 }
 
 /** Which texts of a look have too little contrast with what is behind them. */
@@ -24,7 +24,11 @@ export function lookProblems(parts: LookParts, page: PageStyle): LookProblem[] {
     ...problem('The text has', 'ink', both),
     ...problem('The second text has', 'soft', both),
     // Links stand beside the heading; buttons without a ground of their own stand on the cards too.
-    ...problem(button.ground === null ? 'Links and buttons have' : 'Links have', 'accent', button.ground === null ? both : [grounds.section]),
+    ...problem(
+      button.ground === null ? 'Links and buttons have' : 'Links have',
+      'accent',
+      button.ground === null ? both : [grounds.section],
+    ),
     ...badgeProblem(parts, page),
   ]
 }
@@ -51,4 +55,5 @@ function mendedBadge(parts: LookParts, page: PageStyle): LookProblem['mend'] {
 }
 
 /** @param ratio told to one place, and never as more than it is */
-const tooLittle = (what: string, ratio: number) => `${what} a contrast of ${Math.floor(ratio * 10) / 10} to 1 with what is behind; ${minContrast} to 1 is needed to be read well (WCAG 2.2 AA).`
+const tooLittle = (what: string, ratio: number) =>
+  `${what} a contrast of ${Math.floor(ratio * 10) / 10} to 1 with what is behind; ${minContrast} to 1 is needed to be read well (WCAG 2.2 AA).`

@@ -8,10 +8,23 @@ const style = (part: Partial<LookParts>) => lookStyle({ ...baseParts, ...part },
 
 describe('a look as CSS custom properties', () => {
   it('has room within what is filled or lined, and none otherwise', () => {
-    expect(style({})).toMatchObject({ '--section-inset': '0px', '--card-inset': '0px', '--section-ground': 'transparent', '--section-border': '0 solid transparent' })
+    expect(style({})).toMatchObject({
+      '--section-inset': '0px',
+      '--card-inset': '0px',
+      '--section-ground': 'transparent',
+      '--section-border': '0 solid transparent',
+    })
     expect(style({ ground: '#ffffff' })['--section-inset']).toBe('18px')
-    expect(style({ border: 'section', line: '#123456', lineWidth: 2 })).toMatchObject({ '--section-inset': '18px', '--section-border': '2px solid #123456', '--card-border': '0 solid transparent' })
-    expect(style({ border: 'cards', line: '#123456' })).toMatchObject({ '--section-inset': '0px', '--card-inset': '12px', '--card-border': '1px solid #123456' })
+    expect(style({ border: 'section', line: '#123456', lineWidth: 2 })).toMatchObject({
+      '--section-inset': '18px',
+      '--section-border': '2px solid #123456',
+      '--card-border': '0 solid transparent',
+    })
+    expect(style({ border: 'cards', line: '#123456' })).toMatchObject({
+      '--section-inset': '0px',
+      '--card-inset': '12px',
+      '--card-border': '1px solid #123456',
+    })
   })
 
   it('makes corners within corners smaller, but never less than none', () => {
@@ -37,7 +50,11 @@ describe('a look as CSS custom properties', () => {
 
   it('draws badges in three ways', () => {
     const badge = (way: LookParts['badge']) => {
-      const { '--badge-ground': ground, '--badge-ink': ink, '--badge-line': line } = style({ badge: way, badgeColour: '#48622b', card: '#ffffff' })
+      const {
+        '--badge-ground': ground,
+        '--badge-ink': ink,
+        '--badge-line': line,
+      } = style({ badge: way, badgeColour: '#48622b', card: '#ffffff' })
       return [ground, ink, line]
     }
     expect(badge('tinted')).toEqual(['#e5e9e1', '#48622b', 'transparent'])

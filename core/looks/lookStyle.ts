@@ -5,35 +5,38 @@ import type { Font, LookParts, PageStyle } from './look'
 export type LookStyle = Record<string, string>
 
 const pixels = (length: number) => `${length}px`
-const lines = (isDrawn: boolean, { lineWidth, line }: LookParts) => isDrawn ? `${lineWidth}px solid ${line}` : '0 solid transparent'
+const lines = (isDrawn: boolean, { lineWidth, line }: LookParts) => (isDrawn ? `${lineWidth}px solid ${line}` : '0 solid transparent')
 /** How much room there is between what is filled or lined and what stands in it. */
 const inset = { section: 18, card: 12 }
 /** So much of its colour a tinted badge has behind it. */
 const tint = 0.14
 
 const fonts: Record<Font, string> = {
-  'instrument-sans': '\'Instrument Sans Variable\', system-ui, sans-serif', figtree: '\'Figtree Variable\', system-ui, sans-serif',
-  'bricolage-grotesque': '\'Bricolage Grotesque Variable\', system-ui, sans-serif', 'source-serif': '\'Source Serif 4 Variable\', Georgia, serif', device: 'system-ui, sans-serif',
+  'instrument-sans': "'Instrument Sans Variable', system-ui, sans-serif",
+  'figtree': "'Figtree Variable', system-ui, sans-serif",
+  'bricolage-grotesque': "'Bricolage Grotesque Variable', system-ui, sans-serif",
+  'source-serif': "'Source Serif 4 Variable', Georgia, serif",
+  'device': 'system-ui, sans-serif',
 }
 
 /** What is seen behind a section and behind its products. */
-export function groundsOf({ ground, card }: LookParts, page: PageStyle): { section: string, card: string } {
+export function groundsOf({ ground, card }: LookParts, page: PageStyle): { section: string; card: string } {
   const section = ground ?? page.ground
   return { section, card: card ?? section }
 }
 
 /** Text and ground of a button and of a badge; null: what lies below is seen. */
-export function buttonColours({ button, accent }: LookParts): { ink: string, ground: string | null } {
+export function buttonColours({ button, accent }: LookParts): { ink: string; ground: string | null } {
   return button === 'filled' ? { ink: readableOn(accent), ground: accent } : { ink: accent, ground: null }
 }
-export function badgeColours(parts: LookParts, page: PageStyle): { ink: string, ground: string | null } {
+export function badgeColours(parts: LookParts, page: PageStyle): { ink: string; ground: string | null } {
   const { badge, badgeColour } = parts
   if (badge === 'filled') return { ink: readableOn(badgeColour), ground: badgeColour }
   return { ink: badgeColour, ground: badge === 'tinted' ? mixed(badgeColour, groundsOf(parts, page).card, tint) : null }
 }
 
 /** Of a dark and a light colour the one that can be read better. */
-const better = (dark: string, light: string, ground: string) => contrast(dark, ground) >= contrast(light, ground) ? dark : light
+const better = (dark: string, light: string, ground: string) => (contrast(dark, ground) >= contrast(light, ground) ? dark : light)
 
 /** A look as the CSS custom properties that a shop sets on a section. */
 export function lookStyle(parts: LookParts, page: PageStyle): LookStyle {
@@ -75,4 +78,8 @@ export function lookStyle(parts: LookParts, page: PageStyle): LookStyle {
 }
 
 /** What pages of the shop look like apart from their sections. */
-export const pageLook = (page: PageStyle): LookStyle => ({ '--page-ground': page.ground, '--page-text': fonts[page.textFont], '--page-head': fonts[page.headFont] })
+export const pageLook = (page: PageStyle): LookStyle => ({
+  '--page-ground': page.ground,
+  '--page-text': fonts[page.textFont],
+  '--page-head': fonts[page.headFont],
+})

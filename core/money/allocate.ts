@@ -10,11 +10,17 @@
 export function allocate(amount: number, weights: readonly number[]): number[] {
   if (!weights.length) return []
   const sum = weights.reduce((sum, weight) => sum + BigInt(weight), 0n)
-  if (!sum) return allocate(amount, weights.map(() => 1))
+  if (!sum)
+    return allocate(
+      amount,
+      weights.map(() => 1),
+    )
   const exact = weights.map(weight => BigInt(weight) * BigInt(amount))
   const shares = exact.map(each => Number(each / sum))
   const left = amount - shares.reduce((sum, share) => sum + share, 0)
-  const byLoss = exact.map((each, i) => ({ i, lost: each % sum })).sort((a, b) => a.lost === b.lost ? a.i - b.i : a.lost < b.lost ? 1 : -1)
+  const byLoss = exact
+    .map((each, i) => ({ i, lost: each % sum }))
+    .sort((a, b) => (a.lost === b.lost ? a.i - b.i : a.lost < b.lost ? 1 : -1))
   for (const { i } of byLoss.slice(0, left)) shares[i]!++
   return shares
 }

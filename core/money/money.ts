@@ -60,7 +60,16 @@ function formatter(currency: string, language: string): Intl.NumberFormat {
   const key = `${currency} ${language}`
   let found = formatters.get(key)
   const digits = minorDigits(currency)
-  if (!found) formatters.set(key, found = new Intl.NumberFormat(language, { style: 'currency', currency, minimumFractionDigits: digits, maximumFractionDigits: digits }))
+  if (!found)
+    formatters.set(
+      key,
+      (found = new Intl.NumberFormat(language, {
+        style: 'currency',
+        currency,
+        minimumFractionDigits: digits,
+        maximumFractionDigits: digits,
+      })),
+    )
   return found
 }
 
@@ -72,5 +81,5 @@ function formatter(currency: string, language: string): Intl.NumberFormat {
  */
 export function percentDifference(price: number | null, than: number | null): number | null {
   if (price === null || !than) return null
-  return Math.round((price - than) * 100 / than)
+  return Math.round(((price - than) * 100) / than)
 }

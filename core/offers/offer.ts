@@ -12,12 +12,22 @@ const offeredSchema = z.discriminatedUnion('by', [
   /** The same products or variants for every product. */
   z.strictObject({ by: z.literal('chosen'), skus: z.array(skuSchema).max(20, 'At most 20 products are offered together.') }),
   /** The first so many links of a kind, of the product that the offer is for. */
-  z.strictObject({ by: z.literal('links'), kind: kindKeySchema, count: z.int().min(1, 'At least one is offered.').max(8, 'At most 8 links are offered together.') }),
+  z.strictObject({
+    by: z.literal('links'),
+    kind: kindKeySchema,
+    count: z.int().min(1, 'At least one is offered.').max(8, 'At most 8 links are offered together.'),
+  }),
 ])
 
 /** What each offered product is reduced by. Amounts are in minor units. */
 const offerReductionSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('percent'), percent: z.int('A reduction is a whole number of percent.').min(1, 'A reduction is at least 1 %.').max(100, 'A reduction is at most 100 %.') }),
+  z.strictObject({
+    by: z.literal('percent'),
+    percent: z
+      .int('A reduction is a whole number of percent.')
+      .min(1, 'A reduction is at least 1 %.')
+      .max(100, 'A reduction is at most 100 %.'),
+  }),
   z.strictObject({ by: z.literal('amount'), amount: minorUnitsSchema.min(1) }),
 ])
 

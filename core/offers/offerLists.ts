@@ -17,7 +17,7 @@ export interface OfferList {
   /** The product that it is for. */
   product: Product
   items: CatalogueItem[]
-  left: { item: CatalogueItem, reason: NotOffered }[]
+  left: { item: CatalogueItem; reason: NotOffered }[]
   hidden: NoOffer | null
 }
 
@@ -27,11 +27,13 @@ export interface OfferList {
  * @param cart SKUs of products or variants in the cart
  */
 export function offerLists(products: readonly Product[], cart: readonly string[], shop: OfferShop, at: Moment): OfferList[] {
-  const inCart = new Set(cart.flatMap((sku) => {
-    const item = shop.catalogue.item(sku)
-    // A product counts as in the cart if any of its variants is; a variant only if it itself is.
-    return item ? [sku, item.product.sku] : []
-  }))
+  const inCart = new Set(
+    cart.flatMap(sku => {
+      const item = shop.catalogue.item(sku)
+      // A product counts as in the cart if any of its variants is; a variant only if it itself is.
+      return item ? [sku, item.product.sku] : []
+    }),
+  )
   const offered = new Set<string>()
   const reasonFor = ({ product, variant }: CatalogueItem): NotOffered | null => {
     const sku = (variant ?? product).sku
@@ -41,15 +43,21 @@ export function offerLists(products: readonly Product[], cart: readonly string[]
     return offered.has(sku) ? 'offeredAbove' : null
   }
   const listOf = (offer: Offer, product: Product): OfferList => {
-    const named = offeredBeside(offer, product, shop, at).map((sku) => {
+    const named = offeredBeside(offer, product, shop, at).map(sku => {
       const item = shop.catalogue.item(sku)!
       return { item, reason: reasonFor(item) }
     })
-    const items = named.flatMap(({ item, reason }) => reason ? [] : item)
-    const left = named.flatMap(({ item, reason }) => reason ? [{ item, reason }] : [])
-    return { offer, product, items, left, hidden: !items.length ? 'nothingLeft' : left.length && offer.partly === 'hide' ? 'partMissing' : null }
+    const items = named.flatMap(({ item, reason }) => (reason ? [] : item))
+    const left = named.flatMap(({ item, reason }) => (reason ? [{ item, reason }] : []))
+    return {
+      offer,
+      product,
+      items,
+      left,
+      hidden: !items.length ? 'nothingLeft' : left.length && offer.partly === 'hide' ? 'partMissing' : null,
+    }
   }
-  return shop.offers.flatMap((offer) => {
+  return shop.offers.flatMap(offer => {
     const lists = products.filter(product => isFor(offer, product, shop, at)).map(product => listOf(offer, product))
     const list = lists.find(each => !each.hidden) ?? lists[0]
     if (list && !list.hidden) for (const { product, variant } of list.items) offered.add((variant ?? product).sku)

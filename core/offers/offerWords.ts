@@ -2,10 +2,19 @@ import { isEqual } from 'es-toolkit'
 import type { OfferSettings } from './offer'
 
 const parts: Record<keyof OfferSettings, string> = {
-  heading: 'the heading', active: 'whether it is active', trigger: 'what it is for', offered: 'what is offered', reduction: 'the reduction', limit: 'the limit',
-  partly: 'what becomes of it when a part is missing', stacks: 'whether it adds to other reductions', from: 'the dates', until: 'the dates',
+  heading: 'the heading',
+  active: 'whether it is active',
+  trigger: 'what it is for',
+  offered: 'what is offered',
+  reduction: 'the reduction',
+  limit: 'the limit',
+  partly: 'what becomes of it when a part is missing',
+  stacks: 'whether it adds to other reductions',
+  from: 'the dates',
+  until: 'the dates',
 }
 
 /** What is not the same in two states of a together offer, each in words that can be listed. */
-export const offerDifferences = (before: OfferSettings, after: OfferSettings): string[] =>
-  [...new Set((Object.keys(parts) as (keyof OfferSettings)[]).filter(part => !isEqual(before[part], after[part])).map(part => parts[part]))]
+export const offerDifferences = (before: OfferSettings, after: OfferSettings): string[] => [
+  ...new Set((Object.keys(parts) as (keyof OfferSettings)[]).filter(part => !isEqual(before[part], after[part])).map(part => parts[part])),
+]

@@ -25,11 +25,13 @@ export const isFor = (offer: Offer, product: Product, shop: OfferShop, at: Momen
 
 function isTrigger({ trigger }: Offer, product: Product, catalogue: OfferShop['catalogue']): boolean {
   if (!trigger) return true
-  return trigger.products.includes(product.sku)
-    || product.tags.some(tag => trigger.tags.includes(tag))
-    || (product.brand !== null && trigger.brands.includes(product.brand))
-    || product.categories.some(key => catalogue.categoryPath(key).some(each => trigger.categories.includes(each)))
-    || (trigger.price !== null && product.price !== null && isWithin(product.price, trigger.price))
+  return (
+    trigger.products.includes(product.sku) ||
+    product.tags.some(tag => trigger.tags.includes(tag)) ||
+    (product.brand !== null && trigger.brands.includes(product.brand)) ||
+    product.categories.some(key => catalogue.categoryPath(key).some(each => trigger.categories.includes(each))) ||
+    (trigger.price !== null && product.price !== null && isWithin(product.price, trigger.price))
+  )
 }
 
 /**
@@ -37,8 +39,15 @@ function isTrigger({ trigger }: Offer, product: Product, catalogue: OfferShop['c
  * Of links those count that are in their dates.
  */
 export function offeredBeside({ offered }: Offer, product: Product, { catalogue, links }: OfferShop, at: Moment): string[] {
-  const skus = offered.by === 'chosen' ? offered.skus : links.lane(product.sku, offered.kind).filter(link => timeOf(link, at) === 'now').slice(0, offered.count).map(link => link.target)
-  return [...new Set(skus)].filter((sku) => {
+  const skus =
+    offered.by === 'chosen'
+      ? offered.skus
+      : links
+          .lane(product.sku, offered.kind)
+          .filter(link => timeOf(link, at) === 'now')
+          .slice(0, offered.count)
+          .map(link => link.target)
+  return [...new Set(skus)].filter(sku => {
     const item = catalogue.item(sku)
     return item && item.product !== product
   })

@@ -2,10 +2,16 @@ import { pageKinds, pageTypes } from '../pageTypes/registry'
 import type { PagePlan } from './pagePlan'
 
 /** The plan of each kind of page that gets no other. */
-export const builtInPlans: PagePlan[] = pageKinds.map((page) => {
+export const builtInPlans: PagePlan[] = pageKinds.map(page => {
   const { name, sections } = pageTypes[page].defaultPlan
   return {
-    key: `${page}-default`, name, page, scope: null, rank: 0, repeats: false, off: [],
+    key: `${page}-default`,
+    name,
+    page,
+    scope: null,
+    rank: 0,
+    repeats: false,
+    off: [],
     zones: Object.entries(sections).map(([key, each]) => ({ key, sections: each })),
   }
 })

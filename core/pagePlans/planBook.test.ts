@@ -8,16 +8,29 @@ import type { PlanScope } from './pagePlan'
 import { emptyScope } from './pagePlan'
 import { PlanBook } from './planBook'
 
-const categories = new Catalogue([], [{ key: 'bees', parent: null }, { key: 'hives', parent: 'bees' }, { key: 'frames', parent: 'hives' }].map(each => ({ name: {}, ...each })), [])
+const categories = new Catalogue(
+  [],
+  [
+    { key: 'bees', parent: null },
+    { key: 'hives', parent: 'bees' },
+    { key: 'frames', parent: 'hives' },
+  ].map(each => ({ name: {}, ...each })),
+  [],
+)
 const extractor = makeProduct('EX-1', { tags: ['gift', 'bulk'], brand: 'Alder', categories: ['frames'], price: 2000 })
-const only = (scope: Partial<PlanScope>, key: string, rank = 0) => makePlan('product', [], { key, rank, scope: { ...emptyScope, ...scope } })
+const only = (scope: Partial<PlanScope>, key: string, rank = 0) =>
+  makePlan('product', [], { key, rank, scope: { ...emptyScope, ...scope } })
 const everyPage = makePlan('product', [])
 const about = { products: [extractor], category: null }
 
 describe('which plan a page gets', () => {
   const plans = {
-    product: only({ products: ['EX-1'] }, 'product', 9), tag: only({ tags: ['bulk'] }, 'tag', 9), brand: only({ brands: ['Alder'] }, 'brand', 9),
-    deep: only({ categories: ['hives'] }, 'deep', 9), shallow: only({ categories: ['bees'] }, 'shallow', 0), price: only({ price: { from: 1000, to: 2000 } }, 'price', 0),
+    product: only({ products: ['EX-1'] }, 'product', 9),
+    tag: only({ tags: ['bulk'] }, 'tag', 9),
+    brand: only({ brands: ['Alder'] }, 'brand', 9),
+    deep: only({ categories: ['hives'] }, 'deep', 9),
+    shallow: only({ categories: ['bees'] }, 'shallow', 0),
+    price: only({ price: { from: 1000, to: 2000 } }, 'price', 0),
   }
   it('is that of the most specific assignment, whatever the ranks are', () => {
     const inOrder = [plans.product, plans.tag, plans.brand, plans.deep, plans.shallow, plans.price, everyPage]
@@ -54,13 +67,17 @@ describe('which plan a page gets', () => {
   })
 
   it('is the first of all that are for a page, on any shop', () => {
-    fc.assert(fc.property(anyPlainShop, anyPage, (plain, page) => {
-      const { catalogue, plans } = shopOf(plain)
-      const products = 'sku' in page ? plain.products.filter(each => each.sku === page.sku) : page.kind === 'cart' ? plain.products.slice(0, 3) : []
-      const subject = { products, category: page.kind === 'category' ? page.key : null }
-      const matching = plans.matching(page.kind, subject, catalogue)
-      expect(plans.planFor(page.kind, subject, catalogue)).toBe(matching[0]!.plan)
-      expect(matching.at(-1)!.reason).toEqual({ by: 'default' })
-    }), { numRuns: 300 })
+    fc.assert(
+      fc.property(anyPlainShop, anyPage, (plain, page) => {
+        const { catalogue, plans } = shopOf(plain)
+        const products =
+          'sku' in page ? plain.products.filter(each => each.sku === page.sku) : page.kind === 'cart' ? plain.products.slice(0, 3) : []
+        const subject = { products, category: page.kind === 'category' ? page.key : null }
+        const matching = plans.matching(page.kind, subject, catalogue)
+        expect(plans.planFor(page.kind, subject, catalogue)).toBe(matching[0]!.plan)
+        expect(matching.at(-1)!.reason).toEqual({ by: 'default' })
+      }),
+      { numRuns: 300 },
+    )
   })
 })

@@ -25,11 +25,14 @@ export const planReasonSchema = z.discriminatedUnion('by', [
 ])
 export type PlanReason = z.infer<typeof planReasonSchema>
 
-export interface PlanMatch { plan: PagePlan, reason: PlanReason }
+export interface PlanMatch {
+  plan: PagePlan
+  reason: PlanReason
+}
 
 /** How specific assignments are. */
 const strengths: Record<PlanReason['by'], number> = { default: 0, price: 1, category: 2, brand: 3, tag: 4, product: 5 }
-const strengthOf = (reason: PlanReason) => reason.by === 'category' ? strengthOfDepth(reason.depth) : strengths[reason.by]
+const strengthOf = (reason: PlanReason) => (reason.by === 'category' ? strengthOfDepth(reason.depth) : strengths[reason.by])
 const strengthOfDepth = (depth: number) => strengths.category + depth / 1000
 const isDefault = (plan: PagePlan) => plan.scope === null
 
@@ -73,7 +76,7 @@ export class PlanBook {
   /** Every plan that is for a page with its strongest reason, the one that the page gets first and the default last. */
   matching(page: PageKind, subject: PlanSubject, categories: Categories): PlanMatch[] {
     return this.of(page)
-      .flatMap((plan) => {
+      .flatMap(plan => {
         const reason = reasonFor(plan, subject, categories)
         return reason ? { plan, reason } : []
       })
@@ -82,13 +85,17 @@ export class PlanBook {
 
   /** The same book with each plan of a kind made into another. */
   mapped(page: PageKind, change: (plan: PagePlan) => PagePlan): PlanBook {
-    return new PlanBook([...this.#shelves.values()].flatMap(({ all }) => all).map(plan => plan.page === page ? change(plan) : plan))
+    return new PlanBook([...this.#shelves.values()].flatMap(({ all }) => all).map(plan => (plan.page === page ? change(plan) : plan)))
   }
 
   #take(plan: PagePlan): void {
     const { page, scope } = plan
     let shelf = this.#shelves.get(page)
-    if (!shelf) this.#shelves.set(page, shelf = { all: [], default: undefined, product: new Map(), tag: new Map(), brand: new Map(), category: new Map(), priced: [] })
+    if (!shelf)
+      this.#shelves.set(
+        page,
+        (shelf = { all: [], default: undefined, product: new Map(), tag: new Map(), brand: new Map(), category: new Map(), priced: [] }),
+      )
     shelf.all.push(plan)
     if (!scope) {
       shelf.default = plan
@@ -104,8 +111,8 @@ export class PlanBook {
     if (scope.price) shelf.priced.push(plan)
   }
 
-  #best(shelf: Shelf, { products, category }: PlanSubject, categories: Categories): { plan: PagePlan, strength: number } | null {
-    let best: { plan: PagePlan, strength: number } | null = null
+  #best(shelf: Shelf, { products, category }: PlanSubject, categories: Categories): { plan: PagePlan; strength: number } | null {
+    let best: { plan: PagePlan; strength: number } | null = null
     const offer = (plan: PagePlan | undefined, strength: number) => {
       if (!plan || (best && best.strength > strength)) return
       if (!best || strength > best.strength || shelf.all.indexOf(plan) < shelf.all.indexOf(best.plan)) best = { plan, strength }
@@ -118,7 +125,11 @@ export class PlanBook {
       for (const tag of tags) offer(shelf.tag.get(tag), strengths.tag)
       if (brand !== null) offer(shelf.brand.get(brand), strengths.brand)
       for (const key of keys) offerCategory(key)
-      if (price !== null) offer(shelf.priced.find(plan => isWithin(price, plan.scope!.price!)), strengths.price)
+      if (price !== null)
+        offer(
+          shelf.priced.find(plan => isWithin(price, plan.scope!.price!)),
+          strengths.price,
+        )
     }
     if (category !== null) offerCategory(category)
     return best
@@ -129,12 +140,33 @@ export class PlanBook {
 function reasonFor({ scope }: PagePlan, { products, category }: PlanSubject, categories: Categories): PlanReason | null {
   if (!scope) return { by: 'default' }
   const first = <T>(names: readonly string[], reason: (name: string) => T, has: (product: Product, name: string) => boolean): T[] =>
-    names.filter(name => products.some(product => has(product, name))).slice(0, 1).map(reason)
-  const paths = [...products.flatMap(product => product.categories), ...category === null ? [] : [category]].map(key => categories.categoryPath(key))
-  const deepest = paths.flatMap(path => path.flatMap((key, i) => scope.categories.includes(key) ? { key, depth: i + 1 } : [])).sort((a, b) => b.depth - a.depth)[0]
-  return first<PlanReason>(scope.products, name => ({ by: 'product', name }), (product, name) => product.sku === name)[0]
-    ?? first<PlanReason>(scope.tags, name => ({ by: 'tag', name }), (product, name) => product.tags.includes(name))[0]
-    ?? first<PlanReason>(scope.brands, name => ({ by: 'brand', name }), (product, name) => product.brand === name)[0]
-    ?? (deepest ? { by: 'category', name: deepest.key, depth: deepest.depth } : null)
-    ?? (scope.price && products.some(({ price }) => price !== null && isWithin(price, scope.price!)) ? { by: 'price' } : null)
+    names
+      .filter(name => products.some(product => has(product, name)))
+      .slice(0, 1)
+      .map(reason)
+  const paths = [...products.flatMap(product => product.categories), ...(category === null ? [] : [category])].map(key =>
+    categories.categoryPath(key),
+  )
+  const deepest = paths
+    .flatMap(path => path.flatMap((key, i) => (scope.categories.includes(key) ? { key, depth: i + 1 } : [])))
+    .sort((a, b) => b.depth - a.depth)[0]
+  return (
+    first<PlanReason>(
+      scope.products,
+      name => ({ by: 'product', name }),
+      (product, name) => product.sku === name,
+    )[0] ??
+    first<PlanReason>(
+      scope.tags,
+      name => ({ by: 'tag', name }),
+      (product, name) => product.tags.includes(name),
+    )[0] ??
+    first<PlanReason>(
+      scope.brands,
+      name => ({ by: 'brand', name }),
+      (product, name) => product.brand === name,
+    )[0] ??
+    (deepest ? { by: 'category', name: deepest.key, depth: deepest.depth } : null) ??
+    (scope.price && products.some(({ price }) => price !== null && isWithin(price, scope.price!)) ? { by: 'price' } : null)
+  )
 }

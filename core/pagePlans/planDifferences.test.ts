@@ -4,7 +4,14 @@ import type { PagePlan } from './pagePlan'
 import { emptyScope } from './pagePlan'
 import { planDifferences } from './planDifferences'
 
-const plan = (foot: string[], part: Partial<PagePlan> = {}) => makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells'] }, { key: 'foot', sections: foot }], ...part })
+const plan = (foot: string[], part: Partial<PagePlan> = {}) =>
+  makePlan('product', [], {
+    zones: [
+      { key: 'belowDetails', sections: ['upsells'] },
+      { key: 'foot', sections: foot },
+    ],
+    ...part,
+  })
 const before = plan(['a', 'b'])
 
 it.each<[PagePlan, string[]]>([

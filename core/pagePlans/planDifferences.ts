@@ -15,14 +15,18 @@ export function planDifferences(before: PagePlan, after: PagePlan, name: (sectio
   const isInOrder = had.filter(key => has.includes(key)).every((key, i) => key === stayed[i])
   const quoted = (key: string) => `“${name(key)}”`
   return [
-    ...isEqual(before.name, after.name) ? [] : ['changes its name'],
-    ...isEqual(before.scope, after.scope) ? [] : ['is for other pages'],
-    ...before.rank === after.rank ? [] : [`goes ${after.rank < before.rank ? 'before' : 'after'} plans that it went ${after.rank < before.rank ? 'after' : 'before'}`],
+    ...(isEqual(before.name, after.name) ? [] : ['changes its name']),
+    ...(isEqual(before.scope, after.scope) ? [] : ['is for other pages']),
+    ...(before.rank === after.rank
+      ? []
+      : [`goes ${after.rank < before.rank ? 'before' : 'after'} plans that it went ${after.rank < before.rank ? 'after' : 'before'}`]),
     ...has.filter(key => !had.includes(key)).map(key => `adds ${quoted(key)}`),
     ...had.filter(key => !has.includes(key)).map(key => `takes ${quoted(key)} out`),
     ...moved.map(key => `moves ${quoted(key)}`),
-    ...isInOrder || moved.length ? [] : ['puts its sections in another order'],
-    ...stayed.filter(key => before.off.includes(key) !== after.off.includes(key)).map(key => `switches ${quoted(key)} ${after.off.includes(key) ? 'off' : 'on'}`),
-    ...before.repeats === after.repeats ? [] : [after.repeats ? 'shows a product again that is shown above' : 'shows no product twice'],
+    ...(isInOrder || moved.length ? [] : ['puts its sections in another order']),
+    ...stayed
+      .filter(key => before.off.includes(key) !== after.off.includes(key))
+      .map(key => `switches ${quoted(key)} ${after.off.includes(key) ? 'off' : 'on'}`),
+    ...(before.repeats === after.repeats ? [] : [after.repeats ? 'shows a product again that is shown above' : 'shows no product twice']),
   ]
 }

@@ -10,7 +10,7 @@ export interface PlannedShop {
   plans: PlanBook
   catalogue: Catalogue
   categories: readonly { key: string }[]
-  articles: readonly { key: string, products: readonly string[] }[]
+  articles: readonly { key: string; products: readonly string[] }[]
 }
 
 /** Which pages a plan is for. They are named by the SKU or key of what they are about; of a cart, by the only product in it. */
@@ -18,7 +18,7 @@ export interface PlanReach {
   /** Those that get it. */
   gets: string[]
   /** Those that it shares with others: every plan that is for the page, the one it gets first, without the default. */
-  shared: { about: string, plans: PlanMatch[] }[]
+  shared: { about: string; plans: PlanMatch[] }[]
 }
 
 const subjectsInStep = 1000
@@ -26,7 +26,10 @@ const subjectsInStep = 1000
 const productsIn = (skus: readonly string[], catalogue: Catalogue): Product[] => skus.flatMap(sku => catalogue.product(sku) ?? [])
 
 /** What pages of a kind can be about, with the names they go by; products that are not active have no page for shoppers. */
-export function* subjectsOf(page: PageKind, { catalogue, categories, articles }: PlannedShop): Generator<[about: string, subject: PlanSubject]> {
+export function* subjectsOf(
+  page: PageKind,
+  { catalogue, categories, articles }: PlannedShop,
+): Generator<[about: string, subject: PlanSubject]> {
   switch (pageTypes[page].asksFor) {
     case 'category':
       for (const { key } of categories) yield [key, { products: [], category: key }]
@@ -35,16 +38,19 @@ export function* subjectsOf(page: PageKind, { catalogue, categories, articles }:
       for (const { key, products } of articles) yield [key, { products: productsIn(products, catalogue), category: null }]
       break
     case 'product':
-      for (const product of catalogue.products) if (product.status === 'active') yield [product.sku, { products: [product], category: null }]
+      for (const product of catalogue.products)
+        if (product.status === 'active') yield [product.sku, { products: [product], category: null }]
       break
-    case null: yield ['', { products: [], category: null }]
+    case null:
+      yield ['', { products: [], category: null }]
   }
 }
 
 /** The subject of one page; null when the shop doesn't have it. */
 export function subjectOf(page: PageKind, about: string, { catalogue }: PlannedShop): PlanSubject | null {
   switch (pageTypes[page].asksFor) {
-    case 'category': return catalogue.category(about) ? { products: [], category: about } : null
+    case 'category':
+      return catalogue.category(about) ? { products: [], category: about } : null
     case 'article': {
       const article = catalogue.article(about)
       return article ? { products: productsIn(article.products, catalogue), category: null } : null
@@ -53,7 +59,8 @@ export function subjectOf(page: PageKind, about: string, { catalogue }: PlannedS
       const product = catalogue.item(about)?.product
       return product ? { products: [product], category: null } : null
     }
-    case null: return { products: [], category: null }
+    case null:
+      return { products: [], category: null }
   }
 }
 

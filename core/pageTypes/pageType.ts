@@ -20,7 +20,7 @@ export interface PageDrawing {
   areas: string[]
   columns: string
   /** What stands on the page besides sections: its words, and how high it is drawn in pixels. */
-  blocks: { area: string, words: string, height?: number, action?: boolean }[]
+  blocks: { area: string; words: string; height?: number; action?: boolean }[]
 }
 
 /** A kind of page. Each has a folder with everything about it; registry.ts lists them. */
@@ -33,14 +33,14 @@ export interface PageType<Page extends { kind: string }> {
   /** What the studio asks for to look at one: a product, as the only one where there can be several; a category, an article, or nothing. */
   asksFor: 'product' | 'category' | 'article' | null
   /** Of pages that can be about several products: what they are called by one product, and by any of several. There are as many as shoppers make. */
-  ofSeveral?: { one: string, any: string }
+  ofSeveral?: { one: string; any: string }
   /** How fill meters and checks call one that they count, and several; what can be about several products is counted with each product alone. */
   counted: [one: string, many: string]
   /** The plan that all pages of the kind get as long as nobody says otherwise: its name, and sections by zone. */
-  defaultPlan: { name: Text, sections: Record<string, string[]> }
+  defaultPlan: { name: Text; sections: Record<string, string[]> }
 
   /** What the delivery contract says of it; an address ends in a SKU or key where it has a name for one. */
-  address: { summary: string, name: 'sku' | 'key' | null, query?: z.ZodObject }
+  address: { summary: string; name: 'sku' | 'key' | null; query?: z.ZodObject }
   /** The page that is asked for. @param name what the address ends in @param query what its own parameters say */
   pageOf(name: string, query: Record<string, unknown>): Page
   /** The page about one thing that the studio looks at, counts or checks. */
@@ -62,4 +62,5 @@ export const aboutProducts = (skus: readonly string[], catalogue: Catalogue, par
 }
 
 /** About a product, by its SKU or that of a variant. */
-export const aboutProduct = (sku: string, catalogue: Catalogue): PageSubjects | null => catalogue.item(sku) ? aboutProducts([sku], catalogue) : null
+export const aboutProduct = (sku: string, catalogue: Catalogue): PageSubjects | null =>
+  catalogue.item(sku) ? aboutProducts([sku], catalogue) : null

@@ -4,8 +4,11 @@ import { sectionsOf } from '../pagePlans/pagePlan'
 import { builtInSections } from '../sections/builtIn'
 import { pageKinds, pageTypes, zonesOf } from './registry'
 
-describe.each(pageKinds)('the kind of page %s', (kind) => {
-  const { drawing: { areas, blocks }, zones } = pageTypes[kind]
+describe.each(pageKinds)('the kind of page %s', kind => {
+  const {
+    drawing: { areas, blocks },
+    zones,
+  } = pageTypes[kind]
 
   it('is drawn with all its zones and blocks, and nothing else', () => {
     expect(new Set(areas.flatMap(row => row.split(' ')))).toEqual(new Set([...Object.keys(zones), ...blocks.map(block => block.area)]))

@@ -22,7 +22,14 @@ export type PageKind = Page['kind']
 
 /** All kinds of pages, in the order in which the studio lists them. */
 export const pageTypes: { [Kind in PageKind]: PageType<Extract<Page, { kind: Kind }>> } = {
-  product: productPage, cart: cartPage, added: addedPage, category: categoryPage, article: articlePage, home: homePage, search: searchPage, ordered: orderedPage,
+  product: productPage,
+  cart: cartPage,
+  added: addedPage,
+  category: categoryPage,
+  article: articlePage,
+  home: homePage,
+  search: searchPage,
+  ordered: orderedPage,
 }
 export const pageKinds = Object.keys(pageTypes) as [PageKind, ...PageKind[]]
 

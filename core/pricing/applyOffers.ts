@@ -8,7 +8,11 @@ import type { PricedLine } from './cart'
 import type { Moment } from '../time/moment'
 
 /** A line while offers are worked out. */
-interface Open { line: PricedLine, item: CatalogueItem, /** Units of it that are reduced already. */ reduced: number }
+interface Open {
+  line: PricedLine
+  item: CatalogueItem
+  /** Units of it that are reduced already. */ reduced: number
+}
 
 /**
  * Reduces what is in the cart together with what it was offered for. Offers come by rank. Each unit of a product that an offer is for brings
@@ -18,7 +22,11 @@ interface Open { line: PricedLine, item: CatalogueItem, /** Units of it that are
  */
 export function applyOffers(lines: readonly PricedLine[], shop: OfferShop, at: Moment): void {
   if (!shop.offers.length) return
-  const open = lines.map((line): Open => ({ line, item: shop.catalogue.item(line.sku)!, reduced: line.reductions.length ? line.quantity : 0 }))
+  const open = lines.map((line): Open => ({
+    line,
+    item: shop.catalogue.item(line.sku)!,
+    reduced: line.reductions.length ? line.quantity : 0,
+  }))
   for (const offer of shop.offers) {
     if (!offer.reduction) continue
     const taken = takenBy(offer, open, shop, at)
@@ -35,7 +43,9 @@ function takenBy(offer: Offer, open: readonly Open[], shop: OfferShop, at: Momen
     if (!isFor(offer, trigger.item.product, shop, at)) continue
     const offered = offeredBeside(offer, trigger.item.product, shop, at)
     for (let units = Math.min(left, trigger.line.quantity); units > 0; units--) {
-      const round = offered.map(sku => open.find(each => isOf(each, sku) && (taken.get(each) ?? 0) < free(each, offer))).filter(each => each !== undefined)
+      const round = offered
+        .map(sku => open.find(each => isOf(each, sku) && (taken.get(each) ?? 0) < free(each, offer)))
+        .filter(each => each !== undefined)
       if (!round.length) break
       for (const each of new Set(round)) taken.set(each, (taken.get(each) ?? 0) + 1)
       left--
@@ -48,22 +58,32 @@ function takenBy(offer: Offer, open: readonly Open[], shop: OfferShop, at: Momen
 const isOf = ({ item, line }: Open, sku: string) => line.sku === sku || item.product.sku === sku
 
 /** How many units of a line an offer may reduce. */
-const free = ({ line, reduced }: Open, { stacks }: Offer) => stacks ? line.quantity : line.quantity - reduced
+const free = ({ line, reduced }: Open, { stacks }: Offer) => (stacks ? line.quantity : line.quantity - reduced)
 
 function reduce({ key, reduction, stacks }: Offer, taken: ReadonlyMap<Open, number>): void {
   const all = [...taken]
   // What is to be paid for these units so far. With some reduced already and others not, each counts as the average of its line.
-  const worth = all.map(([{ line }, units]) => stacks ? Math.floor(line.total * units / line.quantity) : line.unit * units)
-  const amounts = reduction!.by === 'percent'
-    ? allocate(shareOf(worth.reduce((sum, each) => sum + each, 0), reduction!.percent), worth)
-    : all.map(([, units], i) => Math.min(worth[i]!, (reduction as { amount: number }).amount * units))
+  const worth = all.map(([{ line }, units]) => (stacks ? Math.floor((line.total * units) / line.quantity) : line.unit * units))
+  const amounts =
+    reduction!.by === 'percent'
+      ? allocate(
+          shareOf(
+            worth.reduce((sum, each) => sum + each, 0),
+            reduction!.percent,
+          ),
+          worth,
+        )
+      : all.map(([, units], i) => Math.min(worth[i]!, (reduction as { amount: number }).amount * units))
   for (const [i, [open, units]] of all.entries()) {
     const { line } = open
     const amount = amounts[i]!
     open.reduced = Math.min(line.quantity, open.reduced + units)
     if (!amount) continue
     const told = { code: 'offer' as const, key, percent: reduction!.by === 'percent' ? reduction!.percent : null }
-    for (const [k, share] of allocate(amount, line.components.map(each => each.total)).entries()) {
+    for (const [k, share] of allocate(
+      amount,
+      line.components.map(each => each.total),
+    ).entries()) {
       const component = line.components[k]!
       component.total -= share
       if (share) component.reductions.push({ ...told, amount: share })

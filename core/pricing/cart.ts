@@ -57,7 +57,7 @@ export interface PricedLine {
 }
 
 export const warningCodes = ['unknown', 'notForSale', 'noChoice', 'choiceNotSold', 'wrongNumber', 'notAvailable', 'priceChanged'] as const
-export type WarningCode = typeof warningCodes[number]
+export type WarningCode = (typeof warningCodes)[number]
 
 /**
  * What is not as the shopper wants it. A line that can't be sold at all is left out: the SKU is unknown, it or a part of it is not for sale,
@@ -86,4 +86,9 @@ export interface PricedCart {
 }
 
 /** What a chosen part of a bundle is, and how many of it are in one. */
-export interface ChosenPart { part: string, sku: string, item: CatalogueItem, quantity: number }
+export interface ChosenPart {
+  part: string
+  sku: string
+  item: CatalogueItem
+  quantity: number
+}

@@ -6,7 +6,10 @@ import type { ChosenPart, WantedChoice, WarningCode } from './cart'
 import type { Moment } from '../time/moment'
 
 /** Why a bundle can't be sold with these choices. */
-export interface ChoiceProblem { code: Extract<WarningCode, 'notForSale' | 'noChoice' | 'choiceNotSold' | 'wrongNumber'>, part: string | null }
+export interface ChoiceProblem {
+  code: Extract<WarningCode, 'notForSale' | 'noChoice' | 'choiceNotSold' | 'wrongNumber'>
+  part: string | null
+}
 
 /**
  * What is in a bundle with what the shopper chose. A part that can be one thing only need not be chosen.

@@ -16,7 +16,10 @@ import type { Moment } from '../time/moment'
 export type PricingShop = OfferShop
 
 /** What a line takes, how it is priced, or why it can't be sold. */
-interface Taken { line: PricedLine, /** SKU → how many one of it takes. */ takes: ReadonlyMap<string, number> }
+interface Taken {
+  line: PricedLine
+  /** SKU → how many one of it takes. */ takes: ReadonlyMap<string, number>
+}
 type Refused = Pick<CartWarning, 'code' | 'part'>
 
 /**
@@ -34,7 +37,8 @@ export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: M
   const taken = new Map<string, number>()
   for (const [i, wanted] of lines.entries()) {
     const { sku, quantity, seen } = wanted
-    const warn = (code: CartWarning['code'], part: string | null = null, available = 0) => cart.warnings.push({ line: i, sku, code, available, part })
+    const warn = (code: CartWarning['code'], part: string | null = null, available = 0) =>
+      cart.warnings.push({ line: i, sku, code, available, part })
     const priced = priceLine(wanted, i, items, at)
     if ('code' in priced) {
       warn(priced.code, priced.part)
@@ -44,7 +48,12 @@ export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: M
     if (seen !== undefined && seen !== priced.line.unit) warn('priceChanged')
     const left = (each: string) => stockOfSku(each, items) - (taken.get(each) ?? 0)
     const available = timesSold(priced.takes, left)
-    if (quantity > available) warn('notAvailable', priced.line.components.length ? [...priced.takes].find(([each, count]) => left(each) < count * quantity)![0] : null, available)
+    if (quantity > available)
+      warn(
+        'notAvailable',
+        priced.line.components.length ? [...priced.takes].find(([each, count]) => left(each) < count * quantity)![0] : null,
+        available,
+      )
     for (const [each, count] of priced.takes) taken.set(each, (taken.get(each) ?? 0) + count * quantity)
   }
   applyOffers(cart.lines, shop, at)
@@ -85,13 +94,22 @@ function bundleLine({ sku, quantity }: WantedLine, line: number, bundle: Bundle,
   const off = Math.max(0, sum - unit)
   // A bundle that costs more than its parts shares out what it costs more.
   const shares = unit > sum ? allocate(unit - sum, amounts).map(share => -share) : allocate(off, amounts)
-  const reduction = (amount: number): Reduction[] => amount > 0 ? [{ code: 'bundle', key: sku, amount, percent: percentOf(bundle, count) }] : []
+  const reduction = (amount: number): Reduction[] =>
+    amount > 0 ? [{ code: 'bundle', key: sku, amount, percent: percentOf(bundle, count) }] : []
   const components = chosen.map(({ part, sku, item, quantity: inOne }, i): PricedComponent => ({
-    part, sku, quantity: inOne * quantity, unit: priceOf(item.product, item.variant)!, total: (amounts[i]! - shares[i]!) * quantity, reductions: reduction(shares[i]! * quantity),
+    part,
+    sku,
+    quantity: inOne * quantity,
+    unit: priceOf(item.product, item.variant)!,
+    total: (amounts[i]! - shares[i]!) * quantity,
+    reductions: reduction(shares[i]! * quantity),
   }))
   const takes = new Map<string, number>()
   for (const each of chosen) takes.set(each.sku, (takes.get(each.sku) ?? 0) + each.quantity)
-  return { line: { line, sku, quantity, unit, was: off ? sum : null, total: unit * quantity, reductions: reduction(off * quantity), components }, takes }
+  return {
+    line: { line, sku, quantity, unit, was: off ? sum : null, total: unit * quantity, reductions: reduction(off * quantity), components },
+    takes,
+  }
 }
 
 function percentOf(bundle: Bundle, count: number): number | null {

@@ -14,7 +14,7 @@ export const facetsSchema = z.object({
 export type Facets = z.infer<typeof facetsSchema>
 
 const kinds = ['brand', 'tag', 'attribute'] as const
-type FacetKind = typeof kinds[number]
+type FacetKind = (typeof kinds)[number]
 type Compare = (a: string, b: string) => number
 
 /** The values that filters can be set to, kept in the order of a language while products change. */
@@ -22,7 +22,7 @@ export class FacetLists {
   readonly #postings: Postings
   readonly #compare: Compare
   readonly #values: Record<FacetKind, string[]>
-  #known: { edition: number, facets: Facets } | null = null
+  #known: { edition: number; facets: Facets } | null = null
 
   private constructor(postings: Postings, compare: Compare, values: Record<FacetKind, string[]>) {
     this.#postings = postings
@@ -35,7 +35,7 @@ export class FacetLists {
    * The values of all lists, a part of the work in each step.
    * @param language BCP 47 tag
    */
-  static* building(postings: Postings, language: string): Generator<void, FacetLists> {
+  static *building(postings: Postings, language: string): Generator<void, FacetLists> {
     const { compare: compareWords } = new Intl.Collator(language, { numeric: true })
     // Values that a language takes for the same are still two.
     const compare: Compare = (a, b) => compareWords(a, b) || Number(a > b) - Number(a < b)

@@ -13,7 +13,12 @@ export type TraitKind = 'category' | 'brand' | 'tag' | 'attribute'
 
 /** Which products have a category, brand, tag or attribute value: an inverted index. */
 export class Postings {
-  readonly #lists: Record<TraitKind, Map<string, number[]>> = { category: new Map(), brand: new Map(), tag: new Map(), attribute: new Map() }
+  readonly #lists: Record<TraitKind, Map<string, number[]>> = {
+    category: new Map(),
+    brand: new Map(),
+    tag: new Map(),
+    attribute: new Map(),
+  }
   readonly #attributeValues = new Map<string, Set<string>>()
   readonly #positions = new Map<string, number>()
   /** Grows with every change of a list. */
@@ -21,10 +26,12 @@ export class Postings {
   /** Told of a value that is new, or that no product has any more. */
   onValue: ((trait: TraitKind, value: string, isThere: boolean) => void) | null = null
 
-  private constructor() { /* built step by step */ }
+  private constructor() {
+    /* built step by step */
+  }
 
   /** The index of these products, a part of them in each step. */
-  static* building(products: readonly Product[]): Generator<void, Postings> {
+  static *building(products: readonly Product[]): Generator<void, Postings> {
     const postings = new Postings()
     for (const [position, product] of products.entries()) {
       postings.#take(product, position)
@@ -74,7 +81,10 @@ export class Postings {
 
   #remove(trait: TraitKind, value: string, position: number): void {
     const list = this.#lists[trait].get(value)!
-    list.splice(firstIndex(list, each => each >= position), 1)
+    list.splice(
+      firstIndex(list, each => each >= position),
+      1,
+    )
     this.edition++
     if (list.length) return
     this.#lists[trait].delete(value)
@@ -100,7 +110,11 @@ export class Postings {
     } else if (list.at(-1)! < position) {
       list.push(position)
     } else {
-      list.splice(firstIndex(list, each => each > position), 0, position)
+      list.splice(
+        firstIndex(list, each => each > position),
+        0,
+        position,
+      )
     }
   }
 }
@@ -111,9 +125,11 @@ type ListName = readonly [TraitKind, string]
 export function listsOf(product: Product): ListName[] {
   return [
     ...Array.from(new Set(product.categories), key => ['category', key] as const),
-    ...product.brand === null ? [] : [['brand', product.brand] as const],
+    ...(product.brand === null ? [] : [['brand', product.brand] as const]),
     ...Array.from(new Set(product.tags), tag => ['tag', tag] as const),
-    ...Object.entries(product.attributes).flatMap(([name, values]) => Array.from(new Set(values), value => ['attribute', attributeList(name, value)] as const)),
+    ...Object.entries(product.attributes).flatMap(([name, values]) =>
+      Array.from(new Set(values), value => ['attribute', attributeList(name, value)] as const),
+    ),
   ]
 }
 

@@ -72,7 +72,7 @@ export class ProductFinder {
   }
 
   /** A finder of these products, ready for lists by name; a part of the work in each step. */
-  static* building(products: readonly Product[], facts: FinderFacts): Generator<void, ProductFinder> {
+  static *building(products: readonly Product[], facts: FinderFacts): Generator<void, ProductFinder> {
     const postings = yield* Postings.building(products)
     const finder = new ProductFinder(products, facts, postings, yield* FacetLists.building(postings, facts.language))
     for (const [position, product] of products.entries()) {
@@ -142,7 +142,8 @@ export class ProductFinder {
     order[to] = position
   }
 
-  readonly #byName = (a: number, b: number): number => this.#compareNames(this.#names[a]!, this.#names[b]!) || bySku(this.#products[a]!, this.#products[b]!)
+  readonly #byName = (a: number, b: number): number =>
+    this.#compareNames(this.#names[a]!, this.#names[b]!) || bySku(this.#products[a]!, this.#products[b]!)
 
   #byRank(sort: NumberSort): (a: number, b: number) => number {
     const rank = (position: number) => this.#rank(sort, this.#products[position]!)
@@ -239,14 +240,16 @@ export class ProductFinder {
     const key = sort === 'match' || sort === 'fewest-links' ? 'name' : sort
     let order = this.#orders.get(key)
     // The order by name is there from the start.
-    if (!order) this.#orders.set(key, order = this.#sorted(key as NumberSort))
+    if (!order) this.#orders.set(key, (order = this.#sorted(key as NumberSort)))
     return order
   }
 
   #sorted(sort: NumberSort): Uint32Array {
     const rank = Float64Array.from(this.#products, product => this.#rank(sort, product))
     // The sort is stable: equal ones stay in the order of their names.
-    return this.#order('name').slice().sort((a, b) => rank[a]! - rank[b]!)
+    return this.#order('name')
+      .slice()
+      .sort((a, b) => rank[a]! - rank[b]!)
   }
 
   #rank(sort: NumberSort, product: Product): number {
@@ -283,10 +286,10 @@ function attributesByName(attributes: readonly string[]): Iterable<string[]> {
   const byName = new Map<string, string[]>()
   for (const each of attributes) {
     const name = each.slice(0, Math.max(each.indexOf('='), 0))
-    byName.set(name, [...byName.get(name) ?? [], each])
+    byName.set(name, [...(byName.get(name) ?? []), each])
   }
   return byName.values()
 }
 
 const statusNumber = (status: ProductStatus) => productStatusSchema.options.indexOf(status)
-const bySku = (a: Product, b: Product) => a.sku < b.sku ? -1 : a.sku > b.sku ? 1 : 0
+const bySku = (a: Product, b: Product) => (a.sku < b.sku ? -1 : a.sku > b.sku ? 1 : 0)

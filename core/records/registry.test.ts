@@ -7,6 +7,12 @@ describe('a change that a version before has written', () => {
     const today = { ...change, owner: 'A', key: 'related' }
     expect(upgradeChange({ ...change, source: 'A', kind: 'related' })).toEqual(today)
     expect(upgradeChange(today)).toEqual(today)
-    expect(upgradeChange({ of: 'brandMark', source: '', kind: 'Alder', before: null, after: 'a.svg' })).toEqual({ of: 'brandMark', owner: '', key: 'Alder', before: null, after: 'a.svg' })
+    expect(upgradeChange({ of: 'brandMark', source: '', kind: 'Alder', before: null, after: 'a.svg' })).toEqual({
+      of: 'brandMark',
+      owner: '',
+      key: 'Alder',
+      before: null,
+      after: 'a.svg',
+    })
   })
 })

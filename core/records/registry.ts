@@ -53,7 +53,7 @@ const things = [
 ] as const
 
 type Thing = (typeof things)[number]
-type ChangeFor<Given> = Given extends { of: infer Of extends string, upgrade(stored: never): infer Value } ? ChangeOf<Of, Value> : never
+type ChangeFor<Given> = Given extends { of: infer Of extends string; upgrade(stored: never): infer Value } ? ChangeOf<Of, Value> : never
 
 /** One thing before and after a command: what was there before is kept, so that it can be put back, and so that nothing is put back over something newer. */
 export type Change = ChangeFor<Thing['records'][number]>
@@ -76,10 +76,18 @@ type Group = Thing['commands'][number]
 export type Command = z.infer<Group['schema']>
 const groups = things.flatMap(each => each.commands as readonly Group[])
 /** A command of any kind. */
-export const commandSchema = z.discriminatedUnion('type', groups.map(each => each.schema) as [Group['schema'], ...Group['schema'][]]) as unknown as z.ZodType<Command>
+export const commandSchema = z.discriminatedUnion(
+  'type',
+  groups.map(each => each.schema) as [Group['schema'], ...Group['schema'][]],
+) as unknown as z.ZodType<Command>
 
-interface AnyGroup { plan(command: Command, context: CommandContext): Change[], words(command: Command, context: CommandContext, language: string): string }
-const groupsByType = new Map(groups.flatMap(group => group.schema.options.map(option => [option.shape.type.value, group as unknown as AnyGroup] as const)))
+interface AnyGroup {
+  plan(command: Command, context: CommandContext): Change[]
+  words(command: Command, context: CommandContext, language: string): string
+}
+const groupsByType = new Map(
+  groups.flatMap(group => group.schema.options.map(option => [option.shape.type.value, group as unknown as AnyGroup] as const)),
+)
 
 /**
  * Works out what a command does, without doing it.
@@ -87,7 +95,10 @@ const groupsByType = new Map(groups.flatMap(group => group.schema.options.map(op
  * @throws CommandError when it can't be carried out as asked
  */
 export const planCommand = (command: Command, context: CommandContext): Change[] =>
-  groupsByType.get(command.type)!.plan(command, context).filter(change => !isEmpty(change))
+  groupsByType
+    .get(command.type)!
+    .plan(command, context)
+    .filter(change => !isEmpty(change))
 
 /**
  * A command in plain words, for the history and for what undo will do: “Linked Hive tool to Smoker as accessory”.
@@ -102,7 +113,7 @@ export const isEmpty = (change: Change): boolean => isAs(change, change.after)
 /** Whether a thing that a change is about is, before it, as it is now. */
 export const isAs = (change: Change, now: unknown): boolean => recordOf(change).isSame(change.before, now)
 
-type Stored<C extends AnyChange> = Omit<C, keyof Which> & Partial<Which> & { source?: string, kind?: string }
+type Stored<C extends AnyChange> = Omit<C, keyof Which> & Partial<Which> & { source?: string; kind?: string }
 
 /** A change as the journal of any version has it, in today's form. What it stands on and its key were called source and kind. */
 export function upgradeChange({ before, after, of, ...named }: Stored<AnyChange>): Change {

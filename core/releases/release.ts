@@ -44,4 +44,8 @@ export type Schedule = z.infer<typeof scheduleSchema>
 /** All releases, the newest first, and what is still to come. */
 export const releasesAnswerSchema = z.object({ releases: z.array(releaseHeadSchema), schedules: z.array(scheduleSchema) })
 export type ReleasesAnswer = z.infer<typeof releasesAnswerSchema>
-export const releaseAnswerSchema = releaseHeadSchema.extend({ sections: z.array(sectionSchema), plans: z.array(pagePlanSchema), looks: z.array(lookSchema).nullable() })
+export const releaseAnswerSchema = releaseHeadSchema.extend({
+  sections: z.array(sectionSchema),
+  plans: z.array(pagePlanSchema),
+  looks: z.array(lookSchema).nullable(),
+})

@@ -4,8 +4,15 @@ import { upgradeSection } from '../sections/upgradeSection'
 import type { ReleaseContent, Schedule } from './release'
 
 /** What shoppers got with a release, as any version of Manada has written it, in today's form. */
-export const upgradeRelease = ({ sections, plans, looks }: Omit<ReleaseContent, 'looks'> & Partial<Pick<ReleaseContent, 'looks'>>): ReleaseContent =>
-  ({ sections: sections.map(upgradeSection), plans: plans.map(upgradePlan), looks: looks ?? null })
+export const upgradeRelease = ({
+  sections,
+  plans,
+  looks,
+}: Omit<ReleaseContent, 'looks'> & Partial<Pick<ReleaseContent, 'looks'>>): ReleaseContent => ({
+  sections: sections.map(upgradeSection),
+  plans: plans.map(upgradePlan),
+  looks: looks ?? null,
+})
 
 /** A planned publishing as any version of Manada has written it, in today's form. */
 export const upgradeSchedule = (stored: Omit<Schedule, 'looks'> & Partial<Pick<Schedule, 'looks'>>): Schedule => ({

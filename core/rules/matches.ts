@@ -65,9 +65,12 @@ function traitCheck({ of, name, value }: Trait, facts: RuleFacts): Check {
       const keys = facts.categoriesFrom(name)
       return ({ categories }) => categories.some(key => keys.has(key))
     }
-    case 'brand': return ({ brand }) => brand === name
-    case 'tag': return ({ tags }) => tags.includes(name)
-    case 'attribute': return product => value === undefined ? valuesOf(product, name).length > 0 : valuesOf(product, name).includes(value)
+    case 'brand':
+      return ({ brand }) => brand === name
+    case 'tag':
+      return ({ tags }) => tags.includes(name)
+    case 'attribute':
+      return product => (value === undefined ? valuesOf(product, name).length > 0 : valuesOf(product, name).includes(value))
   }
 }
 

@@ -4,7 +4,8 @@ import { z } from 'zod'
  * From a number, to a number, or between two, both included. A range that begins after its end is taken, so that
  * a half-finished rule can be kept; nothing is in it, and the checks say so.
  */
-export const rangeSchema = z.strictObject({ from: z.number().optional(), to: z.number().optional() })
+export const rangeSchema = z
+  .strictObject({ from: z.number().optional(), to: z.number().optional() })
   .refine(({ from, to }) => from !== undefined || to !== undefined, 'Say from what, or to what.')
 export type Range = z.infer<typeof rangeSchema>
 

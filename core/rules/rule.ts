@@ -18,13 +18,14 @@ export type ProductTest =
   | { releasedWithin: number }
 
 /** What can be asked of a target: by itself, or compared with the source. */
-export type TargetTest = ProductTest
+export type TargetTest =
+  | ProductTest
   /** The same brand as the source, or another; a product without a brand has neither the same nor another. */
   | { brand: 'same' | 'different' }
   /** At least one category in common, or none. */
   | { category: 'same' | 'different' }
   /** One of its values of an attribute is one of the source's values of an attribute: `fits` has the source's `standard`. */
-  | { attribute: string, sourceAttribute: string }
+  | { attribute: string; sourceAttribute: string }
   /** Its price in percent of the source's. */
   | { pricePercent: Range }
   /** Released later than the source. */
@@ -68,7 +69,9 @@ const deepest = 4
 function conditionOf<Test>(test: z.ZodType<Test>, depth = 1): z.ZodType<Condition<Test>> {
   if (depth > deepest) return test as z.ZodType<Condition<Test>>
   const parts = z.array(conditionOf(test, depth + 1)).max(20)
-  return z.union([z.strictObject({ all: parts }), z.strictObject({ any: parts }), z.strictObject({ none: parts }), test]) as z.ZodType<Condition<Test>>
+  return z.union([z.strictObject({ all: parts }), z.strictObject({ any: parts }), z.strictObject({ none: parts }), test]) as z.ZodType<
+    Condition<Test>
+  >
 }
 
 export const ruleSchema: z.ZodType<Rule> = z.strictObject({

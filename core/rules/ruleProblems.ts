@@ -28,7 +28,8 @@ function problemsOf<Test extends TargetTest>(condition: Condition<Test>, path: s
   if (!isGroup(condition)) return testProblems(condition as Test, known).map(words => ({ path, words }))
   const parts = partsOf(condition)
   const within = parts.flatMap((part, i) => problemsOf(part, `${path}.${i}`, known))
-  if ('any' in condition && !parts.length) return [{ path, words: 'Nothing can be any of nothing: add a condition, or take this group away.' }]
+  if ('any' in condition && !parts.length)
+    return [{ path, words: 'Nothing can be any of nothing: add a condition, or take this group away.' }]
   if ('all' in condition) within.push(...contradictions(condition.all as Condition<TargetTest>[], known).map(words => ({ path, words })))
   return within
 }
@@ -36,7 +37,9 @@ function problemsOf<Test extends TargetTest>(condition: Condition<Test>, path: s
 function testProblems(test: TargetTest, known: KnownTraits): string[] {
   if ('has' in test) return known.isKnown(test.has) ? [] : [`No product is ${pickWords({ has: test.has }, known)} any more.`]
   if ('attribute' in test) {
-    return [...new Set([test.attribute, test.sourceAttribute])].filter(name => !known.hasAttribute(name)).map(name => `No product has the attribute “${name}” any more.`)
+    return [...new Set([test.attribute, test.sourceAttribute])]
+      .filter(name => !known.hasAttribute(name))
+      .map(name => `No product has the attribute “${name}” any more.`)
   }
   const [range, words] = rangeOf(test, known)
   return range && isReversed(range) ? [`From ${words(range.from!)} to ${words(range.to!)} there is nothing: swap the two.`] : []
@@ -59,8 +62,14 @@ function contradictions(parts: readonly Condition<TargetTest>[], { money }: Name
   const both = (['brand', 'category'] as const).filter(of => asks(of, 'same') && asks(of, 'different'))
   return [
     ...both.map(of => `No product has both the same and another ${of}.`),
-    ...apart(tests.flatMap(test => 'price' in test ? test.price : []), money),
-    ...apart(tests.flatMap(test => 'pricePercent' in test ? test.pricePercent : []), value => `${value} %`),
+    ...apart(
+      tests.flatMap(test => ('price' in test ? test.price : [])),
+      money,
+    ),
+    ...apart(
+      tests.flatMap(test => ('pricePercent' in test ? test.pricePercent : [])),
+      value => `${value} %`,
+    ),
   ]
 }
 

@@ -29,15 +29,29 @@ export const pickWords = (pick: Condition<TargetTest>, names: Names) => conditio
 export const whenWords = (when: Condition<ProductTest>, names: Names) => conditionWords(when, test => productTestWords(test, names))
 
 function conditionWords<Test extends object>(condition: Condition<Test>, testWords: (test: Test) => string): string {
-  const within = (part: Condition<Test>) => isGroup(part) && partsOf(part).length > 1 ? `(${conditionWords(part, testWords)})` : conditionWords(part, testWords)
+  const within = (part: Condition<Test>) =>
+    isGroup(part) && partsOf(part).length > 1 ? `(${conditionWords(part, testWords)})` : conditionWords(part, testWords)
   if ('all' in condition) return listed(condition.all.map(within).filter(Boolean))
-  if ('any' in condition) return condition.any.length ? listed(condition.any.map(each => within(each) || 'of any sort'), 'disjunction') : 'of no sort'
-  if ('none' in condition) return condition.none.length ? `not ${listed(condition.none.map(each => within(each) || 'of any sort'), 'disjunction')}` : ''
+  if ('any' in condition)
+    return condition.any.length
+      ? listed(
+          condition.any.map(each => within(each) || 'of any sort'),
+          'disjunction',
+        )
+      : 'of no sort'
+  if ('none' in condition)
+    return condition.none.length
+      ? `not ${listed(
+          condition.none.map(each => within(each) || 'of any sort'),
+          'disjunction',
+        )}`
+      : ''
   return testWords(condition)
 }
 
 export type Group<Test> = Exclude<Condition<Test>, Test>
-export const isGroup = <Test extends object>(condition: Condition<Test>): condition is Group<Test> => 'all' in condition || 'any' in condition || 'none' in condition
+export const isGroup = <Test extends object>(condition: Condition<Test>): condition is Group<Test> =>
+  'all' in condition || 'any' in condition || 'none' in condition
 /** The parts of a group of conditions. */
 export const partsOf = <Test>(group: Group<Test>): Condition<Test>[] => Object.values(group)[0]!
 
@@ -46,7 +60,9 @@ export function targetTestWords(test: TargetTest, names: Names): string {
   if ('brand' in test) return test.brand === 'same' ? 'of the same brand' : 'of another brand'
   if ('category' in test) return test.category === 'same' ? 'of the same category' : 'of another category'
   if ('attribute' in test) {
-    return test.attribute === test.sourceAttribute ? `with the same ${test.attribute}` : `whose ${test.attribute} contains this product’s ${test.sourceAttribute}`
+    return test.attribute === test.sourceAttribute
+      ? `with the same ${test.attribute}`
+      : `whose ${test.attribute} contains this product’s ${test.sourceAttribute}`
   }
   if ('pricePercent' in test) return `priced ${rangeWords(test.pricePercent, percent => `${percent} %`)} of this one`
   if ('newer' in test) return 'newer than this one'
@@ -65,10 +81,14 @@ export function productTestWords(test: ProductTest, names: Names): string {
 
 function traitWords({ of, name, value }: Trait, names: Names): string {
   switch (of) {
-    case 'category': return `in ${names.category(name)}`
-    case 'brand': return `of the brand ${name}`
-    case 'tag': return `tagged ${name}`
-    case 'attribute': return value === undefined ? `with any ${name}` : `with ${name} ${value}`
+    case 'category':
+      return `in ${names.category(name)}`
+    case 'brand':
+      return `of the brand ${name}`
+    case 'tag':
+      return `tagged ${name}`
+    case 'attribute':
+      return value === undefined ? `with any ${name}` : `with ${name} ${value}`
   }
 }
 

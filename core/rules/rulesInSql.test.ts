@@ -17,15 +17,18 @@ import { ruleSchema } from './rule'
  * Matching rules asked of a plain SQLite database: products t and the source s, and what they have in a table of traits.
  */
 
-const text = (value: string) => `'${value.replaceAll('\'', '\'\'')}'`
-const between = (value: string, { from, to }: Range) => `(${[`${value} IS NOT NULL`, from !== undefined && `${value} >= ${from}`, to !== undefined && `${value} <= ${to}`].filter(Boolean).join(' AND ')})`
-const traitOf = (row: string, of: string, name = '?') => `SELECT value FROM traits WHERE sku = ${row}.sku AND "of" = '${of}'${name === '?' ? '' : ` AND name = ${text(name)}`}`
+const text = (value: string) => `'${value.replaceAll("'", "''")}'`
+const between = (value: string, { from, to }: Range) =>
+  `(${[`${value} IS NOT NULL`, from !== undefined && `${value} >= ${from}`, to !== undefined && `${value} <= ${to}`].filter(Boolean).join(' AND ')})`
+const traitOf = (row: string, of: string, name = '?') =>
+  `SELECT value FROM traits WHERE sku = ${row}.sku AND "of" = '${of}'${name === '?' ? '' : ` AND name = ${text(name)}`}`
 const shared = (of: string, name?: string, other = name) => `EXISTS (${traitOf('t', of, name)} INTERSECT ${traitOf('s', of, other)})`
 
 function productTest(test: ProductTest, row: string): string {
   if ('has' in test) {
     const { of, name, value } = test.has
-    if (of === 'category') return `EXISTS (${traitOf(row, of)} AND value IN (WITH RECURSIVE below (key) AS (SELECT key FROM categories WHERE key = ${text(name)} UNION SELECT c.key FROM categories c JOIN below b ON c.parent = b.key) SELECT key FROM below))`
+    if (of === 'category')
+      return `EXISTS (${traitOf(row, of)} AND value IN (WITH RECURSIVE below (key) AS (SELECT key FROM categories WHERE key = ${text(name)} UNION SELECT c.key FROM categories c JOIN below b ON c.parent = b.key) SELECT key FROM below))`
     if (of === 'attribute') return `EXISTS (${traitOf(row, of, name)}${value === undefined ? '' : ` AND value = ${text(value)}`})`
     return `EXISTS (${traitOf(row, of)} AND value = ${text(name)})`
   }
@@ -58,24 +61,32 @@ function inSql<Test extends object>(condition: Condition<Test>, leaf: (test: Tes
 
 describe('matching rules', () => {
   let db: sqlite3.Database
-  const exec = (sql: string) => new Promise<void>((resolve, reject) => db.exec(sql, error => error ? reject(error) : resolve()))
-  const all = (sql: string) => new Promise<{ sku: string }[]>((resolve, reject) => db.all<{ sku: string }>(sql, (error, rows) => error ? reject(error) : resolve(rows)))
+  const exec = (sql: string) => new Promise<void>((resolve, reject) => db.exec(sql, error => (error ? reject(error) : resolve())))
+  const all = (sql: string) =>
+    new Promise<{ sku: string }[]>((resolve, reject) =>
+      db.all<{ sku: string }>(sql, (error, rows) => (error ? reject(error) : resolve(rows))),
+    )
   beforeAll(() => {
     db = new sqlite3.Database(':memory:')
   })
   afterAll(() => new Promise<void>(resolve => db.close(() => resolve())))
 
-  const valueOf = (value: string | number | null) => value === null ? 'NULL' : typeof value === 'number' ? String(value) : text(value)
+  const valueOf = (value: string | number | null) => (value === null ? 'NULL' : typeof value === 'number' ? String(value) : text(value))
   function rowsOf({ sku, brand, categories, tags, attributes }: Product) {
     return [
-      ...categories.map(value => ['category', '', value]), ...tags.map(value => ['tag', '', value]), ...brand === null ? [] : [['brand', '', brand]],
+      ...categories.map(value => ['category', '', value]),
+      ...tags.map(value => ['tag', '', value]),
+      ...(brand === null ? [] : [['brand', '', brand]]),
       ...Object.entries(attributes).flatMap(([name, values]) => values.map(value => ['attribute', name, value])),
     ].map(([of, name, value]) => `(${[sku, of!, name!, value!].map(text).join()})`)
   }
   async function fill({ products, categories, sold }: PlainShop) {
-    const onHand = (product: Product) => product.variants.length
-      ? product.variants.filter(each => (each.status ?? product.status) === 'active').reduce((sum, each) => sum + Math.max(0, each.stock), 0)
-      : Math.max(0, product.stock)
+    const onHand = (product: Product) =>
+      product.variants.length
+        ? product.variants
+            .filter(each => (each.status ?? product.status) === 'active')
+            .reduce((sum, each) => sum + Math.max(0, each.stock), 0)
+        : Math.max(0, product.stock)
     const traits = products.flatMap(rowsOf)
     await exec(`
       DROP TABLE IF EXISTS products; DROP TABLE IF EXISTS traits; DROP TABLE IF EXISTS categories;
@@ -87,24 +98,40 @@ describe('matching rules', () => {
 
   it('pick what the same question asked in SQL picks', async () => {
     let picked = 0
-    await fc.assert(fc.asyncProperty(anyPlainShop, fc.array(anyRule, { minLength: 1, maxLength: 8 }), fc.constantFrom(...skus), async (plain, rules, source) => {
-      await fill(plain)
-      for (const each of rules) {
-        ruleSchema.parse(each)
-        const expected = await all(`SELECT t.sku FROM products t, products s WHERE s.sku = ${text(source)} AND t.sku <> s.sku
+    await fc.assert(
+      fc.asyncProperty(
+        anyPlainShop,
+        fc.array(anyRule, { minLength: 1, maxLength: 8 }),
+        fc.constantFrom(...skus),
+        async (plain, rules, source) => {
+          await fill(plain)
+          for (const each of rules) {
+            ruleSchema.parse(each)
+            const expected = await all(`SELECT t.sku FROM products t, products s WHERE s.sku = ${text(source)} AND t.sku <> s.sku
           AND ${inSql(each.when, test => productTest(test, 's'))} AND ${inSql(each.pick, targetTest)} ORDER BY t.price IS NULL, t.price, t.sku`)
-        const shop = shopOf({
-          ...plain, neighbours: {}, switchedOff: {},
-          sections: [makeSection('s', { guards: [], places: 48, steps: [{ from: 'rule', rule: each, order: 'cheapest', subjects: 'page', cap: null, off: false }] })],
-          plans: [makePlan('product', ['s'])],
-        })
-        // What has no price is picked, and then held back.
-        const { taken, heldBack } = explainPage(shop, { kind: 'product', sku: source }, makeShopper({ at: now })).steps.get('s')![0]!
-        const found = [...taken, ...heldBack.map(each => each.candidate)].map(each => each.product.sku)
-        expect(found).toEqual(expected.map(row => row.sku))
-        picked += found.length
-      }
-    }), { numRuns: 250 })
+            const shop = shopOf({
+              ...plain,
+              neighbours: {},
+              switchedOff: {},
+              sections: [
+                makeSection('s', {
+                  guards: [],
+                  places: 48,
+                  steps: [{ from: 'rule', rule: each, order: 'cheapest', subjects: 'page', cap: null, off: false }],
+                }),
+              ],
+              plans: [makePlan('product', ['s'])],
+            })
+            // What has no price is picked, and then held back.
+            const { taken, heldBack } = explainPage(shop, { kind: 'product', sku: source }, makeShopper({ at: now })).steps.get('s')![0]!
+            const found = [...taken, ...heldBack.map(each => each.candidate)].map(each => each.product.sku)
+            expect(found).toEqual(expected.map(row => row.sku))
+            picked += found.length
+          }
+        },
+      ),
+      { numRuns: 250 },
+    )
     // The rules are not all such that pick nothing.
     expect(picked).toBeGreaterThan(500)
   }, 120_000)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { cardPartSchema, devices, displaySchema, displayFor, layoutSchema, layoutFor } from './display'
 
 describe('how a section looks', () => {
-  it.each(layoutSchema.options)('a %s begins with a look that is valid', (of) => {
+  it.each(layoutSchema.options)('a %s begins with a look that is valid', of => {
     expect(displaySchema.parse(displayFor(of))).toEqual(displayFor(of))
     // A wider screen never shows fewer side by side than a narrower one.
     const [desktop, tablet, phone] = devices.map(device => displayFor(of).devices[device].columns)
@@ -17,7 +17,9 @@ describe('how a section looks', () => {
   const plain = displayFor('grid')
   const withColumns = (columns: number) => ({ ...plain, devices: { ...plain.devices, phone: { columns, rows: null } } })
   it.each([
-    ['no column', withColumns(0)], ['seven columns', withColumns(7)], ['half a column', withColumns(1.5)],
+    ['no column', withColumns(0)],
+    ['seven columns', withColumns(7)],
+    ['half a column', withColumns(1.5)],
     ['no row', { ...plain, devices: { ...plain.devices, phone: { columns: 1, rows: 0 } } }],
     ['a device that there is none of', { ...plain, devices: { ...plain.devices, watch: { columns: 1, rows: null } } }],
     ['a part that cards have not', { ...plain, card: [...cardPartSchema.options, 'rating'] }],

@@ -29,7 +29,11 @@ export const displaySchema = z.strictObject({
   card: z.array(cardPartSchema),
   /** How a reduction is told. */
   reduction: z.enum(['percent', 'amount']),
-  heading: z.strictObject({ size: z.enum(['small', 'medium', 'large']), align: z.enum(['start', 'center']), icon: headingIconSchema.nullable() }),
+  heading: z.strictObject({
+    size: z.enum(['small', 'medium', 'large']),
+    align: z.enum(['start', 'center']),
+    icon: headingIconSchema.nullable(),
+  }),
   /** Whether a section can be folded away, and how it begins. */
   fold: z.enum(['no', 'open', 'closed']),
   /** A link beside the heading to all products of the brand or category that the page is about. */
@@ -45,11 +49,30 @@ export const compactLayouts: readonly Layout[] = ['list', 'checklist', 'spotligh
 
 /** How a section of a layout looks as long as nobody says otherwise. */
 export function displayFor(of: Layout): Display {
-  const columns = { grid: [4, 3, 2], shelf: [4, 2, 2], list: [1, 1, 1], comparison: [3, 2, 2], checklist: [1, 1, 1], spotlight: [1, 1, 1], tiles: [4, 3, 2] }[of]
-  const [desktop, tablet, phone] = columns.map(each => ({ columns: each, rows: null })) as [z.infer<typeof fitSchema>, z.infer<typeof fitSchema>, z.infer<typeof fitSchema>]
+  const columns = {
+    grid: [4, 3, 2],
+    shelf: [4, 2, 2],
+    list: [1, 1, 1],
+    comparison: [3, 2, 2],
+    checklist: [1, 1, 1],
+    spotlight: [1, 1, 1],
+    tiles: [4, 3, 2],
+  }[of]
+  const [desktop, tablet, phone] = columns.map(each => ({ columns: each, rows: null })) as [
+    z.infer<typeof fitSchema>,
+    z.infer<typeof fitSchema>,
+    z.infer<typeof fitSchema>,
+  ]
   return {
-    devices: { desktop, tablet, phone }, peek: true, turn: 'arrows', picture: 'landscape', card: ['price', 'was', 'stock', 'button'], reduction: 'percent',
-    heading: { size: compactLayouts.includes(of) ? 'small' : 'medium', align: 'start', icon: null }, fold: 'no', seeAll: 'no',
+    devices: { desktop, tablet, phone },
+    peek: true,
+    turn: 'arrows',
+    picture: 'landscape',
+    card: ['price', 'was', 'stock', 'button'],
+    reduction: 'percent',
+    heading: { size: compactLayouts.includes(of) ? 'small' : 'medium', align: 'start', icon: null },
+    fold: 'no',
+    seeAll: 'no',
   }
 }
 
@@ -57,4 +80,4 @@ export function displayFor(of: Layout): Display {
 const forSeveral: readonly Layout[] = ['grid', 'shelf', 'comparison']
 
 /** How so many products are laid out: a single one stands in the spotlight. */
-export const layoutFor = (of: Layout, count: number): Layout => count === 1 && forSeveral.includes(of) ? 'spotlight' : of
+export const layoutFor = (of: Layout, count: number): Layout => (count === 1 && forSeveral.includes(of) ? 'spotlight' : of)

@@ -7,10 +7,21 @@ import type { KnownThings } from './sectionProblems'
 import { sectionProblems } from './sectionProblems'
 
 const known: KnownThings = {
-  kind: key => key, category: key => key, product: sku => sku, money: String, number: String, isKnown: () => true, hasAttribute: () => true, isRetired: () => false, isProductRetired: () => false, timeZone: 'UTC', looks: new LookBook(builtInLooks),
+  kind: key => key,
+  category: key => key,
+  product: sku => sku,
+  money: String,
+  number: String,
+  isKnown: () => true,
+  hasAttribute: () => true,
+  isRetired: () => false,
+  isProductRetired: () => false,
+  timeZone: 'UTC',
+  looks: new LookBook(builtInLooks),
 }
 const none = { one: {}, without: {} }
-const said = (heading: Section['heading'], otherHeadings: Section['otherHeadings'] = none) => sectionProblems(makeSection('s', { heading, otherHeadings }), known).map(each => each.words)
+const said = (heading: Section['heading'], otherHeadings: Section['otherHeadings'] = none) =>
+  sectionProblems(makeSection('s', { heading, otherHeadings }), known).map(each => each.words)
 const missing = 'Where a word of the heading has no value, it is left out. Say what stands there instead.'
 
 describe('a heading', () => {
@@ -25,12 +36,18 @@ describe('a heading', () => {
   })
 
   it('is said to have words that stand for nothing, each once', () => {
-    expect(said({ en: 'In {colour}', de: 'In {colour}' }, { one: {}, without: { en: 'In {}' } }))
-      .toEqual(['“{colour}” in the heading stands for nothing. There are {name}, {brand}, and {category}.', '“{}” in the heading stands for nothing. There are {name}, {brand}, and {category}.'])
+    expect(said({ en: 'In {colour}', de: 'In {colour}' }, { one: {}, without: { en: 'In {}' } })).toEqual([
+      '“{colour}” in the heading stands for nothing. There are {name}, {brand}, and {category}.',
+      '“{}” in the heading stands for nothing. There are {name}, {brand}, and {category}.',
+    ])
   })
 
   it('is said to be shown as it is written where it has markup', () => {
     const markup = 'Shoppers see the “<” of the heading as it is written: headings have no markup.'
-    expect([said({ en: '<b>More</b>' }), said({ en: 'More' }, { one: { en: 'One</p>' }, without: {} }), said({ en: 'More' }, { one: {}, without: { en: '<!-- -->' } })]).toEqual([[markup], [markup], [markup]])
+    expect([
+      said({ en: '<b>More</b>' }),
+      said({ en: 'More' }, { one: { en: 'One</p>' }, without: {} }),
+      said({ en: 'More' }, { one: {}, without: { en: '<!-- -->' } }),
+    ]).toEqual([[markup], [markup], [markup]])
   })
 })

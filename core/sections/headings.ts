@@ -5,7 +5,7 @@ import type { Section } from './section'
 
 /** Words of a heading that are filled from what the page is about: `{name}`. */
 export const headingTokens = ['name', 'brand', 'category'] as const
-export type HeadingToken = typeof headingTokens[number]
+export type HeadingToken = (typeof headingTokens)[number]
 
 const token = /\{([^{}]*)\}/g
 
@@ -27,7 +27,7 @@ export function headingValues(page: PageKind, subjects: readonly string[], catal
   if (!product) return {}
   const category = catalogue.category(product.categories[0] ?? '')?.name
   // A brand is the same in every language.
-  return { name: product.name, ...product.brand !== null && { brand: { '': product.brand } }, ...category && { category } }
+  return { name: product.name, ...(product.brand !== null && { brand: { '': product.brand } }), ...(category && { category }) }
 }
 
 /**
@@ -35,7 +35,12 @@ export function headingValues(page: PageKind, subjects: readonly string[], catal
  * @param count how many products it shows
  * @param words a text in the language asked for
  */
-export function headingOf({ heading, otherHeadings }: Pick<Section, 'heading' | 'otherHeadings'>, count: number, values: () => HeadingValues, words: (text: Text) => string): string {
+export function headingOf(
+  { heading, otherHeadings }: Pick<Section, 'heading' | 'otherHeadings'>,
+  count: number,
+  values: () => HeadingValues,
+  words: (text: Text) => string,
+): string {
   const wanted = (count === 1 && words(otherHeadings.one)) || words(heading)
   if (!/[{}]/.test(wanted)) return wanted
   const known = values()
@@ -49,4 +54,7 @@ export const tokensOf = (heading: string) => Array.from(heading.matchAll(token),
 
 /** A token without a value leaves no gap, and a bracket that is none of a token's is not shown. */
 const filled = (heading: string, valueOf: (name: string) => string) =>
-  heading.replace(/\{([^{}]*)\}|[{}]/g, (_, name?: string) => name === undefined ? '' : valueOf(name)).replace(/\s+/g, ' ').trim()
+  heading
+    .replace(/\{([^{}]*)\}|[{}]/g, (_, name?: string) => (name === undefined ? '' : valueOf(name)))
+    .replace(/\s+/g, ' ')
+    .trim()

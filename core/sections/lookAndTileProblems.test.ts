@@ -9,16 +9,30 @@ import type { KnownThings } from './sectionProblems'
 import { sectionProblems } from './sectionProblems'
 
 const known: KnownThings = {
-  kind: key => key, category: key => key, product: sku => sku, money: String, number: String, isKnown: () => true, hasAttribute: () => true,
-  isRetired: () => false, isProductRetired: () => false, timeZone: 'UTC', looks: new LookBook(builtInLooks),
+  kind: key => key,
+  category: key => key,
+  product: sku => sku,
+  money: String,
+  number: String,
+  isKnown: () => true,
+  hasAttribute: () => true,
+  isRetired: () => false,
+  isProductRetired: () => false,
+  timeZone: 'UTC',
+  looks: new LookBook(builtInLooks),
 }
-const problemsOf = (part: Partial<Section>) => sectionProblems(makeSection('s', part), known).map(({ step, of, words }) => [step, of, words])
+const problemsOf = (part: Partial<Section>) =>
+  sectionProblems(makeSection('s', part), known).map(({ step, of, words }) => [step, of, words])
 const related = { from: 'relatedCategories', of: 'beside', order: 'best-selling', subjects: 'page', cap: null, off: false } as const
 
 describe('what is wrong with a section of tiles', () => {
   it('is that no step finds categories', () => {
     expect(problemsOf({ layout: 'tiles', steps: [linkStep('accessory')] })).toEqual([
-      [null, undefined, 'Tiles show categories, and none of its steps finds any. Add a step of related categories, or choose another layout.'],
+      [
+        null,
+        undefined,
+        'Tiles show categories, and none of its steps finds any. Add a step of related categories, or choose another layout.',
+      ],
     ])
     expect(problemsOf({ layout: 'tiles', steps: [linkStep('accessory'), related] })).toEqual([])
     expect(problemsOf({ layout: 'grid', steps: [related] })).toEqual([])
@@ -31,8 +45,14 @@ describe('what is wrong with the look of a section', () => {
   it('is told as of its look, with every text that is hard to read', () => {
     expect(own({})).toEqual([])
     const told = own({ ink: '#cccccc', soft: '#cccccc' })
-    expect(told.map(([step, of]) => [step, of])).toEqual([[null, 'look'], [null, 'look']])
-    expect(told.map(([, , words]) => words)).toEqual([expect.stringMatching(/^The text has/), expect.stringMatching(/^The second text has/)])
+    expect(told.map(([step, of]) => [step, of])).toEqual([
+      [null, 'look'],
+      [null, 'look'],
+    ])
+    expect(told.map(([, , words]) => words)).toEqual([
+      expect.stringMatching(/^The text has/),
+      expect.stringMatching(/^The second text has/),
+    ])
   })
 
   it('follows the preset that it has', () => {

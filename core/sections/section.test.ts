@@ -24,15 +24,28 @@ describe('a fill step', () => {
 
   it('depends on its subjects unless it offers the same to all', () => {
     const of = (part: object) => needsSubjects(fillStepSchema.parse({ ...common, ...part }))
-    expect([of(linkStep('upsell')), of({ from: 'newest', of: 'brand' }), of({ from: 'newest', of: 'all' }), of({ from: 'chosen', targets: ['A'], order: 'hand' }), of({ from: 'recentlyViewed', order: 'hand' })])
-      .toEqual([true, true, false, false, false])
+    expect([
+      of(linkStep('upsell')),
+      of({ from: 'newest', of: 'brand' }),
+      of({ from: 'newest', of: 'all' }),
+      of({ from: 'chosen', targets: ['A'], order: 'hand' }),
+      of({ from: 'recentlyViewed', order: 'hand' }),
+    ]).toEqual([true, true, false, false, false])
   })
 })
 
 describe('a section', () => {
   it.each([
-    [{}, true], [{ priceBand: { from: 50, to: 20 } }, true], [{ priceBand: {} }, false], [{ steps: [] }, false], [{ places: 0 }, false], [{ minimum: 0 }, false],
-    [{ lowestMargin: 101 }, false], [{ from: '2026-02-30' }, false], [{ guards: ['onlyOnMonday'] }, false], [{ key: 'Not a key' }, false],
+    [{}, true],
+    [{ priceBand: { from: 50, to: 20 } }, true],
+    [{ priceBand: {} }, false],
+    [{ steps: [] }, false],
+    [{ places: 0 }, false],
+    [{ minimum: 0 }, false],
+    [{ lowestMargin: 101 }, false],
+    [{ from: '2026-02-30' }, false],
+    [{ guards: ['onlyOnMonday'] }, false],
+    [{ key: 'Not a key' }, false],
   ])('with %j is taken: %s', (part, taken) => {
     expect(sectionSchema.safeParse({ ...makeSection('s'), ...part }).success).toBe(taken)
   })

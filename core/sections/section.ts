@@ -23,9 +23,15 @@ export const leaveOutSchema = z.strictObject({
 export type LeaveOut = z.infer<typeof leaveOutSchema>
 
 /** Languages without a text of their own get the shop's words. */
-const buttonTextSchema = textSchema.refine(value => Object.values(value).every(each => each.length <= 40), 'A button’s text has at most 40 characters.')
+const buttonTextSchema = textSchema.refine(
+  value => Object.values(value).every(each => each.length <= 40),
+  'A button’s text has at most 40 characters.',
+)
 
-const headingTextSchema = textSchema.refine(value => Object.values(value).every(each => each.length <= 200), 'A heading has at most 200 characters.')
+const headingTextSchema = textSchema.refine(
+  value => Object.values(value).every(each => each.length <= 200),
+  'A heading has at most 200 characters.',
+)
 
 /** What a merchandiser says of a recommendation section: its words, what fills it, and how it looks. */
 export const sectionSettingsSchema = z.strictObject({

@@ -12,7 +12,14 @@ import { upgradeSection } from './upgradeSection'
 const olderForms: ((section: Section) => object)[] = [
   ({ otherHeadings: _, display: __, buttons: ___, look: ____, ...rest }) => rest,
   ({ display: _, buttons: __, look: ___, ...rest }) => rest,
-  ({ look: _, display: { heading: { icon: __, ...heading }, ...display }, ...rest }) => ({ ...rest, display: { ...display, heading: { ...heading, size: 'medium' } } }),
+  ({
+    look: _,
+    display: {
+      heading: { icon: __, ...heading },
+      ...display
+    },
+    ...rest
+  }) => ({ ...rest, display: { ...display, heading: { ...heading, size: 'medium' } } }),
   same => same,
 ]
 
@@ -23,27 +30,36 @@ describe('sections as older versions wrote them', () => {
 
   it('keep everything that they say, and are as the schema of today says', () => {
     let tried = 0
-    fc.assert(fc.property(anyPlainShop, fc.constantFrom(...olderForms), ({ sections }, form) => {
-      for (const each of sections.map(one => JSON.parse(JSON.stringify(one)) as Section)) {
-        const old = form(each)
-        const upgraded = upgradeSection(old as Section)
-        expect(sectionSchema.safeParse(upgraded).success).toBe(true)
-        const { display: _, ...kept } = old as Partial<Section>
-        expect(upgraded).toMatchObject(kept)
-        expect(upgradeSection(upgraded)).toEqual(upgraded)
-        tried++
-      }
-    }), { numRuns: 100 })
+    fc.assert(
+      fc.property(anyPlainShop, fc.constantFrom(...olderForms), ({ sections }, form) => {
+        for (const each of sections.map(one => JSON.parse(JSON.stringify(one)) as Section)) {
+          const old = form(each)
+          const upgraded = upgradeSection(old as Section)
+          expect(sectionSchema.safeParse(upgraded).success).toBe(true)
+          const { display: _, ...kept } = old as Partial<Section>
+          expect(upgraded).toMatchObject(kept)
+          expect(upgradeSection(upgraded)).toEqual(upgraded)
+          tried++
+        }
+      }),
+      { numRuns: 100 },
+    )
     expect(tried).toBeGreaterThan(50)
   })
 
   it('have headings of the size they were drawn in: one smaller in compact layouts', () => {
     const sizeOf = (of: Section['layout'], size: string) => {
-      const { heading: { icon: _, ...heading }, ...display } = displayFor(of)
+      const {
+        heading: { icon: _, ...heading },
+        ...display
+      } = displayFor(of)
       const { look: __, ...rest } = makeSection('old', { layout: of })
       return upgradeSection({ ...rest, display: { ...display, heading: { ...heading, size } } } as unknown as Section).display.heading.size
     }
-    const sizes = Object.fromEntries(layoutSchema.options.map(of => [of, ['small', 'medium', 'large'].map(size => sizeOf(of, size)).join(' ')]))
-    for (const of of layoutSchema.options) expect(sizes[of]).toBe(['list', 'checklist', 'spotlight'].includes(of) ? 'small small medium' : 'small medium large')
+    const sizes = Object.fromEntries(
+      layoutSchema.options.map(of => [of, ['small', 'medium', 'large'].map(size => sizeOf(of, size)).join(' ')]),
+    )
+    for (const of of layoutSchema.options)
+      expect(sizes[of]).toBe(['list', 'checklist', 'spotlight'].includes(of) ? 'small small medium' : 'small medium large')
   })
 })

@@ -24,7 +24,13 @@ const productsInStep = 2000
  * @param sku of the source that targets are compared with
  * @param mostMatches that are named
  */
-export function* countRule(rule: Rule, sku: string, shop: Pick<Shop, 'catalogue' | 'index' | 'neighboursOf'>, at: Moment, mostMatches: number): Generator<void, RuleCount> {
+export function* countRule(
+  rule: Rule,
+  sku: string,
+  shop: Pick<Shop, 'catalogue' | 'index' | 'neighboursOf'>,
+  at: Moment,
+  mostMatches: number,
+): Generator<void, RuleCount> {
   const { catalogue, index } = shop
   const facts: RuleFacts = { sold: each => index.facts.sold(each), categoriesFrom: key => catalogue.categoriesFrom(key), at }
   const source = catalogue.product(sku)!
@@ -50,10 +56,14 @@ export function* countRule(rule: Rule, sku: string, shop: Pick<Shop, 'catalogue'
     }
     if (i % productsInStep === 0) yield
   }
-  return { counts: Object.fromEntries(checks.map(({ path }, k) => [path, counts[k]!])), matches, applies: sourceCheck(rule.when, facts)(source) }
+  return {
+    counts: Object.fromEntries(checks.map(({ path }, k) => [path, counts[k]!])),
+    matches,
+    applies: sourceCheck(rule.when, facts)(source),
+  }
 }
 
 /** A condition and all within it, with where they stand. */
 function everyCondition<Test extends object>(condition: Condition<Test>, path: string): [string, Condition<Test>][] {
-  return [[path, condition], ...isGroup(condition) ? partsOf(condition).flatMap((part, i) => everyCondition(part, `${path}.${i}`)) : []]
+  return [[path, condition], ...(isGroup(condition) ? partsOf(condition).flatMap((part, i) => everyCondition(part, `${path}.${i}`)) : [])]
 }

@@ -33,7 +33,7 @@ export function guarding(section: Section, context: GuardContext): Guarding {
   const excluded = excludes(section.leaveOut, catalogue)
   const { priceBand, lowestMargin } = section
 
-  return (candidate) => {
+  return candidate => {
     const { product, variant } = candidate
     if (candidate.outsideDates) return 'outsideDates'
     // A target product counts as in the cart if any of its variants is; a target variant only if that variant is.
@@ -56,7 +56,7 @@ export function guarding(section: Section, context: GuardContext): Guarding {
   /** In relation to the subject it is offered for, or else to the first of the page. Where a price is missing there is nothing to compare. */
   function isInBand({ product, variant, source }: Candidate): boolean {
     const subject = source ?? subjects.values().next().value
-    const of = subject === undefined ? null : catalogue.product(subject)?.price ?? null
+    const of = subject === undefined ? null : (catalogue.product(subject)?.price ?? null)
     const price = priceOf(product, variant)
     return price === null || of === null || isWithinPercent(price, of, priceBand!)
   }
@@ -67,21 +67,27 @@ const guardOrder: Guard[] = ['inCart', 'self', 'notForSale', 'outOfStock', 'show
 type Excludes = (product: Product) => boolean
 
 /** Made once for a section as long as the categories stay the same. */
-const made = new WeakMap<LeaveOut, { catalogue: Catalogue, excludes: Excludes }>()
+const made = new WeakMap<LeaveOut, { catalogue: Catalogue; excludes: Excludes }>()
 
 /** Tells of a product whether it is left out; null when nothing is. */
 function excludes(leaveOut: LeaveOut, catalogue: Catalogue): Excludes | null {
   const { categories, tags, brands, products } = leaveOut
   if (!categories.length && !tags.length && !brands.length && !products.length) return null
   let known = made.get(leaveOut)
-  if (known?.catalogue !== catalogue) made.set(leaveOut, known = { catalogue, excludes: excludesOf(leaveOut, catalogue) })
+  if (known?.catalogue !== catalogue) made.set(leaveOut, (known = { catalogue, excludes: excludesOf(leaveOut, catalogue) }))
   return known.excludes
 }
 
 function excludesOf({ categories, tags, brands, products }: LeaveOut, catalogue: Catalogue): Excludes {
-  const out = { categories: new Set(categories.flatMap(key => [...catalogue.categoriesFrom(key)])), tags: new Set(tags), brands: new Set(brands), products: new Set(products) }
-  return product => out.products.has(product.sku)
-    || (product.brand !== null && out.brands.has(product.brand))
-    || product.categories.some(key => out.categories.has(key))
-    || product.tags.some(tag => out.tags.has(tag))
+  const out = {
+    categories: new Set(categories.flatMap(key => [...catalogue.categoriesFrom(key)])),
+    tags: new Set(tags),
+    brands: new Set(brands),
+    products: new Set(products),
+  }
+  return product =>
+    out.products.has(product.sku) ||
+    (product.brand !== null && out.brands.has(product.brand)) ||
+    product.categories.some(key => out.categories.has(key)) ||
+    product.tags.some(tag => out.tags.has(tag))
 }

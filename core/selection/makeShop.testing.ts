@@ -25,9 +25,16 @@ export function makeIndex(products: readonly Product[], facts: Partial<IndexFact
 export function makeShop(products: readonly Product[], part: Partial<Shop> & { categories?: readonly Category[] } = {}): Shop {
   const { categories = [], ...rest } = part
   return {
-    catalogue: new Catalogue(products, categories, []), index: rest.index ?? makeIndex(products), links: new LinkIndex(), kinds: new Map(),
-    sections: new Map(builtInSections.map(each => [each.key, each])), plans: new PlanBook(builtInPlans),
-    neighboursOf: () => allCount, relatedCategories: () => [], switchedOff: () => new Set(), ...rest,
+    catalogue: new Catalogue(products, categories, []),
+    index: rest.index ?? makeIndex(products),
+    links: new LinkIndex(),
+    kinds: new Map(),
+    sections: new Map(builtInSections.map(each => [each.key, each])),
+    plans: new PlanBook(builtInPlans),
+    neighboursOf: () => allCount,
+    relatedCategories: () => [],
+    switchedOff: () => new Set(),
+    ...rest,
   }
 }
 

@@ -15,9 +15,9 @@ import type { Shopper } from '../candidates/shopper'
 /** The facts of a small shop as plain lists. */
 export interface PlainShop {
   products: Product[]
-  categories: { key: string, parent: string | null }[]
-  articles: { key: string, products: string[] }[]
-  lanes: { source: string, kind: string, lane: Lane }[]
+  categories: { key: string; parent: string | null }[]
+  articles: { key: string; products: string[] }[]
+  lanes: { source: string; kind: string; lane: Lane }[]
   retiredKinds: string[]
   related: Record<string, string[]>
   sections: Section[]
@@ -27,12 +27,20 @@ export interface PlainShop {
   switchedOff: Record<string, string[]>
 }
 
-interface Offer extends NaiveOffer { step: number }
-interface Verdict { target: string, verdict: string, step: number }
+interface Offer extends NaiveOffer {
+  step: number
+}
+interface Verdict {
+  target: string
+  verdict: string
+  step: number
+}
 
 const day = 24 * 60 * 60 * 1000
-const within = (value: number, range: { from?: number, to?: number }) => value >= (range.from ?? -Infinity) && value <= (range.to ?? Infinity)
-const percentWithin = (price: number, of: number, { from, to }: { from?: number, to?: number }) => !(from !== undefined && price * 100 < from * of) && !(to !== undefined && price * 100 > to * of)
+const within = (value: number, range: { from?: number; to?: number }) =>
+  value >= (range.from ?? -Infinity) && value <= (range.to ?? Infinity)
+const percentWithin = (price: number, of: number, { from, to }: { from?: number; to?: number }) =>
+  !(from !== undefined && price * 100 < from * of) && !(to !== undefined && price * 100 > to * of)
 
 /**
  * The rules of selection once more, as plainly as they can be said and without any index: lists every candidate of a section
@@ -42,8 +50,9 @@ const percentWithin = (price: number, of: number, { from, to }: { from?: number,
 export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   const productOf = (sku: string) => shop.products.find(each => each.sku === sku || each.variants.some(one => one.sku === sku))
   const variantOf = (sku: string) => productOf(sku)?.variants.find(one => one.sku === sku)
-  const priceOf = (product: Product, variant?: Variant) => variant && variant.price !== null ? variant.price : product.price
-  const isBelow = (key: string, top: string): boolean => key === top || shop.categories.some(each => each.key === key && each.parent !== null && isBelow(each.parent, top))
+  const priceOf = (product: Product, variant?: Variant) => (variant && variant.price !== null ? variant.price : product.price)
+  const isBelow = (key: string, top: string): boolean =>
+    key === top || shop.categories.some(each => each.key === key && each.parent !== null && isBelow(each.parent, top))
   const exists = (key: string) => shop.categories.some(each => each.key === key)
   const isIn = (product: Product, top: string) => exists(top) && product.categories.some(key => exists(key) && isBelow(key, top))
   const justOrdered = page.kind === 'ordered' ? page.lines : []
@@ -55,16 +64,24 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   else if ('sku' in page) about = [productOf(page.sku)?.sku ?? 'unknown']
   else if (page.kind === 'category') about = exists(page.key) ? [page.key] : ['unknown']
   else if (page.kind === 'home') about = []
-  else if (page.kind === 'search' || page.kind === 'ordered') about = distinct((page.kind === 'search' ? page.found : page.lines).filter(productOf).map(sku => productOf(sku)!.sku))
-  else about = shop.articles.find(each => each.key === page.key)?.products.filter(sku => shop.products.some(each => each.sku === sku)) ?? ['unknown']
+  else if (page.kind === 'search' || page.kind === 'ordered')
+    about = distinct((page.kind === 'search' ? page.found : page.lines).filter(productOf).map(sku => productOf(sku)!.sku))
+  else
+    about = shop.articles.find(each => each.key === page.key)?.products.filter(sku => shop.products.some(each => each.sku === sku)) ?? [
+      'unknown',
+    ]
   if (about.includes('unknown')) return null
   const aboutProducts = page.kind === 'category' ? [] : about
 
-  const onHand = (product: Product) => product.variants.length
-    ? product.variants.filter(one => (one.status ?? product.status) === 'active').map(one => Math.max(0, one.stock)).reduce((a, b) => a + b, 0)
-    : Math.max(0, product.stock)
+  const onHand = (product: Product) =>
+    product.variants.length
+      ? product.variants
+          .filter(one => (one.status ?? product.status) === 'active')
+          .map(one => Math.max(0, one.stock))
+          .reduce((a, b) => a + b, 0)
+      : Math.max(0, product.stock)
   const soldOf = (sku: string) => shop.sold[sku] ?? 0
-  const marginOf = (price: number | null, cost: number | null) => price && cost !== null ? (price - cost) / price * 100 : null
+  const marginOf = (price: number | null, cost: number | null) => (price && cost !== null ? ((price - cost) / price) * 100 : null)
 
   function testProduct(test: ProductTest, product: Product): boolean {
     if ('has' in test) {
@@ -81,10 +98,15 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return age >= 0 && age <= test.releasedWithin * day
   }
   function testTarget(test: TargetTest, target: Product, source: Product): boolean {
-    if ('brand' in test) return !!target.brand && !!source.brand && (test.brand === 'same' ? target.brand === source.brand : target.brand !== source.brand)
-    if ('category' in test) return test.category === 'same' ? common(target.categories, source.categories).length > 0 : common(target.categories, source.categories).length === 0
+    if ('brand' in test)
+      return !!target.brand && !!source.brand && (test.brand === 'same' ? target.brand === source.brand : target.brand !== source.brand)
+    if ('category' in test)
+      return test.category === 'same'
+        ? common(target.categories, source.categories).length > 0
+        : common(target.categories, source.categories).length === 0
     if ('attribute' in test) return common(target.attributes[test.attribute], source.attributes[test.sourceAttribute]).length > 0
-    if ('pricePercent' in test) return target.price !== null && source.price !== null && percentWithin(target.price, source.price, test.pricePercent)
+    if ('pricePercent' in test)
+      return target.price !== null && source.price !== null && percentWithin(target.price, source.price, test.pricePercent)
     if ('newer' in test) return !!target.released && !!source.released && new Date(target.released) > new Date(source.released)
     if ('sharedTags' in test) return common(source.tags, target.tags).length >= test.sharedTags
     return testProduct(test, target)
@@ -102,32 +124,45 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     const price = priceOf(product, variantOf(target))
     const released = product.released === null ? null : new Date(product.released).getTime()
     switch (order) {
-      case 'cheapest': return price ?? Infinity
-      case 'dearest': return price === null ? Infinity : -price
-      case 'name': return Object.values(product.name)[0] ?? product.sku
-      case 'newest': return released === null ? Infinity : -released
-      case 'oldest': return released ?? Infinity
-      case 'best-selling': return -soldOf(product.sku)
+      case 'cheapest':
+        return price ?? Infinity
+      case 'dearest':
+        return price === null ? Infinity : -price
+      case 'name':
+        return Object.values(product.name)[0] ?? product.sku
+      case 'newest':
+        return released === null ? Infinity : -released
+      case 'oldest':
+        return released ?? Infinity
+      case 'best-selling':
+        return -soldOf(product.sku)
       case 'margin': {
         const margin = marginOf(price, product.cost)
         return margin === null ? Infinity : -margin
       }
-      case 'shuffle': return mixed(hashOf(target), hashOf(`${shopper.visitor}\n${new Date(shopper.at.ms).toISOString().slice(0, 10)}\n${key}`))
-      case 'shuffle-every-view': return mixed(hashOf(target), hashOf(`${shopper.view}\n${key}`))
-      case 'strength': return -score
-      default: return 0
+      case 'shuffle':
+        return mixed(hashOf(target), hashOf(`${shopper.visitor}\n${new Date(shopper.at.ms).toISOString().slice(0, 10)}\n${key}`))
+      case 'shuffle-every-view':
+        return mixed(hashOf(target), hashOf(`${shopper.view}\n${key}`))
+      case 'strength':
+        return -score
+      default:
+        return 0
     }
   }
 
   function ordered(targets: readonly string[], order: string, key: string, scores: Record<string, number> = {}): string[] {
     const rows = targets.map(target => ({ target, number: numberFor(order, target, key, scores[target] ?? 0) }))
     if (order === 'hand') return rows.map(row => row.target)
-    return rows.sort((a, b) => {
-      const names = typeof a.number === 'string' ? a.number.localeCompare(b.number as string, 'en', { sensitivity: 'base', numeric: true }) : 0
-      if (names) return names
-      if (typeof a.number === 'number' && a.number !== b.number) return a.number < (b.number as number) ? -1 : 1
-      return a.target < b.target ? -1 : 1
-    }).map(row => row.target)
+    return rows
+      .sort((a, b) => {
+        const names =
+          typeof a.number === 'string' ? a.number.localeCompare(b.number as string, 'en', { sensitivity: 'base', numeric: true }) : 0
+        if (names) return names
+        if (typeof a.number === 'number' && a.number !== b.number) return a.number < (b.number as number) ? -1 : 1
+        return a.target < b.target ? -1 : 1
+      })
+      .map(row => row.target)
   }
 
   function categoriesNear(of: 'chosen' | 'beside' | 'below'): string[] {
@@ -137,15 +172,28 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return shop.categories.filter(each => each.parent === parent && each.key !== page.key).map(each => each.key)
   }
   /** The categories of a section of tiles, each with what became of it. */
-  function tilesOf(section: Section): { key: string, step: number, verdict: string }[] {
-    const lists = section.steps.map((step, number) => step.from === 'relatedCategories' && !step.off ? categoriesNear(step.of).map(key => ({ key, step: number })) : [])
+  function tilesOf(section: Section): { key: string; step: number; verdict: string }[] {
+    const lists = section.steps.map((step, number) =>
+      step.from === 'relatedCategories' && !step.off ? categoriesNear(step.of).map(key => ({ key, step: number })) : [],
+    )
     const all = section.takeTurns ? Array.from({ length: 50 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat() : lists.flat()
-    const tiles: { key: string, step: number, verdict: string }[] = []
+    const tiles: { key: string; step: number; verdict: string }[] = []
     for (const { key, step } of all) {
       const taken = tiles.filter(each => each.verdict === 'taken')
-      const sells = shop.products.some(each => isIn(each, key) && each.status === 'active' && each.price !== null && (!each.released || new Date(each.released).getTime() <= shopper.at.ms))
-      const isFull = taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)
-      tiles.push({ key, step, verdict: !sells ? 'emptyCategory' : taken.some(each => each.key === key) ? 'duplicate' : isFull ? 'noRoom' : 'taken' })
+      const sells = shop.products.some(
+        each =>
+          isIn(each, key) &&
+          each.status === 'active' &&
+          each.price !== null &&
+          (!each.released || new Date(each.released).getTime() <= shopper.at.ms),
+      )
+      const isFull =
+        taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)
+      tiles.push({
+        key,
+        step,
+        verdict: !sells ? 'emptyCategory' : taken.some(each => each.key === key) ? 'duplicate' : isFull ? 'noRoom' : 'taken',
+      })
     }
     return tiles
   }
@@ -153,24 +201,41 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   function offersOf(step: FillStep, number: number, key: string): Offer[] {
     const leavesOut = (source: string, target: Product) => (shop.neighbours[source]?.leaveOut ?? []).some(top => isIn(target, top))
     const tools: NaiveTools = {
-      shop, page, shopper, about, productOf, exists, isIn, categoriesNear,
+      shop,
+      page,
+      shopper,
+      about,
+      productOf,
+      exists,
+      isIn,
+      categoriesNear,
       sources: step.subjects === 'cart' ? cartProducts : aboutProducts,
       holdsFor: (condition, product) => holds(condition, test => testProduct(test, product)),
       picks: (condition, target, source) => holds(condition, test => testTarget(test, target, source)),
       counting(sku) {
         const product = productOf(sku)!
         const ignored = shop.neighbours[sku]?.ignored ?? []
-        const out = (of: string, name: string, value?: string) => ignored.some(each => each.of === of && each.name === name && each.value === value)
+        const out = (of: string, name: string, value?: string) =>
+          ignored.some(each => each.of === of && each.name === name && each.value === value)
         return {
           ...product,
           categories: product.categories.filter(each => !out('category', each)),
           tags: product.tags.filter(each => !out('tag', each)),
           brand: product.brand && out('brand', product.brand) ? null : product.brand,
-          attributes: Object.fromEntries(Object.entries(product.attributes).map(([name, values]) => [name, values.filter(value => !out('attribute', name, value))])),
+          attributes: Object.fromEntries(
+            Object.entries(product.attributes).map(([name, values]) => [name, values.filter(value => !out('attribute', name, value))]),
+          ),
         }
       },
       ordered: (targets, order, scores) => ordered(targets, order, key, scores),
-      plainOffers: (targets, source = null) => targets.map((target, i) => ({ target, source, place: i + 1, outside: false, leftOut: source !== null && leavesOut(source, productOf(target)!) })),
+      plainOffers: (targets, source = null) =>
+        targets.map((target, i) => ({
+          target,
+          source,
+          place: i + 1,
+          outside: false,
+          leftOut: source !== null && leavesOut(source, productOf(target)!),
+        })),
       turns: lists => Array.from({ length: 100 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat(),
       skus: fits => shop.products.filter(fits).map(each => each.sku),
     }
@@ -182,8 +247,14 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return parent === null ? 1 : 1 + depthOf(parent)
   }
   const aboutKeys = page.kind === 'category' ? [page.key] : []
-  const depthIn = (scope: PlanScope) => Math.max(0, ...scope.categories.filter(exists)
-    .filter(top => aboutKeys.some(key => isBelow(key, top)) || aboutProducts.some(sku => isIn(productOf(sku)!, top))).map(depthOf))
+  const depthIn = (scope: PlanScope) =>
+    Math.max(
+      0,
+      ...scope.categories
+        .filter(exists)
+        .filter(top => aboutKeys.some(key => isBelow(key, top)) || aboutProducts.some(sku => isIn(productOf(sku)!, top)))
+        .map(depthOf),
+    )
   /** How much a plan says of this page: 0 is what the default says, less is nothing. */
   const weightOf = ({ scope }: PagePlan) => {
     if (!scope) return 0
@@ -200,22 +271,26 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return each.rank < best.rank || (each.rank === best.rank && each.key < best.key) ? each : best
   })
   const shownBefore: string[] = []
-  const shown: { key: string, zone: string, targets: string[], steps: number[], tiles: string[] }[] = []
-  const hidden: { key: string, reason: string }[] = []
+  const shown: { key: string; zone: string; targets: string[]; steps: number[]; tiles: string[] }[] = []
+  const hidden: { key: string; reason: string }[] = []
   const told: Record<string, Verdict[]> = {}
-  const toldTiles: Record<string, { key: string, step: number, verdict: string }[]> = {}
+  const toldTiles: Record<string, { key: string; step: number; verdict: string }[]> = {}
 
   for (const zone of plan.zones) {
     for (const key of zone.sections) {
       const section = shop.sections.find(each => each.key === key)!
       const verdicts: Verdict[] = []
       const endOf = (until: string) => new Date(until).getTime() + (until.length === 10 ? day : 0)
-      const isOut = (section.from !== null && shopper.at.ms < new Date(section.from).getTime()) || (section.until !== null && shopper.at.ms >= endOf(section.until))
+      const isOut =
+        (section.from !== null && shopper.at.ms < new Date(section.from).getTime()) ||
+        (section.until !== null && shopper.at.ms >= endOf(section.until))
       const isOffHere = (page.kind === 'product' || page.kind === 'added') && (shop.switchedOff[about[0]!] ?? []).includes(key)
       const closed = section.off || plan.off.includes(key) ? 'off' : isOut ? 'outsideDates' : isOffHere ? 'switchedOffHere' : null
       const tiles = section.layout === 'tiles' && !closed ? tilesOf(section) : []
       const lists = closed || section.layout === 'tiles' ? [] : section.steps.map((step, number) => offersOf(step, number, key))
-      const offers = section.takeTurns ? Array.from({ length: 500 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat() : lists.flat()
+      const offers = section.takeTurns
+        ? Array.from({ length: 500 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat()
+        : lists.flat()
 
       for (const { target, step, source, outside, leftOut } of offers) {
         const product = productOf(target)!
@@ -234,11 +309,24 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
           ['notForSale', price === null || (section.guards.includes('notForSale') && (!active || !released))],
           ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
           ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],
-          ['excluded', leftOut || out.products.includes(product.sku) || out.brands.includes(product.brand ?? '') || common(out.tags, product.tags).length > 0 || out.categories.some(top => isIn(product, top))],
-          ['priceBand', section.priceBand !== null && price !== null && bandOf !== null && !percentWithin(price, bandOf, section.priceBand)],
+          [
+            'excluded',
+            leftOut ||
+              out.products.includes(product.sku) ||
+              out.brands.includes(product.brand ?? '') ||
+              common(out.tags, product.tags).length > 0 ||
+              out.categories.some(top => isIn(product, top)),
+          ],
+          [
+            'priceBand',
+            section.priceBand !== null && price !== null && bandOf !== null && !percentWithin(price, bandOf, section.priceBand),
+          ],
           ['lowMargin', section.lowestMargin !== null && margin !== null && margin < section.lowestMargin],
           ['duplicate', taken.some(each => productOf(each.target) === product)],
-          ['noRoom', taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)],
+          [
+            'noRoom',
+            taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity),
+          ],
         ]
         verdicts.push({ target, step, verdict: fails.find(([, failed]) => failed)?.[0] ?? 'taken' })
       }
@@ -251,7 +339,11 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       const waits = (step: FillStep) => {
         if (step.from === 'bundles' && !shop.products.some(each => each.bundle)) return false
         if (step.from === 'links' && shop.retiredKinds.includes(step.kind)) return false
-        if (['chosen', 'recentlyViewed', 'named', 'category', 'boughtTogether', 'relatedCategories'].includes(step.from) || ('of' in step && step.of === 'all')) return false
+        if (
+          ['chosen', 'recentlyViewed', 'named', 'category', 'boughtTogether', 'relatedCategories'].includes(step.from) ||
+          ('of' in step && step.of === 'all')
+        )
+          return false
         return (page.kind === 'cart' || step.subjects === 'cart') && cartProducts.length === 0
       }
       if (closed) hidden.push({ key, reason: closed })
@@ -259,7 +351,13 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       else if (count === 0) hidden.push({ key, reason: 'nothingFound' })
       else if (count < section.minimum) hidden.push({ key, reason: 'belowMinimum' })
       else {
-        shown.push({ key, zone: zone.key, targets: taken.map(each => each.target), steps: taken.map(each => each.step), tiles: tiles.filter(each => each.verdict === 'taken').map(each => each.key) })
+        shown.push({
+          key,
+          zone: zone.key,
+          targets: taken.map(each => each.target),
+          steps: taken.map(each => each.step),
+          tiles: tiles.filter(each => each.verdict === 'taken').map(each => each.key),
+        })
         shownBefore.push(...taken.map(each => productOf(each.target)!.sku))
       }
     }

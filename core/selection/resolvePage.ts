@@ -38,7 +38,7 @@ export function explainPage(shop: Shop, page: Page, shopper: Shopper): Explained
 
 function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, StepReport[]> | null): ResolvedPage {
   const type = pageTypeOf(page)
-  const cart = cartOf(shop, [...type.countsAsInCart?.(page) ?? [], ...shopper.cart])
+  const cart = cartOf(shop, [...(type.countsAsInCart?.(page) ?? []), ...shopper.cart])
   const about = type.subjects(page, shop.catalogue, cart.products)
   if (!about) throw new UnknownSubjectError(page)
   const { subjects, products, category, named } = about
@@ -55,7 +55,14 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, St
       if (!section) continue
       const closed = closedReason(section, plan, switchedOff, shopper.at)
       const context: StepContext = {
-        shop, shopper, subjects: products, category, named, cart: cart.products, isCartPage: type.isOfCart ?? false, key,
+        shop,
+        shopper,
+        subjects: products,
+        category,
+        named,
+        cart: cart.products,
+        isCartPage: type.isOfCart ?? false,
+        key,
       }
       const reports: StepReport[] | null = trace && []
       const showsTiles = section.layout === 'tiles'
@@ -106,9 +113,18 @@ function fillInOrder(section: Section, context: StepContext, held: Guarding): Ca
 function fillWithReports(section: Section, context: StepContext, held: Guarding, trace: StepReport[] | null): Candidate[] {
   const items: Candidate[] = []
   const taken = new Set<string>()
-  const reports = section.steps.map((step): StepReport => ({ step, idle: idleReason(step, context), taken: [], heldBack: [], alternatives: new Map(), more: false, tiles: null }))
+  const reports = section.steps.map((step): StepReport => ({
+    step,
+    idle: idleReason(step, context),
+    taken: [],
+    heldBack: [],
+    alternatives: new Map(),
+    more: false,
+    tiles: null,
+  }))
   trace?.push(...reports)
-  const hasRoom = (step: FillStep, report: StepReport) => items.length < section.places && report.taken.length < (step.cap ?? section.places)
+  const hasRoom = (step: FillStep, report: StepReport) =>
+    items.length < section.places && report.taken.length < (step.cap ?? section.places)
 
   /** The candidates of a step for as long as they matter. */
   function* looked(report: StepReport, number: number): Generator<Candidate> {
@@ -130,9 +146,8 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
 
   const take = (candidate: Candidate) => {
     const report = reports[candidate.step]!
-    const reason = held(candidate)
-      ?? (taken.has(candidate.product.sku) ? 'duplicate' : null)
-      ?? (hasRoom(report.step, report) ? null : 'noRoom')
+    const reason =
+      held(candidate) ?? (taken.has(candidate.product.sku) ? 'duplicate' : null) ?? (hasRoom(report.step, report) ? null : 'noRoom')
     if (reason) {
       if (trace) report.heldBack.push({ candidate, reason })
       return
@@ -148,10 +163,16 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
 }
 
 /** What the steps of a section of tiles did. */
-const tileReports = (section: Section, context: StepContext, { taken, heldBack }: Tiles): StepReport[] => section.steps.map((step, number) => ({
-  step, idle: idleReason(step, context) ?? (bringsTiles(step) ? null : 'noTiles'), taken: [], heldBack: [], alternatives: new Map(), more: false,
-  tiles: { taken: taken.filter(each => each.step === number), heldBack: heldBack.filter(each => each.step === number) },
-}))
+const tileReports = (section: Section, context: StepContext, { taken, heldBack }: Tiles): StepReport[] =>
+  section.steps.map((step, number) => ({
+    step,
+    idle: idleReason(step, context) ?? (bringsTiles(step) ? null : 'noTiles'),
+    taken: [],
+    heldBack: [],
+    alternatives: new Map(),
+    more: false,
+    tiles: { taken: taken.filter(each => each.step === number), heldBack: heldBack.filter(each => each.step === number) },
+  }))
 
 /** Why a section isn't tried at all. */
 function closedReason(section: Section, plan: PagePlan, switchedOff: ReadonlySet<string>, at: Moment): HiddenReason | null {
@@ -168,7 +189,7 @@ function hiddenReason(section: Section, count: number, context: StepContext): Hi
 }
 
 /** Everything that counts as in the cart, and its products without doubles, most recently added first. */
-function cartOf(shop: Shop, cart: readonly string[]): { skus: Set<string>, products: string[] } {
+function cartOf(shop: Shop, cart: readonly string[]): { skus: Set<string>; products: string[] } {
   const skus = new Set<string>()
   const products = new Set<string>()
   for (const sku of cart) {

@@ -37,7 +37,7 @@ export interface StepReport {
   step: FillStep
   idle: IdleReason | null
   taken: Candidate[]
-  heldBack: { candidate: Candidate, reason: HeldBackReason }[]
+  heldBack: { candidate: Candidate; reason: HeldBackReason }[]
   /** Of a rule: which of its alternatives each product that was taken passes, by where they stand in the rule. */
   alternatives: Map<Candidate, string[]>
   /** There were more candidates, which had no room either. */

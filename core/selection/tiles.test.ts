@@ -59,11 +59,17 @@ describe('a section of tiles', () => {
   })
 
   it('shows those right below it', () => {
-    expect(tilesOn('frames', { steps: [related('below')], places: 8 })).toMatchObject({ shown: ['deep-frames'], heldBack: ['empty emptyCategory'] })
+    expect(tilesOn('frames', { steps: [related('below')], places: 8 })).toMatchObject({
+      shown: ['deep-frames'],
+      heldBack: ['empty emptyCategory'],
+    })
   })
 
   it('shows those that were chosen, in their order, and passes over what the shop no longer has', () => {
-    expect(tilesOn('hives', { steps: [related('chosen')], places: 8 }, { hives: ['jars', 'gone', 'tools'] }).shown).toEqual(['jars', 'tools'])
+    expect(tilesOn('hives', { steps: [related('chosen')], places: 8 }, { hives: ['jars', 'gone', 'tools'] }).shown).toEqual([
+      'jars',
+      'tools',
+    ])
   })
 
   it('takes the picture of the best seller, also of a category below', () => {
@@ -80,11 +86,26 @@ describe('a section of tiles', () => {
     const chosen = { hives: ['jars', 'tools'] }
     const steps = [related('chosen'), related('beside')]
     expect(tilesOn('hives', { steps, places: 3, takeTurns: true }, chosen).shown).toEqual(['jars', 'frames', 'tools'])
-    expect(tilesOn('hives', { steps: [related('chosen', { cap: 1 }), related('beside')], places: 8 }, chosen).shown).toEqual(['jars', 'frames', 'tools'])
+    expect(tilesOn('hives', { steps: [related('chosen', { cap: 1 }), related('beside')], places: 8 }, chosen).shown).toEqual([
+      'jars',
+      'frames',
+      'tools',
+    ])
   })
 
   it('passes over steps that find products, and those that are off', () => {
-    const { shown, idle } = tilesOn('hives', { steps: [{ from: 'bestSellers', of: 'all', subjects: 'page', cap: null, off: false }, related('chosen', { off: true }), related('beside')], places: 1 }, { hives: ['jars'] })
+    const { shown, idle } = tilesOn(
+      'hives',
+      {
+        steps: [
+          { from: 'bestSellers', of: 'all', subjects: 'page', cap: null, off: false },
+          related('chosen', { off: true }),
+          related('beside'),
+        ],
+        places: 1,
+      },
+      { hives: ['jars'] },
+    )
     expect(shown).toEqual(['frames'])
     expect(idle).toEqual(['noTiles', 'off', null])
   })

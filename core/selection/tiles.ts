@@ -22,7 +22,7 @@ export interface Tile {
 /** What became of every category that the steps of a section of tiles bring. */
 export interface Tiles {
   taken: Tile[]
-  heldBack: { key: string, step: number, reason: TileHeldBack }[]
+  heldBack: { key: string; step: number; reason: TileHeldBack }[]
 }
 
 /**
@@ -31,7 +31,9 @@ export interface Tiles {
  */
 export function tilesOf(section: Section, context: StepContext, all: boolean): Tiles {
   const tiles: Tiles = { taken: [], heldBack: [] }
-  const lists = section.steps.map((step, number) => (idleReason(step, context) ? [] : stepTypeOf(step).categories?.(step, context) ?? []).map(key => ({ key, step: number })))
+  const lists = section.steps.map((step, number) =>
+    (idleReason(step, context) ? [] : (stepTypeOf(step).categories?.(step, context) ?? [])).map(key => ({ key, step: number })),
+  )
   for (const { key, step } of section.takeTurns ? roundRobin(lists) : lists.flat()) {
     if (!all && tiles.taken.length === section.places) break
     const product = productFor(key, context)
@@ -39,7 +41,10 @@ export function tilesOf(section: Section, context: StepContext, all: boolean): T
       ? 'emptyCategory'
       : tiles.taken.some(each => each.key === key)
         ? 'duplicate'
-        : tiles.taken.length >= section.places || tiles.taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? section.places) ? 'noRoom' : null
+        : tiles.taken.length >= section.places ||
+            tiles.taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? section.places)
+          ? 'noRoom'
+          : null
     if (reason) tiles.heldBack.push({ key, step, reason })
     else tiles.taken.push({ key, step, product: product! })
   }

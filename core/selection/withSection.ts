@@ -10,5 +10,9 @@ import { shopWith } from './shopWith'
 export function withSection(shop: Shop, key: string, page: PageKind): Shop | null {
   if (!shop.sections.has(key)) return null
   if (shop.plans.of(page).every(plan => hasSection(plan, key))) return shop
-  return shopWith(shop, { plans: shop.plans.mapped(page, plan => hasSection(plan, key) ? plan : { ...plan, zones: [...plan.zones, { key: 'tried', sections: [key] }] }) })
+  return shopWith(shop, {
+    plans: shop.plans.mapped(page, plan =>
+      hasSection(plan, key) ? plan : { ...plan, zones: [...plan.zones, { key: 'tried', sections: [key] }] },
+    ),
+  })
 }

@@ -8,8 +8,16 @@ import { bundleSettingsSchema } from '../bundles/bundleSettings'
  */
 
 const bundleRowSchema = z.object({
-  sku: skuSchema, name: z.string(), image: z.string().nullable(), status: productStatusSchema, type: z.enum(['fixed', 'choice', 'pickAny']), contents: z.string(),
-  price: z.int().nullable(), isFrom: z.boolean(), stock: z.int(), /** How many things are wrong with it. */ problems: z.int(),
+  sku: skuSchema,
+  name: z.string(),
+  image: z.string().nullable(),
+  status: productStatusSchema,
+  type: z.enum(['fixed', 'choice', 'pickAny']),
+  contents: z.string(),
+  price: z.int().nullable(),
+  isFrom: z.boolean(),
+  stock: z.int(),
+  /** How many things are wrong with it. */ problems: z.int(),
 })
 export type BundleRow = z.infer<typeof bundleRowSchema>
 export const bundleListSchema = z.object({ bundles: z.array(bundleRowSchema) })
@@ -20,9 +28,15 @@ export const bundleItemsSchema = z.object({ items: z.array(productSchema) })
 /** The last orders with a bundle, newest first; with what was in it then, and its share of the price in minor units. */
 export const bundleOrdersSchema = z.object({
   total: z.int(),
-  orders: z.array(z.object({
-    number: z.string(), placed: z.string(), quantity: z.int(), total: z.int(), components: z.array(z.object({ sku: z.string(), name: z.string(), quantity: z.int(), total: z.int() })),
-  })),
+  orders: z.array(
+    z.object({
+      number: z.string(),
+      placed: z.string(),
+      quantity: z.int(),
+      total: z.int(),
+      components: z.array(z.object({ sku: z.string(), name: z.string(), quantity: z.int(), total: z.int() })),
+    }),
+  ),
 })
 export type BundleOrders = z.infer<typeof bundleOrdersSchema>
 

@@ -7,12 +7,14 @@ import { checkSchema, findingSchema } from '../checks/check'
 
 /** Every check with how much it found; null while it is not known yet. */
 export const checksAnswerSchema = z.object({
-  checks: z.array(z.object({
-    check: checkSchema,
-    count: z.int().nullable(),
-    /** Why all that it finds is put aside; null: it isn't. */
-    aside: z.string().nullable(),
-  })),
+  checks: z.array(
+    z.object({
+      check: checkSchema,
+      count: z.int().nullable(),
+      /** Why all that it finds is put aside; null: it isn't. */
+      aside: z.string().nullable(),
+    }),
+  ),
   /** How many findings were put aside one by one. */
   putAside: z.int(),
   /** Work done, of how much. */

@@ -21,9 +21,14 @@ export const planPagesQuerySchema = z.object({
   plan: keySchema,
   /** Those that get it, or those that it shares with other plans. */
   which: z.enum(['gets', 'shared']),
-  offset: z.coerce.number().int().min(0).default(0), limit: z.coerce.number().int().min(0).max(200).default(100),
+  offset: z.coerce.number().int().min(0).default(0),
+  limit: z.coerce.number().int().min(0).max(200).default(100),
 })
-export const planPagesAnswerSchema = z.object({ gets: z.int(), shared: z.int(), rows: z.array(pageSubjectSchema.extend({ plans: planMatchesSchema })) })
+export const planPagesAnswerSchema = z.object({
+  gets: z.int(),
+  shared: z.int(),
+  rows: z.array(pageSubjectSchema.extend({ plans: planMatchesSchema })),
+})
 export type PlanPagesAnswer = z.infer<typeof planPagesAnswerSchema>
 
 export const planForQuerySchema = z.object({ page: pageKindSchema, about: z.string().min(1).max(64) })
@@ -33,7 +38,10 @@ export type PlanForAnswer = z.infer<typeof planForAnswerSchema>
 export const planReviewQuerySchema = z.object({ plan: keySchema })
 /** How a plan turns out on the pages that get it; see planReview. */
 export const planReviewAnswerSchema = z.object({
-  pages: z.int(), looked: z.int(), blank: z.int(), blankExamples: z.array(pageSubjectSchema),
+  pages: z.int(),
+  looked: z.int(),
+  blank: z.int(),
+  blankExamples: z.array(pageSubjectSchema),
   shown: z.record(z.string(), z.number()),
   same: z.array(z.object({ first: z.string(), second: z.string(), pages: z.int(), looked: z.int() })),
 })

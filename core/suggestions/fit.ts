@@ -9,8 +9,14 @@ type Claims = ReadonlyMap<string, ReadonlySet<string>>
 
 /** The attributes that fits are about: “fits: National” is about the standard, because there are products whose standard is National. */
 function fitted({ attributeValues }: Postings): ReadonlySet<string> {
-  const fits = Array.from(attributeValues).filter(([name]) => isFit(name)).flatMap(([, values]) => [...values])
-  return new Set(Array.from(attributeValues).filter(([name, values]) => !isFit(name) && fits.some(value => values.has(value))).map(([name]) => name))
+  const fits = Array.from(attributeValues)
+    .filter(([name]) => isFit(name))
+    .flatMap(([, values]) => [...values])
+  return new Set(
+    Array.from(attributeValues)
+      .filter(([name, values]) => !isFit(name) && fits.some(value => values.has(value)))
+      .map(([name]) => name),
+  )
 }
 
 /** Tells of products whether they go together, as far as their attributes say. */
@@ -28,7 +34,9 @@ export class Fitting {
     const claims = new Map<string, Set<string>>()
     for (const about of this.#fitted) {
       const vocabulary = this.#postings.attributeValues.get(about)!
-      const values = Object.entries(product.attributes).flatMap(([name, all]) => name === about ? all : isFit(name) ? all.filter(value => vocabulary.has(value)) : [])
+      const values = Object.entries(product.attributes).flatMap(([name, all]) =>
+        name === about ? all : isFit(name) ? all.filter(value => vocabulary.has(value)) : [],
+      )
       if (values.length) claims.set(about, new Set(values))
     }
     return claims

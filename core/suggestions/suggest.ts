@@ -15,15 +15,15 @@ import type { Moment } from '../time/moment'
 export type Reason =
   | { is: 'linksBack' }
   /** Linked, as this kind, from so many products of a category of the source. */
-  | { is: 'linkedBeside', count: number, category: string }
+  | { is: 'linkedBeside'; count: number; category: string }
   /** A value of one attribute of the source is a value of another one of the target: frames that fit a hive's standard. */
-  | { is: 'fits', value: string }
-  | { is: 'sameCategory', category: string }
-  | { is: 'sameBrand', brand: string }
-  | { is: 'sharedTags', tags: string[] }
-  | { is: 'sharedAttribute', name: string, value: string }
+  | { is: 'fits'; value: string }
+  | { is: 'sameCategory'; category: string }
+  | { is: 'sameBrand'; brand: string }
+  | { is: 'sharedTags'; tags: string[] }
+  | { is: 'sharedAttribute'; name: string; value: string }
   /** Whole percent dearer than the source, or, below zero, cheaper. */
-  | { is: 'price', difference: number }
+  | { is: 'price'; difference: number }
 
 export interface Suggestion {
   product: Product
@@ -41,12 +41,20 @@ export interface SuggestionShop {
 }
 
 /** What counts how much, by what a kind is for. The numbers are Manada's own judgement. */
-interface Weights { linksBack: number, linkedBeside: number, fits: number, category: number, brand: number, tag: number, attribute: number }
+interface Weights {
+  linksBack: number
+  linkedBeside: number
+  fits: number
+  category: number
+  brand: number
+  tag: number
+  attribute: number
+}
 const similar: Weights = { linksBack: 6, linkedBeside: 2, fits: 1, category: 3, brand: 0.6, tag: 1, attribute: 1 }
 const stepUp: Weights = { linksBack: 0, linkedBeside: 2, fits: 0.5, category: 4, brand: 1.5, tag: 0.6, attribute: 1 }
 const goesWith: Weights = { linksBack: 1, linkedBeside: 3, fits: 6, category: 0.3, brand: 0.2, tag: 0.6, attribute: 0.8 }
 
-const weightsOf = ({ expectation, mutual }: LinkKind): Weights => expectation === 'dearer' ? stepUp : mutual ? similar : goesWith
+const weightsOf = ({ expectation, mutual }: LinkKind): Weights => (expectation === 'dearer' ? stepUp : mutual ? similar : goesWith)
 
 /** Traits that more products have than this say nothing about any of them. */
 const maxWithTrait = 10_000
@@ -56,7 +64,14 @@ const maxWithTrait = 10_000
  * not linked already, not dismissed and not in a category that the source leaves out; for a kind that wants dearer or cheaper targets, only such.
  * @param linksBack SKUs of the products that link to the source as this kind
  */
-export function suggest(source: Product, kind: LinkKind, shop: SuggestionShop, linksBack: readonly string[], at: Moment, limit: number): Suggestion[] {
+export function suggest(
+  source: Product,
+  kind: LinkKind,
+  shop: SuggestionShop,
+  linksBack: readonly string[],
+  at: Moment,
+  limit: number,
+): Suggestion[] {
   const weights = weightsOf(kind)
   const settings = shop.neighbours(source.sku)
   const counting = withCountingTraits(source, settings)
@@ -73,9 +88,15 @@ export function suggest(source: Product, kind: LinkKind, shop: SuggestionShop, l
   for (const [sku, count] of beside) add(sku, weights.linkedBeside * Math.log2(1 + count))
   for (const sku of back) add(sku, weights.linksBack)
   let scored = 0
-  for (const [position, score] of scores.entries()) if (score && (scores[position] = score * priceFactor(products[position]!, source, kind))) scored++
+  for (const [position, score] of scores.entries())
+    if (score && (scores[position] = score * priceFactor(products[position]!, source, kind))) scored++
 
-  const leftOut = new Set([source, ...[...shop.lane(source.sku, kind.key), ...shop.dismissed(source.sku, kind.key)].map(({ target }) => shop.catalogue.item(target)?.product)])
+  const leftOut = new Set([
+    source,
+    ...[...shop.lane(source.sku, kind.key), ...shop.dismissed(source.sku, kind.key)].map(
+      ({ target }) => shop.catalogue.item(target)?.product,
+    ),
+  ])
   const sorted = new Uint32Array(scored)
   for (let position = products.length; position--;) if (scores[position]) sorted[--scored] = position
   sorted.sort((a, b) => scores[b]! - scores[a]! || (products[a]!.sku < products[b]!.sku ? -1 : 1))
@@ -83,7 +104,7 @@ export function suggest(source: Product, kind: LinkKind, shop: SuggestionShop, l
   const fitting = new Fitting(shop.postings)
   const claims = fitting.claimsOf(source)
   const suggestions: Suggestion[] = []
-  const besideOf = (sku: string) => beside.has(sku) ? { count: beside.get(sku)!, category: source.categories[0]! } : undefined
+  const besideOf = (sku: string) => (beside.has(sku) ? { count: beside.get(sku)!, category: source.categories[0]! } : undefined)
   for (const position of sorted) {
     if (suggestions.length === limit) break
     const product = products[position]!
@@ -92,7 +113,11 @@ export function suggest(source: Product, kind: LinkKind, shop: SuggestionShop, l
     // A step up is another of the same; what goes with a product must fit it.
     if (weights === stepUp && !beside.has(product.sku) && !product.categories.some(key => source.categories.includes(key))) continue
     if (weights === goesWith && misfit(claims, fitting.claimsOf(product))) continue
-    suggestions.push({ product, score: scores[position]!, reasons: reasonsOf(product, counting, besideOf(product.sku), back.has(product.sku)) })
+    suggestions.push({
+      product,
+      score: scores[position]!,
+      reasons: reasonsOf(product, counting, besideOf(product.sku), back.has(product.sku)),
+    })
   }
   return suggestions
 }
@@ -102,7 +127,7 @@ const scratch = new WeakMap<Postings, Float64Array>()
 /** A score of 0 for every product. The same numbers serve each time: 100,000 new ones for every question would be much to sweep up. */
 function scoresFor(postings: Postings, count: number): Float64Array {
   let scores = scratch.get(postings)
-  if (!scores) scratch.set(postings, scores = new Float64Array(count))
+  if (!scores) scratch.set(postings, (scores = new Float64Array(count)))
   return scores.fill(0)
 }
 
@@ -150,7 +175,12 @@ function priceFactor(product: Product, source: Product, { expectation, mutual }:
   return expectation === 'dearer' || mutual ? 1 / (1 + Math.max(0, Math.abs(difference) - 50) / 100) : 1
 }
 
-function reasonsOf(product: Product, source: Product, beside: { count: number, category: string } | undefined, linksBack: boolean): Reason[] {
+function reasonsOf(
+  product: Product,
+  source: Product,
+  beside: { count: number; category: string } | undefined,
+  linksBack: boolean,
+): Reason[] {
   const reasons: Reason[] = []
   if (linksBack) reasons.push({ is: 'linksBack' })
   if (beside) reasons.push({ is: 'linkedBeside', ...beside })
@@ -162,7 +192,8 @@ function reasonsOf(product: Product, source: Product, beside: { count: number, c
     else tags.push(name)
   }
   const fits = Object.entries(source.attributes).flatMap(([name, values]) =>
-    values.filter(value => Object.entries(product.attributes).some(([other, theirs]) => isOtherFit(name, other) && theirs.includes(value))))
+    values.filter(value => Object.entries(product.attributes).some(([other, theirs]) => isOtherFit(name, other) && theirs.includes(value))),
+  )
   for (const value of new Set(fits)) reasons.push({ is: 'fits', value })
   if (tags.length) reasons.push({ is: 'sharedTags', tags })
   const difference = percentDifference(product.price, source.price)
@@ -179,13 +210,21 @@ const rarity = (having: number, all: number) => Math.log(1 + all / having) / Mat
  */
 export function reasonWords(reason: Reason, categoryName: (key: string) => string): string {
   switch (reason.is) {
-    case 'linksBack': return 'links back to this one'
-    case 'linkedBeside': return `linked from ${reason.count} ${reason.count === 1 ? 'other product' : 'other products'} in ${categoryName(reason.category)}`
-    case 'fits': return `fits: ${reason.value}`
-    case 'sameCategory': return `also in ${categoryName(reason.category)}`
-    case 'sameBrand': return 'same brand'
-    case 'sharedTags': return reason.tags.length === 1 ? `shares the tag ${reason.tags[0]!}` : `shares ${reason.tags.length} tags: ${reason.tags.join(', ')}`
-    case 'sharedAttribute': return `same ${reason.name}: ${reason.value}`
-    case 'price': return `${Math.abs(reason.difference)} % ${reason.difference > 0 ? 'dearer' : 'cheaper'}`
+    case 'linksBack':
+      return 'links back to this one'
+    case 'linkedBeside':
+      return `linked from ${reason.count} ${reason.count === 1 ? 'other product' : 'other products'} in ${categoryName(reason.category)}`
+    case 'fits':
+      return `fits: ${reason.value}`
+    case 'sameCategory':
+      return `also in ${categoryName(reason.category)}`
+    case 'sameBrand':
+      return 'same brand'
+    case 'sharedTags':
+      return reason.tags.length === 1 ? `shares the tag ${reason.tags[0]!}` : `shares ${reason.tags.length} tags: ${reason.tags.join(', ')}`
+    case 'sharedAttribute':
+      return `same ${reason.name}: ${reason.value}`
+    case 'price':
+      return `${Math.abs(reason.difference)} % ${reason.difference > 0 ? 'dearer' : 'cheaper'}`
   }
 }

@@ -7,6 +7,6 @@ const collators = new Map<string, Intl.Collator>()
  */
 export function nameOrder(language: string): (a: string, b: string) => number {
   let collator = collators.get(language)
-  if (!collator) collators.set(language, collator = new Intl.Collator(language, { sensitivity: 'base', numeric: true }))
+  if (!collator) collators.set(language, (collator = new Intl.Collator(language, { sensitivity: 'base', numeric: true })))
   return collator.compare
 }

@@ -8,10 +8,13 @@ const zones = ['UTC', 'Europe/London', 'Europe/Berlin', 'Pacific/Auckland', 'Ame
 const zone = fc.constantFrom(...zones)
 const ms = fc.integer({ min: Date.UTC(2017, 0, 1), max: Date.UTC(2030, 0, 1) })
 const day = ms.map(each => new Date(each).toISOString().slice(0, 10))
-const date = fc.oneof(day, ms.map(each => new Date(each).toISOString()))
+const date = fc.oneof(
+  day,
+  ms.map(each => new Date(each).toISOString()),
+)
 
 /** The same by a general library: when a date begins and ends, in milliseconds. */
-function spanOf(date: string, timeZone: string): { from: number, until: number } {
+function spanOf(date: string, timeZone: string): { from: number; until: number } {
   if (date.includes('T')) return { from: Date.parse(date), until: Date.parse(date) }
   const start = Temporal.PlainDate.from(date)
   const startOf = (each: Temporal.PlainDate) => each.toZonedDateTime(timeZone).epochMilliseconds
@@ -20,19 +23,23 @@ function spanOf(date: string, timeZone: string): { from: number, until: number }
 
 describe('dates in the time zone of the shop', () => {
   it('begin and end when a general library says so', () => {
-    fc.assert(fc.property(zone, ms, date, (timeZone, at, each) => {
-      const { from, until } = spanOf(each, timeZone)
-      for (const moment of [at, from - 1, from, until - 1, until]) {
-        expect(hasBegun(each, momentIn(timeZone, moment))).toBe(moment >= from)
-        expect(isOver(each, momentIn(timeZone, moment))).toBe(moment >= until)
-      }
-    }))
+    fc.assert(
+      fc.property(zone, ms, date, (timeZone, at, each) => {
+        const { from, until } = spanOf(each, timeZone)
+        for (const moment of [at, from - 1, from, until - 1, until]) {
+          expect(hasBegun(each, momentIn(timeZone, moment))).toBe(moment >= from)
+          expect(isOver(each, momentIn(timeZone, moment))).toBe(moment >= until)
+        }
+      }),
+    )
   })
 
   it('leave no time when what they begin with is not before what they end with', () => {
-    fc.assert(fc.property(zone, date, date, (timeZone, from, until) => {
-      expect(isNever(from, until, timeZone)).toBe(spanOf(from, timeZone).from >= spanOf(until, timeZone).until)
-    }))
+    fc.assert(
+      fc.property(zone, date, date, (timeZone, from, until) => {
+        expect(isNever(from, until, timeZone)).toBe(spanOf(from, timeZone).from >= spanOf(until, timeZone).until)
+      }),
+    )
   })
 
   it('lets something last from noon until the end of the day', () => {

@@ -12,7 +12,7 @@ export const endOfTime: Moment = { ms: Infinity, day: '9999-12-31' }
 /** All time zones are off by whole quarters of an hour, so that no day begins within one. */
 const quarter = 900_000
 /** By time zone: how days are written, and the day that was asked for last, since writing one takes longer than all else. */
-const zones = new Map<string, { format: Intl.DateTimeFormat, quarter: number, day: string }>()
+const zones = new Map<string, { format: Intl.DateTimeFormat; quarter: number; day: string }>()
 
 /**
  * @param timeZone name in the IANA time zone database, such as Europe/London
@@ -21,7 +21,15 @@ const zones = new Map<string, { format: Intl.DateTimeFormat, quarter: number, da
 export function momentIn(timeZone: string, ms = Date.now()): Moment {
   let zone = zones.get(timeZone)
   // Swedish dates are written as ISO 8601 has them.
-  if (!zone) zones.set(timeZone, zone = { format: new Intl.DateTimeFormat('sv', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }), quarter: NaN, day: '' })
+  if (!zone)
+    zones.set(
+      timeZone,
+      (zone = {
+        format: new Intl.DateTimeFormat('sv', { timeZone, year: 'numeric', month: '2-digit', day: '2-digit' }),
+        quarter: NaN,
+        day: '',
+      }),
+    )
   const now = Math.floor(ms / quarter)
   if (zone.quarter !== now) Object.assign(zone, { quarter: now, day: zone.format.format(ms) })
   return { ms, day: zone.day }
@@ -30,10 +38,10 @@ export function momentIn(timeZone: string, ms = Date.now()): Moment {
 const isDay = (date: string) => !date.includes('T')
 
 /** Whether an ISO 8601 day or UTC date and time has come. */
-export const hasBegun = (date: string, at: Moment): boolean => isDay(date) ? date <= at.day : Date.parse(date) <= at.ms
+export const hasBegun = (date: string, at: Moment): boolean => (isDay(date) ? date <= at.day : Date.parse(date) <= at.ms)
 
 /** Whether what lasts until a moment, or to the end of a day, is over. */
-export const isOver = (until: string, at: Moment): boolean => isDay(until) ? until < at.day : Date.parse(until) <= at.ms
+export const isOver = (until: string, at: Moment): boolean => (isDay(until) ? until < at.day : Date.parse(until) <= at.ms)
 
 /** Whether there is no moment from one date until another. @param timeZone where the days are meant */
 export function isNever(from: string, until: string, timeZone: string): boolean {

@@ -4,7 +4,21 @@ import type { LaneRow } from './workbench'
 import { mergeLanes } from './mergedLane'
 
 const row = (target: string, part: Partial<LaneRow> = {}): LaneRow => ({
-  target, sku: target, name: target, image: null, price: 100, difference: 10, stock: 1, sold: 0, problem: null, from: null, until: null, note: null, later: false, returned: null, ...part,
+  target,
+  sku: target,
+  name: target,
+  image: null,
+  price: 100,
+  difference: 10,
+  stock: 1,
+  sold: 0,
+  problem: null,
+  from: null,
+  until: null,
+  note: null,
+  later: false,
+  returned: null,
+  ...part,
 })
 const lane = (source: string, ...targets: string[]) => ({ source, rows: targets.map(target => row(target)) })
 const told = (lanes: Parameters<typeof mergeLanes>[0]) => mergeLanes(lanes).map(each => `${each.target}:${each.on.join('')}`)
@@ -21,10 +35,12 @@ describe('mergeLanes', () => {
 
   it('has every link once and forgets none', () => {
     const targets = fc.uniqueArray(fc.constantFrom<string>('A', 'B', 'C', 'D', 'E'))
-    fc.assert(fc.property(fc.array(targets, { maxLength: 5 }), (all) => {
-      const merged = mergeLanes(all.map((each, i) => lane(String(i), ...each)))
-      expect(merged.map(each => each.target).sort()).toEqual([...new Set(all.flat())].sort())
-      for (const { target, on } of merged) expect(on).toEqual(all.flatMap((each, i) => each.includes(target) ? [String(i)] : []))
-    }))
+    fc.assert(
+      fc.property(fc.array(targets, { maxLength: 5 }), all => {
+        const merged = mergeLanes(all.map((each, i) => lane(String(i), ...each)))
+        expect(merged.map(each => each.target).sort()).toEqual([...new Set(all.flat())].sort())
+        for (const { target, on } of merged) expect(on).toEqual(all.flatMap((each, i) => (each.includes(target) ? [String(i)] : [])))
+      }),
+    )
   })
 })

@@ -10,8 +10,8 @@ export interface MergedRow extends LaneRow {
  * The lanes of one kind on several products as a single one. A link stands where it stands on average;
  * of what differs between the lanes, the first lane's is told.
  */
-export function mergeLanes(lanes: readonly { source: string, rows: readonly LaneRow[] }[]): MergedRow[] {
-  const merged = new Map<string, { row: MergedRow, places: number }>()
+export function mergeLanes(lanes: readonly { source: string; rows: readonly LaneRow[] }[]): MergedRow[] {
+  const merged = new Map<string, { row: MergedRow; places: number }>()
   for (const { source, rows } of lanes) {
     for (const [i, row] of rows.entries()) {
       const known = merged.get(row.target)

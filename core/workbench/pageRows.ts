@@ -22,15 +22,25 @@ interface PageShop extends BenchShop {
 /** An article or category in a list. Its SKU is its key, its brand the name of the category above it. */
 export function toPageRow(page: LanePage, key: string, shop: PageShop, at: Moment): ProductRow {
   return {
-    sku: key, product: key, ...namesOf(page, key, shop),
-    image: page === 'article' ? shop.catalogue.article(key)?.image ?? null : pictureOf(key, shop, at),
+    sku: key,
+    product: key,
+    ...namesOf(page, key, shop),
+    image: page === 'article' ? (shop.catalogue.article(key)?.image ?? null) : pictureOf(key, shop, at),
     links: { [pageLaneKinds[page].key]: shop.pageLane(sourceOfPage(page, key)).length },
-    price: null, stock: 0, status: 'active', forSale: true, isBundle: false, variants: 0, timesTarget: 0, sold: 0, shared: [],
+    price: null,
+    stock: 0,
+    status: 'active',
+    forSale: true,
+    isBundle: false,
+    variants: 0,
+    timesTarget: 0,
+    sold: 0,
+    shared: [],
   }
 }
 
 /** What an article or category is called, and the category above it. */
-function namesOf(page: LanePage, key: string, { catalogue, settings }: PageShop): { name: string, brand: string | null } {
+function namesOf(page: LanePage, key: string, { catalogue, settings }: PageShop): { name: string; brand: string | null } {
   const words = (text: Text | undefined) => (text && textIn(text, settings.language, settings.language)) || ''
   if (page === 'article') return { name: words(catalogue.article(key)?.title) || key, brand: null }
   const category = catalogue.category(key)
@@ -40,7 +50,7 @@ function namesOf(page: LanePage, key: string, { catalogue, settings }: PageShop)
 /** Articles or categories, by their keys, that have all the words in their name, key, or in the name of the category above. */
 export function pagesWith(words: string, page: LanePage, keys: readonly string[], shop: PageShop): string[] {
   const wanted = foldedWords(words)
-  return keys.filter((key) => {
+  return keys.filter(key => {
     const { name, brand } = namesOf(page, key, shop)
     return hasWords(`${name} ${brand ?? ''} ${key}`, wanted)
   })
@@ -60,15 +70,42 @@ export function toBenchPage(source: string, shop: PageShop, at: Moment): Workben
   const { page, key } = pageOfSource(source)!
   if (!(page === 'article' ? shop.catalogue.article(key) : shop.catalogue.category(key))) return null
   const kind = pageLaneKinds[page]
-  const rows = shop.pageLane(source).flatMap(link => (page === 'article' ? toLaneRow(link, kind, shop, at) : toCategoryLaneRow(link.target, shop, at)) ?? [])
+  const rows = shop
+    .pageLane(source)
+    .flatMap(link => (page === 'article' ? toLaneRow(link, kind, shop, at) : toCategoryLaneRow(link.target, shop, at)) ?? [])
   return {
-    ...toPageRow(page, key, shop, at), sku: source, product: source, page,
-    was: null, categories: [], categoryKeys: [], tags: [], attributes: {}, neighbours: { ignored: [], leaveOut: [] }, inBundles: [], lanes: { [kind.key]: rows },
+    ...toPageRow(page, key, shop, at),
+    sku: source,
+    product: source,
+    page,
+    was: null,
+    categories: [],
+    categoryKeys: [],
+    tags: [],
+    attributes: {},
+    neighbours: { ignored: [], leaveOut: [] },
+    inBundles: [],
+    lanes: { [kind.key]: rows },
   }
 }
 
 function toCategoryLaneRow(key: string, shop: PageShop, at: Moment): LaneRow | null {
   if (!shop.catalogue.category(key)) return null
   const { name, image } = toPageRow('category', key, shop, at)
-  return { target: key, sku: sourceOfPage('category', key), name, image, price: null, difference: null, stock: 0, sold: 0, problem: null, from: null, until: null, note: null, later: false, returned: null }
+  return {
+    target: key,
+    sku: sourceOfPage('category', key),
+    name,
+    image,
+    price: null,
+    difference: null,
+    stock: 0,
+    sold: 0,
+    problem: null,
+    from: null,
+    until: null,
+    note: null,
+    later: false,
+    returned: null,
+  }
 }

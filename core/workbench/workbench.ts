@@ -137,18 +137,20 @@ export type CommandAnswer = z.infer<typeof commandAnswerSchema>
 
 /** What was changed, newest first. */
 export const historyAnswerSchema = z.object({
-  entries: z.array(z.object({
-    id: z.int(),
-    at: z.string(),
-    words: z.string(),
-    /** Whether this browser made it. */
-    mine: z.boolean(),
-    /** Lanes that it changed. */
-    lanes: z.int(),
-    /** It is in force and not itself an undo: it can be taken back on its own. */
-    inForce: z.boolean(),
-    undone: z.boolean(),
-  })),
+  entries: z.array(
+    z.object({
+      id: z.int(),
+      at: z.string(),
+      words: z.string(),
+      /** Whether this browser made it. */
+      mine: z.boolean(),
+      /** Lanes that it changed. */
+      lanes: z.int(),
+      /** It is in force and not itself an undo: it can be taken back on its own. */
+      inForce: z.boolean(),
+      undone: z.boolean(),
+    }),
+  ),
   /** There are older ones. */
   more: z.boolean(),
 })
@@ -177,7 +179,8 @@ export function toProductRow(item: CatalogueItem, shop: BenchShop, at: Moment, s
     price: priceOf(product, variant),
     stock: stockOf(product, variant),
     status: product.status,
-    forSale: isForSale(product, variant, at), isBundle: product.bundle !== null,
+    forSale: isForSale(product, variant, at),
+    isBundle: product.bundle !== null,
     links: Object.fromEntries(kindsInUse(shop.kinds).map(({ key }) => [key, shop.links.lane(product.sku, key).length])),
     product: product.sku,
     variants: variant ? 0 : product.variants.length,
@@ -202,7 +205,9 @@ export function toBenchProduct(item: CatalogueItem, shop: BenchShop, at: Moment)
     ...toProductRow({ product, variant: null }, shop, at),
     page: null,
     was: product.was,
-    categories: product.categories.map(key => textIn(shop.catalogue.category(key)?.name ?? {}, shop.settings.language, shop.settings.language)),
+    categories: product.categories.map(key =>
+      textIn(shop.catalogue.category(key)?.name ?? {}, shop.settings.language, shop.settings.language),
+    ),
     categoryKeys: product.categories,
     tags: product.tags,
     attributes: product.attributes,
@@ -239,7 +244,9 @@ export function toLaneRow(link: Link, kind: LinkKind, shop: BenchShop, at: Momen
     until: link.until ?? null,
     note: link.note ?? null,
     later: timeOf(link, at) === 'later',
-    returned: kind.mutual ? shop.links.lane(item.product.sku, kind.key).some(back => shop.catalogue.item(back.target)?.product === product) : null,
+    returned: kind.mutual
+      ? shop.links.lane(item.product.sku, kind.key).some(back => shop.catalogue.item(back.target)?.product === product)
+      : null,
   }
 }
 

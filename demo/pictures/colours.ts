@@ -40,7 +40,16 @@ export type TintName = keyof typeof tints
 
 /** Grounds of the pictures, one for each aisle of the shop. */
 export const grounds = {
-  hives: '#f4eee1', frames: '#f5efdd', feeding: '#e4eadd', extraction: '#e9edee', clothing: '#dfe5de', tools: '#f0eae3',
-  jars: '#f3ede4', queens: '#eae4ec', garden: '#eaf0e3', books: '#ece9e2', kits: '#f2ead9',
+  hives: '#f4eee1',
+  frames: '#f5efdd',
+  feeding: '#e4eadd',
+  extraction: '#e9edee',
+  clothing: '#dfe5de',
+  tools: '#f0eae3',
+  jars: '#f3ede4',
+  queens: '#eae4ec',
+  garden: '#eaf0e3',
+  books: '#ece9e2',
+  kits: '#f2ead9',
 }
 export type Ground = keyof typeof grounds

@@ -43,15 +43,26 @@ export const brands = {
 }
 export type Brand = keyof typeof brands
 
-const slug = (value: string) => value.toUpperCase().replace(/[^A-Z0-9]+/g, '').slice(0, 3)
+const slug = (value: string) =>
+  value
+    .toUpperCase()
+    .replace(/[^A-Z0-9]+/g, '')
+    .slice(0, 3)
 
 /** Choices whose SKU part is their value. */
 export const plain = (...values: string[]): Choice[] => values.map(value => ({ value, code: slug(value) }))
 
 export const sizes: Choice[] = [
-  { value: 'XS', code: 'XS' }, { value: 'S', code: 'S' }, { value: 'M', code: 'M' }, { value: 'L', code: 'L' }, { value: 'XL', code: 'XL', extra: 3 },
+  { value: 'XS', code: 'XS' },
+  { value: 'S', code: 'S' },
+  { value: 'M', code: 'M' },
+  { value: 'L', code: 'L' },
+  { value: 'XL', code: 'XL', extra: 3 },
   { value: 'XXL', code: '2XL', extra: 5 },
 ]
 export const colours = (...names: TintName[]): Choice[] => names.map(name => ({ value: name, code: slug(name), tint: name }))
 
-export const wood: Choice[] = [{ value: 'pine', code: 'P', tint: 'pine' }, { value: 'cedar', code: 'C', extra: 14, tint: 'cedar' }]
+export const wood: Choice[] = [
+  { value: 'pine', code: 'P', tint: 'pine' },
+  { value: 'cedar', code: 'C', extra: 14, tint: 'cedar' },
+]

@@ -1,7 +1,7 @@
 import { commandSchema } from '../../core/records/registry'
 import { commandAnswer } from '../journal/commandAnswer'
 
-export default api(async (event) => {
+export default api(async event => {
   const asked = await bodyOf(event, commandSchema)
   return commandAnswer(event, (log, editor) => log.run(asked, editor))
 })

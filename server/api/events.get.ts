@@ -10,15 +10,18 @@ const maxMissed = 200
  * Tells an open studio of every change, as server-sent events (HTML Living Standard, §9.2). Each has the number of its write:
  * a browser whose connection broke says the last one it has, and is told what it missed, or that it has to load everything anew.
  */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const stream = createEventStream(event)
   const { log } = await useShop()
   const last = Number(getHeader(event, 'last-event-id') || log.followed)
   const canFollow = last <= log.followed && last >= log.followed - maxMissed
-  const stop = log.follow(({ number, words, changes, rebuilt, editor }) => {
-    const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes), editor }
-    void stream.push({ id: String(number), data: JSON.stringify(told) })
-  }, canFollow ? last : log.followed)
+  const stop = log.follow(
+    ({ number, words, changes, rebuilt, editor }) => {
+      const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes), editor }
+      void stream.push({ id: String(number), data: JSON.stringify(told) })
+    },
+    canFollow ? last : log.followed,
+  )
   openStreams.add(stream)
   stream.onClosed(() => {
     stop()

@@ -16,6 +16,11 @@ export default api(async (event): Promise<ProductList> => {
   const { page, q, offset, limit } = queryOf(event, query)
   const { shop } = await useShop()
   const now = shop.now()
-  const found = pagesWith(q, page, (page === 'article' ? shop.articles : shop.categories).map(each => each.key), shop)
+  const found = pagesWith(
+    q,
+    page,
+    (page === 'article' ? shop.articles : shop.categories).map(each => each.key),
+    shop,
+  )
   return { total: found.length, rows: found.slice(offset, offset + limit).map(key => toPageRow(page, key, shop, now)) }
 })

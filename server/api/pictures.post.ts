@@ -12,7 +12,13 @@ export default api(async (event): Promise<{ image: string }> => {
   const bytes = await bytesOf(event, largestPicture, tooLarge)
   if (!bytes.length) throw new Problem(400, 'malformed', 'The request is malformed', 'There is no picture in it.')
   const type = pictureType(bytes)
-  if (!type) throw new Problem(422, 'no-picture', 'This file can’t be taken', 'This is not a picture in SVG, PNG, JPEG, WebP or AVIF. Nothing was changed.')
+  if (!type)
+    throw new Problem(
+      422,
+      'no-picture',
+      'This file can’t be taken',
+      'This is not a picture in SVG, PNG, JPEG, WebP or AVIF. Nothing was changed.',
+    )
   const name = `${createHash('sha256').update(bytes).digest('hex').slice(0, 24)}.${type}`
   const folder = join(dataFolder(), 'pictures')
   await mkdir(folder, { recursive: true })
@@ -20,4 +26,10 @@ export default api(async (event): Promise<{ image: string }> => {
   return { image: `/pictures/${name}` }
 })
 
-const tooLarge = () => new Problem(413, 'too-large', 'This file can’t be taken', `The picture has more than ${largestPicture / 1024} KB. Make it smaller. Nothing was changed.`)
+const tooLarge = () =>
+  new Problem(
+    413,
+    'too-large',
+    'This file can’t be taken',
+    `The picture has more than ${largestPicture / 1024} KB. Make it smaller. Nothing was changed.`,
+  )

@@ -6,8 +6,14 @@ import { useShop } from '../live/useShop'
 export default api(async (): Promise<StudioShop> => {
   const { shop } = await useShop()
   const { language } = shop.settings
-  const branch = (parent: string | null, depth: number): StudioShop['categories'] => shop.categories
-    .filter((each: Category) => each.parent === parent)
-    .flatMap(each => [{ key: each.key, name: textIn(each.name, language, language), depth }, ...branch(each.key, depth + 1)])
-  return { settings: shop.settings, kinds: [...shop.kinds.values()], categories: branch(null, 0), brandMarks: Object.fromEntries(shop.brandMarks) }
+  const branch = (parent: string | null, depth: number): StudioShop['categories'] =>
+    shop.categories
+      .filter((each: Category) => each.parent === parent)
+      .flatMap(each => [{ key: each.key, name: textIn(each.name, language, language), depth }, ...branch(each.key, depth + 1)])
+  return {
+    settings: shop.settings,
+    kinds: [...shop.kinds.values()],
+    categories: branch(null, 0),
+    brandMarks: Object.fromEntries(shop.brandMarks),
+  }
 })

@@ -20,16 +20,23 @@ export default api(async (event): Promise<SuggestionsAnswer> => {
 
   const now = shop.now()
   const suggestionShop = {
-    catalogue: shop.catalogue, postings: shop.finder.postings,
-    lane: (source: string, kind: string) => shop.links.lane(source, kind), dismissed: (source: string, kind: string) => shop.dismissed.lane(source, kind),
+    catalogue: shop.catalogue,
+    postings: shop.finder.postings,
+    lane: (source: string, kind: string) => shop.links.lane(source, kind),
+    dismissed: (source: string, kind: string) => shop.dismissed.lane(source, kind),
     neighbours: (source: string) => shop.neighboursOf(source),
   }
   const { language } = shop.settings
   const categoryName = (key: string) => textIn(shop.catalogue.category(key)?.name ?? {}, language, language) || key
   const row = (product: typeof source) => toProductRow({ product, variant: null }, shop, now, source)
   return {
-    rows: suggest(source, kind, suggestionShop, await store.sourcesLinkingTo(source.sku, key), now, limit)
-      .map(({ product, reasons }) => ({ ...row(product), why: reasons.map(reason => reasonWords(reason, categoryName)) })),
-    dismissed: shop.dismissed.lane(source.sku, key).flatMap(({ target }) => shop.catalogue.product(target) ?? []).map(row),
+    rows: suggest(source, kind, suggestionShop, await store.sourcesLinkingTo(source.sku, key), now, limit).map(({ product, reasons }) => ({
+      ...row(product),
+      why: reasons.map(reason => reasonWords(reason, categoryName)),
+    })),
+    dismissed: shop.dismissed
+      .lane(source.sku, key)
+      .flatMap(({ target }) => shop.catalogue.product(target) ?? [])
+      .map(row),
   }
 })

@@ -17,7 +17,7 @@ export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: Secti
   return {
     finding: { check: finding.check, source: finding.source, kind: finding.kind, target: finding.target },
     source: thing(finding.source, shop),
-    target: finding.target ? groupThing(finding, shop) ?? thing(finding.target, shop) : null,
+    target: finding.target ? (groupThing(finding, shop) ?? thing(finding.target, shop)) : null,
     words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : onSection ? sectionFindingWords(onSection) : '',
     share: onSection?.whole && hasShare.has(finding.check) ? onSection.part / onSection.whole : null,
     reason: shop.putAside.reason(finding),
@@ -37,7 +37,11 @@ function groupThing({ check, source, target }: Finding, shop: LiveShop): Finding
 function productThing(sku: string, shop: LiveShop): FindingRow['source'] {
   const item = shop.catalogue.item(sku)
   const { language } = shop.settings
-  return { key: sku, name: item ? itemName(item, text => textIn(text, language, language)) || sku : sku, image: item ? imageOf(item.product, item.variant) : null }
+  return {
+    key: sku,
+    name: item ? itemName(item, text => textIn(text, language, language)) || sku : sku,
+    image: item ? imageOf(item.product, item.variant) : null,
+  }
 }
 
 function sectionThing(key: string, shop: LiveShop): FindingRow['source'] {
@@ -48,7 +52,9 @@ function sectionThing(key: string, shop: LiveShop): FindingRow['source'] {
 function wordsOf(shop: LiveShop): FindingShop {
   const { language, currency } = shop.settings
   return {
-    catalogue: shop.catalogue, links: shop.links, kinds: shop.kinds,
+    catalogue: shop.catalogue,
+    links: shop.links,
+    kinds: shop.kinds,
     money: amount => formatMoney(amount, currency, language),
     plural: kind => textIn(kind.plural, language, language),
   }

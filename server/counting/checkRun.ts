@@ -33,7 +33,11 @@ export class CheckRun {
 
   #newBook(): FindingBook {
     const { live, putAside } = this.#shop
-    return new FindingBook(live, finding => putAside.reason(finding) !== null, sku => this.#shop.positionOf(sku))
+    return new FindingBook(
+      live,
+      finding => putAside.reason(finding) !== null,
+      sku => this.#shop.positionOf(sku),
+    )
   }
 
   /** Marks what a change, which the shop has taken over, makes stale. */
@@ -43,20 +47,20 @@ export class CheckRun {
 
   readonly #staleFindings: StaleFindings = {
     heeds: fact => [...this.#shop.live.sections.values()].some(section => heeds(section, fact)),
-    lane: (change) => {
+    lane: change => {
       this.#next?.relinked(change)
       for (const position of this.#book.relinked(change)) this.#mark(position)
     },
     product: sku => this.#mark(this.#shop.positionOf(sku)),
-    productsLinkingTo: (sku) => {
+    productsLinkingTo: sku => {
       for (const position of this.#shop.links.sourcesOf(sku)) this.#mark(position)
     },
     bundles: () => {
       for (const sku of this.#shop.live.catalogue.bundles) this.#mark(this.#shop.positionOf(sku))
     },
-    allProducts: () => this.#stale = 'all',
-    rules: () => this.#rules.isStale = this.#same.isStale = true,
-    sameShown: () => this.#same.isStale = true,
+    allProducts: () => (this.#stale = 'all'),
+    rules: () => (this.#rules.isStale = this.#same.isStale = true),
+    sameShown: () => (this.#same.isStale = true),
   }
 
   /** Has all products looked at anew when it is long ago. */

@@ -68,9 +68,17 @@ export class CountingShop implements CountedShop {
     this.#timeZone = timeZone
     this.#catalogue = new Catalogue(products, categories, articles)
     this.#postings = completed(Postings.building(products))
-    this.#index = completed(SelectionIndex.building(products, {
-      nameOf: product => textIn(product.name, language, language), sold: sku => this.#soldOf(sku), language,
-    }, this.#postings))
+    this.#index = completed(
+      SelectionIndex.building(
+        products,
+        {
+          nameOf: product => textIn(product.name, language, language),
+          sold: sku => this.#soldOf(sku),
+          language,
+        },
+        this.#postings,
+      ),
+    )
     this.links = new PackedLinks(links, this.#catalogue, sku => this.#postings.positionOf(sku))
     this.#states = new HeldStates(states)
     this.putAside = new PutAside(this.#states.of(putAsideRecord))
@@ -135,9 +143,12 @@ export class CountingShop implements CountedShop {
     const states = this.#states
     const [sections, plans, neighbours] = [states.of(sectionRecord), states.of(planRecord), states.of(neighboursRecord)]
     const [switchedOff, related] = [states.of(switchedOffRecord), states.of(pageLinksRecord)]
-    const book = () => this.#books[version] ??= planBookOf(plans, version)
+    const book = () => (this.#books[version] ??= planBookOf(plans, version))
     return {
-      catalogue: this.#catalogue, index: this.#index, links: this.links, kinds: states.of(kindRecord),
+      catalogue: this.#catalogue,
+      index: this.#index,
+      links: this.links,
+      kinds: states.of(kindRecord),
       get sections() {
         return versionOf(sections, version)
       },

@@ -13,44 +13,97 @@ import { momentIn } from '../../core/time/moment'
 const sku = fc.constantFrom(...skus)
 const sameBrand: FillStep = { from: 'bestSellers', of: 'brand', subjects: 'page', cap: 1, off: false }
 const anyStep: fc.Arbitrary<Step> = fc.oneof(
-  { weight: 4, arbitrary: fc.record({ type: fc.constant('link' as const), kind: fc.constantFrom('accessory', 'upsell'), on: sku.map(source => [{ source }]), targets: fc.uniqueArray(fc.constantFrom(...skus, 'D-1'), { minLength: 1, maxLength: 3 }) }) },
-  fc.record({ type: fc.constant('unlink' as const), kind: fc.constant('accessory'), on: sku.map(source => [{ source }]), targets: sku.map(each => [each]) }),
-  fc.record({ type: fc.constant('switchSection' as const), source: sku, section: fc.constantFrom('accessories', 'upsells'), off: fc.boolean() }),
-  fc.constantFrom<FillStep[]>([linkStep('accessory')], [linkStep('accessory'), sameBrand]).map(steps => ({ type: 'changeSection' as const, key: 'accessories', settings: { steps }, seen: {} })),
+  {
+    weight: 4,
+    arbitrary: fc.record({
+      type: fc.constant('link' as const),
+      kind: fc.constantFrom('accessory', 'upsell'),
+      on: sku.map(source => [{ source }]),
+      targets: fc.uniqueArray(fc.constantFrom(...skus, 'D-1'), { minLength: 1, maxLength: 3 }),
+    }),
+  },
+  fc.record({
+    type: fc.constant('unlink' as const),
+    kind: fc.constant('accessory'),
+    on: sku.map(source => [{ source }]),
+    targets: sku.map(each => [each]),
+  }),
+  fc.record({
+    type: fc.constant('switchSection' as const),
+    source: sku,
+    section: fc.constantFrom('accessories', 'upsells'),
+    off: fc.boolean(),
+  }),
+  fc
+    .constantFrom<FillStep[]>([linkStep('accessory')], [linkStep('accessory'), sameBrand])
+    .map(steps => ({ type: 'changeSection' as const, key: 'accessories', settings: { steps }, seen: {} })),
   fc.constant<Step>({ type: 'publish', sections: ['accessories'], plans: [] }),
-  { weight: 3, arbitrary: fc.constantFrom(...skus).map(sku => ({ type: 'link' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })) },
+  {
+    weight: 3,
+    arbitrary: fc
+      .constantFrom(...skus)
+      .map(sku => ({ type: 'link' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })),
+  },
   fc.constantFrom(...skus).map(sku => ({ type: 'unlink' as const, kind: 'named', on: [{ source: 'article:spring' }], targets: [sku] })),
-  fc.constantFrom(['hives', 'tools'], ['frames', 'hives'], ['hives', 'frames']).map(([key, near]) => ({ type: 'link' as const, kind: 'related-categories', on: [{ source: `category:${key}` }], targets: [near!] })),
+  fc
+    .constantFrom(['hives', 'tools'], ['frames', 'hives'], ['hives', 'frames'])
+    .map(([key, near]) => ({ type: 'link' as const, kind: 'related-categories', on: [{ source: `category:${key}` }], targets: [near!] })),
   fc.record({ restock: sku, to: fc.constantFrom(0, 2) }),
   { weight: 2, arbitrary: fc.constantFrom('B', 'C', 'D-1').map(sell => ({ sell })) },
 )
 
 /** Sections of the built-in plans on every kind of page that is about something else, and one more. */
 const elsewhere = [
-  ['related-categories', 'category'], ['article-products', 'article'], ['article-accessories', 'article'], ['home-best-sellers', 'home'], ['search-related', 'search'], ['ordered-accessories', 'ordered'],
-  ['cart-cross-sells', 'cart'], ['accessories', 'category'],
+  ['related-categories', 'category'],
+  ['article-products', 'article'],
+  ['article-accessories', 'article'],
+  ['home-best-sellers', 'home'],
+  ['search-related', 'search'],
+  ['ordered-accessories', 'ordered'],
+  ['cart-cross-sells', 'cart'],
+  ['accessories', 'category'],
 ] as const
 
 describe('fill meters', () => {
   it('count pages of every kind, and follow what articles name and which categories are related', async () => {
-    await fc.assert(fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps => followed(steps, async (meters, shop) => {
-      for (const [section, page] of elsewhere) {
-        const live = walked(shop, shop.sections.get(section)!, page, momentIn('UTC'))
-        const { live: reading } = await settled(() => meters.ask(section, page))
-        expect([section, reading.fill]).toEqual([section, live])
-        expect(reading.total).toBe(countedPages(shop, page).size)
-      }
-      const unnamed = await meters.list({ section: 'article-products', page: 'article', version: 'live' }, 0, 0, 0, 100)
-      expect(unnamed.subjects).toEqual(resolvePage(shop, { kind: 'article', key: 'spring' }, visitTo('article', 'spring', momentIn('UTC'))[1]).sections.some(each => each.section.key === 'article-products') ? [] : ['spring'])
-    })), { numRuns: 12 })
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps =>
+        followed(steps, async (meters, shop) => {
+          for (const [section, page] of elsewhere) {
+            const live = walked(shop, shop.sections.get(section)!, page, momentIn('UTC'))
+            const { live: reading } = await settled(() => meters.ask(section, page))
+            expect([section, reading.fill]).toEqual([section, live])
+            expect(reading.total).toBe(countedPages(shop, page).size)
+          }
+          const unnamed = await meters.list({ section: 'article-products', page: 'article', version: 'live' }, 0, 0, 0, 100)
+          expect(unnamed.subjects).toEqual(
+            resolvePage(shop, { kind: 'article', key: 'spring' }, visitTo('article', 'spring', momentIn('UTC'))[1]).sections.some(
+              each => each.section.key === 'article-products',
+            )
+              ? []
+              : ['spring'],
+          )
+        }),
+      ),
+      { numRuns: 12 },
+    )
   }, 120_000)
 
   it('count in another thread what the live shop shows, and follow its changes', async () => {
-    await fc.assert(fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps => followed(steps, async (meters, shop) => {
-      const [live, draft] = [shop, shop.drafted].map(each => walked(each, each.sections.get('accessories')!, 'product', momentIn('UTC')))
-      expect(await settled(() => meters.ask('accessories', 'product'))).toMatchObject({ live: { fill: live }, draft: { fill: draft } })
-      expect(await meters.list({ section: 'accessories', page: 'product', version: 'draft' }, 0, 0, 0, 100)).toMatchObject({ total: fillSummary(draft!).blank })
-    })), { numRuns: 12 })
+    await fc.assert(
+      fc.asyncProperty(fc.array(anyStep, { minLength: 1, maxLength: 8 }), steps =>
+        followed(steps, async (meters, shop) => {
+          const [live, draft] = [shop, shop.drafted].map(each =>
+            walked(each, each.sections.get('accessories')!, 'product', momentIn('UTC')),
+          )
+          expect(await settled(() => meters.ask('accessories', 'product'))).toMatchObject({ live: { fill: live }, draft: { fill: draft } })
+          expect(await meters.list({ section: 'accessories', page: 'product', version: 'draft' }, 0, 0, 0, 100)).toMatchObject({
+            total: fillSummary(draft!).blank,
+          })
+        }),
+      ),
+      { numRuns: 12 },
+    )
     expect(tried.done).toBeGreaterThan(tried.refused / 4)
   }, 120_000)
 })

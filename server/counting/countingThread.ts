@@ -12,7 +12,10 @@ import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '..
 import { copiedRecords } from './countingShop'
 import script from '../threads/counting.worker?worker-script'
 
-interface ListedSubjects { subjects: string[], total: number }
+interface ListedSubjects {
+  subjects: string[]
+  total: number
+}
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
 const productsAtOnce = 250
@@ -41,7 +44,7 @@ export class CountingThread {
     this.#running = running
     running.log.follow(({ number, changes, rebuilt }) => {
       if (rebuilt) void this.stop()
-      else if (this.#worker) this.#tellChanges(changes, this.#told = number)
+      else if (this.#worker) this.#tellChanges(changes, (this.#told = number))
     })
   }
 
@@ -58,7 +61,10 @@ export class CountingThread {
       return begun
     }
     const answer = { draft: reading('draft'), live: reading('live') }
-    return { ...answer, settled: this.#settled === this.#told && [answer.draft, answer.live].every(each => each.fill !== null || !each.exists) }
+    return {
+      ...answer,
+      settled: this.#settled === this.#told && [answer.draft, answer.live].every(each => each.fill !== null || !each.exists),
+    }
   }
 
   #pagesOf(kind: PageKind): number {
@@ -134,10 +140,10 @@ export class CountingThread {
     this.#idle = setTimeout(() => void this.stop(), idleTime)
     this.#idle.unref()
     if (this.#worker) return
-    const worker = this.#worker = new Worker(script, { eval: true })
+    const worker = (this.#worker = new Worker(script, { eval: true }))
     this.#told = this.#settled = this.#running.log.followed
     worker.on('message', (message: CountingMessage) => worker === this.#worker && this.#heard(message))
-    worker.on('error', (error) => {
+    worker.on('error', error => {
       console.error(error)
       if (worker === this.#worker) void this.stop()
     })
@@ -152,7 +158,10 @@ export class CountingThread {
     const { products } = catalogue
     for (let from = 0; from < products.length; from += productsAtOnce) {
       const some = products.slice(from, from + productsAtOnce)
-      const units = some.flatMap(each => [each, ...each.variants]).map(({ sku }) => [sku, shop.unitsSold(sku)] as const).filter(([, sold]) => sold)
+      const units = some
+        .flatMap(each => [each, ...each.variants])
+        .map(({ sku }) => [sku, shop.unitsSold(sku)] as const)
+        .filter(([, sold]) => sold)
       tell({ products: some.map(each => ({ ...each, image: null, gtin: null })), units })
       await nextTurn()
     }
@@ -161,7 +170,12 @@ export class CountingThread {
     }
     tell({
       start: {
-        number: from, language: shop.settings.language, timeZone: shop.settings.timeZone, categories: shop.categories, articles: shop.articles, states: shop.states.some(copiedRecords),
+        number: from,
+        language: shop.settings.language,
+        timeZone: shop.settings.timeZone,
+        categories: shop.categories,
+        articles: shop.articles,
+        states: shop.states.some(copiedRecords),
       },
     })
   }

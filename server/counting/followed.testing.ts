@@ -22,20 +22,29 @@ import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
 
 export const skus = ['A', 'B', 'C', 'D', 'E']
-const products: Product[] = skus.map((sku, i) => makeProduct(sku, { price: 500 + i, stock: i, status: sku === 'E' ? 'retired' : 'active', brand: i % 2 ? 'Alder' : 'Birch', categories: i % 2 ? ['frames'] : ['hives'], variants: sku === 'D' ? [makeVariant('D-1')] : [] }))
+const products: Product[] = skus.map((sku, i) =>
+  makeProduct(sku, {
+    price: 500 + i,
+    stock: i,
+    status: sku === 'E' ? 'retired' : 'active',
+    brand: i % 2 ? 'Alder' : 'Birch',
+    categories: i % 2 ? ['frames'] : ['hives'],
+    variants: sku === 'D' ? [makeVariant('D-1')] : [],
+  }),
+)
 
 const categories = ['hives', 'frames', 'tools'].map(key => ({ key, name: { en: key }, parent: null }))
 const articles = [{ key: 'spring', title: { en: 'Spring' }, body: { en: '' }, image: null, products: ['A', 'C'] }]
 
 /** A command, an import that sets the stock of a product, or an order for one of it. */
-export type Step = Command | { restock: string, to: number } | { sell: string }
+export type Step = Command | { restock: string; to: number } | { sell: string }
 
 /** Orders and commands that were carried out, of those that were tried. */
 export const tried = { done: 0, refused: 0 }
 
 /** Runs commands on a shop while its counting thread is awake, and has a look at both before and after them. */
 export async function followed(steps: readonly Step[], look: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
-  await withStore({ products, categories, articles }, async (store) => {
+  await withStore({ products, categories, articles }, async store => {
     const shop = await loadLiveShop(store)
     const log = new CommandLog(store, shop)
     const thread = new CountingThread({ store, shop, log })
@@ -45,12 +54,20 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
         if ('restock' in step) {
           const before = { ...shop.catalogue.product(step.restock)!, description: {} }
           const change: Change = { of: 'product', owner: step.restock, key: '', before, after: { ...before, stock: step.to } }
-          await log.runImport({ type: 'import', kind: 'products', file: 'stock.csv' }, () => Promise.resolve([change]), () => 'Imported', 'one')
+          await log.runImport(
+            { type: 'import', kind: 'products', file: 'stock.csv' },
+            () => Promise.resolve([change]),
+            () => 'Imported',
+            'one',
+          )
         } else {
-          await ('sell' in step ? sell(step.sell, { store, shop, log }) : log.run(step, 'one')).then(() => tried.done++, (error: unknown) => {
-            if (!(error instanceof CommandError || error instanceof OrderRefused)) throw error
-            tried.refused++
-          })
+          await ('sell' in step ? sell(step.sell, { store, shop, log }) : log.run(step, 'one')).then(
+            () => tried.done++,
+            (error: unknown) => {
+              if (!(error instanceof CommandError || error instanceof OrderRefused)) throw error
+              tried.refused++
+            },
+          )
         }
       }
       await look(thread, shop)
@@ -60,7 +77,8 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
   })
 }
 
-const sell = (sku: string, running: Running) => placeOrder(running, [{ sku, quantity: 1 }], priceCart([{ sku, quantity: 1 }], running.shop, momentIn('UTC')).total)
+const sell = (sku: string, running: Running) =>
+  placeOrder(running, [{ sku, quantity: 1 }], priceCart([{ sku, quantity: 1 }], running.shop, momentIn('UTC')).total)
 
 /** How a section is filled, by walking through the pages of a shop. */
 export function walked(shop: Shop, section: Section, page: PageKind, at: Moment): Fill {

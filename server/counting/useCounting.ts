@@ -5,7 +5,7 @@ let thread: Promise<CountingThread> | undefined
 
 /** The counting thread of this process. */
 export function useCounting(): Promise<CountingThread> {
-  return thread ??= useShop().then(running => new CountingThread(running))
+  return (thread ??= useShop().then(running => new CountingThread(running)))
 }
 
 /** Ends their thread, if it was ever needed. */

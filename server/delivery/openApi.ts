@@ -2,8 +2,25 @@ import { z } from 'zod'
 import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
 import {
-  articleAnswerSchema, brandAnswerSchema, cartAnswerSchema, cartRequestSchema, categoryAnswerSchema, languageQuerySchema, linesAnswerSchema, linesQuerySchema, listQuerySchema, orderAnswerSchema, orderRequestSchema, overviewQuerySchema, pageAnswerSchema, pageQuerySchema, problemSchema,
-  productAnswerSchema, searchAnswerSchema, searchQuerySchema, shopAnswerSchema,
+  articleAnswerSchema,
+  brandAnswerSchema,
+  cartAnswerSchema,
+  cartRequestSchema,
+  categoryAnswerSchema,
+  languageQuerySchema,
+  linesAnswerSchema,
+  linesQuerySchema,
+  listQuerySchema,
+  orderAnswerSchema,
+  orderRequestSchema,
+  overviewQuerySchema,
+  pageAnswerSchema,
+  pageQuerySchema,
+  problemSchema,
+  productAnswerSchema,
+  searchAnswerSchema,
+  searchQuerySchema,
+  shopAnswerSchema,
 } from '../../core/delivery/contract'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 
@@ -28,9 +45,11 @@ function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObjec
 function post(summary: string, body: z.ZodType, status: 200 | 201, answer: z.ZodType, refused?: string): ZodOpenApiPathsObject[string] {
   return {
     post: {
-      summary, requestBody: { required: true, content: json(body) },
+      summary,
+      requestBody: { required: true, content: json(body) },
       responses: {
-        [status]: { description: 'The answer.', content: json(answer) }, 400: { description: 'The body is malformed.', content: problems },
+        [status]: { description: 'The answer.', content: json(answer) },
+        400: { description: 'The body is malformed.', content: problems },
         ...(refused && { 409: { description: refused, content: problems } }),
       },
     },
@@ -44,23 +63,61 @@ const keySchema = z.object({ key: z.string() })
 export const openApi = createDocument({
   openapi: '3.1.0',
   info: {
-    title: 'Manada delivery', version: '1.0.0',
-    description: 'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by one, so that commas and colons separate.',
+    title: 'Manada delivery',
+    version: '1.0.0',
+    description:
+      'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by one, so that commas and colons separate.',
   },
   servers: [{ url: '/' }],
   paths: {
-    ...Object.fromEntries(pageKinds.map((kind) => {
-      const { summary, name, query } = pageTypes[kind].address
-      return [`/api/shop/v1/pages/${kind}${name ? `/{${name}}` : ''}`, route(summary, name ? { sku: skuSchema, key: keySchema }[name] : undefined, query ? pageQuerySchema.extend(query.shape) : pageQuerySchema, pageAnswerSchema)]
-    })),
+    ...Object.fromEntries(
+      pageKinds.map(kind => {
+        const { summary, name, query } = pageTypes[kind].address
+        return [
+          `/api/shop/v1/pages/${kind}${name ? `/{${name}}` : ''}`,
+          route(
+            summary,
+            name ? { sku: skuSchema, key: keySchema }[name] : undefined,
+            query ? pageQuerySchema.extend(query.shape) : pageQuerySchema,
+            pageAnswerSchema,
+          ),
+        ]
+      }),
+    ),
     '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, overviewQuerySchema, shopAnswerSchema),
     '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', skuSchema, languageQuerySchema, productAnswerSchema),
     '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', keySchema, listQuerySchema, categoryAnswerSchema),
-    '/api/shop/v1/catalogue/brands/{name}': route('The products of a brand', z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }), listQuerySchema, brandAnswerSchema),
-    '/api/shop/v1/catalogue/articles/{key}': route('An article and the products it names', keySchema, languageQuerySchema, articleAnswerSchema),
-    '/api/shop/v1/catalogue/search': route('Products on sale that have all the words looked for', undefined, searchQuerySchema, searchAnswerSchema),
-    '/api/shop/v1/catalogue/lines': route('Products and variants by SKU, as cart lines need them', undefined, linesQuerySchema, linesAnswerSchema),
+    '/api/shop/v1/catalogue/brands/{name}': route(
+      'The products of a brand',
+      z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }),
+      listQuerySchema,
+      brandAnswerSchema,
+    ),
+    '/api/shop/v1/catalogue/articles/{key}': route(
+      'An article and the products it names',
+      keySchema,
+      languageQuerySchema,
+      articleAnswerSchema,
+    ),
+    '/api/shop/v1/catalogue/search': route(
+      'Products on sale that have all the words looked for',
+      undefined,
+      searchQuerySchema,
+      searchAnswerSchema,
+    ),
+    '/api/shop/v1/catalogue/lines': route(
+      'Products and variants by SKU, as cart lines need them',
+      undefined,
+      linesQuerySchema,
+      linesAnswerSchema,
+    ),
     '/api/shop/v1/cart': post('What a cart costs', cartRequestSchema, 200, cartAnswerSchema),
-    '/api/shop/v1/orders': post('Places an order of a simulated checkout', orderRequestSchema, 201, orderAnswerSchema, 'Something is not there in this quantity, or costs something else by now.'),
+    '/api/shop/v1/orders': post(
+      'Places an order of a simulated checkout',
+      orderRequestSchema,
+      201,
+      orderAnswerSchema,
+      'Something is not there in this quantity, or costs something else by now.',
+    ),
   },
 })

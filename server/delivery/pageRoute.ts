@@ -25,11 +25,18 @@ export const isPageAddress = (path: string) => address.test(path)
 let views = Date.now()
 
 /** Answers the sections of any kind of page. */
-export const pageRoute = publicAnswer(async (event) => {
-  const { page, query: { cart, seen, visitor, at, lang, draft, explain } } = asked(event)
+export const pageRoute = publicAnswer(async event => {
+  const {
+    page,
+    query: { cart, seen, visitor, at, lang, draft, explain },
+  } = asked(event)
   const { shop } = await useShop()
   const shopper: Shopper = {
-    cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(views++), at: shop.momentAt(at),
+    cart: cart.map(line => line.sku),
+    seen,
+    visitor: visitor ?? '',
+    view: String(views++),
+    at: shop.momentAt(at),
   }
   const shown = draft ? shop.drafted : shop
   const language = shop.languageFor(lang)
@@ -43,7 +50,12 @@ export const pageRoute = publicAnswer(async (event) => {
 
 function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, { cart, at }: Shopper): OfferList[] {
   if (!shop.offers.length || (kind !== 'product' && kind !== 'cart')) return []
-  return offerLists(subjects.map(sku => shop.catalogue.product(sku)!), cart, shop, at)
+  return offerLists(
+    subjects.map(sku => shop.catalogue.product(sku)!),
+    cart,
+    shop,
+    at,
+  )
 }
 
 /**
@@ -54,16 +66,19 @@ const parsedQueries = new Map<string, PageQuery>()
 const parsedOwnQueries = new Map<string, PageQuery>()
 const maxParsed = 2000
 
-function asked(event: H3Event): { page: Page, query: PageQuery } {
+function asked(event: H3Event): { page: Page; query: PageQuery } {
   const [, named, name = '', plain] = address.exec(event.path)!
   const kind = (named ?? plain) as PageKind
-  const { address: { query: own }, pageOf } = pageTypes[kind]
+  const {
+    address: { query: own },
+    pageOf,
+  } = pageTypes[kind]
   const query = parsedQuery(event, own && { kind, query: own })
   return { page: pageOf(decoded(name), query), query }
 }
 
 /** @param own parameters that only this kind of page has */
-function parsedQuery(event: H3Event, own: { kind: PageKind, query: z.ZodObject } | undefined): PageQuery {
+function parsedQuery(event: H3Event, own: { kind: PageKind; query: z.ZodObject } | undefined): PageQuery {
   const parsed = own ? parsedOwnQueries : parsedQueries
   const start = event.path.indexOf('?')
   const search = `${own?.kind ?? ''}${start < 0 ? '' : event.path.slice(start)}`

@@ -8,7 +8,7 @@ import { api } from '../utils/problem'
  * @param answer what to answer; a text is JSON already
  */
 export function publicAnswer(answer: (event: H3Event) => Promise<object | string>): EventHandler {
-  return api(async (event) => {
+  return api(async event => {
     setResponseHeader(event, 'access-control-allow-origin', '*')
     const found = await answer(event)
     const body = typeof found === 'string' ? found : JSON.stringify(found)

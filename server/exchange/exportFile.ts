@@ -16,14 +16,24 @@ const productsAtOnce = 500
  * All there is of a kind as a file, piece by piece.
  * @param mark begin with a byte order mark: spreadsheets tell by it that the file is in UTF-8
  */
-export async function exportFile({ store, shop }: Pick<Running, 'store' | 'shop'>, kind: FileKind, format: FileFormatKey, mark: boolean): Promise<Readable> {
+export async function exportFile(
+  { store, shop }: Pick<Running, 'store' | 'shop'>,
+  kind: FileKind,
+  format: FileFormatKey,
+  mark: boolean,
+): Promise<Readable> {
   const { language, languages } = shop.settings
-  const others = new Set([...languages, ...await store.textLanguages()])
+  const others = new Set([...languages, ...(await store.textLanguages())])
   others.delete(language)
   const { settings, catalogue, categories, kinds, links } = shop
   const source: ExportShop = {
-    settings, catalogue, categories, kinds, links, otherLanguages: [...others],
-    async* storedProducts() {
+    settings,
+    catalogue,
+    categories,
+    kinds,
+    links,
+    otherLanguages: [...others],
+    async *storedProducts() {
       for await (const { product } of store.products(productsAtOnce)) yield product
     },
   }

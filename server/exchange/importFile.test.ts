@@ -24,8 +24,13 @@ import { importFile } from './importFile'
 import { momentIn } from '../../core/time/moment'
 
 const products = [
-  makeProduct('A', { name: { en: 'Smoker', de: 'Rauchbläser' }, description: { en: 'A long text.' }, variants: [makeVariant('A-1', { options: { size: 'small' } })] }),
-  makeProduct('B', { tags: ['=risky', 'b'] }), makeProduct('C'),
+  makeProduct('A', {
+    name: { en: 'Smoker', de: 'Rauchbläser' },
+    description: { en: 'A long text.' },
+    variants: [makeVariant('A-1', { options: { size: 'small' } })],
+  }),
+  makeProduct('B', { tags: ['=risky', 'b'] }),
+  makeProduct('C'),
 ]
 
 async function shopWith(store: SqliteStore) {
@@ -37,7 +42,18 @@ async function shopWith(store: SqliteStore) {
     try {
       const path = join(folder, 'file.csv')
       await writeFile(path, csv)
-      return await importFile(running, { kind, format: 'csv', path, name: 'file.csv', dry: false, keepValid: false, editor: 'one', signal: new AbortController().signal, progress: () => undefined, ...part })
+      return await importFile(running, {
+        kind,
+        format: 'csv',
+        path,
+        name: 'file.csv',
+        dry: false,
+        keepValid: false,
+        editor: 'one',
+        signal: new AbortController().signal,
+        progress: () => undefined,
+        ...part,
+      })
     } finally {
       await rm(folder, { recursive: true })
     }
@@ -46,14 +62,17 @@ async function shopWith(store: SqliteStore) {
   /** Everything that files hold, read anew from the database. */
   const stored = async () => {
     const fresh = { store, shop: await loadLiveShop(store) }
-    return [await readText(await exportFile(fresh, 'products', 'csv', false)), await readText(await exportFile(fresh, 'links', 'csv', false))]
+    return [
+      await readText(await exportFile(fresh, 'products', 'csv', false)),
+      await readText(await exportFile(fresh, 'links', 'csv', false)),
+    ]
   }
   return { ...running, take, written, stored }
 }
 
 describe('importFile', () => {
   it('takes back what it hands out, of every kind in every format, as it is', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { take, log, ...running } = await shopWith(store)
       await log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['C', 'B'] }, 'one')
       for (const kind of fileKindKeys) {
@@ -69,15 +88,23 @@ describe('importFile', () => {
   })
 
   it('imports links as one entry that is undone and done again, and what it exports changes nothing', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { shop, log, take, written, stored } = await shopWith(store)
       const csv = 'source,kind,target,place,from,until,note\nA,related,C,1,,,=1+1\nA,related,B,2,2026-05-01,,\nB,upsell,A-1,,,,\n'
       const empty = await stored()
       expect(await take('links', csv, { dry: true })).toMatchObject({ created: 3, done: null })
       expect(await stored()).toEqual(empty)
-      expect(await take('links', csv)).toMatchObject({ rows: 3, created: 3, updated: 0, rejected: 0, done: 'Imported links from file.csv: 3 new' })
+      expect(await take('links', csv)).toMatchObject({
+        rows: 3,
+        created: 3,
+        updated: 0,
+        rejected: 0,
+        done: 'Imported links from file.csv: 3 new',
+      })
       const full = await stored()
-      expect(full[1]).toBe('source,kind,target,place,from,until,note\r\nA,related,C,1,,,\'=1+1\r\nA,related,B,2,2026-05-01,,\r\nB,upsell,A-1,1,,,\r\n')
+      expect(full[1]).toBe(
+        "source,kind,target,place,from,until,note\r\nA,related,C,1,,,'=1+1\r\nA,related,B,2,2026-05-01,,\r\nB,upsell,A-1,1,,,\r\n",
+      )
       expect(await written('links')).toBe(full[1])
       expect(await take('links', full[1]!)).toMatchObject({ created: 0, updated: 0, unchanged: 3, done: null })
 
@@ -91,31 +118,52 @@ describe('importFile', () => {
   })
 
   it('takes nothing when a row is rejected, or the good rows when asked to', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { take, stored } = await shopWith(store)
       const before = await stored()
       const csv = 'source;kind;target;colour\nA;related;B;red\nA;related;NO;red\nA;Related!;B;red\nA;related\n'
       const report = await take('links', csv)
       expect(report).toMatchObject({ rows: 4, created: 1, rejected: 3, done: null, ignoredColumns: ['colour'] })
-      expect(report.rejections.map(each => [each.line, each.column])).toEqual([[3, 'target'], [4, 'kind'], [5, 'target']])
+      expect(report.rejections.map(each => [each.line, each.column])).toEqual([
+        [3, 'target'],
+        [4, 'kind'],
+        [5, 'target'],
+      ])
       expect(await stored()).toEqual(before)
-      expect(await take('links', csv, { keepValid: true })).toMatchObject({ created: 1, rejected: 3, done: 'Imported links from file.csv: 1 new' })
+      expect(await take('links', csv, { keepValid: true })).toMatchObject({
+        created: 1,
+        rejected: 3,
+        done: 'Imported links from file.csv: 1 new',
+      })
       expect((await stored())[1]).toContain('A,related,B,1')
     })
   })
 
   it('imports products, finds them at once, and takes them away again with their categories', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { shop, log, take, stored } = await shopWith(store)
       const running = { store, shop }
       const before = await stored()
-      const csv = 'sku,name,name@de,category,price,stock,variantOf,options\nNEW,Honey spoon,Honiglöffel,Kitchen > Spoons,3.50,,,\nNEW-1,,,,,4,NEW,wood=oak\nA,Great smoker,,,45,,,\n'
-      expect(await take('products', csv)).toMatchObject({ created: 2, updated: 1, rejected: 0, done: 'Imported products from file.csv: 2 new, 1 changed' })
+      const csv =
+        'sku,name,name@de,category,price,stock,variantOf,options\nNEW,Honey spoon,Honiglöffel,Kitchen > Spoons,3.50,,,\nNEW-1,,,,,4,NEW,wood=oak\nA,Great smoker,,,45,,,\n'
+      expect(await take('products', csv)).toMatchObject({
+        created: 2,
+        updated: 1,
+        rejected: 0,
+        done: 'Imported products from file.csv: 2 new, 1 changed',
+      })
       const after = await stored()
       expect(shop.catalogue.product('A')).toMatchObject({ name: { en: 'Great smoker' }, price: 4500, stock: 0 })
       expect((await store.productsBySku(['A'])).get('A')!.description).toEqual({ en: 'A long text.' })
-      const found = async (words: string) => (await findProducts(running, { words, filter: productFilterSchema.parse({}), sort: 'match', offset: 0, limit: 9 })).skus
-      expect([await found('spoon'), await found('honigl'), await found('spoons'), await found('great'), await found('rauch')]).toEqual([['NEW'], ['NEW'], ['NEW'], ['A'], []])
+      const found = async (words: string) =>
+        (await findProducts(running, { words, filter: productFilterSchema.parse({}), sort: 'match', offset: 0, limit: 9 })).skus
+      expect([await found('spoon'), await found('honigl'), await found('spoons'), await found('great'), await found('rauch')]).toEqual([
+        ['NEW'],
+        ['NEW'],
+        ['NEW'],
+        ['A'],
+        [],
+      ])
       expect(shop.finder.find(productFilterSchema.parse({ category: 'kitchen' }), null, 'name')).toHaveLength(1)
       await log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['NEW-1'] }, 'two')
       await expect(log.undo('one')).rejects.toThrow('NEW-1 would be taken away, and it is linked')
@@ -131,7 +179,7 @@ describe('importFile', () => {
   })
 
   it('stops when it is cancelled on the way, and changes nothing', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { take, stored } = await shopWith(store)
       const before = await stored()
       const rows = Array.from({ length: 5000 }, (_, i) => `A,related,B,,,,row ${i}`).join('\n')
@@ -142,8 +190,13 @@ describe('importFile', () => {
           told.push(rows)
           if (rows >= 2000) cancel.abort()
         }
-        const csv = kind === 'links' ? `source,kind,target,place,from,until,note\n${rows}\n` : `sku,name\n${Array.from({ length: 5000 }, (_, i) => `N${i},Name`).join('\n')}\n`
-        await expect(take(kind, csv, { signal: cancel.signal, progress, keepValid: true })).rejects.toThrow('The import was cancelled. Nothing was changed.')
+        const csv =
+          kind === 'links'
+            ? `source,kind,target,place,from,until,note\n${rows}\n`
+            : `sku,name\n${Array.from({ length: 5000 }, (_, i) => `N${i},Name`).join('\n')}\n`
+        await expect(take(kind, csv, { signal: cancel.signal, progress, keepValid: true })).rejects.toThrow(
+          'The import was cancelled. Nothing was changed.',
+        )
         expect(told).toEqual([1000, 2000])
       }
       expect(await stored()).toEqual(before)
@@ -151,7 +204,7 @@ describe('importFile', () => {
   })
 
   it('plans again when somebody has changed the lane between', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { shop, log, take } = await shopWith(store)
       let other: Promise<unknown> | undefined
       const progress = (stage: string) => {
@@ -165,61 +218,88 @@ describe('importFile', () => {
   })
 
   it('loses nothing when imports, edits and sales overlap, whenever each of them begins', async () => {
-    const step = fc.record({ sku: fc.constantFrom('B', 'N'), part: fc.constantFrom('price', 'brand', 'description', 'sale', 'link'), after: fc.constantFrom(0, 60, 120, 180) })
-    await fc.assert(fc.asyncProperty(fc.array(step, { minLength: 3, maxLength: 6 }), fc.constantFrom(0, 100, 200), async (steps, delay) => {
-      await withStore({ products: products.map(each => ({ ...each, price: 100, stock: 50 })) }, async (store) => {
-        const { shop, log, take } = await shopWith(store)
-        // A large change takes a while to be taken over; in the meantime it is written, and not yet known.
-        const apply = shop.apply.bind(shop)
-        vi.spyOn(shop, 'apply').mockImplementation(async (...change) => {
-          await pause(delay)
-          return apply(...change)
-        })
-        const sold = new Map<string, number>()
-        await Promise.all(steps.map(async ({ sku, part, after }, i) => {
-          await pause(after)
-          const isNew = sku === 'N'
-          if (part === 'link') await log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B'] }, 'two').catch(() => undefined)
-          else if (part === 'sale') {
-            if (isNew) return
-            const total = priceCart([{ sku, quantity: 1 }], shop, momentIn('UTC')).total
-            await placeOrder({ store, shop, log }, [{ sku, quantity: 1 }], total).then(() => sold.set(sku, (sold.get(sku) ?? 0) + 1), () => undefined)
-          } else await take('products', `sku,name,${part}\n${sku},Name,${part === 'price' ? `${i + 1}.00` : `${part} ${sku}`}\n`)
-        }))
-        const stored = await store.productsBySku(['B', 'N'])
-        for (const sku of ['B', 'N']) {
-          const did = (part: string) => steps.some(each => each.sku === sku && each.part === part)
-          const product = stored.get(sku)
-          if (!product) {
-            expect(['price', 'brand', 'description'].some(did)).toBe(false)
-            continue
+    const step = fc.record({
+      sku: fc.constantFrom('B', 'N'),
+      part: fc.constantFrom('price', 'brand', 'description', 'sale', 'link'),
+      after: fc.constantFrom(0, 60, 120, 180),
+    })
+    await fc.assert(
+      fc.asyncProperty(fc.array(step, { minLength: 3, maxLength: 6 }), fc.constantFrom(0, 100, 200), async (steps, delay) => {
+        await withStore({ products: products.map(each => ({ ...each, price: 100, stock: 50 })) }, async store => {
+          const { shop, log, take } = await shopWith(store)
+          // A large change takes a while to be taken over; in the meantime it is written, and not yet known.
+          const apply = shop.apply.bind(shop)
+          vi.spyOn(shop, 'apply').mockImplementation(async (...change) => {
+            await pause(delay)
+            return apply(...change)
+          })
+          const sold = new Map<string, number>()
+          await Promise.all(
+            steps.map(async ({ sku, part, after }, i) => {
+              await pause(after)
+              const isNew = sku === 'N'
+              if (part === 'link')
+                await log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: ['B'] }, 'two').catch(() => undefined)
+              else if (part === 'sale') {
+                if (isNew) return
+                const total = priceCart([{ sku, quantity: 1 }], shop, momentIn('UTC')).total
+                await placeOrder({ store, shop, log }, [{ sku, quantity: 1 }], total).then(
+                  () => sold.set(sku, (sold.get(sku) ?? 0) + 1),
+                  () => undefined,
+                )
+              } else await take('products', `sku,name,${part}\n${sku},Name,${part === 'price' ? `${i + 1}.00` : `${part} ${sku}`}\n`)
+            }),
+          )
+          const stored = await store.productsBySku(['B', 'N'])
+          for (const sku of ['B', 'N']) {
+            const did = (part: string) => steps.some(each => each.sku === sku && each.part === part)
+            const product = stored.get(sku)
+            if (!product) {
+              expect(['price', 'brand', 'description'].some(did)).toBe(false)
+              continue
+            }
+            if (did('brand')) expect(product.brand).toBe(`brand ${sku}`)
+            if (did('description')) expect(product.description).toEqual({ en: `description ${sku}` })
+            if (did('price'))
+              expect(steps.some((each, i) => each.sku === sku && each.part === 'price' && (i + 1) * 100 === product.price)).toBe(true)
+            if (sku !== 'N') expect(product.stock).toBe(50 - (sold.get(sku) ?? 0))
           }
-          if (did('brand')) expect(product.brand).toBe(`brand ${sku}`)
-          if (did('description')) expect(product.description).toEqual({ en: `description ${sku}` })
-          if (did('price')) expect(steps.some((each, i) => each.sku === sku && each.part === 'price' && (i + 1) * 100 === product.price)).toBe(true)
-          if (sku !== 'N') expect(product.stock).toBe(50 - (sold.get(sku) ?? 0))
-        }
-        const fresh = await loadLiveShop(store)
-        expect(shop.catalogue.products).toEqual(fresh.catalogue.products)
-      })
-    }), { numRuns: 6, examples: [60, 120, 180].map(after => [[{ sku: 'N', part: 'brand', after: 0 }, { sku: 'N', part: 'description', after }], 200]) })
+          const fresh = await loadLiveShop(store)
+          expect(shop.catalogue.products).toEqual(fresh.catalogue.products)
+        })
+      }),
+      {
+        numRuns: 6,
+        examples: [60, 120, 180].map(after => [
+          [
+            { sku: 'N', part: 'brand', after: 0 },
+            { sku: 'N', part: 'description', after },
+          ],
+          200,
+        ]),
+      },
+    )
   }, 120_000)
 
   it('refuses to undo a product that was changed since', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { log, take } = await shopWith(store)
       await take('products', 'sku,price\nB,7.00\n')
       const [first] = await store.database.select<{ id: number }>('SELECT max(id) AS id FROM journal')
       await take('products', 'sku,description\nB,Longer\n')
-      await expect(log.revert(first!.id, 'one')).rejects.toThrow('the same product was changed later (“Imported products from file.csv: 1 changed”)')
+      await expect(log.revert(first!.id, 'one')).rejects.toThrow(
+        'the same product was changed later (“Imported products from file.csv: 1 changed”)',
+      )
     })
   })
 
   it('says what is wrong with a file as a whole, and changes nothing', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const { take, stored } = await shopWith(store)
       const before = await stored()
-      await expect(take('links', 'sku,name\nA,x\n')).rejects.toThrow('The first line names no “source” and no “kind” and no “target”. A file of links begins with a line such as source,kind,target,place,from,until,note. This looks like a file of products.')
+      await expect(take('links', 'sku,name\nA,x\n')).rejects.toThrow(
+        'The first line names no “source” and no “kind” and no “target”. A file of links begins with a line such as source,kind,target,place,from,until,note. This looks like a file of products.',
+      )
       await expect(take('products', 'name\nx\n')).rejects.toThrow('names no “sku”')
       await expect(take('links', 'source,kind,target,Kind\n')).rejects.toThrow('The first line names “kind” twice.')
       await expect(take('links', 'source,kind,target\nA,related,"B\n')).rejects.toThrow('line 2 a quote is opened and never closed')

@@ -34,8 +34,16 @@ export type ImportStage = 'reading' | 'writing'
 export async function importFile(running: Running, task: ImportTask): Promise<ImportReport> {
   const read = reading(running, task)
   const report = (plan: ImportPlan, done: string | null): ImportReport => ({
-    kind: task.kind, rows: read.rows, created: plan.created, updated: plan.updated, unchanged: plan.unchanged,
-    effects: plan.effects.slice(0, maxListed), rejected: plan.rejections.length, rejections: plan.rejections.slice(0, maxListed), ignoredColumns: read.ignoredColumns, done,
+    kind: task.kind,
+    rows: read.rows,
+    created: plan.created,
+    updated: plan.updated,
+    unchanged: plan.unchanged,
+    effects: plan.effects.slice(0, maxListed),
+    rejected: plan.rejections.length,
+    rejections: plan.rejections.slice(0, maxListed),
+    ignoredColumns: read.ignoredColumns,
+    done,
   })
 
   const { followed } = running.log
@@ -51,7 +59,9 @@ export async function importFile(running: Running, task: ImportTask): Promise<Im
       if (running.log.followed !== followed) plan = await read.plan()
       return isTaken(plan, task) ? plan.changes : []
     },
-    () => importWords(plan, task), task.editor)
+    () => importWords(plan, task),
+    task.editor,
+  )
   return report(plan, entry === null ? null : words)
 }
 

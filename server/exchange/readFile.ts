@@ -11,11 +11,11 @@ import type { ReadRows } from './readRows'
  * The rows of a file, read in a worker thread, some at a time; with how many of its bytes were read for them.
  * @throws FileProblem when the file can't be taken as a whole
  */
-export async function* readFile(task: ReadFileTask): AsyncGenerator<{ rows: ReadRows, bytes: number }> {
+export async function* readFile(task: ReadFileTask): AsyncGenerator<{ rows: ReadRows; bytes: number }> {
   const worker = new Worker(script, { eval: true, workerData: task })
   try {
     for (;;) {
-      const [message] = await once(worker, 'message') as [ReadFileMessage]
+      const [message] = (await once(worker, 'message')) as [ReadFileMessage]
       if ('end' in message) return
       if ('problem' in message) throw new FileProblem(message.problem.code, message.problem.message)
       yield message

@@ -48,7 +48,8 @@ export async function* readRows(bytes: AsyncIterable<Uint8Array>, reading: FileR
       batch = empty()
       continue
     }
-    if (++rows > maxRows) throw new FileProblem('too-many-rows', `The file has more than ${maxRows.toLocaleString('en')} rows. Cut it into several.`)
+    if (++rows > maxRows)
+      throw new FileProblem('too-many-rows', `The file has more than ${maxRows.toLocaleString('en')} rows. Cut it into several.`)
     readRow(line, cells, header, reading, batch!)
     if (rows % batchSize === 0) {
       yield { ...batch!, rows }
@@ -82,7 +83,7 @@ interface Header {
 
 function readHeader(cells: readonly string[], kind: FileKind): Header {
   const type = fileKindOf(kind)
-  const columns = cells.map((cell) => {
+  const columns = cells.map(cell => {
     const name = cell.trim()
     const same = type.columns.find(each => each.toLowerCase() === name.toLowerCase())
     return same ?? (type.knows?.(name) ? name : null)
@@ -90,11 +91,20 @@ function readHeader(cells: readonly string[], kind: FileKind): Header {
   const missing = type.neededColumns.filter(each => !columns.includes(each))
   if (missing.length) {
     const named = missing.map(each => `“${each}”`).join(' and no ')
-    throw new FileProblem('missing-columns', `The first line names no ${named}. A file of ${kind} begins with a line such as ${type.columns.join(',')}.${looksLike(cells, kind)}`)
+    throw new FileProblem(
+      'missing-columns',
+      `The first line names no ${named}. A file of ${kind} begins with a line such as ${type.columns.join(',')}.${looksLike(cells, kind)}`,
+    )
   }
   const double = columns.find((each, i) => each !== null && columns.indexOf(each) !== i)
   if (double) throw new FileProblem('double-column', `The first line names “${double}” twice.`)
-  return { columns, ignored: cells.filter((_, i) => columns[i] === null).map(cell => cell.trim()).filter(Boolean) }
+  return {
+    columns,
+    ignored: cells
+      .filter((_, i) => columns[i] === null)
+      .map(cell => cell.trim())
+      .filter(Boolean),
+  }
 }
 
 /** The kind that a file may rather be of, in a sentence. */

@@ -19,7 +19,11 @@ export const sweepReceived = () => rm(folder(), { recursive: true, force: true }
  * Receives the body of a request into a file, lets it be worked on, and takes it away again.
  * @throws FileProblem when it is too large
  */
-export async function withReceivedFile<T>(request: IncomingMessage, signal: AbortSignal, work: (path: string, size: number) => Promise<T>): Promise<T> {
+export async function withReceivedFile<T>(
+  request: IncomingMessage,
+  signal: AbortSignal,
+  work: (path: string, size: number) => Promise<T>,
+): Promise<T> {
   await mkdir(folder(), { recursive: true })
   const place = await mkdtemp(join(folder(), 'file-'))
   try {

@@ -8,19 +8,33 @@ import { withStore } from '../store/temporaryStore.testing'
 import type { FollowedWrite } from './commandLog'
 import { CommandLog } from './commandLog'
 
-const products = [makeProduct('SMOKER', { price: 3400, stock: 7, description: { en: 'Long lasting.' } }), makeProduct('TOOL', { price: 1000, stock: 5 }), makeProduct('JAR')]
-const fixed = (...parts: [string, number][]): Bundle => ({ type: 'fixed', components: parts.map(([sku, quantity]) => ({ key: sku.toLowerCase(), sku, quantity })), price: { by: 'percent', percent: 10 }, marginFloor: null })
+const products = [
+  makeProduct('SMOKER', { price: 3400, stock: 7, description: { en: 'Long lasting.' } }),
+  makeProduct('TOOL', { price: 1000, stock: 5 }),
+  makeProduct('JAR'),
+]
+const fixed = (...parts: [string, number][]): Bundle => ({
+  type: 'fixed',
+  components: parts.map(([sku, quantity]) => ({ key: sku.toLowerCase(), sku, quantity })),
+  price: { by: 'percent', percent: 10 },
+  marginFloor: null,
+})
 const add = (bundle: Bundle) => ({ type: 'addBundle' as const, sku: 'SET', name: { en: 'Harvest day' }, bundle })
 
 async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Promise<LiveShop>) => Promise<void>): Promise<void> {
-  await withStore({ products }, async (store) => {
+  await withStore({ products }, async store => {
     const shop = await loadLiveShop(store)
     await work(new CommandLog(store, shop), shop, () => loadLiveShop(store))
   })
 }
 const facts = (shop: LiveShop) => (({ price, was, stock, status }) => [price, was, stock, status])(shop.catalogue.product('SET')!)
 const change = (log: CommandLog, before: Product, after: Product) =>
-  log.runImport({ type: 'import', kind: 'products', file: 'products.csv' }, () => Promise.resolve([{ of: 'product', owner: after.sku, key: '', before, after }]), () => 'Imported', 'two')
+  log.runImport(
+    { type: 'import', kind: 'products', file: 'products.csv' },
+    () => Promise.resolve([{ of: 'product', owner: after.sku, key: '', before, after }]),
+    () => 'Imported',
+    'two',
+  )
 
 describe('a bundle', () => {
   it('is a product at once and after a restart, and its price and stock follow its parts', async () => {
@@ -34,8 +48,14 @@ describe('a bundle', () => {
       expect(facts(shop)).toEqual([5760, 6400, 1, 'draft'])
       expect(facts(await again())).toEqual(facts(shop))
       // Whoever follows is told of the bundle too.
-      expect(heard.at(-1)!.changes.map(each => [each.owner, (each.after as Product).price])).toEqual([['SMOKER', 4400], ['SET', 5760]])
-      await log.run({ type: 'changeBundle', sku: 'SET', settings: { status: 'active', bundle: fixed(['TOOL', 1]) }, seen: { status: 'draft' } }, 'one')
+      expect(heard.at(-1)!.changes.map(each => [each.owner, (each.after as Product).price])).toEqual([
+        ['SMOKER', 4400],
+        ['SET', 5760],
+      ])
+      await log.run(
+        { type: 'changeBundle', sku: 'SET', settings: { status: 'active', bundle: fixed(['TOOL', 1]) }, seen: { status: 'draft' } },
+        'one',
+      )
       expect(facts(shop)).toEqual([900, 1000, 5, 'active'])
       expect(shop.catalogue.bundlesWith(shop.catalogue.product('TOOL')!)).toEqual(['SET'])
       expect(shop.catalogue.bundlesWith(shop.catalogue.product('SMOKER')!)).toEqual([])
@@ -45,7 +65,10 @@ describe('a bundle', () => {
   it('is undone and done again, and what follows from its parts is never in the way', async () => {
     await withLog(async (log, shop, again) => {
       await log.run(add(fixed(['SMOKER', 1])), 'one')
-      await log.run({ type: 'changeBundle', sku: 'SET', settings: { description: { en: 'All you need.' } }, seen: { description: {} } }, 'one')
+      await log.run(
+        { type: 'changeBundle', sku: 'SET', settings: { description: { en: 'All you need.' } }, seen: { description: {} } },
+        'one',
+      )
       await change(log, products[0]!, { ...products[0]!, price: 100 })
       await log.undo('one')
       await log.undo('one')
@@ -54,7 +77,9 @@ describe('a bundle', () => {
       await log.redo('one')
       await log.redo('one')
       expect(facts(shop)).toEqual([90, 100, 7, 'draft'])
-      await expect(log.run({ type: 'changeBundle', sku: 'SET', settings: { description: {} }, seen: { description: {} } }, 'two')).rejects.toThrow('changed in the meantime')
+      await expect(
+        log.run({ type: 'changeBundle', sku: 'SET', settings: { description: {} }, seen: { description: {} } }, 'two'),
+      ).rejects.toThrow('changed in the meantime')
     })
   })
 
@@ -64,7 +89,9 @@ describe('a bundle', () => {
       await log.run(add(fixed(['NEW', 1])), 'one')
       await expect(log.revert(brought.entry!, 'two')).rejects.toThrow('in a bundle')
       await log.run({ type: 'link', kind: 'related', on: [{ source: 'JAR' }], targets: ['SET'] }, 'one')
-      await expect(log.run({ type: 'removeBundle', sku: 'SET' }, 'one')).rejects.toThrow('This bundle can’t be removed: SET would be taken away')
+      await expect(log.run({ type: 'removeBundle', sku: 'SET' }, 'one')).rejects.toThrow(
+        'This bundle can’t be removed: SET would be taken away',
+      )
       await log.undo('one')
       await log.run({ type: 'removeBundle', sku: 'SET' }, 'one')
       expect(shop.catalogue.bundles.size).toBe(0)

@@ -17,5 +17,5 @@ export async function commandAnswer(event: H3Event, work: (log: CommandLog, edit
   const editor = editorOf(event)
   const { log } = await useShop()
   const { words, changes } = await work(log, editor)
-  return { words, changes: namedChanges(changes), ...await log.undoState(editor) }
+  return { words, changes: namedChanges(changes), ...(await log.undoState(editor)) }
 }

@@ -64,7 +64,7 @@ export class CommandLog {
   follow(follower: (told: FollowedWrite) => void, after = this.followed): () => void {
     const waiting: FollowedWrite[] = []
     let isCatchingUp = after < this.followed
-    const hear = (told: FollowedWrite) => isCatchingUp ? waiting.push(told) : follower(told)
+    const hear = (told: FollowedWrite) => (isCatchingUp ? waiting.push(told) : follower(told))
     this.#followers.add(hear)
     const catchUp = async () => {
       const until = this.followed
@@ -88,7 +88,7 @@ export class CommandLog {
 
   /** @throws CommandError when the command can't be carried out; then nothing was changed */
   run(command: Command, editor: string): Promise<Done> {
-    return this.#queued(async (writer) => {
+    return this.#queued(async writer => {
       const context = contextOf(this.#shop, await this.#readStored(command, writer))
       const changes = planCommand(command, context)
       const words = describeCommand(command, context, this.#shop.settings.language)
@@ -104,7 +104,7 @@ export class CommandLog {
    * @param words of what was done, for the history
    */
   runImport(what: ImportCommand, plan: () => Promise<Change[]>, words: () => string, editor: string): Promise<Done> {
-    return this.#queued(async (writer) => {
+    return this.#queued(async writer => {
       const changes = await plan()
       if (!changes.length) return { entry: null, type: what.type, words: words(), changes, editor }
       await writer.dropUndone(editor)
@@ -116,9 +116,9 @@ export class CommandLog {
    * Carries out what is not a merchandiser's doing, such as a sale: in its turn, and taken over by the live shop, but no entry of the history.
    * @param words of what was done, for those who listen
    */
-  async runOutsideHistory<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[], answer: T }>): Promise<T> {
+  async runOutsideHistory<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[]; answer: T }>): Promise<T> {
     let answer: T | undefined
-    await this.#queued(async (writer) => {
+    await this.#queued(async writer => {
       const done = await work(writer)
       answer = done.answer
       await writer.writeChanges(done.changes, this.#shop.settings.language)
@@ -147,10 +147,11 @@ export class CommandLog {
    * @throws CommandError when it is unknown, no longer in force, or what it changed was changed later
    */
   revert(id: number, editor: string): Promise<Done> {
-    return this.#queued(async (writer) => {
+    return this.#queued(async writer => {
       const of = await writer.entry(id)
       if (!of) throw new CommandError('no-such-entry', `There is no entry ${id} in the history.`)
-      if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo') throw new CommandError('not-in-force', `“${of.words}” is not in force any more.`)
+      if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo')
+        throw new CommandError('not-in-force', `“${of.words}” is not in force any more.`)
       const changes = backwards(await writer.changesOf(id))
       await this.#checkUnchanged(of, changes, 'taken back', writer)
       await writer.setState(id, 'dropped')
@@ -160,7 +161,7 @@ export class CommandLog {
   }
 
   #step(editor: string, type: 'undo' | 'redo'): Promise<Done> {
-    return this.#queued(async (writer) => {
+    return this.#queued(async writer => {
       const of = await writer.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
       if (!of) throw new CommandError(type === 'undo' ? 'nothing-to-undo' : 'nothing-to-redo', `There is nothing to ${type}.`)
 
@@ -168,7 +169,12 @@ export class CommandLog {
       const changes = type === 'redo' ? did : backwards(did)
       await this.#checkUnchanged(of, changes, type === 'undo' ? 'undone' : 'redone', writer)
       await writer.setState(of.id, type === 'undo' ? 'undone' : 'done')
-      return this.#carryOut({ type, command: { entry: of.id }, words: `${type === 'undo' ? 'Undone' : 'Redone'}: ${of.words}` }, changes, editor, writer)
+      return this.#carryOut(
+        { type, command: { entry: of.id }, words: `${type === 'undo' ? 'Undone' : 'Redone'}: ${of.words}` },
+        changes,
+        editor,
+        writer,
+      )
     })
   }
 
@@ -177,7 +183,7 @@ export class CommandLog {
     const sku = storedProductOf(command)
     return {
       product: sku === undefined ? undefined : (await writer.productsBySku([sku])).get(sku),
-      release: command.type === 'goBack' ? await writer.release(command.release) ?? undefined : undefined,
+      release: command.type === 'goBack' ? ((await writer.release(command.release)) ?? undefined) : undefined,
     }
   }
 
@@ -186,10 +192,14 @@ export class CommandLog {
     const products = await writer.productsBySku(changes.filter(change => change.of === 'product').map(change => change.owner))
     for (const change of changes) {
       const held = recordOf(change).read(change, this.#shop)
-      if (!isAs(change, held === undefined ? products.get(change.owner) ?? null : held)) {
+      if (!isAs(change, held === undefined ? (products.get(change.owner) ?? null) : held)) {
         const later = await writer.laterEntry(of.id, change)
-        throw new CommandError('changed-since', `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, `
-          + 'and that would be lost. Nothing was changed.', [change.owner || change.key])
+        throw new CommandError(
+          'changed-since',
+          `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, ` +
+            'and that would be lost. Nothing was changed.',
+          [change.owner || change.key],
+        )
       }
     }
     const use = findUse(changes, this.#shop)
@@ -198,13 +208,20 @@ export class CommandLog {
 
   /** Writes changes and their journal entry. */
   async #carryOut(
-    what: Pick<JournalEntry, 'type' | 'command' | 'words'>, changes: Change[], editor: string, writer: StoreWriter,
+    what: Pick<JournalEntry, 'type' | 'command' | 'words'>,
+    changes: Change[],
+    editor: string,
+    writer: StoreWriter,
   ): Promise<Done> {
     const at = new Date().toISOString()
     await writer.writeChanges(changes, this.#shop.settings.language)
     if (areForShoppers(changes)) {
       const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
-      await writer.addRelease({ at, note: this.#noteOf(what.command), words: what.words }, liveAfter(changes, versions), liveAfter([], versions))
+      await writer.addRelease(
+        { at, note: this.#noteOf(what.command), words: what.words },
+        liveAfter(changes, versions),
+        liveAfter([], versions),
+      )
     }
     const entry = await writer.addEntry({ at, editor, state: 'done', ...what }, changes)
     return { entry, type: what.type, words: what.words, changes, editor }
@@ -212,13 +229,13 @@ export class CommandLog {
 
   #noteOf(command: JournalEntry['command']): string {
     if ('type' in command && command.type === 'publish') return command.note ?? ''
-    return 'type' in command && command.type === 'runSchedule' ? this.#shop.schedules.get(command.key)?.note ?? '' : ''
+    return 'type' in command && command.type === 'runSchedule' ? (this.#shop.schedules.get(command.key)?.note ?? '') : ''
   }
 
   /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
   #queued(work: (writer: StoreWriter) => Promise<Done>): Promise<Done> {
     const turn = this.#last.then(async () => {
-      const { done, write } = await this.#store.write(async (writer) => {
+      const { done, write } = await this.#store.write(async writer => {
         await this.#applyMissed(writer)
         const done = await work(writer)
         if (!done.changes.length) return { done, write: null }
@@ -234,7 +251,7 @@ export class CommandLog {
 
   /** Nobody plans on a shop of yesterday: what another process has written in the meantime is taken over first. */
   async #applyMissed(writer: StoreWriter): Promise<void> {
-    if (await writer.lastWrite() === this.followed) return
+    if ((await writer.lastWrite()) === this.followed) return
     const missed: Write[] = []
     for await (const write of writer.writesAfter(this.followed)) missed.push(write)
     await this.#applyWrites(missed)
@@ -245,11 +262,19 @@ export class CommandLog {
     const told = writes.map(({ number, words, editor, changes }): FollowedWrite => ({ number, words, editor, changes, rebuilt: false }))
     const last = told.at(-1)!
     try {
-      last.changes = [...last.changes, ...await this.#shop.apply(writes.flatMap(write => write.changes), this.#store)]
+      last.changes = [
+        ...last.changes,
+        ...(await this.#shop.apply(
+          writes.flatMap(write => write.changes),
+          this.#store,
+        )),
+      ]
       this.#shop.followed = last.number
     } catch (error) {
       console.error('The live shop could not take over a change and is built anew.', error)
-      await loadLiveShop(this.#store).then(fresh => this.#shop.become(fresh)).catch(this.#stop)
+      await loadLiveShop(this.#store)
+        .then(fresh => this.#shop.become(fresh))
+        .catch(this.#stop)
       last.rebuilt = true
     }
     for (const each of told) for (const follower of this.#followers) safely(follower, each)
@@ -269,4 +294,4 @@ function rethrow(error: unknown): never {
 }
 
 /** The product that a command is about, when it is planned on how it is stored. */
-const storedProductOf = (command: Command) => 'sku' in command ? command.sku : undefined
+const storedProductOf = (command: Command) => ('sku' in command ? command.sku : undefined)

@@ -20,7 +20,7 @@ export type LikelyCommand = typeof anyLikelyCommand extends fc.Arbitrary<infer T
 export function likelyCommand({ which, numbers }: LikelyCommand, shop: LiveShop, among: 'all' | 'withoutSales' = 'all'): Command | null {
   const some = among === 'all' ? [...makers, ...salesMakers] : makers
   let next = 0
-  const choose: Choose = (of) => {
+  const choose: Choose = of => {
     const all = [...of]
     if (!all.length) throw new NothingThere()
     return all[numbers[next++ % numbers.length]! % all.length]!
@@ -39,15 +39,22 @@ const kindsOf = (shop: LiveShop) => [...shop.kinds.values()].filter(kind => !kin
 const skusOf = (shop: LiveShop) => shop.catalogue.products.map(product => product.sku)
 
 /** A lane with at least so many links. */
-function laneWith(least: number, shop: LiveShop, choose: Choose): { source: string, kind: string, targets: string[] } {
-  const lanes = skusOf(shop).flatMap(source => kindsOf(shop).map(kind => ({ source, kind, targets: targetsOf(shop.links.lane(source, kind)) })))
+function laneWith(least: number, shop: LiveShop, choose: Choose): { source: string; kind: string; targets: string[] } {
+  const lanes = skusOf(shop).flatMap(source =>
+    kindsOf(shop).map(kind => ({ source, kind, targets: targetsOf(shop.links.lane(source, kind)) })),
+  )
   return choose(lanes.filter(lane => lane.targets.length >= least))
 }
 const planOf = (shop: LiveShop, choose: Choose, has: 'sections' | 'scope' | null = null) =>
-  choose([...shop.planVersions.values()].flatMap(({ draft }) => draft && (has !== 'sections' || sectionsOf(draft).length) && (has !== 'scope' || draft.scope) ? [draft] : []))
+  choose(
+    [...shop.planVersions.values()].flatMap(({ draft }) =>
+      draft && (has !== 'sections' || sectionsOf(draft).length) && (has !== 'scope' || draft.scope) ? [draft] : [],
+    ),
+  )
 const drafted = (things: ReadonlyMap<string, { draft: object | null }>) => [...things].filter(([, { draft }]) => draft).map(([key]) => key)
-const unpublished = (things: ReadonlyMap<string, Versions<object>>) => [...things].filter(([, versions]) => isUnpublished(versions)).map(([key]) => key)
-function unpublishedOf(shop: LiveShop): { sections: string[], plans: string[], looks: string[] } {
+const unpublished = (things: ReadonlyMap<string, Versions<object>>) =>
+  [...things].filter(([, versions]) => isUnpublished(versions)).map(([key]) => key)
+function unpublishedOf(shop: LiveShop): { sections: string[]; plans: string[]; looks: string[] } {
   const all = { sections: unpublished(shop.sectionVersions), plans: unpublished(shop.planVersions), looks: unpublished(shop.lookVersions) }
   if (!Object.values(all).some(keys => keys.length)) throw new NothingThere()
   return all
@@ -57,7 +64,13 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   (shop, choose) => {
     const [source, kind] = [choose(skusOf(shop)), choose(kindsOf(shop))]
     const there = targetsOf(shop.links.lane(source, kind))
-    return { type: 'link', kind, on: [{ source, seen: there }], targets: [choose(skusOf(shop).filter(sku => sku !== source && !there.includes(sku)))], bothWays: choose([true, false]) }
+    return {
+      type: 'link',
+      kind,
+      on: [{ source, seen: there }],
+      targets: [choose(skusOf(shop).filter(sku => sku !== source && !there.includes(sku)))],
+      bothWays: choose([true, false]),
+    }
   },
   (shop, choose) => {
     const { source, kind, targets } = laneWith(1, shop, choose)
@@ -73,18 +86,40 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   },
   (shop, choose) => {
     const { source, kind, targets } = laneWith(1, shop, choose)
-    return { type: 'detail', kind, on: [{ source }], targets: [choose(targets)], details: { note: choose(['mild', null]), from: choose(['2026-05-01', null]) } }
+    return {
+      type: 'detail',
+      kind,
+      on: [{ source }],
+      targets: [choose(targets)],
+      details: { note: choose(['mild', null]), from: choose(['2026-05-01', null]) },
+    }
   },
   (shop, choose) => {
     const { source, kind } = laneWith(1, shop, choose)
-    return { type: 'copy', from: source, kinds: [kind], to: [choose(skusOf(shop).filter(sku => sku !== source))], replace: choose([true, false]) }
+    return {
+      type: 'copy',
+      from: source,
+      kinds: [kind],
+      to: [choose(skusOf(shop).filter(sku => sku !== source))],
+      replace: choose([true, false]),
+    }
   },
   (shop, choose) => ({ type: 'changeKind', key: choose(kindsOf(shop)), settings: { ceiling: choose([null, 3, 5]) } }),
-  (shop, choose) => ({ type: 'orderKinds', order: kindsOf(shop).toReversed().slice(choose([0, 1])) }),
+  (shop, choose) => ({
+    type: 'orderKinds',
+    order: kindsOf(shop)
+      .toReversed()
+      .slice(choose([0, 1])),
+  }),
   (shop, choose) => ({ type: 'retireKind', key: choose(kindsOf(shop)) }),
-  (shop, choose) => ({ type: 'changeSection', key: choose(drafted(shop.sectionVersions)), settings: { places: choose([1, 2, 3, 4]) }, seen: {} }),
+  (shop, choose) => ({
+    type: 'changeSection',
+    key: choose(drafted(shop.sectionVersions)),
+    settings: { places: choose([1, 2, 3, 4]) },
+    seen: {},
+  }),
   (shop, choose) => {
-    const placed = new Set([...shop.planVersions.values()].flatMap(({ draft }) => draft ? sectionsOf(draft) : []))
+    const placed = new Set([...shop.planVersions.values()].flatMap(({ draft }) => (draft ? sectionsOf(draft) : [])))
     return { type: 'removeSection', key: choose(drafted(shop.sectionVersions).filter(key => !placed.has(key))) }
   },
   (shop, choose) => {
@@ -101,7 +136,12 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   },
   (shop, choose) => ({ type: 'rankPlan', key: planOf(shop, choose, 'scope').key, place: 1 }),
   (shop, choose) => ({ type: 'removePlan', key: planOf(shop, choose, 'scope').key }),
-  (shop, choose) => ({ type: 'changeLook', key: choose(drafted(shop.lookVersions)), settings: { parts: { corner: choose([0, 3, 8]) } }, seen: {} }),
+  (shop, choose) => ({
+    type: 'changeLook',
+    key: choose(drafted(shop.lookVersions)),
+    settings: { parts: { corner: choose([0, 3, 8]) } },
+    seen: {},
+  }),
   (shop, choose) => ({ type: choose(['publish', 'publish', 'publish', 'discard'] as const), ...unpublishedOf(shop) }),
   shop => ({ type: 'schedulePublish', at: '2026-05-01T10:00:00Z', ...unpublishedOf(shop), note: '' }),
   (shop, choose) => ({ type: choose(['cancelSchedule', 'runSchedule'] as const), key: choose(shop.schedules.keys()) }),
@@ -116,31 +156,77 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
 /** On offers, bundles and settings, which the commands above have nothing to do with. */
 const salesMakers: typeof makers = [
   (shop, choose) => {
-    const { key: _, rank: __, ...settings } = makeOffer('tried', { offered: { by: 'chosen', skus: [choose(partsOf(shop))] }, limit: choose([1, 2]) })
+    const {
+      key: _,
+      rank: __,
+      ...settings
+    } = makeOffer('tried', { offered: { by: 'chosen', skus: [choose(partsOf(shop))] }, limit: choose([1, 2]) })
     return { type: 'addOffer', settings }
   },
-  (shop, choose) => ({ type: 'changeOffer', key: choose(shop.offerMap.keys()), settings: { active: choose([true, false]), limit: choose([1, 2, 3]) }, seen: {} }),
+  (shop, choose) => ({
+    type: 'changeOffer',
+    key: choose(shop.offerMap.keys()),
+    settings: { active: choose([true, false]), limit: choose([1, 2, 3]) },
+    seen: {},
+  }),
   (shop, choose) => ({ type: 'rankOffer', key: choose(shop.offerMap.keys()), place: 1 }),
   (shop, choose) => ({ type: 'removeOffer', key: choose(shop.offerMap.keys()) }),
-  (shop, choose) => ({ type: 'addBundle', sku: choose(['SET-1', 'SET-2', 'SET-3'].filter(sku => !shop.catalogue.item(sku))), name: { en: 'A set' }, bundle: bundleFor(shop, choose) }),
-  (shop, choose) => ({ type: 'changeBundle', sku: choose(shop.catalogue.bundles), settings: { status: choose(['active', 'active', 'draft'] as const) }, seen: {} }),
-  (shop, choose) => ({ type: 'changeBundle', sku: choose(shop.catalogue.bundles), settings: { bundle: bundleFor(shop, choose) }, seen: {} }),
+  (shop, choose) => ({
+    type: 'addBundle',
+    sku: choose(['SET-1', 'SET-2', 'SET-3'].filter(sku => !shop.catalogue.item(sku))),
+    name: { en: 'A set' },
+    bundle: bundleFor(shop, choose),
+  }),
+  (shop, choose) => ({
+    type: 'changeBundle',
+    sku: choose(shop.catalogue.bundles),
+    settings: { status: choose(['active', 'active', 'draft'] as const) },
+    seen: {},
+  }),
+  (shop, choose) => ({
+    type: 'changeBundle',
+    sku: choose(shop.catalogue.bundles),
+    settings: { bundle: bundleFor(shop, choose) },
+    seen: {},
+  }),
   (_, choose) => ({ type: 'setTimeZone', timeZone: choose(['UTC', 'Europe/London', 'Pacific/Auckland']) }),
-  (shop, choose) => ({ type: 'removeBundle', sku: choose([...shop.catalogue.bundles].filter(sku => shop.catalogue.product(sku)!.status === 'draft')) }),
+  (shop, choose) => ({
+    type: 'removeBundle',
+    sku: choose([...shop.catalogue.bundles].filter(sku => shop.catalogue.product(sku)!.status === 'draft')),
+  }),
 ]
 
 /** SKUs of what a bundle or an offer can have in it: no bundles. */
-const partsOf = (shop: LiveShop) => shop.catalogue.products.flatMap(({ sku, bundle, variants }) => bundle ? [] : [sku, ...variants.map(each => each.sku)])
+const partsOf = (shop: LiveShop) =>
+  shop.catalogue.products.flatMap(({ sku, bundle, variants }) => (bundle ? [] : [sku, ...variants.map(each => each.sku)]))
 
 /** A bundle of any type. */
 function bundleFor(shop: LiveShop, choose: Choose): Bundle {
   const part = () => choose(partsOf(shop))
   const price = choose<BundlePrice>([{ by: 'sum' }, { by: 'percent', percent: 10 }, { by: 'own', price: 900 }])
   const components = [{ key: 'one', sku: part(), quantity: choose([1, 2]) }]
-  const group = { key: 'group', name: { en: 'Size' }, quantity: 1, products: [], options: [{ name: 'size', values: ['small', 'large'] }], combinations: [{ values: ['small'], sku: part() }, { values: ['large'], sku: choose([null, part()]) }] }
+  const group = {
+    key: 'group',
+    name: { en: 'Size' },
+    quantity: 1,
+    products: [],
+    options: [{ name: 'size', values: ['small', 'large'] }],
+    combinations: [
+      { values: ['small'], sku: part() },
+      { values: ['large'], sku: choose([null, part()]) },
+    ],
+  }
   return choose<Bundle>([
     { type: 'fixed', components, price, marginFloor: null },
     { type: 'choice', groups: [group], components, price, marginFloor: null },
-    { type: 'pickAny', set: [...new Set([part(), part()])], least: 1, most: 2, repeats: true, steps: [{ count: 2, percent: 20 }], marginFloor: null },
+    {
+      type: 'pickAny',
+      set: [...new Set([part(), part()])],
+      least: 1,
+      most: 2,
+      repeats: true,
+      steps: [{ count: 2, percent: 20 }],
+      marginFloor: null,
+    },
   ])
 }

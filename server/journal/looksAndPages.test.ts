@@ -12,7 +12,7 @@ const contents = {
   articles: [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['B', 'A'] }],
 }
 async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Promise<LiveShop>) => Promise<void>): Promise<void> {
-  await withStore(contents, async (store) => {
+  await withStore(contents, async store => {
     const shop = await loadLiveShop(store)
     await work(new CommandLog(store, shop), shop, () => loadLiveShop(store))
   })
@@ -41,7 +41,9 @@ describe('what an article names, and related categories', () => {
     await withLog(async (log, shop, again) => {
       const first = await log.run(named({ type: 'link', targets: ['C'] }), 'one')
       await log.run(named({ type: 'unlink', targets: ['B'] }), 'two')
-      await expect(log.revert(first.entry!, 'one')).rejects.toThrow('the same lane was changed later (“Took B out of the article “In spring””)')
+      await expect(log.revert(first.entry!, 'one')).rejects.toThrow(
+        'the same lane was changed later (“Took B out of the article “In spring””)',
+      )
       await log.undo('two')
       await log.revert(first.entry!, 'one')
       expect(shop.catalogue.article('spring')!.products).toEqual(['B', 'A'])
@@ -103,10 +105,15 @@ describe('the mark of a brand', () => {
   it('is set at once and for good, and undone', async () => {
     await withLog(async (log, shop, again) => {
       await log.run({ type: 'setBrandMark', brand: 'Corrie', image: '/pictures/corrie.svg' }, 'one')
-      expect([shop.brandMarks.get('Corrie'), (await again()).brandMarks.get('Corrie')]).toEqual(['/pictures/corrie.svg', '/pictures/corrie.svg'])
+      expect([shop.brandMarks.get('Corrie'), (await again()).brandMarks.get('Corrie')]).toEqual([
+        '/pictures/corrie.svg',
+        '/pictures/corrie.svg',
+      ])
       await log.undo('one')
       expect([shop.brandMarks.size, (await again()).brandMarks.size]).toEqual([0, 0])
-      await expect(log.run({ type: 'setBrandMark', brand: 'Unheard', image: null }, 'one')).rejects.toThrow('No product is of the brand “Unheard”.')
+      await expect(log.run({ type: 'setBrandMark', brand: 'Unheard', image: null }, 'one')).rejects.toThrow(
+        'No product is of the brand “Unheard”.',
+      )
     })
   })
 })

@@ -10,7 +10,8 @@ import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 
 const contents = {
-  products: [makeProduct('A'), makeProduct('B')], categories: [{ key: 'hives', name: { en: 'Hives' }, parent: null }],
+  products: [makeProduct('A'), makeProduct('B')],
+  categories: [{ key: 'hives', name: { en: 'Hives' }, parent: null }],
   articles: [{ key: 'spring', title: { en: 'Spring' }, body: {}, image: null, products: ['A'] }],
   orders: [{ number: '1', placed: '2026-01-01', lines: [{ sku: 'B', quantity: 2, unitPrice: 500 }] }],
 }
@@ -18,7 +19,7 @@ const newKinds = ['home', 'search', 'ordered'] as const
 
 /** What the shop would be that a version without some kinds of pages had filled: their plans and sections are in no table and in no release. */
 async function asBefore(store: SqliteStore): Promise<void> {
-  await store.database.write(async (transaction) => {
+  await store.database.write(async transaction => {
     for (const kind of newKinds) {
       await store.database.run('DELETE FROM plans WHERE key = $key', { key: `${kind}-default` }, transaction)
       await store.database.run('DELETE FROM sections WHERE key LIKE $key', { key: `${kind}-%` }, transaction)
@@ -27,17 +28,28 @@ async function asBefore(store: SqliteStore): Promise<void> {
 }
 
 /** Keys of what each kind of page shows. */
-const shownOn = (shop: LiveShop) => Object.fromEntries(pageKinds.map((kind) => {
-  const about = { category: 'hives', article: 'spring' }[kind as string] ?? 'A'
-  return [kind, resolvePage(shop, ...visitTo(kind, about, shop.now())).sections.map(({ section, items }) => [section.key, items.map(each => each.product.sku)])]
-}))
+const shownOn = (shop: LiveShop) =>
+  Object.fromEntries(
+    pageKinds.map(kind => {
+      const about = { category: 'hives', article: 'spring' }[kind as string] ?? 'A'
+      return [
+        kind,
+        resolvePage(shop, ...visitTo(kind, about, shop.now())).sections.map(({ section, items }) => [
+          section.key,
+          items.map(each => each.product.sku),
+        ]),
+      ]
+    }),
+  )
 
 describe('a shop from before some kinds of pages', () => {
   it('gets their plans and sections when it is opened, and keeps its own', async () => {
-    await withStore(contents, async (store) => {
+    await withStore(contents, async store => {
       await loadLiveShop(store)
       await asBefore(store)
-      await store.database.write(transaction => store.database.run(`UPDATE sections SET live = json_set(live, '$.places', 3) WHERE key = 'related'`, {}, transaction))
+      await store.database.write(transaction =>
+        store.database.run(`UPDATE sections SET live = json_set(live, '$.places', 3) WHERE key = 'related'`, {}, transaction),
+      )
       const shop = await loadLiveShop(store)
       expect(shop.sections.get('related')!.places).toBe(3)
       expect(shownOn(shop)).toMatchObject({ home: [['home-best-sellers', ['B', 'A']]], search: [['search-best-sellers', ['B']]] })
@@ -45,13 +57,20 @@ describe('a shop from before some kinds of pages', () => {
   })
 
   it('has every kind of page, and what stands on it, also after going back to a release from before', async () => {
-    await withStore(contents, async (store) => {
+    await withStore(contents, async store => {
       await loadLiveShop(store)
       await asBefore(store)
       const before = await store.database.models.plans.findAll()
       const sections = await store.database.models.sections.findAll()
       const live = (rows: { live: unknown }[]) => rows.map(row => row.live)
-      await store.database.models.releases.create({ at: '2026-01-01T00:00:00Z', note: '', words: 'Published', sections: live(sections) as never, plans: live(before) as never, looks: null })
+      await store.database.models.releases.create({
+        at: '2026-01-01T00:00:00Z',
+        note: '',
+        words: 'Published',
+        sections: live(sections) as never,
+        plans: live(before) as never,
+        looks: null,
+      })
 
       const shop = await loadLiveShop(store)
       const log = new CommandLog(store, shop)

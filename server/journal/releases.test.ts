@@ -16,7 +16,7 @@ const publish = (note: string): Command => ({ type: 'publish', sections: ['relat
 
 describe('releases', () => {
   it('are made with everything that shoppers get anew, an undo too, and any of them can be gone back to', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const shop = await loadLiveShop(store)
       const log = new CommandLog(store, shop)
       const live = () => shop.sections.get('related')!.places
@@ -27,8 +27,10 @@ describe('releases', () => {
       await log.run(publish(''), 'one')
       await log.undo('one')
       expect((await store.releases(10)).map(({ number, note, words }) => [number, note, words])).toEqual([
-        [4, '', 'Undone: Published the section “Also worth a look”'], [3, '', 'Published the section “Also worth a look”'],
-        [2, 'five of them', 'Published the section “Also worth a look”'], [1, '', 'As it was before the first publishing'],
+        [4, '', 'Undone: Published the section “Also worth a look”'],
+        [3, '', 'Published the section “Also worth a look”'],
+        [2, 'five of them', 'Published the section “Also worth a look”'],
+        [1, '', 'As it was before the first publishing'],
       ])
       const placesOf = async (number: number) => (await store.release(number))!.sections.find(each => each.key === 'related')!.places
       expect(await Promise.all([1, 2, 3, 4].map(placesOf))).toEqual([4, 5, 6, 5])
@@ -44,7 +46,7 @@ describe('releases', () => {
   })
 
   it('go out at their time, also after a restart, and a cancelled one does not', async () => {
-    await withStore({ products }, async (store) => {
+    await withStore({ products }, async store => {
       const shop = await loadLiveShop(store)
       const log = new CommandLog(store, shop)
       const soon = (milliseconds: number) => new Date(Date.now() + milliseconds).toISOString()
@@ -82,7 +84,10 @@ describe('releases', () => {
       const log = new CommandLog(store, shop)
       const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
       await log.run(places(7), 'one')
-      await log.run({ type: 'schedulePublish', at: new Date(Date.now() - 1000).toISOString(), sections: ['related'], plans: [], note: '' }, 'one')
+      await log.run(
+        { type: 'schedulePublish', at: new Date(Date.now() - 1000).toISOString(), sections: ['related'], plans: [], note: '' },
+        'one',
+      )
       // Somebody else holds the database for longer than a write waits.
       const other = await openSqliteStore(databaseFile(folder))
       const held = await other.database.sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE })

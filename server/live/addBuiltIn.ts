@@ -27,9 +27,10 @@ export async function addBuiltIn(store: Store): Promise<void> {
 
 type Drafted = 'section' | 'plan' | 'look'
 
-async function valuesOf<Value>(store: StoreReader, of: Drafted): Promise<{ kind: string, value: Value }[]> {
+async function valuesOf<Value>(store: StoreReader, of: Drafted): Promise<{ kind: string; value: Value }[]> {
   const values = []
-  for await (const { key: kind, value } of store.things(of, sku => sku)) values.push({ kind, value: recordOf({ of }).upgrade(value) as Value })
+  for await (const { key: kind, value } of store.things(of, sku => sku))
+    values.push({ kind, value: recordOf({ of }).upgrade(value) as Value })
   return values
 }
 

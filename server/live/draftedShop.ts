@@ -63,8 +63,10 @@ export class DraftedShop implements Shop {
 
 /** What things are in one of their versions; those that are not in it are missing. */
 export function versionOf<T>(things: ReadonlyMap<string, Versions<T>>, version: keyof Versions<T>): Map<string, T> {
-  return new Map([...things].flatMap(([key, versions]) => versions[version] === null ? [] : [[key, versions[version] as T]]))
+  return new Map([...things].flatMap(([key, versions]) => (versions[version] === null ? [] : [[key, versions[version] as T]])))
 }
 
-export const planBookOf = (plans: ReadonlyMap<string, Versions<PagePlan>>, version: keyof Versions<PagePlan>) => new PlanBook(versionOf(plans, version).values())
-export const lookBookOf = (looks: ReadonlyMap<string, Versions<Look>>, version: keyof Versions<Look>) => new LookBook(versionOf(looks, version).values())
+export const planBookOf = (plans: ReadonlyMap<string, Versions<PagePlan>>, version: keyof Versions<PagePlan>) =>
+  new PlanBook(versionOf(plans, version).values())
+export const lookBookOf = (looks: ReadonlyMap<string, Versions<Look>>, version: keyof Versions<Look>) =>
+  new LookBook(versionOf(looks, version).values())

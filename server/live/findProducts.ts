@@ -13,9 +13,16 @@ export interface ProductQuery {
 }
 
 /** The products that match, in order, from `offset`; and how many there are in all. */
-export async function findProducts({ store, shop }: Pick<Running, 'store' | 'shop'>, { words, filter, sort, offset, limit, leaveOut }: ProductQuery): Promise<{ skus: string[], total: number }> {
+export async function findProducts(
+  { store, shop }: Pick<Running, 'store' | 'shop'>,
+  { words, filter, sort, offset, limit, leaveOut }: ProductQuery,
+): Promise<{ skus: string[]; total: number }> {
   const match = await store.search(words)
-  const found = shop.finder.find(filter, match && match.numbers.flatMap(number => shop.positionOf(number) ?? []), match && !match.ranked && sort === 'match' ? 'name' : sort)
+  const found = shop.finder.find(
+    filter,
+    match && match.numbers.flatMap(number => shop.positionOf(number) ?? []),
+    match && !match.ranked && sort === 'match' ? 'name' : sort,
+  )
   const { products } = shop.catalogue
   const wanted = leaveOut ? found.filter(position => !leaveOut.has(products[position]!.sku)) : found
   return { skus: Array.from(wanted.subarray(offset, offset + limit), position => products[position]!.sku), total: wanted.length }

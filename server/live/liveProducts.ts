@@ -113,20 +113,38 @@ export class LiveProducts {
    * Takes over products and categories as they are after changes; null: gone.
    * @returns changes of the bundles that are among them, or whose parts are
    */
-  async apply(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, store: StoreReader): Promise<ProductChange[]> {
+  async apply(
+    products: ReadonlyMap<string, Product | null>,
+    categories: ReadonlyMap<string, Category | null>,
+    store: StoreReader,
+  ): Promise<ProductChange[]> {
     const bundles = this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
     await this.#replaceProducts(products, categories, bundles, store)
-    return Array.from(bundles, (source): ProductChange => ({ of: 'product', owner: source, key: '', before: before.get(source)!, after: this.#catalogue.product(source) ?? null }))
+    return Array.from(bundles, (source): ProductChange => ({
+      of: 'product',
+      owner: source,
+      key: '',
+      before: before.get(source)!,
+      after: this.#catalogue.product(source) ?? null,
+    }))
   }
 
   /** The bundles that these products are parts of, as they are now: what was before is not known any more. */
   bundlesWith(skus: readonly string[]): ProductChange[] {
-    const bundles = new Set(skus.flatMap((sku) => {
-      const product = this.#catalogue.product(sku)
-      return product ? this.#catalogue.bundlesWith(product) : []
+    const bundles = new Set(
+      skus.flatMap(sku => {
+        const product = this.#catalogue.product(sku)
+        return product ? this.#catalogue.bundlesWith(product) : []
+      }),
+    )
+    return Array.from(bundles, (source): ProductChange => ({
+      of: 'product',
+      owner: source,
+      key: '',
+      before: null,
+      after: this.#catalogue.product(source)!,
     }))
-    return Array.from(bundles, (source): ProductChange => ({ of: 'product', owner: source, key: '', before: null, after: this.#catalogue.product(source)! }))
   }
 
   /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */
@@ -137,7 +155,7 @@ export class LiveProducts {
       if (product?.bundle) this.#bundles.set(sku, product)
       else this.#bundles.delete(sku)
       if (product?.bundle) skus.add(sku)
-      for (const each of new Set([before, product].flatMap(each => each ? this.#catalogue.bundlesWith(each) : []))) skus.add(each)
+      for (const each of new Set([before, product].flatMap(each => (each ? this.#catalogue.bundlesWith(each) : [])))) skus.add(each)
     }
     // One of them may be no bundle any more.
     return new Set([...skus].filter(sku => this.#bundles.has(sku)))
@@ -158,14 +176,16 @@ export class LiveProducts {
       sold: sku => sold.get(sku) ?? 0,
       language: settings.language,
     }
-    const finder = await runInSteps(ProductFinder.building(catalogue.products, {
-      ...facts,
-      categoriesFrom: key => catalogue.categoriesFrom(key),
-      linkCount: (sku, kind) => links.lane(sku, kind).length,
-      kinds: () => kindsInUse(kinds).map(kind => kind.key),
-      problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(this.#shop.settings.timeZone)),
-      sourcesOf: sku => links.sourcesOf(sku),
-    }))
+    const finder = await runInSteps(
+      ProductFinder.building(catalogue.products, {
+        ...facts,
+        categoriesFrom: key => catalogue.categoriesFrom(key),
+        linkCount: (sku, kind) => links.lane(sku, kind).length,
+        kinds: () => kindsInUse(kinds).map(kind => kind.key),
+        problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(this.#shop.settings.timeZone)),
+        sourcesOf: sku => links.sourcesOf(sku),
+      }),
+    )
     const index = await runInSteps(SelectionIndex.building(catalogue.products, facts, finder.postings))
     const positions = new Map(ids.map((id, position) => [id, position]))
     this.#categories = categories
@@ -214,9 +234,17 @@ export class LiveProducts {
     this.#index.replace(position, product)
   }
 
-  async #replaceProducts(products: ReadonlyMap<string, Product | null>, categories: ReadonlyMap<string, Category | null>, bundles: ReadonlySet<string>, store: StoreReader): Promise<void> {
+  async #replaceProducts(
+    products: ReadonlyMap<string, Product | null>,
+    categories: ReadonlyMap<string, Category | null>,
+    bundles: ReadonlySet<string>,
+    store: StoreReader,
+  ): Promise<void> {
     if (!categories.size && products.size <= maxInPlace && this.#canBeTakenInPlace(products)) {
-      const fresh = await this.#inOrderOfNumbers([...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[], store)
+      const fresh = await this.#inOrderOfNumbers(
+        [...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[],
+        store,
+      )
       for (const [sku, product] of products) {
         if (!this.#catalogue.product(sku) || bundles.has(sku)) continue
         this.#replaceInPlace(product!)
@@ -238,18 +266,17 @@ export class LiveProducts {
       after.push(products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!)
       if (numbers.push(number) % (20 * inStep) === 0) await nextTurn()
     }
-    await this.set(
-      after,
-      numbers,
-      [...this.#categories.flatMap(each => categories.has(each.key) ? categories.get(each.key) ?? [] : each), ...[...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]],
-    )
+    await this.set(after, numbers, [
+      ...this.#categories.flatMap(each => (categories.has(each.key) ? (categories.get(each.key) ?? []) : each)),
+      ...([...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]),
+    ])
   }
 
   /**
    * Notes what was sold of new products.
    * @returns their SKUs in the order of their numbers in the database: in this order they stand behind the others
    */
-  async #inOrderOfNumbers(products: readonly Product[], store: StoreReader): Promise<{ number: number, sku: string }[]> {
+  async #inOrderOfNumbers(products: readonly Product[], store: StoreReader): Promise<{ number: number; sku: string }[]> {
     if (!products.length) return []
     const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
     for (const [sku, units] of this.#units) {

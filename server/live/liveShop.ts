@@ -149,7 +149,7 @@ export class LiveShop implements Shop, ShopView {
 
   #takeSettings(): void {
     const timeZone = this.states.of(settingRecord).get('timeZone')
-    this.settings = { ...this.#ownSettings, ...timeZone !== undefined && { timeZone } }
+    this.settings = { ...this.#ownSettings, ...(timeZone !== undefined && { timeZone }) }
   }
 
   #takeOffers(): void {
@@ -236,10 +236,10 @@ export class LiveShop implements Shop, ShopView {
     const stale = { kinds: false, versions: false, offers: false, settings: false }
     const effects: LiveEffects = {
       relinked: source => this.finder.relinked(source),
-      kindsChanged: () => stale.kinds = true,
-      versionsChanged: () => stale.versions = true,
-      offersChanged: () => stale.offers = true,
-      settingsChanged: () => stale.settings = true,
+      kindsChanged: () => (stale.kinds = true),
+      versionsChanged: () => (stale.versions = true),
+      offersChanged: () => (stale.offers = true),
+      settingsChanged: () => (stale.settings = true),
       articleNames: (key, names) => this.#setArticle(key, names),
       product: (sku, after) => products.set(sku, after && { ...after, description: {} }),
       category: (key, after) => categories.set(key, after),
@@ -272,7 +272,7 @@ export class LiveShop implements Shop, ShopView {
   }
 
   #setArticle(key: string, products: readonly string[]): void {
-    this.articles = this.articles.map(each => each.key === key ? { ...each, products: [...products] } : each)
+    this.articles = this.articles.map(each => (each.key === key ? { ...each, products: [...products] } : each))
     this.catalogue.setArticle(this.articles.find(each => each.key === key)!)
   }
 }

@@ -10,7 +10,12 @@ export async function loadLiveShop(store: Store): Promise<LiveShop> {
   await addBuiltIn(store)
   // Taken first: what is written while all is read is taken over once more, and is then as it is.
   const followed = await store.lastWrite()
-  const [settings, categories, articles, units] = await Promise.all([store.settings(), store.categories(), store.articles(), store.unitsSold()])
+  const [settings, categories, articles, units] = await Promise.all([
+    store.settings(),
+    store.categories(),
+    store.articles(),
+    store.unitsSold(),
+  ])
   const products: Product[] = []
   const numbers: number[] = []
   /** Every SKU once, for all that names it. */
@@ -23,7 +28,8 @@ export async function loadLiveShop(store: Store): Promise<LiveShop> {
   }
   const states = new HeldStates()
   for (const record of records) {
-    for await (const { owner: source, key: kind, value } of store.things(record.of, sku => texts.get(sku) ?? sku)) record.apply({ owner: source, key: kind, after: record.upgrade(value) }, states)
+    for await (const { owner: source, key: kind, value } of store.things(record.of, sku => texts.get(sku) ?? sku))
+      record.apply({ owner: source, key: kind, after: record.upgrade(value) }, states)
   }
   const shop = new LiveShop({ settings, states, articles, categories, units, followed })
   await shop.setProducts(products, numbers)

@@ -19,7 +19,7 @@ let running: Promise<Running> | undefined
 
 /** The open database, the live shop and the command log of this process; opened by the first who asks. */
 export function useShop(): Promise<Running> {
-  return running ??= open()
+  return (running ??= open())
 }
 
 async function open(): Promise<Running> {
@@ -31,6 +31,9 @@ async function open(): Promise<Running> {
 
 /** What is written is safe; the next start takes it over. */
 function stop(error: unknown): void {
-  console.error('Manada’s memory does not follow its database any more. It stops, so that nobody is told what is not so; start it again.', error)
+  console.error(
+    'Manada’s memory does not follow its database any more. It stops, so that nobody is told what is not so; start it again.',
+    error,
+  )
   process.exit(1)
 }

@@ -32,7 +32,7 @@ export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
  * @throws OrderRefused when something is not there in this quantity, or costs something else by now
  */
 export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
-  return log.runOutsideHistory('An order came in', async (writer) => {
+  return log.runOutsideHistory('An order came in', async writer => {
     const { warnings, ...priced } = priceCart(lines, shop, shop.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('not-available', 'Not all of this can be had any more.', cart)
@@ -40,7 +40,10 @@ export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[],
     if (cart.total !== total) throw new OrderRefused('total-changed', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
     const number = await writer.addOrder(placed, cart.lines.flatMap(orderRows))
-    return { changes: [...soldMore(cart, shop), ...await lowered(writer, cart, shop.catalogue.item.bind(shop.catalogue))], answer: { number, placed, ...priced } }
+    return {
+      changes: [...soldMore(cart, shop), ...(await lowered(writer, cart, shop.catalogue.item.bind(shop.catalogue)))],
+      answer: { number, placed, ...priced },
+    }
   })
 }
 
@@ -63,10 +66,14 @@ function soldMore({ lines }: PricedCart, shop: Running['shop']): SoldChange[] {
 /** What of the products changes when these lines are taken out of the stock. */
 async function lowered(reader: StoreReader, { lines }: PricedCart, itemOf: Running['shop']['catalogue']['item']): Promise<Change[]> {
   const taken = new Map<string, number>()
-  for (const { sku, quantity } of lines.flatMap((line): readonly { sku: string, quantity: number }[] => line.components.length ? line.components : [line])) taken.set(sku, (taken.get(sku) ?? 0) + quantity)
+  for (const { sku, quantity } of lines.flatMap((line): readonly { sku: string; quantity: number }[] =>
+    line.components.length ? line.components : [line],
+  ))
+    taken.set(sku, (taken.get(sku) ?? 0) + quantity)
   const skus = new Set([...taken.keys()].map(sku => itemOf(sku)!.product.sku))
   const products = await reader.productsBySku([...skus])
-  const less = <T extends { sku: string, stock: number }>(each: T): T => taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
+  const less = <T extends { sku: string; stock: number }>(each: T): T =>
+    taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
   return Array.from(products.values(), (before): Change => {
     const after: Product = { ...less(before), variants: before.variants.map(less) }
     return { of: 'product', owner: before.sku, key: '', before, after }

@@ -11,7 +11,12 @@ import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../live/useShop'
 
 /** The shop with its plans as drafts. */
-export const plannedShop = ({ drafted, catalogue, categories, articles }: LiveShop): PlannedShop => ({ plans: drafted.plans, catalogue, categories, articles })
+export const plannedShop = ({ drafted, catalogue, categories, articles }: LiveShop): PlannedShop => ({
+  plans: drafted.plans,
+  catalogue,
+  categories,
+  articles,
+})
 
 /** @throws Problem when there is no such draft */
 export function draftPlan(shop: LiveShop, key: string): PagePlan {
@@ -32,7 +37,7 @@ export async function usePlanReach(plan: PagePlan): Promise<PlanReach> {
   let reach = kept.get(plan.key)
   if (!reach) {
     if (kept.size >= maxKept) kept.delete(kept.keys().next().value!)
-    kept.set(plan.key, reach = runInSteps(planReach(plan, plannedShop(shop))))
+    kept.set(plan.key, (reach = runInSteps(planReach(plan, plannedShop(shop)))))
     reach.catch(() => kept.delete(plan.key))
   }
   return reach

@@ -6,7 +6,7 @@ import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
 
 /** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
-export default defineNitroPlugin((nitro) => {
+export default defineNitroPlugin(nitro => {
   void sweepReceived()
   const opening = useShop()
   opening.catch((error: unknown) => {

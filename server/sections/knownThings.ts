@@ -22,7 +22,8 @@ export function knownThings(shop: LiveShop): KnownThings {
     },
     hasAttribute: name => postings.attributeValues.has(name),
     isRetired: kind => shop.kinds.get(kind)?.retired ?? null,
-    looks: shop.drafted.looks, timeZone: shop.settings.timeZone,
-    isProductRetired: sku => shop.catalogue.item(sku) ? shop.catalogue.item(sku)!.product.status === 'retired' : null,
+    looks: shop.drafted.looks,
+    timeZone: shop.settings.timeZone,
+    isProductRetired: sku => (shop.catalogue.item(sku) ? shop.catalogue.item(sku)!.product.status === 'retired' : null),
   }
 }

@@ -2,7 +2,11 @@ import type { Change, Command } from '../../core/records/registry'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 
 /** An import of a file. The file itself is not kept; what it changed is. */
-export interface ImportCommand { type: 'import', kind: FileKind | 'set-up', file: string }
+export interface ImportCommand {
+  type: 'import'
+  kind: FileKind | 'set-up'
+  file: string
+}
 
 /** done: in force; undone: can be redone; dropped: was undone, and something else was done since. */
 export type JournalState = 'done' | 'undone' | 'dropped'

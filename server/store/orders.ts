@@ -3,7 +3,7 @@ export interface Order {
   number: string
   /** ISO 8601 */
   placed: string
-  lines: { sku: string, quantity: number, unitPrice: number }[]
+  lines: { sku: string; quantity: number; unitPrice: number }[]
 }
 
 /** A line of an order that is placed, in minor units; behind a bundle's stand its components. */
@@ -24,5 +24,5 @@ export interface OrderedLine {
   quantity: number
   /** In minor units. */
   total: number
-  components: { sku: string, quantity: number, total: number }[]
+  components: { sku: string; quantity: number; total: number }[]
 }

@@ -31,9 +31,9 @@ export interface StoreReader {
   articles(): Promise<Article[]>
 
   /** All products by their numbers, read piece by piece: a large catalogue never stands in memory twice. A product keeps its number. */
-  products(atOnce?: number): AsyncIterable<{ number: number, product: Product }>
+  products(atOnce?: number): AsyncIterable<{ number: number; product: Product }>
   /** Numbers of all products, or of those with these SKUs, in their order. */
-  productNumbers(skus?: readonly string[]): Promise<{ number: number, sku: string }[]>
+  productNumbers(skus?: readonly string[]): Promise<{ number: number; sku: string }[]>
   /** Those that there are of these products. */
   productsBySku(skus: readonly string[]): Promise<Map<string, Product>>
   /** The long texts of products, by SKU. */
@@ -45,7 +45,7 @@ export interface StoreReader {
    * case and accents.
    * @returns best match first; null when there are no words; `ranked` is false when there are too many to say which is best
    */
-  search(words: string): Promise<{ numbers: number[], ranked: boolean } | null>
+  search(words: string): Promise<{ numbers: number[]; ranked: boolean } | null>
 
   /**
    * All things of a record, as they were written; none of those that are read otherwise, as products are.
@@ -58,7 +58,7 @@ export interface StoreReader {
   /** Units sold by SKU, as it stands in the orders. */
   unitsSold(): Promise<Map<string, number>>
   /** The last orders' lines of a product, variant or bundle, newest first, and how many there are. */
-  ordersWith(sku: string, limit: number): Promise<{ total: number, lines: OrderedLine[] }>
+  ordersWith(sku: string, limit: number): Promise<{ total: number; lines: OrderedLine[] }>
 
   entry(id: number): Promise<JournalEntry | null>
   /** What an entry changed, in the order in which it did. */

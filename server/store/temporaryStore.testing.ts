@@ -7,12 +7,20 @@ import type { SqliteStore } from './sqlite/sqliteStore'
 import { openSqliteStore } from './sqlite/sqliteStore'
 
 /** A shop in a real database in a folder of its own, for one test. */
-export async function withStore(contents: Partial<ShopContents>, work: (store: SqliteStore, folder: string) => Promise<void>): Promise<void> {
+export async function withStore(
+  contents: Partial<ShopContents>,
+  work: (store: SqliteStore, folder: string) => Promise<void>,
+): Promise<void> {
   const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
   const store = await openSqliteStore(databaseFile(folder))
   try {
     await store.fill({
-      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' }, categories: [], products: [], articles: [], orders: [], ...contents,
+      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' },
+      categories: [],
+      products: [],
+      articles: [],
+      orders: [],
+      ...contents,
     })
     await work(store, folder)
   } finally {

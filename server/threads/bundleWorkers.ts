@@ -19,7 +19,15 @@ export function bundleWorkers(): Plugin {
       if (!id.endsWith(suffix)) return null
       const { outputFiles, metafile } = await build({
         // No window: the server's build replaces the word wherever it stands, in a text too.
-        entryPoints: [id.slice(0, -suffix.length)], bundle: true, define: { window: 'undefined' }, platform: 'node', format: 'cjs', target: 'node20', write: false, metafile: true, logLevel: 'silent',
+        entryPoints: [id.slice(0, -suffix.length)],
+        bundle: true,
+        define: { window: 'undefined' },
+        platform: 'node',
+        format: 'cjs',
+        target: 'node20',
+        write: false,
+        metafile: true,
+        logLevel: 'silent',
       })
       for (const input of Object.keys(metafile.inputs)) this.addWatchFile(input)
       return `export default ${JSON.stringify(outputFiles[0]!.text)}`

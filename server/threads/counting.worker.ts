@@ -19,27 +19,31 @@ import { CheckRun } from '../counting/checkRun'
 import { CountingShop } from '../counting/countingShop'
 
 /** Which meter: of a section on a kind of page, as it is live or a draft. */
-export interface MeterName { section: string, page: PageKind, version: 'live' | 'draft' }
+export interface MeterName {
+  section: string
+  page: PageKind
+  version: 'live' | 'draft'
+}
 
 /** What the worker is told. A shop comes in pieces, so that nobody waits for a large one. */
 export type CountingTask =
-  | { products: Product[], units: (readonly [sku: string, units: number])[] }
+  | { products: Product[]; units: (readonly [sku: string, units: number])[] }
   | { links: PackedKind }
   /** @param number of the last write that is in all this */
   | { start: Omit<CountingShopParts, 'products' | 'units' | 'links'> & { number: number } }
   | { count: MeterName }
-  | { changes: readonly Change[], number: number }
-  | { list: MeterName, from: number, to: number, offset: number, limit: number, id: number }
+  | { changes: readonly Change[]; number: number }
+  | { list: MeterName; from: number; to: number; offset: number; limit: number; id: number }
   /** Run the checks, and keep what they find current. */
   | { check: true }
-  | { findings: ProductCheck, offset: number, limit: number, id: number }
+  | { findings: ProductCheck; offset: number; limit: number; id: number }
 
 export type CountingMessage =
-  | { meter: MeterName, done: number, total: number }
-  | { meter: MeterName, fill: Fill | null }
-  | { listed: number, subjects: string[], total: number }
+  | { meter: MeterName; done: number; total: number }
+  | { meter: MeterName; fill: Fill | null }
+  | { listed: number; subjects: string[]; total: number }
   | { checked: ChecksReading }
-  | { found: number, findings: Finding[] }
+  | { found: number; findings: Finding[] }
   /** All changes up to this number are counted in. */
   | { settled: number }
   /** A change needs a new copy of the shop. */
@@ -70,7 +74,14 @@ let checks: CheckRun | null = null
 /** All products were looked at once. */
 let areProductsChecked = false
 
-interface Kept { name: MeterName, meter: FillMeter, /** What has to be counted anew. */ stale: Set<number> | 'all', /** It was counted as a whole. */ counted: boolean, /** As it was counted last. */ fill: Fill | null, /** Pages done while it is counted as a whole. */ done: number }
+interface Kept {
+  name: MeterName
+  meter: FillMeter
+  /** What has to be counted anew. */ stale: Set<number> | 'all'
+  /** It was counted as a whole. */ counted: boolean
+  /** As it was counted last. */ fill: Fill | null
+  /** Pages done while it is counted as a whole. */ done: number
+}
 const meters = new Map<string, Kept>()
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
 let changesTaken = 0
@@ -118,7 +129,14 @@ function count(name: MeterName): void {
 function meterOf(name: MeterName): Kept {
   const known = meters.get(keyOf(name))
   if (known) return known
-  const made: Kept = { name, meter: new FillMeter(shop![name.version], name.section, name.page), stale: 'all', counted: false, fill: null, done: 0 }
+  const made: Kept = {
+    name,
+    meter: new FillMeter(shop![name.version], name.section, name.page),
+    stale: 'all',
+    counted: false,
+    fill: null,
+    done: 0,
+  }
   meters.set(keyOf(name), made)
   return made
 }
@@ -151,7 +169,7 @@ const staleFillOf = (kept: Kept): StaleFill => ({
     if (kept.meter.looksFurther) kept.stale = 'all'
     else for (const each of [sku, ...shop!.skusLinkingTo(sku)]) mark(kept, kept.meter.pages.about(each))
   },
-  everything: () => kept.stale = 'all',
+  everything: () => (kept.stale = 'all'),
 })
 
 function mark({ stale }: Kept, pages: Iterable<number>): void {
@@ -168,7 +186,9 @@ async function work(): Promise<void> {
   for (;;) {
     for (const { section, page } of checks ? countedOnPages(shop.live) : []) meterOf({ section: section.key, page, version: 'live' })
     // What is soon done comes first.
-    const next = [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ?? (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
+    const next =
+      [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ??
+      (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
     if (next) await recount(next)
     else if (checks?.areProductsStale) await look(checks, checks.lookingAtProducts(shop!.now()))
     else if (checks?.areSectionsStale) await look(checks, checks.lookingAtSections(shop!.now()))
@@ -221,7 +241,7 @@ async function countAll(kept: Kept): Promise<void> {
 }
 
 function list({ list: name, from, to, offset, limit, id }: Extract<CountingTask, { list: unknown }>): void {
-  const subjects = [...meters.get(keyOf(name))?.meter.subjectsWith(from, to) ?? []]
+  const subjects = [...(meters.get(keyOf(name))?.meter.subjectsWith(from, to) ?? [])]
   tell({ listed: id, total: subjects.length, subjects: subjects.slice(offset, offset + limit) })
 }
 
@@ -243,8 +263,11 @@ function tellChecks(run: CheckRun, productsDone: number): void {
   tell({
     checked: {
       counts: areProductsChecked ? run.counts : null,
-      onSections: [...run.onSections, ...live.flatMap(({ name, fill }) => fill ? fillFindings(name.section, name.page, fill) : [])],
-      done: productsDone + (run.areSectionsDone ? products.length : 0) + sumBy(live, ({ stale, counted, done, meter }) => counted && stale !== 'all' ? meter.pages.size : done),
+      onSections: [...run.onSections, ...live.flatMap(({ name, fill }) => (fill ? fillFindings(name.section, name.page, fill) : []))],
+      done:
+        productsDone +
+        (run.areSectionsDone ? products.length : 0) +
+        sumBy(live, ({ stale, counted, done, meter }) => (counted && stale !== 'all' ? meter.pages.size : done)),
       total: products.length * 2 + sumBy(live, ({ meter }) => meter.pages.size),
     },
   })

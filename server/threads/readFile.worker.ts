@@ -10,7 +10,7 @@ export interface ReadFileTask extends FileReading {
   path: string
 }
 /** What the worker says: rows and how many bytes were read for them, a problem with the whole file, or that it has come to the end. */
-export type ReadFileMessage = { rows: ReadRows, bytes: number } | { problem: { code: FileProblemCode, message: string } } | { end: true }
+export type ReadFileMessage = { rows: ReadRows; bytes: number } | { problem: { code: FileProblemCode; message: string } } | { end: true }
 
 /** Reads a file beside the server's own work. It waits to be asked for more, so that rows don't pile up. */
 async function work({ path, ...reading }: ReadFileTask): Promise<void> {

@@ -19,7 +19,7 @@ export class Problem extends Error {
 
 /** A handler whose errors are answered as problem details. */
 export function api<T>(handler: (event: H3Event) => T | Promise<T>): EventHandler {
-  return defineEventHandler(async (event) => {
+  return defineEventHandler(async event => {
     try {
       return await handler(event)
     } catch (error) {
@@ -37,22 +37,84 @@ export function answerProblem(event: H3Event, { details }: Problem): ProblemDeta
 
 function toProblem(error: unknown, method: string): Problem {
   if (error instanceof Problem) return error
-  if (error instanceof CommandError) return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)
-  if (error instanceof FileProblem) return new Problem(error.code === 'too-large' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
+  if (error instanceof CommandError)
+    return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)
+  if (error instanceof FileProblem)
+    return new Problem(error.code === 'too-large' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
   if (error instanceof UnknownSubjectError) return new Problem(404, 'unknown-subject', 'Not found', error.message, [error.subject])
   if (error instanceof ZodError) {
     const issues = error.issues.map(issue => [issue.path.join('.'), issue.message].filter(Boolean).join(': '))
-    return new Problem(400, 'malformed', 'The request is malformed', issues.join(' '), error.issues.map(issue => issue.path.join('.')))
+    return new Problem(
+      400,
+      'malformed',
+      'The request is malformed',
+      issues.join(' '),
+      error.issues.map(issue => issue.path.join('.')),
+    )
   }
   console.error(error)
   const isRead = method === 'GET' || method === 'HEAD'
-  if (isRead || error instanceof NotWrittenError) return new Problem(500, 'internal', 'Something went wrong in Manada', 'Nothing was changed. Please try again; the server’s log has the details.')
-  return new Problem(500, 'uncertain', 'Something went wrong in Manada', 'It is not certain whether this was done: look before you do it again. The server’s log has the details.')
+  if (isRead || error instanceof NotWrittenError)
+    return new Problem(
+      500,
+      'internal',
+      'Something went wrong in Manada',
+      'Nothing was changed. Please try again; the server’s log has the details.',
+    )
+  return new Problem(
+    500,
+    'uncertain',
+    'Something went wrong in Manada',
+    'It is not certain whether this was done: look before you do it again. The server’s log has the details.',
+  )
 }
 
 const commandStatus: Record<CommandErrorCode, number> = {
-  'unknown-product': 404, 'unknown-kind': 404, 'unknown-category': 404, 'unknown-brand': 404, 'unknown-section': 404, 'unknown-plan': 404, 'unknown-look': 404, 'unknown-zone': 404, 'unknown-release': 404, 'unknown-schedule': 404, 'no-mend': 422, 'unknown-article': 404, 'source-is-variant': 422, 'target-is-variant': 422, 'not-on-pages': 422, 'self-link': 422, 'retired-target': 422, 'no-such-place': 422, 'dates-reversed': 422,
-  'unknown-offer': 404, 'offer-changed': 409, 'unknown-bundle': 404, 'sku-taken': 409, 'bundle-changed': 409, 'bundle-in-itself': 422, 'bundle-in-use': 409,
-  'already-linked': 409, 'not-linked': 409, 'lane-changed': 409, 'nothing-to-undo': 409, 'nothing-to-redo': 409, 'changed-since': 409, 'no-such-entry': 404, 'not-in-force': 409,
-  'section-changed': 409, 'plan-changed': 409, 'look-changed': 409, 'look-in-use': 409, 'house-look': 409, 'default-plan': 409, 'other-page': 409, 'not-in-plan': 409, 'nothing-to-publish': 409, 'retired-kind': 409, 'kind-name-taken': 409, 'last-kind': 409, 'in-use': 409,
+  'unknown-product': 404,
+  'unknown-kind': 404,
+  'unknown-category': 404,
+  'unknown-brand': 404,
+  'unknown-section': 404,
+  'unknown-plan': 404,
+  'unknown-look': 404,
+  'unknown-zone': 404,
+  'unknown-release': 404,
+  'unknown-schedule': 404,
+  'no-mend': 422,
+  'unknown-article': 404,
+  'source-is-variant': 422,
+  'target-is-variant': 422,
+  'not-on-pages': 422,
+  'self-link': 422,
+  'retired-target': 422,
+  'no-such-place': 422,
+  'dates-reversed': 422,
+  'unknown-offer': 404,
+  'offer-changed': 409,
+  'unknown-bundle': 404,
+  'sku-taken': 409,
+  'bundle-changed': 409,
+  'bundle-in-itself': 422,
+  'bundle-in-use': 409,
+  'already-linked': 409,
+  'not-linked': 409,
+  'lane-changed': 409,
+  'nothing-to-undo': 409,
+  'nothing-to-redo': 409,
+  'changed-since': 409,
+  'no-such-entry': 404,
+  'not-in-force': 409,
+  'section-changed': 409,
+  'plan-changed': 409,
+  'look-changed': 409,
+  'look-in-use': 409,
+  'house-look': 409,
+  'default-plan': 409,
+  'other-page': 409,
+  'not-in-plan': 409,
+  'nothing-to-publish': 409,
+  'retired-kind': 409,
+  'kind-name-taken': 409,
+  'last-kind': 409,
+  'in-use': 409,
 }

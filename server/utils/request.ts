@@ -33,7 +33,11 @@ export async function bodyOf<S extends z.ZodType>(event: H3Event, schema: S): Pr
   if (!/^application\/json\b/i.test(getHeader(event, 'content-type') ?? '')) {
     throw new Problem(415, 'not-json', 'The body must be JSON', 'Send the command as application/json.')
   }
-  const raw = await bytesOf(event, longestBody, () => new Problem(413, 'too-long', 'The body is too long', `A command has at most ${longestBody} bytes. Nothing was changed.`))
+  const raw = await bytesOf(
+    event,
+    longestBody,
+    () => new Problem(413, 'too-long', 'The body is too long', `A command has at most ${longestBody} bytes. Nothing was changed.`),
+  )
   let body: unknown
   try {
     body = JSON.parse(raw.toString('utf8'))
@@ -51,7 +55,7 @@ export async function bodyOf<S extends z.ZodType>(event: H3Event, schema: S): Pr
 export async function bytesOf(event: H3Event, most: number, tooLong: () => Problem): Promise<Buffer> {
   const { req, res } = event.node
   // The server's own call, while it renders a page.
-  if (!(req instanceof IncomingMessage)) return Buffer.from(await readRawBody(event, false) ?? '')
+  if (!(req instanceof IncomingMessage)) return Buffer.from((await readRawBody(event, false)) ?? '')
   const refuse = () => {
     // The rest is not wanted. It is passed over for a moment, so that whoever is still sending can read the answer; then the connection ends.
     req.resume()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A small whole number, at least 1: typed, or stepped with the arrow keys. What is no such number is left as it was. */
-const props = withDefaults(defineProps<{ value: number, label: string, least?: number, most?: number }>(), { least: 1, most: 999 })
+const props = withDefaults(defineProps<{ value: number; label: string; least?: number; most?: number }>(), { least: 1, most: 999 })
 const emit = defineEmits<{ change: [value: number] }>()
 function take(event: Event, isDone: boolean): void {
   const field = event.target as HTMLInputElement
@@ -14,11 +14,36 @@ function take(event: Event, isDone: boolean): void {
 </script>
 
 <template>
-  <input v-typed="value" class="quantity" type="number" :min="least" :max="most" :aria-label="label" @input="take($event, false)" @change="take($event, true)">
+  <input
+    v-typed="value"
+    class="quantity"
+    type="number"
+    :min="least"
+    :max="most"
+    :aria-label="label"
+    @input="take($event, false)"
+    @change="take($event, true)"
+  />
 </template>
 
 <style scoped>
-.quantity { width: 58px; height: 30px; padding: 0 4px 0 8px; border: 1px solid var(--line); border-radius: 7px; background: var(--sheet); color: var(--ink); font: 13.5px/1 var(--text); font-feature-settings: 'tnum'; text-align: right; }
-.quantity:hover { border-color: #b9b09e; }
-.quantity:focus-visible { outline: 2px solid var(--petrol); outline-offset: 0; }
+.quantity {
+  width: 58px;
+  height: 30px;
+  padding: 0 4px 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 7px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: 13.5px/1 var(--text);
+  font-feature-settings: 'tnum';
+  text-align: right;
+}
+.quantity:hover {
+  border-color: #b9b09e;
+}
+.quantity:focus-visible {
+  outline: 2px solid var(--petrol);
+  outline-offset: 0;
+}
 </style>

@@ -13,7 +13,9 @@ const { progress, busy, send, cancel } = useImport()
 const file = shallowRef<File | null>(null)
 const { exchange } = useExchange()
 const kind = ref('')
-const kindNames = computed(() => new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.kinds.map(each => each.name.toLowerCase())))
+const kindNames = computed(() =>
+  new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.kinds.map(each => each.name.toLowerCase())),
+)
 const formatNames = computed(() => new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.formats.map(each => each.name)))
 const report = shallowRef<ImportReport | null>(null)
 const problem = ref('')
@@ -23,10 +25,10 @@ const importing = ref(false)
 async function take(next: File | undefined): Promise<void> {
   if (!next || busy.value || !exchange.value.kinds.length) return
   file.value = next
-  kind.value = await guessFileKind(next, exchange.value.kinds).catch(() => null) ?? (kind.value || exchange.value.kinds[0]!.kind)
+  kind.value = (await guessFileKind(next, exchange.value.kinds).catch(() => null)) ?? (kind.value || exchange.value.kinds[0]!.kind)
   await run({ dry: true })
 }
-async function run(how: { dry?: boolean, keepValid?: boolean }): Promise<void> {
+async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
   problem.value = ''
   cancelled.value = false
   importing.value = !how.dry
@@ -64,8 +66,15 @@ function chosen(): void {
 }
 useShortcut('o', () => input.value?.click())
 
-const size = computed(() => file.value ? new Intl.NumberFormat('en', { maximumFractionDigits: 1 }).format(file.value.size / (file.value.size < 1e6 ? 1e3 : 1e6)) + (file.value.size < 1e6 ? ' kB' : ' MB') : '')
-const percent = computed(() => progress.value?.size && progress.value.stage === 'reading' ? Math.round(100 * progress.value.bytes / progress.value.size) : null)
+const size = computed(() =>
+  file.value
+    ? new Intl.NumberFormat('en', { maximumFractionDigits: 1 }).format(file.value.size / (file.value.size < 1e6 ? 1e3 : 1e6)) +
+      (file.value.size < 1e6 ? ' kB' : ' MB')
+    : '',
+)
+const percent = computed(() =>
+  progress.value?.size && progress.value.stage === 'reading' ? Math.round((100 * progress.value.bytes) / progress.value.size) : null,
+)
 const stage = computed(() => {
   if (!progress.value || progress.value.stage === 'receiving') return 'Sending the file…'
   const rows = `${progress.value.rows.toLocaleString('en')} rows`
@@ -76,56 +85,152 @@ const stage = computed(() => {
 
 <template>
   <section ref="zone" class="import" :class="{ over: isOverDropZone }" aria-label="Import">
-    <input ref="input" type="file" accept=".csv,.txt,text/csv" class="unseen" tabindex="-1" aria-label="File to import" @change="chosen">
+    <input ref="input" type="file" accept=".csv,.txt,text/csv" class="unseen" tabindex="-1" aria-label="File to import" @change="chosen" />
     <div v-if="!file" class="empty">
       <PhFileCsv width="44" height="44" class="icon" />
       <h1>Bring in a file</h1>
-      <p class="soft">Drop a {{ formatNames }} file of {{ kindNames }} here. You see what it would do before anything is changed, and you can undo it afterwards.</p>
-      <button ref="chooser" type="button" class="main-button" aria-keyshortcuts="O" @click="input?.click()">Choose a file<span class="key">O</span></button>
+      <p class="soft">
+        Drop a {{ formatNames }} file of {{ kindNames }} here. You see what it would do before anything is changed, and you can undo it
+        afterwards.
+      </p>
+      <button ref="chooser" type="button" class="main-button" aria-keyshortcuts="O" @click="input?.click()">
+        Choose a file<span class="key">O</span>
+      </button>
     </div>
     <template v-else>
       <header>
         <PhFileCsv width="30" height="30" class="icon" />
         <div class="what">
           <h1 class="cut">{{ file.name }}</h1>
-          <p class="small soft">{{ size }}<template v-if="report">, {{ report.rows.toLocaleString('en') }} {{ report.rows === 1 ? 'row' : 'rows' }}</template></p>
+          <p class="small soft">
+            {{ size }}<template v-if="report">, {{ report.rows.toLocaleString('en') }} {{ report.rows === 1 ? 'row' : 'rows' }}</template>
+          </p>
         </div>
         <div class="choice" role="group" aria-label="Read as">
-          <button v-for="each in exchange.kinds" :key="each.kind" type="button" :aria-pressed="kind === each.kind" :disabled="busy || !!report?.done" @click="readAs(each.kind)">{{ each.name }}</button>
+          <button
+            v-for="each in exchange.kinds"
+            :key="each.kind"
+            type="button"
+            :aria-pressed="kind === each.kind"
+            :disabled="busy || !!report?.done"
+            @click="readAs(each.kind)"
+          >
+            {{ each.name }}
+          </button>
         </div>
       </header>
       <div v-if="busy" class="busy" role="status">
-        <v-progress-linear :indeterminate="percent === null" :model-value="percent ?? 0" color="primary" height="6" rounded :aria-label="stage" />
-        <p>{{ stage }}<template v-if="percent !== null"> {{ percent }} %</template></p>
+        <v-progress-linear
+          :indeterminate="percent === null"
+          :model-value="percent ?? 0"
+          color="primary"
+          height="6"
+          rounded
+          :aria-label="stage"
+        />
+        <p>
+          {{ stage }}<template v-if="percent !== null"> {{ percent }} %</template>
+        </p>
         <button v-if="progress?.stage !== 'writing'" type="button" class="plain-button" @click="cancel">Cancel</button>
       </div>
       <div v-else-if="problem" class="note" role="alert">
         <p class="wrong">{{ problem }}</p>
         <p class="soft">Nothing was changed.</p>
-        <div class="ways"><button type="button" class="plain-button" @click="backOut">Leave it</button><button type="button" class="main-button" @click="input?.click()">Choose a file</button></div>
+        <div class="ways">
+          <button type="button" class="plain-button" @click="backOut">Leave it</button
+          ><button type="button" class="main-button" @click="input?.click()">Choose a file</button>
+        </div>
       </div>
       <div v-else-if="cancelled" class="note" role="status">
         <p>Cancelled. Nothing was changed.</p>
-        <div class="ways"><button type="button" class="plain-button" @click="backOut">Leave it</button><button type="button" class="main-button" @click="run({ dry: true })">Try it again</button></div>
+        <div class="ways">
+          <button type="button" class="plain-button" @click="backOut">Leave it</button
+          ><button type="button" class="main-button" @click="run({ dry: true })">Try it again</button>
+        </div>
       </div>
-      <ImportReportView v-else-if="report" :report="report" :file-name="file.name" @take="keepValid => run({ keepValid })" @back-out="backOut" @choose="input?.click()" />
+      <ImportReportView
+        v-else-if="report"
+        :report="report"
+        :file-name="file.name"
+        @take="keepValid => run({ keepValid })"
+        @back-out="backOut"
+        @choose="input?.click()"
+      />
     </template>
   </section>
 </template>
 
 <style scoped>
-.import { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.import.over { background: var(--saffron-wash); box-shadow: inset 0 0 0 2px var(--saffron); }
-.empty { display: grid; justify-items: center; align-content: center; gap: 8px; flex: 1; margin: 24px; border: 1.5px dashed #cfc5b1; border-radius: 14px; text-align: center; }
-.empty p { max-width: 46ch; margin: 0 0 10px; }
-.icon { flex: none; color: var(--petrol); }
-.main-button .key { margin-left: 8px; background: none; border-color: rgb(255 255 255 / 0.4); color: #fff; }
-h1 { font-size: 20px; line-height: 1.25; }
-header { display: flex; align-items: center; gap: 12px; padding: 14px 20px; border-bottom: 1px solid var(--line-soft); }
-.what { flex: 1; min-width: 0; }
-.what p { margin: 1px 0 0; }
-.busy, .note { display: grid; gap: 12px; justify-items: start; max-width: 560px; padding: 24px 20px; }
-.busy > :first-child { width: 100%; }
-.busy p, .note p { margin: 0; }
-.ways { display: flex; gap: 8px; }
+.import {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.import.over {
+  background: var(--saffron-wash);
+  box-shadow: inset 0 0 0 2px var(--saffron);
+}
+.empty {
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  gap: 8px;
+  flex: 1;
+  margin: 24px;
+  border: 1.5px dashed #cfc5b1;
+  border-radius: 14px;
+  text-align: center;
+}
+.empty p {
+  max-width: 46ch;
+  margin: 0 0 10px;
+}
+.icon {
+  flex: none;
+  color: var(--petrol);
+}
+.main-button .key {
+  margin-left: 8px;
+  background: none;
+  border-color: rgb(255 255 255 / 0.4);
+  color: #fff;
+}
+h1 {
+  font-size: 20px;
+  line-height: 1.25;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 14px 20px;
+  border-bottom: 1px solid var(--line-soft);
+}
+.what {
+  flex: 1;
+  min-width: 0;
+}
+.what p {
+  margin: 1px 0 0;
+}
+.busy,
+.note {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  max-width: 560px;
+  padding: 24px 20px;
+}
+.busy > :first-child {
+  width: 100%;
+}
+.busy p,
+.note p {
+  margin: 0;
+}
+.ways {
+  display: flex;
+  gap: 8px;
+}
 </style>

@@ -15,7 +15,7 @@ const sections = useSectionDrafts()
 
 const input = useTemplateRef<HTMLInputElement>('input')
 /** A file that was chosen: what it holds, and what it would do. */
-const chosen = shallowRef<{ name: string, document: object, report: SetUpReport } | null>(null)
+const chosen = shallowRef<{ name: string; document: object; report: SetUpReport } | null>(null)
 const problem = ref('')
 const publish = ref(false)
 const busy = ref(false)
@@ -24,7 +24,11 @@ async function ask(name: string, document: object, dry: boolean): Promise<SetUpR
   busy.value = true
   problem.value = ''
   try {
-    return await callApi(setUpReportSchema, '/api/exchange/set-up', { method: 'POST', body: document, query: { file: name, ...dry && { dry: '1' }, ...publish.value && { publish: '1' } } })
+    return await callApi(setUpReportSchema, '/api/exchange/set-up', {
+      method: 'POST',
+      body: document,
+      query: { file: name, ...(dry && { dry: '1' }), ...(publish.value && { publish: '1' }) },
+    })
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error
     problem.value = error.message
@@ -69,19 +73,38 @@ async function take(): Promise<void> {
   <article aria-label="Set-up">
     <div>
       <h3>Set-up</h3>
-      <p class="small soft">Kinds of links, sections with their rules, page plans and looks: to keep under version control, or to carry to another shop.</p>
+      <p class="small soft">
+        Kinds of links, sections with their rules, page plans and looks: to keep under version control, or to carry to another shop.
+      </p>
     </div>
     <div class="ways">
-      <a class="plain-button get" href="/api/exchange/set-up" download="set-up.json"><PhDownloadSimple width="16" height="16" />set-up.json</a>
-      <button type="button" class="text-button get" :disabled="busy" @click="input?.click()"><PhUploadSimple width="15" height="15" />Read one</button>
+      <a class="plain-button get" href="/api/exchange/set-up" download="set-up.json"
+        ><PhDownloadSimple width="16" height="16" />set-up.json</a
+      >
+      <button type="button" class="text-button get" :disabled="busy" @click="input?.click()">
+        <PhUploadSimple width="15" height="15" />Read one
+      </button>
     </div>
-    <input ref="input" class="unseen" type="file" accept=".json,application/json" aria-label="Set-up file" tabindex="-1" @change="look">
+    <input ref="input" class="unseen" type="file" accept=".json,application/json" aria-label="Set-up file" tabindex="-1" @change="look" />
     <p v-if="problem" class="wide wrong small" role="alert">{{ problem }}</p>
     <div v-if="chosen" class="wide report" role="status">
-      <p><b>{{ chosen.name }}</b> {{ chosen.report.changes.length ? `would change ${chosen.report.changes.length}, and leave ${chosen.report.unchanged} as they are:` : `changes nothing: all ${chosen.report.unchanged} are so already.` }}</p>
-      <ul v-if="chosen.report.changes.length"><li v-for="each in chosen.report.changes" :key="`${each.of} ${each.key}`"><b>{{ each.name }}</b> <span class="soft">{{ each.words }}</span></li></ul>
+      <p>
+        <b>{{ chosen.name }}</b>
+        {{
+          chosen.report.changes.length
+            ? `would change ${chosen.report.changes.length}, and leave ${chosen.report.unchanged} as they are:`
+            : `changes nothing: all ${chosen.report.unchanged} are so already.`
+        }}
+      </p>
+      <ul v-if="chosen.report.changes.length">
+        <li v-for="each in chosen.report.changes" :key="`${each.of} ${each.key}`">
+          <b>{{ each.name }}</b> <span class="soft">{{ each.words }}</span>
+        </li>
+      </ul>
       <p v-for="each in chosen.report.warnings" :key="each" class="small wrong">{{ each }}</p>
-      <label class="small"><input v-model="publish" type="checkbox">Show sections, plans and looks to shoppers at once; otherwise they become drafts</label>
+      <label class="small"
+        ><input v-model="publish" type="checkbox" />Show sections, plans and looks to shoppers at once; otherwise they become drafts</label
+      >
       <div class="act">
         <button type="button" class="plain-button" @click="chosen = null">Leave it</button>
         <button type="button" class="main-button" :disabled="busy || !chosen.report.changes.length" @click="take">Take it</button>
@@ -91,17 +114,68 @@ async function take(): Promise<void> {
 </template>
 
 <style scoped>
-article { display: grid; grid-template-columns: 1fr auto; gap: 4px 12px; align-items: center; padding: 14px 0; border-top: 1px solid var(--line); }
-h3 { font-size: 14.5px; }
-p { margin: 2px 0 0; }
-.ways { display: grid; justify-items: center; gap: 4px; }
-.get { display: flex; align-items: center; gap: 7px; text-decoration: none; }
-.plain-button { background: var(--sheet); }
-.wide { grid-column: 1 / -1; }
-.report { display: grid; gap: 8px; margin-top: 8px; padding: 12px 14px; border: 1px solid var(--line); border-radius: 10px; background: var(--sheet); font-size: 13px; }
-ul { margin: 0; padding: 0; max-height: 220px; overflow-y: auto; list-style: none; }
-li { padding: 3px 0; }
-label { display: flex; align-items: baseline; gap: 8px; }
-input { accent-color: var(--petrol); }
-.act { display: flex; justify-content: flex-end; gap: 8px; }
+article {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 14px 0;
+  border-top: 1px solid var(--line);
+}
+h3 {
+  font-size: 14.5px;
+}
+p {
+  margin: 2px 0 0;
+}
+.ways {
+  display: grid;
+  justify-items: center;
+  gap: 4px;
+}
+.get {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  text-decoration: none;
+}
+.plain-button {
+  background: var(--sheet);
+}
+.wide {
+  grid-column: 1 / -1;
+}
+.report {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+  padding: 12px 14px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: var(--sheet);
+  font-size: 13px;
+}
+ul {
+  margin: 0;
+  padding: 0;
+  max-height: 220px;
+  overflow-y: auto;
+  list-style: none;
+}
+li {
+  padding: 3px 0;
+}
+label {
+  display: flex;
+  align-items: baseline;
+  gap: 8px;
+}
+input {
+  accent-color: var(--petrol);
+}
+.act {
+  display: flex;
+  justify-content: flex-end;
+  gap: 8px;
+}
 </style>

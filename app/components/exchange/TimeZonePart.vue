@@ -12,10 +12,16 @@ const history = useHistory()
 const messages = useMessages()
 /** Until the shop is there again after a change, it stays as it was. */
 const zone = ref('UTC')
-watch(() => studio.shop?.settings.timeZone, now => now && (zone.value = now), { immediate: true })
+watch(
+  () => studio.shop?.settings.timeZone,
+  now => now && (zone.value = now),
+  { immediate: true },
+)
 const zones = [...new Set(['UTC', ...Intl.supportedValuesOf('timeZone')])]
 const now = useNow({ interval: 10_000 })
-const time = computed(() => new Intl.DateTimeFormat('en-GB', { timeZone: zone.value, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format(now.value))
+const time = computed(() =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: zone.value, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format(now.value),
+)
 async function set(timeZone: string | null): Promise<void> {
   if (!timeZone || timeZone === zone.value) return
   try {
@@ -34,12 +40,29 @@ async function set(timeZone: string | null): Promise<void> {
       <h3>Time zone</h3>
       <p class="small soft">Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is {{ time }} now.</p>
     </div>
-    <v-autocomplete :model-value="zone" :items="zones" auto-select-first aria-label="The shop’s time zone" class="zone" @update:model-value="set" />
+    <v-autocomplete
+      :model-value="zone"
+      :items="zones"
+      auto-select-first
+      aria-label="The shop’s time zone"
+      class="zone"
+      @update:model-value="set"
+    />
   </article>
 </template>
 
 <style scoped>
-article.part { display: grid; grid-template-columns: 1fr; gap: 10px; padding: 14px 0; border-top: 1px solid var(--line); }
-h3 { font-size: 14.5px; }
-p { margin: 2px 0 0; }
+article.part {
+  display: grid;
+  grid-template-columns: 1fr;
+  gap: 10px;
+  padding: 14px 0;
+  border-top: 1px solid var(--line);
+}
+h3 {
+  font-size: 14.5px;
+}
+p {
+  margin: 2px 0 0;
+}
 </style>

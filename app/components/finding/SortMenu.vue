@@ -7,26 +7,56 @@ const sort = defineModel<string | undefined>({ required: true })
 const props = defineProps<{ hasWords: boolean }>()
 
 const orders: [sort: ProductSort, words: string][] = [
-  ['name', 'by name'], ['fewest-links', 'fewest links first'], ['best-selling', 'best-selling first'], ['newest', 'newest first'], ['cheapest', 'cheapest first'], ['dearest', 'dearest first'],
+  ['name', 'by name'],
+  ['fewest-links', 'fewest links first'],
+  ['best-selling', 'best-selling first'],
+  ['newest', 'newest first'],
+  ['cheapest', 'cheapest first'],
+  ['dearest', 'dearest first'],
 ]
-const choices = computed(() => props.hasWords ? [['match', 'best match first'] as const, ...orders] : orders)
+const choices = computed(() => (props.hasWords ? [['match', 'best match first'] as const, ...orders] : orders))
 const current = computed(() => sort.value ?? (props.hasWords ? 'match' : 'name'))
 </script>
 
 <template>
   <v-menu location="bottom end" :offset="4">
     <template #activator="{ props: activator }">
-      <button type="button" class="sort" v-bind="activator" :aria-label="`Order: ${choices.find(([key]) => key === current)?.[1] ?? 'by name'}`">
+      <button
+        type="button"
+        class="sort"
+        v-bind="activator"
+        :aria-label="`Order: ${choices.find(([key]) => key === current)?.[1] ?? 'by name'}`"
+      >
         {{ choices.find(([key]) => key === current)?.[1] ?? 'by name' }}<PhCaretDown width="11" height="11" />
       </button>
     </template>
     <v-list density="compact" aria-label="Order">
-      <v-list-item v-for="[key, words] in choices" :key="key" :title="words" :active="key === current" color="primary" @click="sort = key" />
+      <v-list-item
+        v-for="[key, words] in choices"
+        :key="key"
+        :title="words"
+        :active="key === current"
+        color="primary"
+        @click="sort = key"
+      />
     </v-list>
   </v-menu>
 </template>
 
 <style scoped>
-.sort { display: flex; align-items: center; gap: 4px; padding: 3px 0; border: 0; background: none; color: var(--ink-soft); font: 12.5px/1.3 var(--text); cursor: pointer; white-space: nowrap; }
-.sort:hover { color: var(--petrol); }
+.sort {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  padding: 3px 0;
+  border: 0;
+  background: none;
+  color: var(--ink-soft);
+  font: 12.5px/1.3 var(--text);
+  cursor: pointer;
+  white-space: nowrap;
+}
+.sort:hover {
+  color: var(--petrol);
+}
 </style>

@@ -2,7 +2,13 @@
 import { useElementSize, useVirtualList } from '@vueuse/core'
 
 /** A long list of rows of one height; only those in sight are in the page. */
-const props = defineProps<{ count: number, label: string, busy: boolean, /** The row that has, or last had, the focus. */ cursor: number, /** The rows have buttons of their own. */ grid?: boolean }>()
+const props = defineProps<{
+  count: number
+  label: string
+  busy: boolean
+  /** The row that has, or last had, the focus. */ cursor: number
+  /** The rows have buttons of their own. */ grid?: boolean
+}>()
 defineSlots<{ default(row: { index: number }): unknown }>()
 
 const rowHeight = 54
@@ -41,7 +47,15 @@ defineExpose({ focus, toTop: () => scrollTo(0) })
 </script>
 
 <template>
-  <div :ref="containerProps.ref" class="rows" :role="grid ? 'grid' : 'listbox'" aria-multiselectable="true" :aria-label="label" :aria-busy="busy" @scroll.passive="containerProps.onScroll">
+  <div
+    :ref="containerProps.ref"
+    class="rows"
+    :role="grid ? 'grid' : 'listbox'"
+    aria-multiselectable="true"
+    :aria-label="label"
+    :aria-busy="busy"
+    @scroll.passive="containerProps.onScroll"
+  >
     <div v-bind="wrapperProps" role="presentation">
       <template v-for="{ index } in list" :key="index % pool"><slot :index="index" /></template>
     </div>
@@ -49,5 +63,11 @@ defineExpose({ focus, toTop: () => scrollTo(0) })
 </template>
 
 <style scoped>
-.rows { flex: 1; min-height: 0; overflow-y: auto; border-top: 1px solid var(--line-soft); contain: strict; }
+.rows {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  border-top: 1px solid var(--line-soft);
+  contain: strict;
+}
 </style>

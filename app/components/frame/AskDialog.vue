@@ -1,7 +1,7 @@
 <script setup lang="ts">
 /** A dialog that asks for something before a thing is done. */
-const props = defineProps<{ title: string, verb: string, possible: boolean, width: number }>()
-const emit = defineEmits<{ close: [], go: [] }>()
+const props = defineProps<{ title: string; verb: string; possible: boolean; width: number }>()
+const emit = defineEmits<{ close: []; go: [] }>()
 const id = useId()
 
 function go(): void {

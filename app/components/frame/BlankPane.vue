@@ -11,7 +11,21 @@ defineProps<{ title: string }>()
 </template>
 
 <style scoped>
-.blank { display: grid; align-content: center; justify-items: center; gap: 8px; height: 100%; padding: 24px; background: var(--sheet); text-align: center; }
-.blank h1 { font-size: 20px; }
-.blank p { margin: 0; max-width: 34ch; }
+.blank {
+  display: grid;
+  align-content: center;
+  justify-items: center;
+  gap: 8px;
+  height: 100%;
+  padding: 24px;
+  background: var(--sheet);
+  text-align: center;
+}
+.blank h1 {
+  font-size: 20px;
+}
+.blank p {
+  margin: 0;
+  max-width: 34ch;
+}
 </style>

@@ -12,6 +12,13 @@ const emit = defineEmits<{ keep: [] }>()
 </template>
 
 <style scoped>
-.leaving { display: grid; justify-items: start; gap: 12px; padding: 18px; }
-p { margin: 0; }
+.leaving {
+  display: grid;
+  justify-items: start;
+  gap: 12px;
+  padding: 18px;
+}
+p {
+  margin: 0;
+}
 </style>

@@ -10,8 +10,8 @@ const { rowAt, total, settle } = useProductPages(() => ({ q: words.value }))
 const most = 8
 const at = ref(0)
 const rows = computed(() => Array.from({ length: Math.min(total.value ?? 0, most) }, (_, i) => rowAt(i)).filter(row => row !== undefined))
-watch(rows, () => at.value = 0)
-watch(open, () => words.value = '')
+watch(rows, () => (at.value = 0))
+watch(open, () => (words.value = ''))
 
 function choose(sku: string | undefined): void {
   if (!sku) return
@@ -24,14 +24,33 @@ function choose(sku: string | undefined): void {
   <v-dialog v-model="open" max-width="560" class="quick" aria-label="Find a product">
     <v-card rounded="lg" class="studio">
       <v-text-field
-        v-model="words" autofocus placeholder="Name, SKU, brand or tag" aria-label="Find a product" variant="plain" class="field" role="combobox" aria-controls="quick-results" aria-expanded="true"
+        v-model="words"
+        autofocus
+        placeholder="Name, SKU, brand or tag"
+        aria-label="Find a product"
+        variant="plain"
+        class="field"
+        role="combobox"
+        aria-controls="quick-results"
+        aria-expanded="true"
         :aria-activedescendant="rows[at] ? `quick-${at}` : undefined"
-        @keydown.down.prevent="at = Math.min(at + 1, rows.length - 1)" @keydown.up.prevent="at = Math.max(at - 1, 0)" @keydown.enter.prevent="settle().then(() => choose(rows[at]?.sku))"
+        @keydown.down.prevent="at = Math.min(at + 1, rows.length - 1)"
+        @keydown.up.prevent="at = Math.max(at - 1, 0)"
+        @keydown.enter.prevent="settle().then(() => choose(rows[at]?.sku))"
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
       </v-text-field>
       <ul id="quick-results" role="listbox" aria-label="Products">
-        <li v-for="(row, i) in rows" :id="`quick-${i}`" :key="row.sku" role="option" :aria-selected="i === at" :class="{ on: i === at }" @mousemove="at = i" @click="choose(row.sku)">
+        <li
+          v-for="(row, i) in rows"
+          :id="`quick-${i}`"
+          :key="row.sku"
+          role="option"
+          :aria-selected="i === at"
+          :class="{ on: i === at }"
+          @mousemove="at = i"
+          @click="choose(row.sku)"
+        >
           <ProductPicture :src="row.image" class="thumb" />
           <span class="cut name">{{ row.name }}</span><span class="mono">{{ row.sku }}</span>
         </li>
@@ -43,11 +62,38 @@ function choose(sku: string | undefined): void {
 </template>
 
 <style scoped>
-.field { padding: 8px 8px 4px; border-bottom: 1px solid var(--line); }
-ul { margin: 0; padding: 6px; list-style: none; }
-li { display: flex; align-items: center; gap: 12px; height: 44px; padding: 0 10px; border-radius: 8px; cursor: pointer; }
-li.on { background: var(--petrol-wash); }
-.thumb { width: 32px; height: 32px; }
-.name { flex: 1; font-weight: 550; }
-.none { margin: 0; padding: 4px 18px 14px; font-size: 13px; }
+.field {
+  padding: 8px 8px 4px;
+  border-bottom: 1px solid var(--line);
+}
+ul {
+  margin: 0;
+  padding: 6px;
+  list-style: none;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  height: 44px;
+  padding: 0 10px;
+  border-radius: 8px;
+  cursor: pointer;
+}
+li.on {
+  background: var(--petrol-wash);
+}
+.thumb {
+  width: 32px;
+  height: 32px;
+}
+.name {
+  flex: 1;
+  font-weight: 550;
+}
+.none {
+  margin: 0;
+  padding: 4px 18px 14px;
+  font-size: 13px;
+}
 </style>

@@ -1,12 +1,19 @@
 <script setup lang="ts">
 /** Asks for another name. */
-const props = defineProps<{ title: string, name: string }>()
-const emit = defineEmits<{ close: [], rename: [name: string] }>()
+const props = defineProps<{ title: string; name: string }>()
+const emit = defineEmits<{ close: []; rename: [name: string] }>()
 const next = ref(props.name)
 </script>
 
 <template>
-  <AskDialog :title="title" verb="Rename" :possible="next.trim() !== ''" :width="380" @close="emit('close')" @go="emit('rename', next.trim())">
+  <AskDialog
+    :title="title"
+    verb="Rename"
+    :possible="next.trim() !== ''"
+    :width="380"
+    @close="emit('close')"
+    @go="emit('rename', next.trim())"
+  >
     <v-text-field v-model="next" maxlength="100" autofocus aria-label="Name" />
   </AskDialog>
 </template>

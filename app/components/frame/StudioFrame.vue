@@ -6,13 +6,13 @@ import { useMessages } from '../../stores/messages'
 import { useSectionDrafts } from '../../stores/sectionDrafts'
 
 /** What every workspace has: what it loads first, the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
-const props = defineProps<{ load: () => Promise<unknown>, /** What was loaded can be shown. */ ready: boolean }>()
-const emit = defineEmits<{ stepped: [answer: CommandAnswer], choose: [sku: string] }>()
+const props = defineProps<{ load: () => Promise<unknown>; /** What was loaded can be shown. */ ready: boolean }>()
+const emit = defineEmits<{ stepped: [answer: CommandAnswer]; choose: [sku: string] }>()
 const history = useHistory()
 const sections = useSectionDrafts()
 const messages = useMessages()
 const failed = ref('')
-onMounted(() => props.load().catch((error: Error) => failed.value = error.message))
+onMounted(() => props.load().catch((error: Error) => (failed.value = error.message)))
 const quickFind = ref(false)
 const keySheet = ref(false)
 const publishing = ref(false)
@@ -30,8 +30,8 @@ useEventListener(window, 'beforeunload', event => history.pending && event.preve
 useShortcut('z', () => step('undo'), { ctrl: true, shift: false })
 useShortcut(['z', 'Z'], () => step('redo'), { ctrl: true, shift: true })
 useShortcut('y', () => step('redo'), { ctrl: true })
-useShortcut('k', () => quickFind.value = true, { ctrl: true })
-useShortcut('?', () => keySheet.value = true)
+useShortcut('k', () => (quickFind.value = true), { ctrl: true })
+useShortcut('?', () => (keySheet.value = true))
 defineExpose({ step })
 </script>
 
@@ -43,13 +43,29 @@ defineExpose({ step })
     <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
     <QuickFind v-model="quickFind" @choose="sku => emit('choose', sku)" />
     <KeySheet v-model="keySheet" />
-    <PublishDialog v-if="publishing" :sections="sections.unpublished.sections" :plans="sections.unpublished.plans" :looks="sections.unpublished.looks" @close="publishing = false" />
+    <PublishDialog
+      v-if="publishing"
+      :sections="sections.unpublished.sections"
+      :plans="sections.unpublished.plans"
+      :looks="sections.unpublished.looks"
+      @close="publishing = false"
+    />
     <MessageBar />
   </div>
 </template>
 
 <style scoped>
-.failed { padding: 24px; }
-.panes { flex: 1; min-height: 0; }
-.workspace { display: flex; flex-direction: column; height: 100dvh; min-width: 0; }
+.failed {
+  padding: 24px;
+}
+.panes {
+  flex: 1;
+  min-height: 0;
+}
+.workspace {
+  display: flex;
+  flex-direction: column;
+  height: 100dvh;
+  min-width: 0;
+}
 </style>

@@ -10,7 +10,7 @@ const emit = defineEmits<{ revert: [entry: number] }>()
 const bench = useWorkbench()
 
 const wanted = ref<'bench' | 'shop'>('bench')
-const skus = computed(() => wanted.value === 'bench' ? bench.products.map(product => product.sku) : null)
+const skus = computed(() => (wanted.value === 'bench' ? bench.products.map(product => product.sku) : null))
 /** What is asked for, to tell whether an answer still is wanted. */
 const question = computed(() => skus.value?.join() ?? 'all')
 const entries = shallowRef<HistoryEntry[]>([])
@@ -43,7 +43,7 @@ const days = computed(() => {
   const byDay = new Map<string, HistoryEntry[]>()
   for (const entry of entries.value) {
     const day = dayWords(entry.at)
-    byDay.set(day, [...byDay.get(day) ?? [], entry])
+    byDay.set(day, [...(byDay.get(day) ?? []), entry])
   }
   return Array.from(byDay, ([day, all]) => ({ day: day === today ? 'Today' : day, all }))
 })
@@ -55,11 +55,15 @@ defineExpose({ refresh: () => load() })
   <section class="history" aria-label="History">
     <div class="tools">
       <div class="choice" role="group" aria-label="History of">
-        <button type="button" :aria-pressed="wanted === 'bench'" @click="wanted = 'bench'">{{ bench.several ? 'These products' : 'This product' }}</button>
+        <button type="button" :aria-pressed="wanted === 'bench'" @click="wanted = 'bench'">
+          {{ bench.several ? 'These products' : 'This product' }}
+        </button>
         <button type="button" :aria-pressed="wanted === 'shop'" @click="wanted = 'shop'">Whole shop</button>
       </div>
     </div>
-    <p v-if="problem" class="none wrong">{{ problem.message }} <button type="button" class="text-button" @click="load()">Try again</button></p>
+    <p v-if="problem" class="none wrong">
+      {{ problem.message }} <button type="button" class="text-button" @click="load()">Try again</button>
+    </p>
     <p v-else-if="skus && !skus.length" class="none soft">Choose a product to see what was changed on it.</p>
     <p v-else-if="!entries.length && !loading" class="none soft">Nothing has been changed here yet.</p>
     <div v-else class="days" tabindex="0" aria-label="Changes">
@@ -70,9 +74,23 @@ defineExpose({ refresh: () => load() })
             <time class="soft" :datetime="entry.at">{{ time.format(new Date(entry.at)) }}</time>
             <div>
               <p>{{ entry.words }}</p>
-              <p class="soft small">{{ [entry.mine ? 'by you' : 'by someone else', entry.lanes > 1 ? `${entry.lanes} lanes` : '', entry.undone ? 'undone' : ''].filter(Boolean).join(' · ') }}</p>
+              <p class="soft small">
+                {{
+                  [entry.mine ? 'by you' : 'by someone else', entry.lanes > 1 ? `${entry.lanes} lanes` : '', entry.undone ? 'undone' : '']
+                    .filter(Boolean)
+                    .join(' · ')
+                }}
+              </p>
             </div>
-            <button v-if="entry.inForce" type="button" class="text-button" :aria-label="`Take back: ${entry.words}`" @click="emit('revert', entry.id)">Take back</button>
+            <button
+              v-if="entry.inForce"
+              type="button"
+              class="text-button"
+              :aria-label="`Take back: ${entry.words}`"
+              @click="emit('revert', entry.id)"
+            >
+              Take back
+            </button>
           </li>
         </ol>
       </section>
@@ -82,15 +100,54 @@ defineExpose({ refresh: () => load() })
 </template>
 
 <style scoped>
-.history { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.tools { padding: 10px 16px; border-bottom: 1px solid var(--line-soft); }
-.none { margin: 0; padding: 16px; }
-.days { flex: 1; min-height: 0; overflow-y: auto; padding-bottom: 16px; }
-h3 { padding: 14px 16px 4px; font-size: 13.5px; }
-ol { margin: 0; padding: 0; list-style: none; }
-li { display: grid; grid-template-columns: 42px 1fr auto; gap: 8px; align-items: baseline; padding: 8px 16px; border-bottom: 1px solid var(--line-soft); }
-li p { margin: 0; overflow-wrap: anywhere; }
-time { font-size: 12.5px; }
-.gone p:first-child { color: var(--ink-soft); }
-.older { margin: 12px 16px; }
+.history {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.tools {
+  padding: 10px 16px;
+  border-bottom: 1px solid var(--line-soft);
+}
+.none {
+  margin: 0;
+  padding: 16px;
+}
+.days {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding-bottom: 16px;
+}
+h3 {
+  padding: 14px 16px 4px;
+  font-size: 13.5px;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 42px 1fr auto;
+  gap: 8px;
+  align-items: baseline;
+  padding: 8px 16px;
+  border-bottom: 1px solid var(--line-soft);
+}
+li p {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+time {
+  font-size: 12.5px;
+}
+.gone p:first-child {
+  color: var(--ink-soft);
+}
+.older {
+  margin: 12px 16px;
+}
 </style>

@@ -33,9 +33,13 @@ const dragged = ref<LinkKind[]>([])
 /** Orders that are on their way: until they have arrived, the list stays as it was put. */
 const ordering = ref(0)
 const inOrder = computed(() => studio.allKinds.toSorted((a, b) => Number(a.retired) - Number(b.retired)))
-watch([inOrder, ordering], () => {
-  if (!ordering.value) dragged.value = [...inOrder.value]
-}, { immediate: true })
+watch(
+  [inOrder, ordering],
+  () => {
+    if (!ordering.value) dragged.value = [...inOrder.value]
+  },
+  { immediate: true },
+)
 
 async function load(): Promise<void> {
   try {
@@ -110,37 +114,70 @@ const standing = computed(() => {
       </header>
       <div class="body">
         <div class="side">
-          <VueDraggable v-model="dragged" class="kinds" :animation="150" handle=".handle" aria-label="Kinds in their order" role="list" @end="sendOrder">
+          <VueDraggable
+            v-model="dragged"
+            class="kinds"
+            :animation="150"
+            handle=".handle"
+            aria-label="Kinds in their order"
+            role="list"
+            @end="sendOrder"
+          >
             <div v-for="(each, index) in dragged" :key="each.key" role="listitem">
-              <button type="button" class="kind" :class="{ retired: each.retired }" :aria-current="each.key === chosen || undefined" @click="chosen = each.key" @keydown="step($event, index)">
+              <button
+                type="button"
+                class="kind"
+                :class="{ retired: each.retired }"
+                :aria-current="each.key === chosen || undefined"
+                @click="chosen = each.key"
+                @keydown="step($event, index)"
+              >
                 <PhDotsSixVertical class="handle" aria-hidden="true" /><KindGlyph :glyph="each.glyph" />
                 <span class="cut">{{ studio.words(each.plural) }}</span>
                 <span v-if="each.retired" class="small soft">retired</span><span v-else class="key">{{ index + 1 }}</span>
               </button>
             </div>
           </VueDraggable>
-          <button type="button" class="kind new" :aria-current="chosen === null || undefined" @click="chosen = null"><PhPlus width="16" height="16" />Add a kind</button>
+          <button type="button" class="kind new" :aria-current="chosen === null || undefined" @click="chosen = null">
+            <PhPlus width="16" height="16" />Add a kind
+          </button>
           <p class="small soft">Drag, or press <span class="key">Alt ↑ ↓</span>, to put them in order. The number is the key that links.</p>
         </div>
         <div class="one">
           <p class="small soft where">
             <template v-if="!kind">A kind of your own gets a lane on every product, and a section can show it.</template>
-            <template v-else-if="standing">{{ studio.words(kind.plural) }}: {{ standing.words }}<template v-if="standing.sections.length">; shown in {{ standing.sections.map(each => `“${each}”`).join(', ') }}</template><template v-else>; no section shows it yet</template>.</template>
+            <template v-else-if="standing"
+              >{{ studio.words(kind.plural) }}: {{ standing.words
+              }}<template v-if="standing.sections.length">; shown in {{ standing.sections.map(each => `“${each}”`).join(', ') }}</template
+              ><template v-else>; no section shows it yet</template>.</template
+            >
           </p>
           <div v-if="kind?.retired" class="ask-first">
-            <p>“{{ studio.words(kind.plural) }}” is retired: it has no lane, and shops get none of its links. Its links are kept as they were and come back with it.</p>
+            <p>
+              “{{ studio.words(kind.plural) }}” is retired: it has no lane, and shops get none of its links. Its links are kept as they were
+              and come back with it.
+            </p>
             <p v-if="refusal" class="wrong" role="alert">{{ refusal }}</p>
-            <div class="ways"><button type="button" class="main-button" @click="send({ type: 'restoreKind', key: kind.key })">Restore</button></div>
+            <div class="ways">
+              <button type="button" class="main-button" @click="send({ type: 'restoreKind', key: kind.key })">Restore</button>
+            </div>
           </div>
           <div v-else-if="kind && retiring" class="ask-first" role="alertdialog" aria-label="Retire this kind">
             <p>
               Retire “{{ studio.words(kind.plural) }}”? Its lane leaves the bench.
-              <template v-if="standing?.links">Its {{ standing.words }} are kept, but shoppers no longer see them<template v-if="standing.sections.length"> in {{ standing.sections.map(each => `“${each}”`).join(', ') }}</template>.</template>
+              <template v-if="standing?.links"
+                >Its {{ standing.words }} are kept, but shoppers no longer see them<template v-if="standing.sections.length">
+                  in {{ standing.sections.map(each => `“${each}”`).join(', ') }}</template
+                >.</template
+              >
               <template v-else>Nothing is linked as it.</template>
               You can undo it, or restore the kind here at any time.
             </p>
             <p v-if="refusal" class="wrong" role="alert">{{ refusal }}</p>
-            <div class="ways"><button type="button" class="plain-button" @click="retiring = false">Leave it</button><button type="button" class="main-button" autofocus @click="retire">Retire</button></div>
+            <div class="ways">
+              <button type="button" class="plain-button" @click="retiring = false">Leave it</button
+              ><button type="button" class="main-button" autofocus @click="retire">Retire</button>
+            </div>
           </div>
           <KindForm v-else :key="JSON.stringify(kind)" :kind="kind" :refusal="refusal" @save="save">
             <button v-if="kind" type="button" class="text-button retire" @click="retiring = true">Retire this kind</button>
@@ -152,20 +189,85 @@ const standing = computed(() => {
 </template>
 
 <style scoped>
-header { display: flex; justify-content: space-between; align-items: center; margin-bottom: 12px; }
-.body { display: grid; grid-template-columns: 250px 1fr; gap: 24px; min-height: 372px; }
-.side { padding-right: 18px; border-right: 1px solid var(--line-soft); }
-.side p { margin: 12px 0 0; }
-.kinds { display: grid; gap: 2px; }
-.kind { display: flex; align-items: center; gap: 8px; width: 100%; height: 40px; padding: 0 8px 0 4px; border: 0; border-radius: 8px; background: none; color: inherit; font: 550 14px/1 var(--text); text-align: left; cursor: pointer; }
-.kind:hover { background: var(--sunk); }
-.kind[aria-current] { background: var(--petrol-wash); color: var(--petrol-ink); }
-.kind .cut { flex: 1; line-height: 1.3; }
-.kind.retired { color: var(--ink-soft); }
-.handle { flex: none; color: #9b927f; cursor: grab; }
-.new { margin-top: 4px; padding-left: 8px; color: var(--petrol); }
-.where { margin: 4px 0 16px; }
-.ask-first .ways { margin-top: 18px; }
-.retire { margin-right: auto; color: var(--clay-ink); }
-@media (max-width: 640px) { .body { grid-template-columns: 1fr; } .side { padding: 0; border: 0; } }
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.body {
+  display: grid;
+  grid-template-columns: 250px 1fr;
+  gap: 24px;
+  min-height: 372px;
+}
+.side {
+  padding-right: 18px;
+  border-right: 1px solid var(--line-soft);
+}
+.side p {
+  margin: 12px 0 0;
+}
+.kinds {
+  display: grid;
+  gap: 2px;
+}
+.kind {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  width: 100%;
+  height: 40px;
+  padding: 0 8px 0 4px;
+  border: 0;
+  border-radius: 8px;
+  background: none;
+  color: inherit;
+  font: 550 14px/1 var(--text);
+  text-align: left;
+  cursor: pointer;
+}
+.kind:hover {
+  background: var(--sunk);
+}
+.kind[aria-current] {
+  background: var(--petrol-wash);
+  color: var(--petrol-ink);
+}
+.kind .cut {
+  flex: 1;
+  line-height: 1.3;
+}
+.kind.retired {
+  color: var(--ink-soft);
+}
+.handle {
+  flex: none;
+  color: #9b927f;
+  cursor: grab;
+}
+.new {
+  margin-top: 4px;
+  padding-left: 8px;
+  color: var(--petrol);
+}
+.where {
+  margin: 4px 0 16px;
+}
+.ask-first .ways {
+  margin-top: 18px;
+}
+.retire {
+  margin-right: auto;
+  color: var(--clay-ink);
+}
+@media (max-width: 640px) {
+  .body {
+    grid-template-columns: 1fr;
+  }
+  .side {
+    padding: 0;
+    border: 0;
+  }
+}
 </style>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 defineProps<{ on: 'sections' | 'looks' }>()
-const ways = [{ to: '/sections', words: 'Sections' }, { to: '/looks', words: 'Looks' }]
+const ways = [
+  { to: '/sections', words: 'Sections' },
+  { to: '/looks', words: 'Looks' },
+]
 </script>
 
 <template>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 defineProps<{ on: 'bundles' | 'offers' }>()
-const ways = [{ to: '/bundles', words: 'Bundles' }, { to: '/offers', words: 'Offers' }]
+const ways = [
+  { to: '/bundles', words: 'Bundles' },
+  { to: '/offers', words: 'Offers' },
+]
 </script>
 
 <template>

@@ -28,42 +28,91 @@ const renaming = ref(false)
 const language = computed(() => studio.shop!.settings.language)
 async function double(): Promise<void> {
   const { page, scope, key } = plan.value
-  const added = await store.addPlan({ page, name: { [language.value]: `${name.value} (copy)` }, scope: scope ?? { products: [], tags: [], brands: [], categories: [], price: null }, like: key })
+  const added = await store.addPlan({
+    page,
+    name: { [language.value]: `${name.value} (copy)` },
+    scope: scope ?? { products: [], tags: [], brands: [], categories: [], price: null },
+    like: key,
+  })
   if (added) emit('open', added)
 }
 async function remove(): Promise<void> {
-  if (await store.sendAndTell({ type: 'removePlan', key: plan.value.key }) && !store.plans.some(each => each.key === props.stored.key)) emit('open', null)
+  if ((await store.sendAndTell({ type: 'removePlan', key: plan.value.key })) && !store.plans.some(each => each.key === props.stored.key))
+    emit('open', null)
 }
 const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [props.stored.key] })
-useShortcut('v', () => viewed.value = !viewed.value)
+useShortcut('v', () => (viewed.value = !viewed.value))
 </script>
 
 <template>
   <section class="editor" aria-label="Page plan">
-    <DraftHead :name="name" sort="page plan" :stored="stored" :changed="isUnpublished(stored)" :unpublished="unpublished" @publish="publishing = true">
-      <template #beside><span v-if="name.toLowerCase() !== pageWords[plan.page]" class="soft kind">{{ pageWords[plan.page] }}</span></template>
+    <DraftHead
+      :name="name"
+      sort="page plan"
+      :stored="stored"
+      :changed="isUnpublished(stored)"
+      :unpublished="unpublished"
+      @publish="publishing = true"
+    >
+      <template #beside
+        ><span v-if="name.toLowerCase() !== pageWords[plan.page]" class="soft kind">{{ pageWords[plan.page] }}</span></template
+      >
       <template #tools>
         <button type="button" class="text-button view" :aria-pressed="viewed" aria-keyshortcuts="V" @click="viewed = !viewed">
-          <PhSquaresFour v-if="viewed" width="18" height="18" /><PhEye v-else width="18" height="18" />{{ viewed ? 'Zones' : 'Shop view' }}<v-tooltip activator="parent" location="bottom">{{ viewed ? 'Where sections stand' : 'The page as it will be' }}<span class="key">V</span></v-tooltip>
+          <PhSquaresFour v-if="viewed" width="18" height="18" /><PhEye v-else width="18" height="18" />{{ viewed ? 'Zones' : 'Shop view'
+          }}<v-tooltip activator="parent" location="bottom"
+            >{{ viewed ? 'Where sections stand' : 'The page as it will be' }}<span class="key">V</span></v-tooltip
+          >
         </button>
       </template>
       <template #menu>
         <v-list-item :disabled="!stored.draft" @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
         <v-list-item :disabled="!stored.draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
-        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"><v-list-item-title>Back to what is live</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
+          ><v-list-item-title>Back to what is live</v-list-item-title></v-list-item
+        >
         <v-list-item :disabled="!stored.draft || isDefault" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
       </template>
     </DraftHead>
     <DraftLeaving v-if="!stored.draft" sort="plan" @keep="discard" />
     <PlanView v-else-if="viewed" :plan="stored.draft" />
     <PlanSchematic v-else :plan="stored.draft" />
-    <RenameDialog v-if="renaming" title="Rename the page plan" :name="name" @close="renaming = false" @rename="words => store.changePlan(plan.key, { name: { ...plan.name, [language]: words } })" />
-    <PublishDialog v-if="publishing" :sections="unpublishedSections" :plans="isUnpublished(stored) ? [stored.key] : []" :looks="[]" @close="publishing = false" />
+    <RenameDialog
+      v-if="renaming"
+      title="Rename the page plan"
+      :name="name"
+      @close="renaming = false"
+      @rename="words => store.changePlan(plan.key, { name: { ...plan.name, [language]: words } })"
+    />
+    <PublishDialog
+      v-if="publishing"
+      :sections="unpublishedSections"
+      :plans="isUnpublished(stored) ? [stored.key] : []"
+      :looks="[]"
+      @close="publishing = false"
+    />
   </section>
 </template>
 
 <style scoped>
-.editor { display: flex; flex-direction: column; height: 100%; background: var(--paper); }
-.kind { flex: 0 4 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.view { display: flex; align-items: center; gap: 7px; padding: 6px 8px; white-space: nowrap; }
+.editor {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--paper);
+}
+.kind {
+  flex: 0 4 auto;
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.view {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  padding: 6px 8px;
+  white-space: nowrap;
+}
 </style>

@@ -14,11 +14,18 @@ const studio = useStudioShop()
 
 /** Sections that don't stand on it, as they stand while they are dragged. */
 const atHand = ref<{ key: string }[]>([])
-watch(() => [props.plan, store.sections], () => {
-  const placed = sectionsOf(props.plan)
-  const nameOf = (key: string) => studio.words(store.draftOf(key)!.heading)
-  atHand.value = store.sections.filter(({ key, draft }) => draft && !placed.includes(key)).map(({ key }) => ({ key })).sort((a, b) => nameOf(a.key).localeCompare(nameOf(b.key)))
-}, { immediate: true })
+watch(
+  () => [props.plan, store.sections],
+  () => {
+    const placed = sectionsOf(props.plan)
+    const nameOf = (key: string) => studio.words(store.draftOf(key)!.heading)
+    atHand.value = store.sections
+      .filter(({ key, draft }) => draft && !placed.includes(key))
+      .map(({ key }) => ({ key }))
+      .sort((a, b) => nameOf(a.key).localeCompare(nameOf(b.key)))
+  },
+  { immediate: true },
+)
 /** A section that was dragged off the page. */
 function takenOff(index: number | undefined): void {
   const section = atHand.value[index ?? -1]
@@ -32,20 +39,53 @@ function takenOff(index: number | undefined): void {
     <ReviewPart v-if="plan.page !== 'cart' || sectionsOf(plan).length" :plan="plan" />
     <section class="part">
       <h2>Sections at hand</h2>
-      <p class="small soft hint">Drag one into a zone<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> puts it there</template>, or back here to take it off the page.</p>
-      <VueDraggable v-model="atHand" group="sections" :animation="150" handle=".handle" :sort="false" role="list" class="list" aria-label="Sections at hand" @add="event => takenOff(event.newIndex)">
+      <p class="small soft hint">
+        Drag one into a zone<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> puts it there</template>, or
+        back here to take it off the page.
+      </p>
+      <VueDraggable
+        v-model="atHand"
+        group="sections"
+        :animation="150"
+        handle=".handle"
+        :sort="false"
+        role="list"
+        class="list"
+        aria-label="Sections at hand"
+        @add="event => takenOff(event.newIndex)"
+      >
         <PlacedSection v-for="each in atHand" :key="each.key" :section-key="each.key" :plan="plan" :zone="null" />
       </VueDraggable>
-      <p v-if="!atHand.length" class="small soft">All sections stand on this page. <NuxtLink to="/sections">Add one in Sections</NuxtLink></p>
+      <p v-if="!atHand.length" class="small soft">
+        All sections stand on this page. <NuxtLink to="/sections">Add one in Sections</NuxtLink>
+      </p>
     </section>
   </aside>
 </template>
 
 <style scoped>
-.side { height: 100%; overflow-y: auto; background: var(--sheet); }
-.part { padding: 14px 18px 16px; }
-.part h2 { margin-bottom: 4px; font-size: 15px; line-height: 1.3; }
-.hint { margin: 0 0 8px; }
-.list { display: grid; gap: 6px; min-height: 40px; }
-a { color: var(--petrol); }
+.side {
+  height: 100%;
+  overflow-y: auto;
+  background: var(--sheet);
+}
+.part {
+  padding: 14px 18px 16px;
+}
+.part h2 {
+  margin-bottom: 4px;
+  font-size: 15px;
+  line-height: 1.3;
+}
+.hint {
+  margin: 0 0 8px;
+}
+.list {
+  display: grid;
+  gap: 6px;
+  min-height: 40px;
+}
+a {
+  color: var(--petrol);
+}
 </style>

@@ -7,11 +7,24 @@ import PhDeviceTablet from '~icons/ph/device-tablet'
 
 /** As wide as which device a page is drawn. */
 const device = defineModel<Device>({ required: true })
-const devices: [Device, string, Component][] = [['phone', 'Phone', PhDeviceMobile], ['tablet', 'Tablet', PhDeviceTablet], ['desktop', 'Desktop', PhDesktop]]
+const devices: [Device, string, Component][] = [
+  ['phone', 'Phone', PhDeviceMobile],
+  ['tablet', 'Tablet', PhDeviceTablet],
+  ['desktop', 'Desktop', PhDesktop],
+]
 </script>
 
 <template>
-  <button v-for="[value, words, icon] in devices" :key="value" type="button" class="icon-button" :class="{ on: device === value }" :aria-pressed="device === value" :aria-label="words" @click="device = value">
+  <button
+    v-for="[value, words, icon] in devices"
+    :key="value"
+    type="button"
+    class="icon-button"
+    :class="{ on: device === value }"
+    :aria-pressed="device === value"
+    :aria-label="words"
+    @click="device = value"
+  >
     <component :is="icon" /><v-tooltip activator="parent" location="bottom">{{ words }}</v-tooltip>
   </button>
 </template>

@@ -12,7 +12,7 @@ const props = defineProps<{
   of: LanePage | null
   /** Rows are compared with this product. */
   source: WorkbenchProduct | null
-  quick: { name: string, value: string, words: string }[]
+  quick: { name: string; value: string; words: string }[]
   /** There is nothing yet that something could be picked for. */
   disabled?: boolean
   canPick: (row: ProductRow | undefined) => boolean
@@ -23,13 +23,16 @@ const props = defineProps<{
   label: string
   fieldLabel: string
 }>()
-const emit = defineEmits<{ enter: [], drag: [event: DragEvent, row: ProductRow | undefined] }>()
+const emit = defineEmits<{ enter: []; drag: [event: DragEvent, row: ProductRow | undefined] }>()
 defineSlots<{ /** In place of the list, when nothing can be picked for. */ blank?(): unknown }>()
 const query = defineModel<ListQuery>('query', { required: true })
 
-const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => query.value = withPart(query.value, 'q', value) })
-const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => query.value = withPart(query.value, 'sort', value) })
-const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => ({ ...query.value, source: props.source?.sku }), () => props.of === 'category' ? 'category' : null)
+const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => (query.value = withPart(query.value, 'q', value)) })
+const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => (query.value = withPart(query.value, 'sort', value)) })
+const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(
+  () => ({ ...query.value, source: props.source?.sku }),
+  () => (props.of === 'category' ? 'category' : null),
+)
 
 const list = useTemplateRef('list')
 const root = useTemplateRef<HTMLElement>('root')
@@ -82,9 +85,16 @@ function onKey(event: KeyboardEvent): void {
   const index = cursor.value
   if ((event.target as HTMLElement).closest('.v-overlay') || event.ctrlKey || event.metaKey || event.altKey) return
   const keys: Record<string, () => void> = {
-    'ArrowDown': () => focusRow(index + 1), 'ArrowUp': () => index ? focusRow(index - 1) : focusField(),
-    'ArrowRight': () => variantsAt.value = rowAt(index)?.variants ? index : null, 'PageDown': () => focusRow(index + 10), 'PageUp': () => focusRow(index - 10), 'Home': () => focusRow(0), 'End': () => focusRow(Infinity),
-    ' ': () => pick(rowAt(index)), 'Enter': () => emit('enter'), 'Escape': () => props.picked.clear(),
+    'ArrowDown': () => focusRow(index + 1),
+    'ArrowUp': () => (index ? focusRow(index - 1) : focusField()),
+    'ArrowRight': () => (variantsAt.value = rowAt(index)?.variants ? index : null),
+    'PageDown': () => focusRow(index + 10),
+    'PageUp': () => focusRow(index - 10),
+    'Home': () => focusRow(0),
+    'End': () => focusRow(Infinity),
+    ' ': () => pick(rowAt(index)),
+    'Enter': () => emit('enter'),
+    'Escape': () => props.picked.clear(),
   }
   const run = keys[event.key]
   if (!run) return
@@ -107,32 +117,62 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
 <template>
   <div ref="root" class="pick">
     <div class="head">
-      <v-text-field v-model="words" placeholder="Name, SKU, brand, tag" :aria-label="fieldLabel" type="search" :disabled="disabled" @keydown.down.prevent="toList" @keydown.enter.prevent="toList">
+      <v-text-field
+        v-model="words"
+        placeholder="Name, SKU, brand, tag"
+        :aria-label="fieldLabel"
+        type="search"
+        :disabled="disabled"
+        @keydown.down.prevent="toList"
+        @keydown.enter.prevent="toList"
+      >
         <template #prepend-inner><PhMagnifyingGlass /></template>
         <template #append-inner>
-          <button v-if="words" type="button" class="clear" aria-label="Show all products" @click="words = ''"><PhX /></button><span v-else class="key">/</span>
+          <button v-if="words" type="button" class="clear" aria-label="Show all products" @click="words = ''"><PhX /></button
+          ><span v-else class="key">/</span>
         </template>
       </v-text-field>
       <template v-if="!disabled">
         <FilterBar v-if="of !== 'category'" v-model="query" :quick="quick" />
         <div class="count">
-          <p class="soft small" aria-live="polite"><template v-if="total !== null">{{ total.toLocaleString('en') }} {{ of === 'category' ? (total === 1 ? 'category' : 'categories') : total === 1 ? 'product' : 'products' }}</template></p>
+          <p class="soft small" aria-live="polite">
+            <template v-if="total !== null"
+              >{{ total.toLocaleString('en') }}
+              {{ of === 'category' ? (total === 1 ? 'category' : 'categories') : total === 1 ? 'product' : 'products' }}</template
+            >
+          </p>
           <SortMenu v-if="of !== 'category'" v-model="sort" :has-words="words !== ''" />
         </div>
       </template>
     </div>
     <p v-if="disabled" class="note soft"><slot name="blank" /></p>
-    <p v-else-if="problem" class="note wrong">{{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button></p>
+    <p v-else-if="problem" class="note wrong">
+      {{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button>
+    </p>
     <div v-else-if="total === 0" class="note soft">
-      Nothing has all of this. <button type="button" class="link" @click="query = withPart(withoutFilters(query), 'q', null)">Show all products</button>
+      Nothing has all of this.
+      <button type="button" class="link" @click="query = withPart(withoutFilters(query), 'q', null)">Show all products</button>
     </div>
     <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :label="label">
       <template #default="{ index }">
         <CandidateRow
-          :row="rowAt(index)" :source="source" :linked-as="linkedAs(rowAt(index))" :note="noteOf?.(rowAt(index))" :picked="pickedProducts.has(rowAt(index)?.sku ?? '')" :is-category="of === 'category'"
-          :can-pick="canPick(rowAt(index))" :data-index="index" :tabindex="index === cursor ? 0 : -1" :is-picked="sku => picked.has(sku)"
-          :variants="variantsAt === index" @update:variants="now => showVariants(now ? index : null)" @pick="pick" @dragstart="emit('drag', $event, rowAt(index))"
-          @click="onClick($event, index)" @keydown="onKey" @focus="cursor = index"
+          :row="rowAt(index)"
+          :source="source"
+          :linked-as="linkedAs(rowAt(index))"
+          :note="noteOf?.(rowAt(index))"
+          :picked="pickedProducts.has(rowAt(index)?.sku ?? '')"
+          :is-category="of === 'category'"
+          :can-pick="canPick(rowAt(index))"
+          :data-index="index"
+          :tabindex="index === cursor ? 0 : -1"
+          :is-picked="sku => picked.has(sku)"
+          :variants="variantsAt === index"
+          @update:variants="now => showVariants(now ? index : null)"
+          @pick="pick"
+          @dragstart="emit('drag', $event, rowAt(index))"
+          @click="onClick($event, index)"
+          @keydown="onKey"
+          @focus="cursor = index"
         />
       </template>
     </VirtualRows>
@@ -140,11 +180,46 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
 </template>
 
 <style scoped>
-.pick { flex: 1; min-height: 0; display: flex; flex-direction: column; }
-.head { display: grid; gap: 8px; padding: 12px 16px 0; }
-.count { display: flex; justify-content: space-between; align-items: center; min-height: 28px; margin-top: -2px; }
-.count p { margin: 0; }
-.note { flex: 1; margin: 0; padding: 16px; }
-.link { padding: 0; border: 0; background: none; color: var(--petrol); font: inherit; font-weight: 600; cursor: pointer; }
-.clear { display: grid; padding: 2px; border: 0; background: none; cursor: pointer; }
+.pick {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+.head {
+  display: grid;
+  gap: 8px;
+  padding: 12px 16px 0;
+}
+.count {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 28px;
+  margin-top: -2px;
+}
+.count p {
+  margin: 0;
+}
+.note {
+  flex: 1;
+  margin: 0;
+  padding: 16px;
+}
+.link {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--petrol);
+  font: inherit;
+  font-weight: 600;
+  cursor: pointer;
+}
+.clear {
+  display: grid;
+  padding: 2px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
 </style>

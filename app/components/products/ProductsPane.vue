@@ -12,8 +12,8 @@ const query = defineModel<ListQuery>('query', { required: true })
 const emit = defineEmits<{ open: [skus: string[]] }>()
 
 const messages = useMessages()
-const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => query.value = withPart(query.value, 'q', value) })
-const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => query.value = withPart(query.value, 'sort', value) })
+const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => (query.value = withPart(query.value, 'q', value)) })
+const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => (query.value = withPart(query.value, 'sort', value)) })
 const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => query.value)
 
 const list = useTemplateRef('list')
@@ -45,13 +45,17 @@ function toggle(index: number): void {
 }
 async function extend(index: number): Promise<void> {
   const rows = await rowsBetween(Math.min(anchor, index), Math.min(Math.max(anchor, index), Math.min(anchor, index) + most - 1))
-  emit('open', rows.map(row => row.sku))
+  emit(
+    'open',
+    rows.map(row => row.sku),
+  )
 }
 async function takeAll(): Promise<void> {
   anchor = 0
   if (!total.value) return
   await extend(total.value - 1)
-  if (total.value > most) messages.tell(`The bench takes ${most} products at once. These are the first of ${total.value.toLocaleString('en')}.`)
+  if (total.value > most)
+    messages.tell(`The bench takes ${most} products at once. These are the first of ${total.value.toLocaleString('en')}.`)
 }
 function onClick(event: MouseEvent, index: number): void {
   cursor.value = index
@@ -61,8 +65,14 @@ function onClick(event: MouseEvent, index: number): void {
 }
 function onKey(event: KeyboardEvent): void {
   const keys: Record<string, () => void> = {
-    'ArrowDown': () => step(1), 'ArrowUp': () => step(-1), 'PageDown': () => step(10), 'PageUp': () => step(-10), 'Home': () => step(-Infinity), 'End': () => step(Infinity),
-    'Enter': () => open(cursor.value), ' ': () => toggle(cursor.value),
+    'ArrowDown': () => step(1),
+    'ArrowUp': () => step(-1),
+    'PageDown': () => step(10),
+    'PageUp': () => step(-10),
+    'Home': () => step(-Infinity),
+    'End': () => step(Infinity),
+    'Enter': () => open(cursor.value),
+    ' ': () => toggle(cursor.value),
   }
   const run = event.ctrlKey || event.metaKey ? { a: takeAll }[event.key] : event.altKey ? undefined : keys[event.key]
   if (!run) return
@@ -80,9 +90,18 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
 <template>
   <section class="pane" aria-label="Products">
     <div class="head">
-      <v-text-field v-model="words" placeholder="Name, SKU, brand, tag" aria-label="Find products" type="search" @keydown.down.prevent="settle().then(() => focusRow(0))" @keydown.enter="settle().then(() => open(0))">
+      <v-text-field
+        v-model="words"
+        placeholder="Name, SKU, brand, tag"
+        aria-label="Find products"
+        type="search"
+        @keydown.down.prevent="settle().then(() => focusRow(0))"
+        @keydown.enter="settle().then(() => open(0))"
+      >
         <template #prepend-inner><PhMagnifyingGlass /></template>
-        <template v-if="words" #append-inner><button type="button" class="clear" aria-label="Show all products" @click="words = ''"><PhX /></button></template>
+        <template v-if="words" #append-inner
+          ><button type="button" class="clear" aria-label="Show all products" @click="words = ''"><PhX /></button
+        ></template>
       </v-text-field>
       <FilterBar v-model="query" />
       <div class="count">
@@ -104,8 +123,14 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
     <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" label="Products found">
       <template #default="{ index }">
         <ProductRow
-          :row="rowAt(index)" :selected="isOn(rowAt(index)?.sku)" :several="selected.length > 1" :data-index="index" :tabindex="index === cursor ? 0 : -1"
-          @click="onClick($event, index)" @keydown="onKey" @focus="cursor = index"
+          :row="rowAt(index)"
+          :selected="isOn(rowAt(index)?.sku)"
+          :several="selected.length > 1"
+          :data-index="index"
+          :tabindex="index === cursor ? 0 : -1"
+          @click="onClick($event, index)"
+          @keydown="onKey"
+          @focus="cursor = index"
         />
       </template>
     </VirtualRows>
@@ -113,12 +138,49 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
 </template>
 
 <style scoped>
-.pane { display: flex; flex-direction: column; flex: 1; min-height: 0; background: var(--sheet); }
-.head { display: grid; gap: 8px; padding: 10px 12px 0; }
-.count { display: flex; justify-content: space-between; align-items: center; min-height: 28px; margin-top: -2px; }
-.count p { margin: 0; }
-.note { margin: 0; padding: 16px; }
-.note p { margin: 0 0 6px; }
-.link { padding: 0; border: 0; background: none; color: var(--petrol); font: inherit; font-weight: 600; cursor: pointer; }
-.clear { display: grid; padding: 2px; border: 0; background: none; cursor: pointer; }
+.pane {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-height: 0;
+  background: var(--sheet);
+}
+.head {
+  display: grid;
+  gap: 8px;
+  padding: 10px 12px 0;
+}
+.count {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  min-height: 28px;
+  margin-top: -2px;
+}
+.count p {
+  margin: 0;
+}
+.note {
+  margin: 0;
+  padding: 16px;
+}
+.note p {
+  margin: 0 0 6px;
+}
+.link {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--petrol);
+  font: inherit;
+  font-weight: 600;
+  cursor: pointer;
+}
+.clear {
+  display: grid;
+  padding: 2px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
 </style>

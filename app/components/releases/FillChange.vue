@@ -8,7 +8,7 @@ import { ApiProblem, callApi } from '../../utils/callApi'
 import { pageWords } from '../../utils/sectionWords'
 
 /** How well a section is filled before and after it is published. */
-const props = defineProps<{ section: string, page: PageKind }>()
+const props = defineProps<{ section: string; page: PageKind }>()
 const answer = shallowRef<FillAnswer | null>(null)
 const { start: askAgain, stop } = useTimeoutFn(() => void ask(), 400, { immediate: false })
 async function ask(): Promise<void> {
@@ -22,24 +22,48 @@ async function ask(): Promise<void> {
 }
 onMounted(ask)
 onBeforeUnmount(stop)
-const [before, after] = (['live', 'draft'] as const).map(version => computed(() => answer.value?.[version].fill ? fillSummary(answer.value[version].fill) : null))
-const parts = [['full', 'full'], ['thin', 'thin'], ['blank', 'blank']] as const
+const [before, after] = (['live', 'draft'] as const).map(version =>
+  computed(() => (answer.value?.[version].fill ? fillSummary(answer.value[version].fill) : null)),
+)
+const parts = [
+  ['full', 'full'],
+  ['thin', 'thin'],
+  ['blank', 'blank'],
+] as const
 </script>
 
 <template>
   <span class="fill small">
     <span class="soft">{{ pageWords[page] }}:</span>
     <template v-if="after">
-      <span v-for="[part, words] in parts" :key="part" :class="part">{{ after[part].toLocaleString('en') }} {{ words }}<span v-if="before && before[part] !== after[part]" class="soft"> (now {{ before[part].toLocaleString('en') }})</span></span>
+      <span v-for="[part, words] in parts" :key="part" :class="part"
+        >{{ after[part].toLocaleString('en') }} {{ words
+        }}<span v-if="before && before[part] !== after[part]" class="soft"> (now {{ before[part].toLocaleString('en') }})</span></span
+      >
     </template>
     <span v-else class="soft">counting …</span>
   </span>
 </template>
 
 <style scoped>
-.fill { display: flex; flex-wrap: wrap; gap: 2px 10px; }
-.full { color: var(--moss-ink); font-weight: 600; }
-.thin { color: var(--saffron-ink); font-weight: 600; }
-.blank { color: var(--clay-ink); font-weight: 600; }
-.fill .soft { font-weight: 400; }
+.fill {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+}
+.full {
+  color: var(--moss-ink);
+  font-weight: 600;
+}
+.thin {
+  color: var(--saffron-ink);
+  font-weight: 600;
+}
+.blank {
+  color: var(--clay-ink);
+  font-weight: 600;
+}
+.fill .soft {
+  font-weight: 400;
+}
 </style>

@@ -14,7 +14,7 @@ import { useSectionDrafts } from '../../stores/sectionDrafts'
 import { useStudioShop } from '../../stores/studioShop'
 
 /** What shoppers don't have yet: all of it, with what is to go out with this publishing chosen; and what they had, release by release. */
-const props = defineProps<{ sections: readonly string[], plans: readonly string[], looks: readonly string[] }>()
+const props = defineProps<{ sections: readonly string[]; plans: readonly string[]; looks: readonly string[] }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()
@@ -30,17 +30,32 @@ const lookName = (key: string) => {
 }
 const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 const rows = computed(() => [
-  ...store.unpublished.sections.map((key) => {
+  ...store.unpublished.sections.map(key => {
     const { live, draft } = store.sections.find(each => each.key === key)!
-    return { of: 'sections' as const, key, name: `“${nameOf(key)}”`, words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(sectionDifferences(live, draft))}` }
+    return {
+      of: 'sections' as const,
+      key,
+      name: `“${nameOf(key)}”`,
+      words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(sectionDifferences(live, draft))}`,
+    }
   }),
-  ...store.unpublished.plans.map((key) => {
+  ...store.unpublished.plans.map(key => {
     const { live, draft } = store.plans.find(each => each.key === key)!
-    return { of: 'plans' as const, key, name: studio.words((draft ?? live)!.name), words: !draft ? 'Removed' : !live ? 'New' : upperFirst(listed(planDifferences(live, draft, nameOf))) }
+    return {
+      of: 'plans' as const,
+      key,
+      name: studio.words((draft ?? live)!.name),
+      words: !draft ? 'Removed' : !live ? 'New' : upperFirst(listed(planDifferences(live, draft, nameOf))),
+    }
   }),
-  ...store.unpublished.looks.map((key) => {
+  ...store.unpublished.looks.map(key => {
     const { live, draft } = store.looks.find(each => each.key === key)!
-    return { of: 'looks' as const, key, name: `${lookName(key)} (look)`, words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(lookDifferences(live, draft))}` }
+    return {
+      of: 'looks' as const,
+      key,
+      name: `${lookName(key)} (look)`,
+      words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(lookDifferences(live, draft))}`,
+    }
   }),
 ])
 /** Sections that a plan to be published names, and that shoppers would still not have. */
@@ -48,17 +63,34 @@ const missing = computed(() => {
   const going = (of: string, key: string) => chosen.value.has(`${of} ${key}`)
   const plans = store.plans.filter(({ key, draft }) => draft && store.unpublished.plans.includes(key) && going('plans', key))
   const named = new Set(plans.flatMap(({ draft }) => draft!.zones.flatMap(zone => zone.sections)))
-  return store.sections.filter(({ key, live, draft }) => named.has(key) && (going('sections', key) && store.unpublished.sections.includes(key) ? !draft : !live))
+  return store.sections.filter(
+    ({ key, live, draft }) => named.has(key) && (going('sections', key) && store.unpublished.sections.includes(key) ? !draft : !live),
+  )
 })
 /** Looks that a section to be published has, and that shoppers would have as they were, or not at all. */
-const staleLooks = computed(() => store.unpublished.looks.filter(key => !chosen.value.has(`looks ${key}`)
-  && store.sections.some(({ key: section, draft }) => draft?.look.preset === key && store.unpublished.sections.includes(section) && chosen.value.has(`sections ${section}`))))
-const chosen = ref(new Set([...props.sections.map(key => `sections ${key}`), ...props.plans.map(key => `plans ${key}`), ...props.looks.map(key => `looks ${key}`)]))
-const idOf = (row: { of: string, key: string }) => `${row.of} ${row.key}`
+const staleLooks = computed(() =>
+  store.unpublished.looks.filter(
+    key =>
+      !chosen.value.has(`looks ${key}`) &&
+      store.sections.some(
+        ({ key: section, draft }) =>
+          draft?.look.preset === key && store.unpublished.sections.includes(section) && chosen.value.has(`sections ${section}`),
+      ),
+  ),
+)
+const chosen = ref(
+  new Set([
+    ...props.sections.map(key => `sections ${key}`),
+    ...props.plans.map(key => `plans ${key}`),
+    ...props.looks.map(key => `looks ${key}`),
+  ]),
+)
+const idOf = (row: { of: string; key: string }) => `${row.of} ${row.key}`
 function toggle(id: string): void {
   if (!chosen.value.delete(id)) chosen.value.add(id)
 }
-const keysOf = (of: 'sections' | 'plans' | 'looks') => rows.value.filter(row => row.of === of && chosen.value.has(idOf(row))).map(row => row.key)
+const keysOf = (of: 'sections' | 'plans' | 'looks') =>
+  rows.value.filter(row => row.of === of && chosen.value.has(idOf(row))).map(row => row.key)
 const count = computed(() => rows.value.filter(row => chosen.value.has(idOf(row))).length)
 
 const note = ref('')
@@ -68,10 +100,16 @@ const isLater = ref(false)
 const isPast = computed(() => isLater.value && (!time.value || Date.parse(time.value) <= Date.now()))
 async function publish(): Promise<void> {
   const what = { sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks'), note: note.value.trim() }
-  if (await store.sendAndTell(isLater.value ? { type: 'schedulePublish', at: new Date(time.value).toISOString(), ...what } : { type: 'publish', ...what })) emit('close')
+  if (
+    await store.sendAndTell(
+      isLater.value ? { type: 'schedulePublish', at: new Date(time.value).toISOString(), ...what } : { type: 'publish', ...what },
+    )
+  )
+    emit('close')
 }
 async function discard(): Promise<void> {
-  if (await store.sendAndTell({ type: 'discard', sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks') })) emit('close')
+  if (await store.sendAndTell({ type: 'discard', sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks') }))
+    emit('close')
 }
 
 const releases = useReleases()
@@ -82,7 +120,11 @@ async function settleSchedule(type: 'cancelSchedule' | 'runSchedule', key: strin
   await store.sendAndTell({ type, key })
   await loadReleases()
 }
-const countOf = ({ sections, plans, looks }: Schedule) => counted([sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0), 'draft')
+const countOf = ({ sections, plans, looks }: Schedule) =>
+  counted(
+    [sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0),
+    'draft',
+  )
 /** On which pages a section is counted before and after. */
 const countedPagesOf = (key: string): PageKind[] => {
   const { draft } = store.sections.find(each => each.key === key)!
@@ -103,7 +145,10 @@ const countedPagesOf = (key: string): PageKind[] => {
       </div>
       <ul v-if="releases.answer?.schedules.length" class="planned" aria-label="Planned">
         <li v-for="each in releases.answer.schedules" :key="each.key">
-          <span><b>{{ momentWords(each.at) }}</b>: {{ countOf(each) }} {{ countOf(each).startsWith('1 ') ? 'goes' : 'go' }} out{{ each.note && `, “${each.note}”` }}</span>
+          <span
+            ><b>{{ momentWords(each.at) }}</b
+            >: {{ countOf(each) }} {{ countOf(each).startsWith('1 ') ? 'goes' : 'go' }} out{{ each.note && `, “${each.note}”` }}</span
+          >
           <span class="grow" />
           <button type="button" class="text-button" @click="settleSchedule('runSchedule', each.key)">Now</button>
           <button type="button" class="text-button discard" @click="settleSchedule('cancelSchedule', each.key)">Cancel it</button>
@@ -114,15 +159,29 @@ const countedPagesOf = (key: string): PageKind[] => {
         <div class="ways"><button type="button" class="plain-button" @click="emit('close')">Close</button></div>
       </template>
       <form v-else @submit.prevent="publish">
-        <p class="soft">{{ rows.length ? 'Shoppers get what is ticked, as one release. You can undo it, or go back to any release.' : 'Shoppers have everything already.' }}</p>
+        <p class="soft">
+          {{
+            rows.length
+              ? 'Shoppers get what is ticked, as one release. You can undo it, or go back to any release.'
+              : 'Shoppers have everything already.'
+          }}
+        </p>
         <ul class="drafts scrolls">
           <li v-for="row in rows" :key="idOf(row)">
-            <label><input type="checkbox" :checked="chosen.has(idOf(row))" @change="toggle(idOf(row))"><span><b>{{ row.name }}</b><span class="small soft">{{ row.words }}</span></span></label>
-            <div v-if="row.of === 'sections' && chosen.has(idOf(row))" class="fills"><FillChange v-for="page in countedPagesOf(row.key)" :key="page" :section="row.key" :page="page" /></div>
+            <label
+              ><input type="checkbox" :checked="chosen.has(idOf(row))" @change="toggle(idOf(row))" /><span
+                ><b>{{ row.name }}</b
+                ><span class="small soft">{{ row.words }}</span></span
+              ></label
+            >
+            <div v-if="row.of === 'sections' && chosen.has(idOf(row))" class="fills">
+              <FillChange v-for="page in countedPagesOf(row.key)" :key="page" :section="row.key" :page="page" />
+            </div>
           </li>
         </ul>
         <p v-for="{ key, draft } in missing" :key="key" class="warning" role="status">
-          “{{ nameOf(key) }}” stands on a page that goes out, but {{ draft ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see it.
+          “{{ nameOf(key) }}” stands on a page that goes out, but {{ draft ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see
+          it.
           <button v-if="draft" type="button" class="text-button" @click="toggle(`sections ${key}`)">Publish it too</button>
         </p>
         <p v-for="key in staleLooks" :key="`look ${key}`" class="warning" role="status">
@@ -130,17 +189,30 @@ const countedPagesOf = (key: string): PageKind[] => {
           <button type="button" class="text-button" @click="toggle(`looks ${key}`)">Publish it too</button>
         </p>
         <template v-if="rows.length">
-          <v-text-field v-model="note" class="note" maxlength="300" placeholder="A note to this release" aria-label="A note to this release" />
+          <v-text-field
+            v-model="note"
+            class="note"
+            maxlength="300"
+            placeholder="A note to this release"
+            aria-label="A note to this release"
+          />
           <div class="when">
-            <div class="choice" role="group" aria-label="When"><button type="button" :aria-pressed="!isLater" @click="isLater = false">Now</button><button type="button" :aria-pressed="isLater" @click="isLater = true">At a set time</button></div>
+            <div class="choice" role="group" aria-label="When">
+              <button type="button" :aria-pressed="!isLater" @click="isLater = false">Now</button
+              ><button type="button" :aria-pressed="isLater" @click="isLater = true">At a set time</button>
+            </div>
             <v-text-field v-if="isLater" v-model="time" type="datetime-local" aria-label="Goes out at" />
-            <span v-if="isLater" class="small soft">{{ isPast ? 'Choose a time to come.' : 'What is ticked goes out as it is now, whatever is drafted until then.' }}</span>
+            <span v-if="isLater" class="small soft">{{
+              isPast ? 'Choose a time to come.' : 'What is ticked goes out as it is now, whatever is drafted until then.'
+            }}</span>
           </div>
         </template>
         <div class="ways">
           <button type="button" class="text-button discard" :disabled="!count" @click="discard">Discard what is ticked</button>
           <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
-          <button type="submit" class="main-button" :disabled="!count || isPast" autofocus>{{ isLater ? 'Plan' : 'Publish' }} {{ count || '' }}</button>
+          <button type="submit" class="main-button" :disabled="!count || isPast" autofocus>
+            {{ isLater ? 'Plan' : 'Publish' }} {{ count || '' }}
+          </button>
         </div>
       </form>
     </v-card>
@@ -148,23 +220,93 @@ const countedPagesOf = (key: string): PageKind[] => {
 </template>
 
 <style scoped>
-ul { margin: 0; padding: 0; list-style: none; }
-.drafts { max-height: 42dvh; border-top: 1px solid var(--line-soft); }
-.drafts li { border-bottom: 1px solid var(--line-soft); }
-.title { display: flex; align-items: center; justify-content: space-between; margin-bottom: 8px; }
-.planned { margin-bottom: 10px; padding: 4px 12px; border-radius: 8px; background: var(--petrol-wash); }
-.planned li { display: flex; align-items: baseline; gap: 10px; padding: 3px 0; font-size: 13.5px; }
-.grow { flex: 1; }
-.fills { display: grid; gap: 2px; padding: 0 0 9px 32px; }
-.note { margin-top: 12px; }
-.when { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 12px; margin-top: 10px; }
-.when .v-text-field { flex: 0 0 214px; }
-.ask label { display: flex; align-items: baseline; gap: 10px; padding: 9px 2px; color: var(--ink); font-size: 14px; cursor: pointer; }
-label > span { display: grid; gap: 1px; }
-label b { font-weight: 550; }
-input { accent-color: var(--petrol); }
-.ask .warning { margin: 10px 0 0; padding: 7px 12px; border-radius: 8px; background: var(--saffron-wash); color: var(--saffron-ink); font-size: 13px; }
-.discard { margin-right: auto; color: var(--clay-ink); }
-.discard:disabled { color: #9b927f; }
-.ask .ways { align-items: center; }
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.drafts {
+  max-height: 42dvh;
+  border-top: 1px solid var(--line-soft);
+}
+.drafts li {
+  border-bottom: 1px solid var(--line-soft);
+}
+.title {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: 8px;
+}
+.planned {
+  margin-bottom: 10px;
+  padding: 4px 12px;
+  border-radius: 8px;
+  background: var(--petrol-wash);
+}
+.planned li {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  padding: 3px 0;
+  font-size: 13.5px;
+}
+.grow {
+  flex: 1;
+}
+.fills {
+  display: grid;
+  gap: 2px;
+  padding: 0 0 9px 32px;
+}
+.note {
+  margin-top: 12px;
+}
+.when {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 12px;
+  margin-top: 10px;
+}
+.when .v-text-field {
+  flex: 0 0 214px;
+}
+.ask label {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  padding: 9px 2px;
+  color: var(--ink);
+  font-size: 14px;
+  cursor: pointer;
+}
+label > span {
+  display: grid;
+  gap: 1px;
+}
+label b {
+  font-weight: 550;
+}
+input {
+  accent-color: var(--petrol);
+}
+.ask .warning {
+  margin: 10px 0 0;
+  padding: 7px 12px;
+  border-radius: 8px;
+  background: var(--saffron-wash);
+  color: var(--saffron-ink);
+  font-size: 13px;
+}
+.discard {
+  margin-right: auto;
+  color: var(--clay-ink);
+}
+.discard:disabled {
+  color: #9b927f;
+}
+.ask .ways {
+  align-items: center;
+}
 </style>

@@ -15,32 +15,75 @@ const set = (part: Partial<Display>) => emit('change', { display: { ...look.valu
 
 const hasColumns: readonly Layout[] = ['grid', 'shelf', 'list', 'tiles']
 const icons: Record<Device, Component> = { desktop: PhDesktop, tablet: PhDeviceTablet, phone: PhDeviceMobile }
-const setFit = (device: Device, part: Partial<Display['devices'][Device]>) => set({ devices: { ...look.value.devices, [device]: { ...look.value.devices[device], ...part } } })
+const setFit = (device: Device, part: Partial<Display['devices'][Device]>) =>
+  set({ devices: { ...look.value.devices, [device]: { ...look.value.devices[device], ...part } } })
 function step(device: Device, by: number): void {
   const columns = look.value.devices[device].columns + by
   if (columns >= 1 && columns <= 6) setFit(device, { columns })
 }
 /** As many rows as are needed come after one, two, three and four. */
-const rowsAfter = (rows: number | null) => rows === null ? 1 : rows >= 4 ? null : rows + 1
-const rowWords = (rows: number | null) => rows === null ? 'all rows' : rows === 1 ? '1 row' : `${rows} rows`
+const rowsAfter = (rows: number | null) => (rows === null ? 1 : rows >= 4 ? null : rows + 1)
+const rowWords = (rows: number | null) => (rows === null ? 'all rows' : rows === 1 ? '1 row' : `${rows} rows`)
 
-const cardWords: Record<CardPart, string> = { brand: 'brand', price: 'price', was: 'price before', reduction: 'reduction', stock: 'stock', text: 'short text', button: 'button' }
+const cardWords: Record<CardPart, string> = {
+  brand: 'brand',
+  price: 'price',
+  was: 'price before',
+  reduction: 'reduction',
+  stock: 'stock',
+  text: 'short text',
+  button: 'button',
+}
 function toggle(part: CardPart): void {
   set({ card: cardPartSchema.options.filter(each => (each === part) !== look.value.card.includes(each)) })
 }
 const iconWords: Record<Icon, string> = {
-  star: 'a star', heart: 'a heart', gift: 'a present', wrench: 'a spanner', leaf: 'a leaf', tag: 'a label', bag: 'a bag', clock: 'a clock', sun: 'a sun', truck: 'a lorry', book: 'a book', brand: 'the brand’s mark',
+  star: 'a star',
+  heart: 'a heart',
+  gift: 'a present',
+  wrench: 'a spanner',
+  leaf: 'a leaf',
+  tag: 'a label',
+  bag: 'a bag',
+  clock: 'a clock',
+  sun: 'a sun',
+  truck: 'a lorry',
+  book: 'a book',
+  brand: 'the brand’s mark',
 }
 type Choice<T> = readonly (readonly [T, string])[]
-const pictures: Choice<Display['picture']> = [['landscape', 'wide'], ['square', 'square'], ['portrait', 'tall']]
-const sizes: Choice<Display['heading']['size']> = [['small', 'small'], ['medium', 'medium'], ['large', 'large']]
-const aligns: Choice<Display['heading']['align']> = [['start', 'at the start'], ['center', 'in the middle']]
-const folds: Choice<Display['fold']> = [['no', 'always open'], ['open', 'can be folded, begins open'], ['closed', 'can be folded, begins closed']]
-const turns: Choice<Display['turn']> = [['arrows', 'arrows'], ['dots', 'dots'], ['numbers', 'numbers']]
-const alls: Choice<Display['seeAll']> = [['no', 'no link to all'], ['brand', '“see all” of the brand'], ['category', '“see all” of the category']]
+const pictures: Choice<Display['picture']> = [
+  ['landscape', 'wide'],
+  ['square', 'square'],
+  ['portrait', 'tall'],
+]
+const sizes: Choice<Display['heading']['size']> = [
+  ['small', 'small'],
+  ['medium', 'medium'],
+  ['large', 'large'],
+]
+const aligns: Choice<Display['heading']['align']> = [
+  ['start', 'at the start'],
+  ['center', 'in the middle'],
+]
+const folds: Choice<Display['fold']> = [
+  ['no', 'always open'],
+  ['open', 'can be folded, begins open'],
+  ['closed', 'can be folded, begins closed'],
+]
+const turns: Choice<Display['turn']> = [
+  ['arrows', 'arrows'],
+  ['dots', 'dots'],
+  ['numbers', 'numbers'],
+]
+const alls: Choice<Display['seeAll']> = [
+  ['no', 'no link to all'],
+  ['brand', '“see all” of the brand'],
+  ['category', '“see all” of the category'],
+]
 /** What stands after the one that is chosen. */
-const after = <T>(choices: Choice<T>, now: T) => choices[(choices.findIndex(([value]) => value === now) + 1) % choices.length]![0]
-const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value === now)![1]
+const after = <T,>(choices: Choice<T>, now: T) => choices[(choices.findIndex(([value]) => value === now) + 1) % choices.length]![0]
+const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => value === now)![1]
 </script>
 
 <template>
@@ -49,41 +92,161 @@ const words = <T>(choices: Choice<T>, now: T) => choices.find(([value]) => value
       <span class="small soft">side by side</span>
       <span v-for="device in devices" :key="device" class="device" role="group" :aria-label="`On a ${device}`">
         <component :is="icons[device]" width="17" height="17" aria-hidden="true" />
-        <span class="stepper"><button type="button" :aria-label="`Fewer on a ${device}`" @click="step(device, -1)">−</button><b>{{ look.devices[device].columns }}<template v-if="section.layout === 'shelf' && look.peek">½</template></b><button type="button" :aria-label="`More on a ${device}`" @click="step(device, 1)">+</button></span>
-        <button v-if="section.layout !== 'shelf'" type="button" class="dotted small" @click="setFit(device, { rows: rowsAfter(look.devices[device].rows) })">{{ rowWords(look.devices[device].rows) }}</button>
+        <span class="stepper"
+          ><button type="button" :aria-label="`Fewer on a ${device}`" @click="step(device, -1)">−</button
+          ><b>{{ look.devices[device].columns }}<template v-if="section.layout === 'shelf' && look.peek">½</template></b
+          ><button type="button" :aria-label="`More on a ${device}`" @click="step(device, 1)">+</button></span
+        >
+        <button
+          v-if="section.layout !== 'shelf'"
+          type="button"
+          class="dotted small"
+          @click="setFit(device, { rows: rowsAfter(look.devices[device].rows) })"
+        >
+          {{ rowWords(look.devices[device].rows) }}
+        </button>
       </span>
     </div>
     <p class="say">
-      <template v-if="section.layout === 'shelf'"><button type="button" class="dotted" @click="set({ peek: !look.peek })">{{ look.peek ? 'with a part of the next card' : 'whole cards only' }}</button>, turned by <button type="button" class="dotted" @click="set({ turn: after(turns, look.turn) })">{{ words(turns, look.turn) }}</button>, </template>pictures <button type="button" class="dotted" @click="set({ picture: after(pictures, look.picture) })">{{ words(pictures, look.picture) }}</button>, heading <button type="button" class="dotted" @click="set({ heading: { ...look.heading, size: after(sizes, look.heading.size) } })">{{ words(sizes, look.heading.size) }}</button> and <button type="button" class="dotted" @click="set({ heading: { ...look.heading, align: after(aligns, look.heading.align) } })">{{ words(aligns, look.heading.align) }}</button><v-menu location="bottom start">
-        <template #activator="{ props: menu }">, with <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : 'no picture' }}</button> beside it</template>
+      <template v-if="section.layout === 'shelf'"
+        ><button type="button" class="dotted" @click="set({ peek: !look.peek })">
+          {{ look.peek ? 'with a part of the next card' : 'whole cards only' }}</button
+        >, turned by
+        <button type="button" class="dotted" @click="set({ turn: after(turns, look.turn) })">
+          {{ words(turns, look.turn) }}</button>, </template
+      >pictures
+      <button type="button" class="dotted" @click="set({ picture: after(pictures, look.picture) })">
+        {{ words(pictures, look.picture) }}</button>, heading
+      <button type="button" class="dotted" @click="set({ heading: { ...look.heading, size: after(sizes, look.heading.size) } })">
+        {{ words(sizes, look.heading.size) }}
+      </button>
+      and
+      <button type="button" class="dotted" @click="set({ heading: { ...look.heading, align: after(aligns, look.heading.align) } })">
+        {{ words(aligns, look.heading.align) }}</button><v-menu location="bottom start">
+        <template #activator="{ props: menu }"
+          >, with
+          <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : 'no picture' }}</button>
+          beside it</template
+        >
         <v-list density="compact" class="studio" aria-label="Beside the heading">
-          <v-list-item :active="look.heading.icon === null" color="primary" @click="set({ heading: { ...look.heading, icon: null } })"><v-list-item-title>no picture</v-list-item-title></v-list-item>
-          <v-list-item v-for="icon in headingIconSchema.options" :key="icon" :active="look.heading.icon === icon" color="primary" @click="set({ heading: { ...look.heading, icon } })">
-            <template #prepend><HeadingIcon :icon="icon" class="icon" /></template><v-list-item-title>{{ iconWords[icon] }}</v-list-item-title>
+          <v-list-item :active="look.heading.icon === null" color="primary" @click="set({ heading: { ...look.heading, icon: null } })"
+            ><v-list-item-title>no picture</v-list-item-title></v-list-item
+          >
+          <v-list-item
+            v-for="icon in headingIconSchema.options"
+            :key="icon"
+            :active="look.heading.icon === icon"
+            color="primary"
+            @click="set({ heading: { ...look.heading, icon } })"
+          >
+            <template #prepend><HeadingIcon :icon="icon" class="icon" /></template
+            ><v-list-item-title>{{ iconWords[icon] }}</v-list-item-title>
           </v-list-item>
-        </v-list>
-      </v-menu>, <button type="button" class="dotted" @click="set({ fold: after(folds, look.fold) })">{{ words(folds, look.fold) }}</button>, <button type="button" class="dotted" @click="set({ seeAll: after(alls, look.seeAll) })">{{ words(alls, look.seeAll) }}</button>
+        </v-list> </v-menu
+      >, <button type="button" class="dotted" @click="set({ fold: after(folds, look.fold) })">{{ words(folds, look.fold) }}</button>,
+      <button type="button" class="dotted" @click="set({ seeAll: after(alls, look.seeAll) })">{{ words(alls, look.seeAll) }}</button>
     </p>
     <div v-if="section.layout !== 'tiles'" class="chips" role="group" aria-label="Each product shows">
       <span class="small soft">each product shows</span>
-      <button v-for="part in cardPartSchema.options" :key="part" type="button" class="chip" :aria-pressed="look.card.includes(part)" @click="toggle(part)">{{ cardWords[part] }}</button>
-      <button v-if="look.card.includes('reduction')" type="button" class="dotted small" @click="set({ reduction: look.reduction === 'percent' ? 'amount' : 'percent' })">{{ look.reduction === 'percent' ? 'in percent' : 'as an amount' }}</button>
+      <button
+        v-for="part in cardPartSchema.options"
+        :key="part"
+        type="button"
+        class="chip"
+        :aria-pressed="look.card.includes(part)"
+        @click="toggle(part)"
+      >
+        {{ cardWords[part] }}
+      </button>
+      <button
+        v-if="look.card.includes('reduction')"
+        type="button"
+        class="dotted small"
+        @click="set({ reduction: look.reduction === 'percent' ? 'amount' : 'percent' })"
+      >
+        {{ look.reduction === 'percent' ? 'in percent' : 'as an amount' }}
+      </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.look { display: grid; gap: 10px; margin-top: 12px; }
-.devices { display: flex; flex-wrap: wrap; align-items: center; gap: 8px 16px; }
-.device { display: inline-flex; align-items: center; gap: 6px; color: var(--ink-soft); }
-.stepper { display: inline-flex; align-items: center; height: 30px; border: 1px solid var(--line); border-radius: 8px; color: var(--ink); }
-.stepper button { width: 26px; height: 28px; border: 0; border-radius: 7px; background: none; color: var(--ink-soft); font: 15px/1 var(--text); cursor: pointer; }
-.stepper button:hover { background: var(--sunk); }
-.stepper b { min-width: 20px; text-align: center; font-variant-numeric: tabular-nums; }
-.say { margin: 0; font-size: 13.5px; line-height: 1.75; }
-.icon { width: 20px; height: 20px; margin-right: 12px; }
-.chips { display: flex; flex-wrap: wrap; align-items: center; gap: 6px; }
-.chip { height: 28px; padding: 0 11px; border: 1px solid var(--line); border-radius: 14px; background: var(--sheet); color: var(--ink-soft); font: 13px/1 var(--text); cursor: pointer; }
-.chip:hover { border-color: #b9b09e; }
-.chip[aria-pressed='true'] { border-color: #a9c6c8; background: var(--petrol-wash); color: var(--petrol-ink); font-weight: 550; }
+.look {
+  display: grid;
+  gap: 10px;
+  margin-top: 12px;
+}
+.devices {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+}
+.device {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  color: var(--ink-soft);
+}
+.stepper {
+  display: inline-flex;
+  align-items: center;
+  height: 30px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  color: var(--ink);
+}
+.stepper button {
+  width: 26px;
+  height: 28px;
+  border: 0;
+  border-radius: 7px;
+  background: none;
+  color: var(--ink-soft);
+  font: 15px/1 var(--text);
+  cursor: pointer;
+}
+.stepper button:hover {
+  background: var(--sunk);
+}
+.stepper b {
+  min-width: 20px;
+  text-align: center;
+  font-variant-numeric: tabular-nums;
+}
+.say {
+  margin: 0;
+  font-size: 13.5px;
+  line-height: 1.75;
+}
+.icon {
+  width: 20px;
+  height: 20px;
+  margin-right: 12px;
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px;
+}
+.chip {
+  height: 28px;
+  padding: 0 11px;
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  background: var(--sheet);
+  color: var(--ink-soft);
+  font: 13px/1 var(--text);
+  cursor: pointer;
+}
+.chip:hover {
+  border-color: #b9b09e;
+}
+.chip[aria-pressed='true'] {
+  border-color: #a9c6c8;
+  background: var(--petrol-wash);
+  color: var(--petrol-ink);
+  font-weight: 550;
+}
 </style>

@@ -27,7 +27,7 @@ const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
 
 const whyShown = useLocalStorage('manada-why', false)
 const why = useTemplateRef('why')
-useShortcut('y', () => whyShown.value = !whyShown.value)
+useShortcut('y', () => (whyShown.value = !whyShown.value))
 
 /** Lets the page take its sections anew. */
 function update(): void {
@@ -50,21 +50,62 @@ defineExpose({ update })
         <button type="button" :aria-pressed="page === 'cart'" @click="page = 'cart'">Cart with it</button>
       </div>
       <span class="grow" />
-      <button v-if="!bench.page" type="button" class="icon-button" :class="{ on: whyShown }" :aria-pressed="whyShown" aria-label="Show why" aria-keyshortcuts="Y" @click="whyShown = !whyShown">
+      <button
+        v-if="!bench.page"
+        type="button"
+        class="icon-button"
+        :class="{ on: whyShown }"
+        :aria-pressed="whyShown"
+        aria-label="Show why"
+        aria-keyshortcuts="Y"
+        @click="whyShown = !whyShown"
+      >
         <PhQuestion /><v-tooltip activator="parent" location="bottom">Why each product is shown or not<span class="key">Y</span></v-tooltip>
       </button>
       <DeviceChoice v-model="device" />
     </div>
-    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="bench.page ? `The page of the ${bench.page} in the shop` : page === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'" />
+    <PreviewFrame
+      v-if="address"
+      ref="frame"
+      :address="address"
+      :device="device"
+      :title="
+        bench.page
+          ? `The page of the ${bench.page} in the shop`
+          : page === 'product'
+            ? 'The product’s page in the shop'
+            : 'The cart page in the shop'
+      "
+    />
     <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
     <WhyPanel v-if="whyShown && sku && !bench.page" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
   </section>
 </template>
 
 <style scoped>
-.view { display: flex; flex-direction: column; height: 100%; background: var(--sunk); }
-.tools { display: flex; align-items: center; gap: 4px; padding: 8px 12px; background: var(--sheet); border-bottom: 1px solid var(--line-soft); }
-.grow { flex: 1; }
-.reasons { flex: 0 1 46%; min-height: 0; }
-.note { flex: 1; padding: 16px; }
+.view {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sunk);
+}
+.tools {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  padding: 8px 12px;
+  background: var(--sheet);
+  border-bottom: 1px solid var(--line-soft);
+}
+.grow {
+  flex: 1;
+}
+.reasons {
+  flex: 0 1 46%;
+  min-height: 0;
+}
+.note {
+  flex: 1;
+  padding: 16px;
+}
 </style>

@@ -13,14 +13,20 @@ const store = useSectionDrafts()
 
 const key = computed(() => String(route.params.plan ?? '') || null)
 const chosen = computed(() => store.plans.find(each => each.key === key.value) ?? null)
-useHead({ title: () => chosen.value ? `${studio.words((chosen.value.draft ?? chosen.value.live)!.name)} · Pages · Manada` : 'Pages · Manada' })
+useHead({
+  title: () => (chosen.value ? `${studio.words((chosen.value.draft ?? chosen.value.live)!.name)} · Pages · Manada` : 'Pages · Manada'),
+})
 
 const { load, ready, stepped } = useDraftWorkspace()
 // Without a plan in the address, that of product pages is opened.
-watch([key, () => store.plans], () => {
-  const first = store.plans.find(({ draft }) => draft?.page === 'product' && draft.scope === null)
-  if (!key.value && first) void navigateTo(`/pages/${first.key}`, { replace: true })
-}, { immediate: true })
+watch(
+  [key, () => store.plans],
+  () => {
+    const first = store.plans.find(({ draft }) => draft?.page === 'product' && draft.scope === null)
+    if (!key.value && first) void navigateTo(`/pages/${first.key}`, { replace: true })
+  },
+  { immediate: true },
+)
 
 const open = (plan: string | null) => navigateTo(plan ? `/pages/${plan}` : '/pages')
 </script>
@@ -31,7 +37,9 @@ const open = (plan: string | null) => navigateTo(plan ? `/pages/${plan}` : '/pag
       <Pane :size="21" :min-size="15"><PlansPane :chosen="key" @open="open" /></Pane>
       <Pane :size="48" :min-size="32">
         <PlanEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="open" />
-        <BlankPane v-else-if="key" :title="`There is no page plan “${key}”`">It may have been taken away. Choose another in the list, or add one.</BlankPane>
+        <BlankPane v-else-if="key" :title="`There is no page plan “${key}”`"
+          >It may have been taken away. Choose another in the list, or add one.</BlankPane
+        >
       </Pane>
       <Pane :size="31" :min-size="22"><PlanSide v-if="chosen?.draft" :key="chosen.key" :plan="chosen.draft" @open="open" /></Pane>
     </Splitpanes>

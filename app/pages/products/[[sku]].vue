@@ -28,31 +28,51 @@ const sections = useSectionDrafts()
 
 // What is looked for and what is open stand in the address.
 // Several products stand behind each other, separated by commas, which no SKU has.
-const skus = computed(() => String(route.params.sku ?? '').split(',').filter(Boolean))
+const skus = computed(() =>
+  String(route.params.sku ?? '')
+    .split(',')
+    .filter(Boolean),
+)
 const query = ref(fromAddress(route.query))
 watch(query, next => void router.replace({ query: next }))
-watch(() => route.query, (now) => {
-  const next = fromAddress(now)
-  if (JSON.stringify(next) !== JSON.stringify(query.value)) query.value = next
-})
+watch(
+  () => route.query,
+  now => {
+    const next = fromAddress(now)
+    if (JSON.stringify(next) !== JSON.stringify(query.value)) query.value = next
+  },
+)
 function open(next: string[]): void {
   void router.push({ params: { sku: next.join(',') }, query: query.value })
 }
 
 const load = () => Promise.all([studio.load(), history.load()])
-watch([() => skus.value.join(), () => studio.shop], () => {
-  if (studio.shop) void bench.open(skus.value)
-}, { immediate: true })
-useHead({ title: () => bench.several ? `${bench.products.length} products · Manada` : bench.product ? `${bench.product.name} · Manada` : 'Products · Manada' })
+watch(
+  [() => skus.value.join(), () => studio.shop],
+  () => {
+    if (studio.shop) void bench.open(skus.value)
+  },
+  { immediate: true },
+)
+useHead({
+  title: () =>
+    bench.several ? `${bench.products.length} products · Manada` : bench.product ? `${bench.product.name} · Manada` : 'Products · Manada',
+})
 
 /** What stands beside the bench. With both, the list makes room. */
 const beside = useLocalStorage<'find' | 'suggested' | 'shop' | 'both' | 'history'>('manada-beside', 'find')
 const besides = [
-  { value: 'find', words: 'Find' }, { value: 'suggested', words: 'Suggested', hint: 'What could be linked, and why', shortcut: 'G' },
-  { value: 'shop', words: 'Shop view', hint: 'The product’s page as shoppers see it', shortcut: 'V' }, { value: 'history', words: 'History', hint: 'What was changed, and by whom', shortcut: 'H' },
+  { value: 'find', words: 'Find' },
+  { value: 'suggested', words: 'Suggested', hint: 'What could be linked, and why', shortcut: 'G' },
+  { value: 'shop', words: 'Shop view', hint: 'The product’s page as shoppers see it', shortcut: 'V' },
+  { value: 'history', words: 'History', hint: 'What was changed, and by whom', shortcut: 'H' },
 ]
 /** What is listed: products, or what else has lanes. What is on the bench is in the list. */
-const lists = [['product', 'Products'], ['category', 'Categories'], ['article', 'Articles']] as const
+const lists = [
+  ['product', 'Products'],
+  ['category', 'Categories'],
+  ['article', 'Articles'],
+] as const
 const pageOnBench = computed(() => pageOfSource(skus.value[0] ?? '')?.page ?? null)
 const listed = ref<'product' | LanePage>(pageOnBench.value ?? 'product')
 watch(skus, ([first]) => first !== undefined && (listed.value = pageOnBench.value ?? 'product'))
@@ -76,11 +96,14 @@ async function findFor(nextKind: string | null): Promise<void> {
 /** Tells what was undone or redone; it may be elsewhere. */
 function stepped(done: CommandAnswer): void {
   const elsewhere = [...new Set((done.changes ?? []).flatMap(change => change.source || []))]
-  messages.tell(done.words, elsewhere.length && !elsewhere.some(sku => skus.value.includes(sku)) ? { words: 'Show', run: () => open(elsewhere) } : undefined)
+  messages.tell(
+    done.words,
+    elsewhere.length && !elsewhere.some(sku => skus.value.includes(sku)) ? { words: 'Show', run: () => open(elsewhere) } : undefined,
+  )
   void changed(done.changes)
 }
 /** Brings everything in sight up to date after a change, here or in another window. */
-async function changed(things: { of: string, source: string }[] | null): Promise<void> {
+async function changed(things: { of: string; source: string }[] | null): Promise<void> {
   // Lanes, lists and panes follow the kinds, the categories and the facts of products.
   if (!things || things.some(each => !['links', 'dismissed', 'pageLinks', 'neighbours', 'switchedOff'].includes(each.of))) {
     await studio.refresh()
@@ -104,12 +127,12 @@ function linked(key: string): void {
 function tellLast(): void {
   messages.tell(`${history.undo ?? 'Done'}.`, { words: 'Undo', run: () => void frame.value?.step('undo') })
 }
-useChangeEvents((change) => {
+useChangeEvents(change => {
   void changed(change && change.changes)
   void history.load()
 })
 
-useShortcut('k', () => kindsShown.value = true)
+useShortcut('k', () => (kindsShown.value = true))
 useShortcut('/', () => findFor(null))
 useShortcut('l', async () => {
   if (beside.value === 'both') beside.value = 'find'
@@ -117,14 +140,14 @@ useShortcut('l', async () => {
   list.value?.focus()
 })
 useShortcut('b', () => lanes.value?.focus())
-useShortcut('v', () => beside.value = beside.value === 'shop' ? 'find' : 'shop')
+useShortcut('v', () => (beside.value = beside.value === 'shop' ? 'find' : 'shop'))
 useShortcut('g', async () => {
   beside.value = 'suggested'
   await nextTick()
   await suggested.value?.focus()
 })
-useShortcut('h', () => beside.value = beside.value === 'history' ? 'find' : 'history')
-useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
+useShortcut('h', () => (beside.value = beside.value === 'history' ? 'find' : 'history'))
+useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'))
 </script>
 
 <template>
@@ -132,19 +155,47 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
     <Splitpanes :key="Number(beside === 'both')" @ready="labelSplitters" @resized="labelSplitters">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
         <div class="lists">
-          <div class="choice" role="group" aria-label="What has links"><button v-for="[value, words] in lists" :key="value" type="button" :aria-pressed="listed === value" @click="listed = value">{{ words }}</button></div>
+          <div class="choice" role="group" aria-label="What has links">
+            <button v-for="[value, words] in lists" :key="value" type="button" :aria-pressed="listed === value" @click="listed = value">
+              {{ words }}
+            </button>
+          </div>
           <ProductsPane v-if="listed === 'product'" ref="list" v-model:query="query" :selected="skus" @open="open" />
           <PagesPane v-else :key="listed" ref="list" :page="listed" :selected="skus" @open="open" />
         </div>
       </Pane>
       <Pane :size="beside === 'both' ? 36 : 43" :min-size="24">
-        <BenchPane ref="lanes" @open="sku => open([sku])" @take="sku => open(skus.filter(each => each !== sku))" @find="findFor" @edited="shopView?.update()" @linked="linked" @changed="tellLast" @kinds="kindsShown = true" />
+        <BenchPane
+          ref="lanes"
+          @open="sku => open([sku])"
+          @take="sku => open(skus.filter(each => each !== sku))"
+          @find="findFor"
+          @edited="shopView?.update()"
+          @linked="linked"
+          @changed="tellLast"
+          @kinds="kindsShown = true"
+        />
       </Pane>
       <Pane :size="beside === 'both' ? 64 : 35" :min-size="24">
         <div class="beside">
-          <PaneTabs :tabs="besides" label="Beside the bench" :is-on="value => beside === value || (beside === 'both' && ['find', 'shop'].includes(value))" @show="value => beside = value as typeof beside">
-            <button type="button" class="icon-button" :class="{ on: beside === 'both' }" :aria-pressed="beside === 'both'" aria-label="Find and shop view side by side" aria-keyshortcuts="S" @click="beside = beside === 'both' ? 'find' : 'both'">
-              <PhColumns /><v-tooltip activator="parent" location="bottom">{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip>
+          <PaneTabs
+            :tabs="besides"
+            label="Beside the bench"
+            :is-on="value => beside === value || (beside === 'both' && ['find', 'shop'].includes(value))"
+            @show="value => (beside = value as typeof beside)"
+          >
+            <button
+              type="button"
+              class="icon-button"
+              :class="{ on: beside === 'both' }"
+              :aria-pressed="beside === 'both'"
+              aria-label="Find and shop view side by side"
+              aria-keyshortcuts="S"
+              @click="beside = beside === 'both' ? 'find' : 'both'"
+            >
+              <PhColumns /><v-tooltip activator="parent" location="bottom"
+                >{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip
+              >
             </button>
           </PaneTabs>
           <div class="content">
@@ -161,10 +212,32 @@ useShortcut('s', () => beside.value = beside.value === 'both' ? 'find' : 'both')
 </template>
 
 <style scoped>
-.lists { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.lists .choice { align-self: start; margin: 10px 12px 0; }
-.beside { display: flex; flex-direction: column; height: 100%; background: var(--sheet); }
-.content { flex: 1; min-height: 0; display: flex; }
-.content > * { flex: 1; min-width: 0; }
-.content > * + * { border-left: 1px solid var(--line); }
+.lists {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.lists .choice {
+  align-self: start;
+  margin: 10px 12px 0;
+}
+.beside {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.content {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+}
+.content > * {
+  flex: 1;
+  min-width: 0;
+}
+.content > * + * {
+  border-left: 1px solid var(--line);
+}
 </style>

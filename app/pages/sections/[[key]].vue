@@ -13,14 +13,20 @@ const store = useSectionDrafts()
 
 const key = computed(() => String(route.params.key ?? '') || null)
 const chosen = computed(() => store.sections.find(each => each.key === key.value) ?? null)
-useHead({ title: () => chosen.value ? `${studio.words((chosen.value.draft ?? chosen.value.live)!.heading)} · Sections · Manada` : 'Sections · Manada' })
+useHead({
+  title: () =>
+    chosen.value ? `${studio.words((chosen.value.draft ?? chosen.value.live)!.heading)} · Sections · Manada` : 'Sections · Manada',
+})
 
 const { load, ready, stepped } = useDraftWorkspace()
 // Without a section in the address, the first is opened.
-watch([key, () => store.sections], () => {
-  if (!key.value && store.sections.length) void navigateTo(`/sections/${store.sections[0]!.key}`, { replace: true })
-}, { immediate: true })
-
+watch(
+  [key, () => store.sections],
+  () => {
+    if (!key.value && store.sections.length) void navigateTo(`/sections/${store.sections[0]!.key}`, { replace: true })
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -28,8 +34,15 @@ watch([key, () => store.sections], () => {
     <Splitpanes @ready="labelSplitters" @resized="labelSplitters">
       <Pane :size="21" :min-size="15"><SectionsPane :chosen="key" @open="next => navigateTo(`/sections/${next}`)" /></Pane>
       <Pane :size="42" :min-size="28">
-        <SectionEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="next => navigateTo(next ? `/sections/${next}` : '/sections')" />
-        <BlankPane v-else-if="key" :title="`There is no section “${key}”`">It may have been taken away. Choose another in the list, or add one.</BlankPane>
+        <SectionEditor
+          v-if="chosen"
+          :key="chosen.key"
+          :stored="chosen"
+          @open="next => navigateTo(next ? `/sections/${next}` : '/sections')"
+        />
+        <BlankPane v-else-if="key" :title="`There is no section “${key}”`"
+          >It may have been taken away. Choose another in the list, or add one.</BlankPane
+        >
       </Pane>
       <Pane :size="37" :min-size="24"><TryOut v-if="chosen" :key="chosen.key" :stored="chosen" /></Pane>
     </Splitpanes>

@@ -10,4 +10,14 @@ export class FileProblem extends Error {
 }
 
 export type FileProblemCode =
-  | 'empty-file' | 'not-utf-8' | 'not-text' | 'missing-columns' | 'double-column' | 'bad-quotes' | 'unclosed-quote' | 'long-row' | 'too-many-rows' | 'too-large' | 'cancelled'
+  | 'empty-file'
+  | 'not-utf-8'
+  | 'not-text'
+  | 'missing-columns'
+  | 'double-column'
+  | 'bad-quotes'
+  | 'unclosed-quote'
+  | 'long-row'
+  | 'too-many-rows'
+  | 'too-large'
+  | 'cancelled'

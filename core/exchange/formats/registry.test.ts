@@ -5,7 +5,12 @@ describe('formats of files', () => {
   it('are told by their media types, whatever their case and parameters', () => {
     for (const key of fileFormatKeys) {
       const { mediaType, contentType } = fileFormatOf(key)
-      expect([mediaType, mediaType.toUpperCase(), `${mediaType} ; charset=utf-8`, contentType].map(formatOfType)).toEqual([key, key, key, key])
+      expect([mediaType, mediaType.toUpperCase(), `${mediaType} ; charset=utf-8`, contentType].map(formatOfType)).toEqual([
+        key,
+        key,
+        key,
+        key,
+      ])
     }
     expect(['', 'text/html', 'text/csvx', 'application/json'].map(formatOfType)).toEqual([undefined, undefined, undefined, undefined])
   })

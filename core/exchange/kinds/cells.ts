@@ -7,13 +7,17 @@ const guarded = /^'+[=+\-@\t\r\n]/
 const number = /^[+-]?\d+(\.\d+)?$/
 
 /** A text as it is written into a cell. */
-export const toCell = (text: string) => formula.test(text) && !number.test(text) ? `'${text}` : text
+export const toCell = (text: string) => (formula.test(text) && !number.test(text) ? `'${text}` : text)
 
 /** The text that a cell stands for: toCell taken back. */
-export const fromCell = (cell: string) => guarded.test(cell) ? cell.slice(1) : cell
+export const fromCell = (cell: string) => (guarded.test(cell) ? cell.slice(1) : cell)
 
 /** The values of a cell that holds several. */
-export const splitCell = (text: string) => text.split('|').map(each => each.trim()).filter(Boolean)
+export const splitCell = (text: string) =>
+  text
+    .split('|')
+    .map(each => each.trim())
+    .filter(Boolean)
 
 export const joinCell = (values: readonly string[]) => values.join('|')
 

@@ -38,7 +38,7 @@ export interface FileImport<Line> {
 /** What files can be about. Each kind has a folder with everything about it; registry.ts lists them. How a file is written is its format's. */
 export interface FileKindType<Line> {
   /** As people call it, and what it holds. */
-  words: { name: string, holds: string }
+  words: { name: string; holds: string }
   /** The columns of such a file, in their order. */
   columns: readonly string[]
   /** Those without which no row can be read. */

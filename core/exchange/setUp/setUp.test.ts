@@ -17,14 +17,31 @@ import { planSetUp, setUpSchema, writeSetUp } from './setUp'
 import { setUpFileSchema } from './upgradeSetUp'
 
 const known = {
-  kind: (key: string) => key, category: (key: string) => key, product: (sku: string) => sku, money: String, number: String,
-  isKnown: () => true, hasAttribute: () => true, isRetired: (kind: string) => kind === 'gone' ? null : false, isProductRetired: () => false, timeZone: 'UTC', looks: new LookBook(builtInLooks),
+  kind: (key: string) => key,
+  category: (key: string) => key,
+  product: (sku: string) => sku,
+  money: String,
+  number: String,
+  isKnown: () => true,
+  hasAttribute: () => true,
+  isRetired: (kind: string) => (kind === 'gone' ? null : false),
+  isProductRetired: () => false,
+  timeZone: 'UTC',
+  looks: new LookBook(builtInLooks),
 }
 const published = <T extends { key: string }>(things: readonly T[]) => new Map(things.map(each => [each.key, { live: each, draft: each }]))
-const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) =>
-  ({ kinds: () => kinds, sectionVersions: () => published(sections), planVersions: () => published(plans), lookVersions: () => published(builtInLooks) })
-const shop = contextOf([makeSection('upsells', { heading: { en: 'Better' } }), makeSection('related')], [makePlan('product', [], { zones: [{ key: 'foot', sections: ['upsells', 'related'] }] })])
-const read = (part: Partial<SetUp>, publish = false) => planSetUp(setUpSchema.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
+const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) => ({
+  kinds: () => kinds,
+  sectionVersions: () => published(sections),
+  planVersions: () => published(plans),
+  lookVersions: () => published(builtInLooks),
+})
+const shop = contextOf(
+  [makeSection('upsells', { heading: { en: 'Better' } }), makeSection('related')],
+  [makePlan('product', [], { zones: [{ key: 'foot', sections: ['upsells', 'related'] }] })],
+)
+const read = (part: Partial<SetUp>, publish = false) =>
+  planSetUp(setUpSchema.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
 
 describe('a set-up', () => {
   it('of an older version reads as if it had been written today, and what is wrong with it is still said', () => {
@@ -33,8 +50,24 @@ describe('a set-up', () => {
     const { scope: _____, rank: ______, ...plan } = makePlan('product', ['upsells'])
     const { retired: _______, ...kind } = makeKind('accessory')
     const file = { format: 'manada-set-up', version: 1, kinds: [kind], sections: [section], plans: [plan] }
-    expect(setUpFileSchema.parse(file)).toEqual({ ...file, kinds: [makeKind('accessory')], sections: [upsells], plans: [makePlan('product', ['upsells'])] })
-    const wrong = [null, 1, [], {}, { ...file, sections: 1 }, { ...file, sections: [null, 1, {}] }, { ...file, sections: [{ ...section, display: { heading: 1 } }] }, { ...file, plans: [[]] }, { ...file, kinds: ['x'] }, { ...file, strange: 1 }]
+    expect(setUpFileSchema.parse(file)).toEqual({
+      ...file,
+      kinds: [makeKind('accessory')],
+      sections: [upsells],
+      plans: [makePlan('product', ['upsells'])],
+    })
+    const wrong = [
+      null,
+      1,
+      [],
+      {},
+      { ...file, sections: 1 },
+      { ...file, sections: [null, 1, {}] },
+      { ...file, sections: [{ ...section, display: { heading: 1 } }] },
+      { ...file, plans: [[]] },
+      { ...file, kinds: ['x'] },
+      { ...file, strange: 1 },
+    ]
     for (const each of wrong) expect(setUpFileSchema.safeParse(each).success).toBe(false)
   })
 
@@ -43,27 +76,54 @@ describe('a set-up', () => {
     addFormats(ajv)
     const isAsTheSchemaSays = ajv.compile(z.toJSONSchema(setUpSchema, { target: 'draft-2020-12', reused: 'ref' }))
     // As the database holds them: generated objects have no prototype.
-    const stored = anyPlainShop.map(({ sections, plans }) => JSON.parse(JSON.stringify({ sections, plans })) as { sections: Section[], plans: PagePlan[] })
-    fc.assert(fc.property(stored, ({ sections, plans }) => {
-      const context = contextOf(sections, plans.map(plan => ({ ...plan, zones: [] })))
-      const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'plans', 'looks'], 'live'))) as SetUp
-      expect(isAsTheSchemaSays(written)).toBe(true)
-      const { changes, report } = planSetUp(setUpSchema.parse(written), context, known, 'en', true)
-      expect(changes).toEqual([])
-      expect(report).toMatchObject({ created: 0, updated: 0, unchanged: 2 + sections.length + plans.length + builtInLooks.length, changes: [] })
-    }), { numRuns: 100 })
+    const stored = anyPlainShop.map(
+      ({ sections, plans }) => JSON.parse(JSON.stringify({ sections, plans })) as { sections: Section[]; plans: PagePlan[] },
+    )
+    fc.assert(
+      fc.property(stored, ({ sections, plans }) => {
+        const context = contextOf(
+          sections,
+          plans.map(plan => ({ ...plan, zones: [] })),
+        )
+        const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'plans', 'looks'], 'live'))) as SetUp
+        expect(isAsTheSchemaSays(written)).toBe(true)
+        const { changes, report } = planSetUp(setUpSchema.parse(written), context, known, 'en', true)
+        expect(changes).toEqual([])
+        expect(report).toMatchObject({
+          created: 0,
+          updated: 0,
+          unchanged: 2 + sections.length + plans.length + builtInLooks.length,
+          changes: [],
+        })
+      }),
+      { numRuns: 100 },
+    )
     expect(isAsTheSchemaSays({ format: 'manada-set-up', version: 1, sections: [{ key: 'x' }] })).toBe(false)
   })
 
   it('says in words what it changes', () => {
     const { report } = read({
       kinds: [{ ...makeKind('upsell'), ceiling: 3 }, makeKind('refill', { name: { en: 'refill' } })],
-      sections: [makeSection('upsells', { heading: { en: 'Better' }, places: 2 }), makeSection('related'), makeSection('new', { heading: { en: 'New one' } })],
-      plans: [makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['new'] }, { key: 'foot', sections: ['related'] }] })],
+      sections: [
+        makeSection('upsells', { heading: { en: 'Better' }, places: 2 }),
+        makeSection('related'),
+        makeSection('new', { heading: { en: 'New one' } }),
+      ],
+      plans: [
+        makePlan('product', [], {
+          zones: [
+            { key: 'belowDetails', sections: ['new'] },
+            { key: 'foot', sections: ['related'] },
+          ],
+        }),
+      ],
     })
     expect(report.changes.map(({ of, name, is, words }) => `${of} ${name}: ${is}, ${words}`)).toEqual([
-      'kinds upsell: updated, Changes the ceiling', 'kinds refill: created, New kind of link',
-      'sections Better: updated, Changes the places', 'sections New one: created, New', 'plans product-default: updated, Adds “New one” and takes “Better” out',
+      'kinds upsell: updated, Changes the ceiling',
+      'kinds refill: created, New kind of link',
+      'sections Better: updated, Changes the places',
+      'sections New one: created, New',
+      'plans product-default: updated, Adds “New one” and takes “Better” out',
     ])
     expect(report).toMatchObject({ created: 2, updated: 3, unchanged: 1 })
   })
@@ -71,30 +131,54 @@ describe('a set-up', () => {
   it('makes drafts, or goes live when that is wanted', () => {
     const section = makeSection('related', { places: 1 })
     const of = (publish: boolean) => read({ sections: [section] }, publish).changes[0]!.after
-    expect([of(false), of(true)]).toEqual([{ live: makeSection('related'), draft: section }, { live: section, draft: section }])
+    expect([of(false), of(true)]).toEqual([
+      { live: makeSection('related'), draft: section },
+      { live: section, draft: section },
+    ])
     const drafted = { ...shop, sectionVersions: () => new Map([['related', { live: null, draft: section }]]) }
-    expect(planSetUp({ format: 'manada-set-up', version: 1, sections: [section] }, drafted, known, 'en', true).report.changes[0]!.words).toBe('Becomes live')
+    expect(
+      planSetUp({ format: 'manada-set-up', version: 1, sections: [section] }, drafted, known, 'en', true).report.changes[0]!.words,
+    ).toBe('Becomes live')
   })
 
   it('puts kinds in its order and new ones last', () => {
-    expect(read({ kinds: [makeKind('refill', { name: { en: 'refill' } }), makeKind('upsell'), makeKind('accessory')] }).changes.at(-1)).toMatchObject({ of: 'kindOrder', after: ['upsell', 'accessory', 'refill'] })
+    expect(
+      read({ kinds: [makeKind('refill', { name: { en: 'refill' } }), makeKind('upsell'), makeKind('accessory')] }).changes.at(-1),
+    ).toMatchObject({ of: 'kindOrder', after: ['upsell', 'accessory', 'refill'] })
   })
 
   it('warns of what will not do what it seems to', () => {
-    expect(read({ sections: [makeSection('related', { heading: { en: 'Look' }, steps: [linkStep('accessory'), linkStep('gone')] })] }).report.warnings).toEqual(['“Look”, step 2: There is no kind of link “gone”.'])
+    expect(
+      read({ sections: [makeSection('related', { heading: { en: 'Look' }, steps: [linkStep('accessory'), linkStep('gone')] })] }).report
+        .warnings,
+    ).toEqual(['“Look”, step 2: There is no kind of link “gone”.'])
     const pale = { key: 'pale', name: { en: 'Pale' }, parts: { ink: '#999999' }, page: null }
-    const looking = (preset: string) => read({ looks: [pale], sections: [makeSection('related', { heading: { en: 'Look' }, look: { preset, own: {} } })] }).report.warnings
-    expect([looking('pale'), looking('gone'), looking('plain')]).toEqual([[expect.stringContaining('“Look”: The text has a contrast of 2.7 to 1')], ['“Look”: Its look “gone” is gone. It looks like the shop itself.'], []])
+    const looking = (preset: string) =>
+      read({ looks: [pale], sections: [makeSection('related', { heading: { en: 'Look' }, look: { preset, own: {} } })] }).report.warnings
+    expect([looking('pale'), looking('gone'), looking('plain')]).toEqual([
+      [expect.stringContaining('“Look”: The text has a contrast of 2.7 to 1')],
+      ['“Look”: Its look “gone” is gone. It looks like the shop itself.'],
+      [],
+    ])
   })
 
   it.each<[Partial<SetUp>, string]>([
     [{ sections: [makeSection('a'), makeSection('a')] }, 'The sections name “a” twice.'],
     [{ kinds: [makeKind('refill', { name: { en: 'Upsell' } })] }, 'The kinds “refill” and “upsell” are both called “Upsell”.'],
     [{ kinds: [makeKind('accessory', { retired: true }), makeKind('upsell', { retired: true })] }, 'All kinds of links would be retired.'],
-    [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['gone'] }] })] }, 'has the section “gone”, which is neither in the file nor in the shop.'],
-    [{ looks: [{ key: 'tray', name: { en: 'Tray' }, parts: {}, page: basePage }] }, 'The look “tray” says which fonts and background pages have'],
+    [
+      { plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['gone'] }] })] },
+      'has the section “gone”, which is neither in the file nor in the shop.',
+    ],
+    [
+      { looks: [{ key: 'tray', name: { en: 'Tray' }, parts: {}, page: basePage }] },
+      'The look “tray” says which fonts and background pages have',
+    ],
     [{ plans: [makePlan('cart', [], { zones: [{ key: 'foot', sections: [] }] })] }, 'has the zone “foot”'],
-    [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['related', 'related'] }] })] }, 'has the section “related” twice.'],
+    [
+      { plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['related', 'related'] }] })] },
+      'has the section “related” twice.',
+    ],
   ])('%j is refused', (part, words) => {
     expect(() => read(part)).toThrow(words)
   })

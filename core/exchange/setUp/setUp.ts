@@ -23,14 +23,24 @@ import type { Text } from '../../text/text'
 import { textIn } from '../../text/text'
 
 /** How a shop is set up, as one document. A part that is left out stays as it is; so does a thing that a part doesn't name. */
-export const setUpSchema = z.strictObject({
-  format: z.literal('manada-set-up').meta({ description: 'Says what this document is.' }),
-  version: z.literal(1),
-  kinds: z.array(linkKindSchema).max(200).optional().meta({ description: 'Kinds of links, in their order.' }),
-  sections: z.array(sectionSchema).max(2000).optional().meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
-  plans: z.array(pagePlanSchema).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
-  looks: z.array(lookSchema).max(500).optional().meta({ description: 'What sections look like: the shop’s own look, and those that sections share.' }),
-}).meta({ title: 'Manada set-up' })
+export const setUpSchema = z
+  .strictObject({
+    format: z.literal('manada-set-up').meta({ description: 'Says what this document is.' }),
+    version: z.literal(1),
+    kinds: z.array(linkKindSchema).max(200).optional().meta({ description: 'Kinds of links, in their order.' }),
+    sections: z
+      .array(sectionSchema)
+      .max(2000)
+      .optional()
+      .meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
+    plans: z.array(pagePlanSchema).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
+    looks: z
+      .array(lookSchema)
+      .max(500)
+      .optional()
+      .meta({ description: 'What sections look like: the shop’s own look, and those that sections share.' }),
+  })
+  .meta({ title: 'Manada set-up' })
 export type SetUp = z.infer<typeof setUpSchema>
 
 export const setUpParts = ['kinds', 'sections', 'plans', 'looks'] as const
@@ -38,9 +48,13 @@ export type SetUpPart = (typeof setUpParts)[number]
 
 /** What reading a set-up does, or, dry, would do. */
 export const setUpReportSchema = z.object({
-  created: z.int(), updated: z.int(), unchanged: z.int(),
+  created: z.int(),
+  updated: z.int(),
+  unchanged: z.int(),
   /** Everything that is new or becomes another, in words. */
-  changes: z.array(z.object({ of: z.enum(setUpParts), key: z.string(), name: z.string(), is: z.enum(['created', 'updated']), words: z.string() })),
+  changes: z.array(
+    z.object({ of: z.enum(setUpParts), key: z.string(), name: z.string(), is: z.enum(['created', 'updated']), words: z.string() }),
+  ),
   /** What will not do what it seems to in this shop; it is taken all the same. */
   warnings: z.array(z.string()),
   /** Entry of the history; null when nothing was written. */
@@ -58,13 +72,14 @@ export interface SetUpContext extends DraftContext {
 /** The shop's set-up, as shoppers have it or with its drafts. */
 export function writeSetUp(context: SetUpContext, parts: readonly SetUpPart[], version: 'live' | 'draft'): SetUp {
   const of = <T extends { key: string }>(things: ReadonlyMap<string, Versions<T>>) =>
-    [...things.values()].flatMap(each => each[version] ?? []).sort((a, b) => a.key < b.key ? -1 : 1)
+    [...things.values()].flatMap(each => each[version] ?? []).sort((a, b) => (a.key < b.key ? -1 : 1))
   return {
-    format: 'manada-set-up', version: 1,
-    ...parts.includes('kinds') && { kinds: [...context.kinds()] },
-    ...parts.includes('sections') && { sections: of(context.sectionVersions()) },
-    ...parts.includes('plans') && { plans: of(context.planVersions()) },
-    ...parts.includes('looks') && { looks: of(context.lookVersions()) },
+    format: 'manada-set-up',
+    version: 1,
+    ...(parts.includes('kinds') && { kinds: [...context.kinds()] }),
+    ...(parts.includes('sections') && { sections: of(context.sectionVersions()) }),
+    ...(parts.includes('plans') && { plans: of(context.planVersions()) }),
+    ...(parts.includes('looks') && { looks: of(context.lookVersions()) }),
   }
 }
 
@@ -73,13 +88,28 @@ export function writeSetUp(context: SetUpContext, parts: readonly SetUpPart[], v
  * @param language BCP 47 tag of the names in the report
  * @throws SetUpError when the document contradicts itself or the shop
  */
-export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThings, language: string, publish: boolean): { changes: Change[], report: Omit<SetUpReport, 'entry'> } {
+export function planSetUp(
+  given: SetUp,
+  context: SetUpContext,
+  known: KnownThings,
+  language: string,
+  publish: boolean,
+): { changes: Change[]; report: Omit<SetUpReport, 'entry'> } {
   const { kinds = [], sections = [], plans = [], looks = [] } = given
   const name = (text: Text, key: string) => textIn(text, language, language) || key
-  for (const [part, things] of [['kinds', kinds], ['sections', sections], ['plans', plans], ['looks', looks]] as const) checkKeys(part, things)
+  for (const [part, things] of [
+    ['kinds', kinds],
+    ['sections', sections],
+    ['plans', plans],
+    ['looks', looks],
+  ] as const)
+    checkKeys(part, things)
   checkKindNames(kinds, context.kinds())
   checkLooks(looks)
-  checkPlans(plans, new Set([...sections.map(each => each.key), ...[...context.sectionVersions()].filter(([, each]) => each.draft).map(([key]) => key)]))
+  checkPlans(
+    plans,
+    new Set([...sections.map(each => each.key), ...[...context.sectionVersions()].filter(([, each]) => each.draft).map(([key]) => key)]),
+  )
 
   const changes: Change[] = []
   const report: Omit<SetUpReport, 'entry'> = { created: 0, updated: 0, unchanged: 0, changes: [], warnings: [] }
@@ -91,33 +121,70 @@ export function planSetUp(given: SetUp, context: SetUpContext, known: KnownThing
   for (const kind of kinds) {
     const before = context.kinds().find(each => each.key === kind.key) ?? null
     const isSame = isEqual(before, kind)
-    tell('kinds', kind.key, name(kind.name, kind.key), !before, isSame, () => before ? `Changes ${listed(kindDifferences(before, kind))}` : 'New kind of link')
+    tell('kinds', kind.key, name(kind.name, kind.key), !before, isSame, () =>
+      before ? `Changes ${listed(kindDifferences(before, kind))}` : 'New kind of link',
+    )
     if (!isSame) changes.push({ of: 'kind', owner: '', key: kind.key, before, after: kind })
   }
   const order = context.kinds().map(each => each.key)
-  const ordered = orderOf(kinds.map(each => each.key), order)
+  const ordered = orderOf(
+    kinds.map(each => each.key),
+    order,
+  )
   if (!isEqual(order, ordered)) changes.push({ of: 'kindOrder', owner: '', key: '', before: order, after: ordered })
 
-  const takeVersions = <T extends { key: string }>(of: 'section' | 'plan' | 'look', part: SetUpPart, thing: T, called: string, before: Versions<T> | null, words: (was: T) => string) => {
-    const after: Versions<T> = { live: publish ? thing : before?.live ?? null, draft: thing }
+  const takeVersions = <T extends { key: string }>(
+    of: 'section' | 'plan' | 'look',
+    part: SetUpPart,
+    thing: T,
+    called: string,
+    before: Versions<T> | null,
+    words: (was: T) => string,
+  ) => {
+    const after: Versions<T> = { live: publish ? thing : (before?.live ?? null), draft: thing }
     const isSame = isEqual(before, after)
     const was = before?.draft ?? before?.live ?? null
-    tell(part, thing.key, called, !before, isSame, () => !was ? 'New' : isEqual(was, thing) ? 'Becomes live' : words(was))
+    tell(part, thing.key, called, !before, isSame, () => (!was ? 'New' : isEqual(was, thing) ? 'Becomes live' : words(was)))
     if (!isSame) changes.push({ of, source: '', kind: thing.key, before, after } as unknown as Change)
   }
-  const sectionName = (key: string) => name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)
-  const lookDrafts = new Map([...context.lookVersions()].flatMap(([key, { draft }]) => draft ? [[key, draft]] : []))
+  const sectionName = (key: string) =>
+    name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)
+  const lookDrafts = new Map([...context.lookVersions()].flatMap(([key, { draft }]) => (draft ? [[key, draft]] : [])))
   for (const each of looks) {
-    takeVersions<Look>('look', 'looks', each, name(each.name, each.key), context.lookVersions().get(each.key) ?? null, was => `Changes ${listed(lookDifferences(was, each))}`)
+    takeVersions<Look>(
+      'look',
+      'looks',
+      each,
+      name(each.name, each.key),
+      context.lookVersions().get(each.key) ?? null,
+      was => `Changes ${listed(lookDifferences(was, each))}`,
+    )
     lookDrafts.set(each.key, each)
   }
-  const willBeKnown: KnownThings = { ...known, isRetired: key => kinds.find(kind => kind.key === key)?.retired ?? known.isRetired(key), looks: new LookBook(lookDrafts.values()) }
+  const willBeKnown: KnownThings = {
+    ...known,
+    isRetired: key => kinds.find(kind => kind.key === key)?.retired ?? known.isRetired(key),
+    looks: new LookBook(lookDrafts.values()),
+  }
   for (const each of sections) {
-    takeVersions<Section>('section', 'sections', each, name(each.heading, each.key), context.sectionVersions().get(each.key) ?? null, was => `Changes ${listed(sectionDifferences(was, each))}`)
-    report.warnings.push(...sectionProblems(each, willBeKnown).map(({ step, words }) => `“${name(each.heading, each.key)}”${step === null ? '' : `, step ${step + 1}`}: ${words}`))
+    takeVersions<Section>(
+      'section',
+      'sections',
+      each,
+      name(each.heading, each.key),
+      context.sectionVersions().get(each.key) ?? null,
+      was => `Changes ${listed(sectionDifferences(was, each))}`,
+    )
+    report.warnings.push(
+      ...sectionProblems(each, willBeKnown).map(
+        ({ step, words }) => `“${name(each.heading, each.key)}”${step === null ? '' : `, step ${step + 1}`}: ${words}`,
+      ),
+    )
   }
   for (const each of plans) {
-    takeVersions<PagePlan>('plan', 'plans', each, name(each.name, each.key), context.planVersions().get(each.key) ?? null, was => planWords(was, each, sectionName))
+    takeVersions<PagePlan>('plan', 'plans', each, name(each.name, each.key), context.planVersions().get(each.key) ?? null, was =>
+      planWords(was, each, sectionName),
+    )
   }
   return { changes, report }
 }
@@ -128,14 +195,21 @@ function planWords(was: PagePlan, now: PagePlan, sectionName: (key: string) => s
 }
 
 const kindParts: [keyof LinkKind, string][] = [
-  ['name', 'the name'], ['plural', 'the heading of its lane'], ['glyph', 'the glyph'], ['expectation', 'what is expected of its targets'], ['ceiling', 'the ceiling'], ['mutual', 'whether it is mutual'], ['retired', 'whether it is retired'],
+  ['name', 'the name'],
+  ['plural', 'the heading of its lane'],
+  ['glyph', 'the glyph'],
+  ['expectation', 'what is expected of its targets'],
+  ['ceiling', 'the ceiling'],
+  ['mutual', 'whether it is mutual'],
+  ['retired', 'whether it is retired'],
 ]
-const kindDifferences = (before: LinkKind, after: LinkKind) => kindParts.filter(([part]) => !isEqual(before[part], after[part])).map(([, words]) => words)
+const kindDifferences = (before: LinkKind, after: LinkKind) =>
+  kindParts.filter(([part]) => !isEqual(before[part], after[part])).map(([, words]) => words)
 
 /** The order that a file gives some kinds; those that it doesn't name keep their places after the one they followed. */
 function orderOf(given: readonly string[], order: readonly string[]): string[] {
   const known = given.filter(key => order.includes(key))
-  const inOrder = order.map(key => given.includes(key) ? known.shift()! : key)
+  const inOrder = order.map(key => (given.includes(key) ? known.shift()! : key))
   return [...inOrder, ...given.filter(key => !order.includes(key))]
 }
 
@@ -158,13 +232,17 @@ function checkKindNames(given: readonly LinkKind[], known: readonly LinkKind[]):
 
 function checkLooks(looks: readonly Look[]): void {
   const wrong = looks.find(each => (each.page !== null) !== (each.key === houseKey))
-  if (wrong) throw new SetUpError(`The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and background pages have: that is said once, in the look “${houseKey}”.`)
+  if (wrong)
+    throw new SetUpError(
+      `The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and background pages have: that is said once, in the look “${houseKey}”.`,
+    )
 }
 
 function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>): void {
   for (const { key, page, zones } of plans) {
     const stranger = zones.flatMap(zone => zone.sections).find(each => !sections.has(each))
-    if (stranger !== undefined) throw new SetUpError(`The plan “${key}” has the section “${stranger}”, which is neither in the file nor in the shop.`)
+    if (stranger !== undefined)
+      throw new SetUpError(`The plan “${key}” has the section “${stranger}”, which is neither in the file nor in the shop.`)
     const zone = zones.find(each => !zonesOf(page).includes(each.key))
     if (zone) throw new SetUpError(`The plan “${key}” has the zone “${zone.key}”, which its kind of page doesn’t have.`)
     const all = zones.flatMap(each => each.sections)

@@ -7,8 +7,15 @@ import type { PagePlan } from '../../pagePlans/pagePlan'
 import { setUpSchema } from './setUp'
 
 /** What has to be there so that a part can be brought up to date; whether it is right is said by the schema of today. */
-const olderSectionSchema = z.looseObject({ layout: layoutSchema, display: z.looseObject({ heading: z.looseObject({ size: z.enum(['small', 'medium', 'large']) }) }).optional() })
-const olderFileSchema = z.looseObject({ kinds: z.array(z.unknown()).optional(), sections: z.array(z.unknown()).optional(), plans: z.array(z.unknown()).optional() })
+const olderSectionSchema = z.looseObject({
+  layout: layoutSchema,
+  display: z.looseObject({ heading: z.looseObject({ size: z.enum(['small', 'medium', 'large']) }) }).optional(),
+})
+const olderFileSchema = z.looseObject({
+  kinds: z.array(z.unknown()).optional(),
+  sections: z.array(z.unknown()).optional(),
+  plans: z.array(z.unknown()).optional(),
+})
 
 /** A set-up file of any version of Manada, in today's form. What is wrong with it is left for the schema to say. */
 export function upgradeSetUp(file: unknown): unknown {
@@ -17,9 +24,11 @@ export function upgradeSetUp(file: unknown): unknown {
   const { kinds, sections, plans, ...rest } = data
   return {
     ...rest,
-    ...kinds && { kinds: kinds.map(each => isObject(each) ? { retired: false, ...each } : each) },
-    ...sections && { sections: sections.map(each => olderSectionSchema.safeParse(each).success ? upgradeSection(each as Section) : each) },
-    ...plans && { plans: plans.map(each => isObject(each) ? upgradePlan(each as PagePlan) : each) },
+    ...(kinds && { kinds: kinds.map(each => (isObject(each) ? { retired: false, ...each } : each)) }),
+    ...(sections && {
+      sections: sections.map(each => (olderSectionSchema.safeParse(each).success ? upgradeSection(each as Section) : each)),
+    }),
+    ...(plans && { plans: plans.map(each => (isObject(each) ? upgradePlan(each as PagePlan) : each)) }),
   }
 }
 

@@ -15,7 +15,7 @@ export const bestSellersStep: FillStepType<z.infer<typeof bestSellersStepSchema>
   candidates: (step, number, context) => candidatesOf(step, 'best-selling', number, context),
   sentence: ({ of }) => [plain('best sellers of '), { words: ofWords[of], field: 'of' }],
   reason: 'bestSeller',
-  shownWords: ({ place }) => place === 1 ? 'the best seller' : `best seller number ${place}`,
+  shownWords: ({ place }) => (place === 1 ? 'the best seller' : `best seller number ${place}`),
   sourceWords: () => 'best sellers',
   heeds: (_, fact) => fact === 'sold',
 }

@@ -7,9 +7,21 @@ import type { bundlesStepSchema } from './bundlesStep'
 
 export const naiveBundles: NaiveStep<z.infer<typeof bundlesStepSchema>> = {
   any: fc.record({ from: fc.constant('bundles' as const), order: anyFreeOrder, ...anyCommon }),
-  offers: ({ order }, { sources, turns, ordered, plainOffers, skus, productOf }) => turns(sources.map((source) => {
-    const own = [source, ...productOf(source)!.variants.map(each => each.sku)]
-    const contains = ({ bundle }: Product) => bundle?.type === 'pickAny' ? common(bundle.set, own).length > 0 : !!bundle && bundle.components.some(each => own.includes(each.sku))
-    return plainOffers(ordered(skus(each => each.sku !== source && contains(each)), order), source)
-  })),
+  offers: ({ order }, { sources, turns, ordered, plainOffers, skus, productOf }) =>
+    turns(
+      sources.map(source => {
+        const own = [source, ...productOf(source)!.variants.map(each => each.sku)]
+        const contains = ({ bundle }: Product) =>
+          bundle?.type === 'pickAny'
+            ? common(bundle.set, own).length > 0
+            : !!bundle && bundle.components.some(each => own.includes(each.sku))
+        return plainOffers(
+          ordered(
+            skus(each => each.sku !== source && contains(each)),
+            order,
+          ),
+          source,
+        )
+      }),
+    ),
 }

@@ -13,12 +13,13 @@ export const bundlesStep: FillStepType<z.infer<typeof bundlesStepSchema>> = {
   schema: bundlesStepSchema,
   orders: freeOrdersSchema.options,
   needsSubjects: () => true,
-  idle: (step, context) => context.shop.catalogue.bundles.size ? idleWithoutSubjects(step, context) : 'noData',
-  candidates: (step, number, context) => bySubject(step, context, (source) => {
-    const { catalogue, index } = context.shop
-    const positions = catalogue.bundlesWith(source.product).map(bundle => index.postings.positionOf(bundle)!)
-    return offered(inOrder(positions, step.order, context), number, source, context)
-  }),
+  idle: (step, context) => (context.shop.catalogue.bundles.size ? idleWithoutSubjects(step, context) : 'noData'),
+  candidates: (step, number, context) =>
+    bySubject(step, context, source => {
+      const { catalogue, index } = context.shop
+      const positions = catalogue.bundlesWith(source.product).map(bundle => index.postings.positionOf(bundle)!)
+      return offered(inOrder(positions, step.order, context), number, source, context)
+    }),
   sentence: () => [plain('bundles that contain it')],
   reason: 'bundle',
   shownWords: () => 'a bundle with it',

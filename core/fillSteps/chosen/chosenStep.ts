@@ -9,7 +9,12 @@ import { commonParts, handOrdersSchema } from '../stepParts'
 const maxChosen = 200
 
 /** The same products for everyone. */
-export const chosenStepSchema = z.strictObject({ from: z.literal('chosen'), targets: z.array(skuSchema).max(maxChosen), order: handOrdersSchema, ...commonParts })
+export const chosenStepSchema = z.strictObject({
+  from: z.literal('chosen'),
+  targets: z.array(skuSchema).max(maxChosen),
+  order: handOrdersSchema,
+  ...commonParts,
+})
 
 export const chosenStep: FillStepType<z.infer<typeof chosenStepSchema>> = {
   schema: chosenStepSchema,
@@ -17,7 +22,9 @@ export const chosenStep: FillStepType<z.infer<typeof chosenStepSchema>> = {
   needsSubjects: () => false,
   idle: () => null,
   candidates: ({ targets, order }, number, context) => itemsInOrder(targets, order, number, context),
-  sentence: ({ targets }) => [{ words: targets.length ? counted(targets.length, 'chosen product') : 'no chosen products yet', field: 'targets' }],
+  sentence: ({ targets }) => [
+    { words: targets.length ? counted(targets.length, 'chosen product') : 'no chosen products yet', field: 'targets' },
+  ],
   reason: 'chosen',
   shownWords: ({ place }) => `chosen for this section, place ${place}`,
   sourceWords: () => 'products chosen for this section',
@@ -26,8 +33,8 @@ export const chosenStep: FillStepType<z.infer<typeof chosenStepSchema>> = {
     const gone = targets.filter(each => known.isProductRetired(each) === null)
     const retired = targets.filter(each => known.isProductRetired(each))
     return [
-      ...gone.length ? [{ words: `${gone.join(', ')}: no longer in the shop.` }] : [],
-      ...retired.length ? [{ words: `${retired.map(known.product).join(', ')}: retired, so never shown.` }] : [],
+      ...(gone.length ? [{ words: `${gone.join(', ')}: no longer in the shop.` }] : []),
+      ...(retired.length ? [{ words: `${retired.map(known.product).join(', ')}: retired, so never shown.` }] : []),
     ]
   },
   isByHand: true,

@@ -18,7 +18,7 @@ export const linksStep: FillStepType<LinksStep> = {
   schema: linksStepSchema,
   orders: handOrdersSchema.options,
   needsSubjects: () => true,
-  idle: (step, context) => context.shop.kinds.get(step.kind)?.retired ? 'retiredKind' : idleWithoutSubjects(step, context),
+  idle: (step, context) => (context.shop.kinds.get(step.kind)?.retired ? 'retiredKind' : idleWithoutSubjects(step, context)),
   candidates: ({ kind, order, ...step }, number, context) => bySubjectSku(step, context, sku => linked(kind, order, number, sku, context)),
   sentence: ({ kind }, names) => [plain('products linked by hand as '), { words: names.kind(kind), field: 'kind' }],
   reason: 'linked',
@@ -44,7 +44,14 @@ function* linked(kind: string, order: Order, step: number, source: string, conte
     const item = shop.catalogue.item(link.target)
     if (!item) continue
     const candidate = {
-      product: item.product, variant: item.variant, step, source, place: i + 1, strength: null, outsideDates: timeOf(link, shopper.at) !== 'now', leftOut: false,
+      product: item.product,
+      variant: item.variant,
+      step,
+      source,
+      place: i + 1,
+      strength: null,
+      outsideDates: timeOf(link, shopper.at) !== 'now',
+      leftOut: false,
     }
     if (order === 'hand') yield candidate
     else found.push(candidate)

@@ -11,7 +11,7 @@ export const namedStep: FillStepType<z.infer<typeof namedStepSchema>> = {
   schema: namedStepSchema,
   orders: handOrdersSchema.options,
   needsSubjects: () => false,
-  idle: (_, { named }) => named === null ? 'noArticle' : null,
+  idle: (_, { named }) => (named === null ? 'noArticle' : null),
   candidates: ({ order }, number, context) => itemsInOrder(context.named!, order, number, context),
   sentence: () => [plain('what the article names')],
   reason: 'named',

@@ -15,6 +15,6 @@ export const newestStep: FillStepType<z.infer<typeof newestStepSchema>> = {
   candidates: (step, number, context) => candidatesOf(step, 'newest', number, context),
   sentence: ({ of }) => [plain('the newest of '), { words: ofWords[of], field: 'of' }],
   reason: 'newest',
-  shownWords: ({ place }) => place === 1 ? 'the newest' : `number ${place} of the newest`,
+  shownWords: ({ place }) => (place === 1 ? 'the newest' : `number ${place} of the newest`),
   sourceWords: () => 'the newest products',
 }

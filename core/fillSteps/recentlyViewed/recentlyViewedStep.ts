@@ -14,7 +14,7 @@ export const recentlyViewedStep: FillStepType<z.infer<typeof recentlyViewedStepS
   idle: () => null,
   candidates: ({ order }, number, context) => itemsInOrder(context.shopper.seen, order, number, context),
   sentence: () => [plain('what the shopper viewed before')],
-  orderWords: order => order === 'hand' ? 'latest first' : null,
+  orderWords: order => (order === 'hand' ? 'latest first' : null),
   reason: 'recentlyViewed',
   shownWords: () => 'viewed before',
   sourceWords: () => 'what was viewed before',

@@ -11,20 +11,29 @@ import { commonParts } from '../stepParts'
 /** Which categories are related to one. */
 export const nearnessSchema = z.enum(['chosen', 'beside', 'below'])
 export type Nearness = z.infer<typeof nearnessSchema>
-export const nearWords: Record<Nearness, string> = { chosen: 'chosen for this one', beside: 'beside this one', below: 'right below this one' }
+export const nearWords: Record<Nearness, string> = {
+  chosen: 'chosen for this one',
+  beside: 'beside this one',
+  below: 'right below this one',
+}
 
 /**
  * On the page of a category: those beside it, those directly below it, or those chosen for it on the bench. Tiles show the categories;
  * any other layout their products, the first of each before any second.
  */
-export const relatedCategoriesStepSchema = z.strictObject({ from: z.literal('relatedCategories'), of: nearnessSchema, order: freeOrdersSchema, ...commonParts })
+export const relatedCategoriesStepSchema = z.strictObject({
+  from: z.literal('relatedCategories'),
+  of: nearnessSchema,
+  order: freeOrdersSchema,
+  ...commonParts,
+})
 type RelatedCategoriesStep = z.infer<typeof relatedCategoriesStepSchema>
 
 export const relatedCategoriesStep: FillStepType<RelatedCategoriesStep> = {
   schema: relatedCategoriesStepSchema,
   orders: freeOrdersSchema.options,
   needsSubjects: () => false,
-  idle: (_, { category }) => category === null ? 'noCategory' : null,
+  idle: (_, { category }) => (category === null ? 'noCategory' : null),
   candidates: ofRelatedCategories,
   sentence: ({ of }) => [plain('of the categories '), { words: nearWords[of], field: 'of' }],
   reason: 'relatedCategory',
@@ -43,7 +52,9 @@ const nothing: ReadonlySet<string> = new Set()
 function ofRelatedCategories({ of, order }: RelatedCategoriesStep, number: number, context: StepContext): Iterable<Candidate> {
   const { catalogue } = context.shop
   const own = of === 'below' ? nothing : catalogue.categoriesFrom(context.category!)
-  const offers = relatedKeys(of, context.category!, context.shop).map(key => inLists(listsBelow(key, context), order, number, null, context))
+  const offers = relatedKeys(of, context.category!, context.shop).map(key =>
+    inLists(listsBelow(key, context), order, number, null, context),
+  )
   return withoutOwn(roundRobin(offers), own)
 }
 

@@ -35,7 +35,11 @@ export const ruleStep: FillStepType<RuleStep> = {
   sentence(step, names) {
     const asked = pickWords(step.rule.pick, names)
     const only = whenWords(step.rule.when, names)
-    return [plain('products '), { words: asked || 'of any sort', field: 'rule' }, ...only ? [plain(', when it is '), { words: only, field: 'rule' }] : []]
+    return [
+      plain('products '),
+      { words: asked || 'of any sort', field: 'rule' },
+      ...(only ? [plain(', when it is '), { words: only, field: 'rule' }] : []),
+    ]
   },
   reason: 'rule',
   shownWords: () => 'picked by the rule',
@@ -48,7 +52,8 @@ export const ruleStep: FillStepType<RuleStep> = {
   },
 }
 
-const asks = (condition: Condition<TargetTest>, fact: SoldFact): boolean => isGroup(condition) ? partsOf(condition).some(part => asks(part, fact)) : fact in condition
+const asks = (condition: Condition<TargetTest>, fact: SoldFact): boolean =>
+  isGroup(condition) ? partsOf(condition).some(part => asks(part, fact)) : fact in condition
 
 /** What a matching rule picks for the source. */
 function picked(step: RuleStep, number: number, source: Source, context: StepContext): Iterable<Candidate> {
@@ -57,9 +62,10 @@ function picked(step: RuleStep, number: number, source: Source, context: StepCon
   if (!sourceCheck(step.rule.when, facts)(source.product)) return []
   const fits = targetCheck(step.rule.pick, source.counting, facts)
   const place = narrow(step.rule.pick, source.counting, index, facts)
-  const positions = place && place.size <= index.size * smallShare
-    ? positionsInPlace(place, step.order, context, position => fits(index.productAt(position)))
-    : positionsOf(picksOf(step.rule.pick, source.counting, index, facts), place, step.order, context)
+  const positions =
+    place && place.size <= index.size * smallShare
+      ? positionsInPlace(place, step.order, context, position => fits(index.productAt(position)))
+      : positionsOf(picksOf(step.rule.pick, source.counting, index, facts), place, step.order, context)
   return offered(positions, number, source, context)
 }
 

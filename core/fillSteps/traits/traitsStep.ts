@@ -17,8 +17,11 @@ import { bySubject, idleWithoutSubjects } from '../subjects'
 export const traitsStepSchema = z.strictObject({
   from: z.literal('traits'),
   /** Which traits count, and one attribute if wanted. */
-  traits: z.array(z.enum(['category', 'brand', 'tag'])), attribute: z.string().min(1).max(64).nullable(),
-  least: z.int().min(1).max(50), order: scoredOrdersSchema, ...commonParts,
+  traits: z.array(z.enum(['category', 'brand', 'tag'])),
+  attribute: z.string().min(1).max(64).nullable(),
+  least: z.int().min(1).max(50),
+  order: scoredOrdersSchema,
+  ...commonParts,
 })
 type TraitsStep = z.infer<typeof traitsStepSchema>
 
@@ -28,9 +31,14 @@ export const traitsStep: FillStepType<TraitsStep> = {
   needsSubjects: () => true,
   idle: idleWithoutSubjects,
   candidates: (step, number, context) => bySubject(step, context, source => withTraits(step, number, source, context)),
-  sentence: step => [plain('products that share '), { words: `at least ${step.least}`, field: 'least' }, plain(' of its '), { words: sharedWords(step), field: 'traits' }],
+  sentence: step => [
+    plain('products that share '),
+    { words: `at least ${step.least}`, field: 'least' },
+    plain(' of its '),
+    { words: sharedWords(step), field: 'traits' },
+  ],
   reason: 'sharedTraits',
-  shownWords: ({ strength }) => strength === 1 ? 'shares a trait' : `shares ${strength} traits`,
+  shownWords: ({ strength }) => (strength === 1 ? 'shares a trait' : `shares ${strength} traits`),
   sourceWords: () => 'products that share traits',
   problems({ traits, attribute }, known) {
     if (!traits.length && attribute === null) return [{ words: 'It counts no traits, so nothing is ever found. Choose at least one.' }]
@@ -39,7 +47,10 @@ export const traitsStep: FillStepType<TraitsStep> = {
 }
 
 function sharedWords({ traits, attribute }: TraitsStep): string {
-  const words = [...traits.map(each => ({ category: 'categories', brand: 'brand', tag: 'tags' })[each]), ...attribute === null ? [] : [attribute]]
+  const words = [
+    ...traits.map(each => ({ category: 'categories', brand: 'brand', tag: 'tags' })[each]),
+    ...(attribute === null ? [] : [attribute]),
+  ]
   return words.length ? listed(words) : 'traits (none chosen)'
 }
 
@@ -50,7 +61,8 @@ function* withTraits(step: TraitsStep, number: number, source: Source, context: 
   if (step.order === 'strength') {
     let place = 0
     for (let strength = shared.length; strength--;) {
-      for (const candidate of offered(lazilySorted(shared[strength]!, index.bySku), number, source, context)) yield { ...candidate, strength, place: ++place }
+      for (const candidate of offered(lazilySorted(shared[strength]!, index.bySku), number, source, context))
+        yield { ...candidate, strength, place: ++place }
     }
     return
   }
@@ -64,10 +76,12 @@ function* withTraits(step: TraitsStep, number: number, source: Source, context: 
 function traitLists({ traits, attribute }: TraitsStep, { counting }: Source): ListName[] {
   const { categories, brand, tags } = counting
   return [
-    ...traits.includes('category') ? Array.from(new Set(categories), key => ['category', key] as const) : [],
-    ...traits.includes('brand') && brand !== null ? [['brand', brand] as const] : [],
-    ...traits.includes('tag') ? Array.from(new Set(tags), tag => ['tag', tag] as const) : [],
-    ...attribute === null ? [] : Array.from(new Set(valuesOf(counting, attribute)), value => ['attribute', attributeList(attribute, value)] as const),
+    ...(traits.includes('category') ? Array.from(new Set(categories), key => ['category', key] as const) : []),
+    ...(traits.includes('brand') && brand !== null ? [['brand', brand] as const] : []),
+    ...(traits.includes('tag') ? Array.from(new Set(tags), tag => ['tag', tag] as const) : []),
+    ...(attribute === null
+      ? []
+      : Array.from(new Set(valuesOf(counting, attribute)), value => ['attribute', attributeList(attribute, value)] as const)),
   ]
 }
 
@@ -78,10 +92,11 @@ function traitLists({ traits, attribute }: TraitsStep, { counting }: Source): Li
 function countShared(lists: readonly ListName[], least: number, index: SelectionIndex): number[][] {
   const counts = index.scratch()
   const enough: number[] = []
-  for (const list of lists) for (const position of index.positions(list)) {
-    const count = ++counts[position]!
-    if (count === least) enough.push(position)
-  }
+  for (const list of lists)
+    for (const position of index.positions(list)) {
+      const count = ++counts[position]!
+      if (count === least) enough.push(position)
+    }
   const shared: number[][] = Array.from({ length: lists.length + 1 }, () => [])
   for (const position of enough) shared[counts[position]!]!.push(position)
   return shared

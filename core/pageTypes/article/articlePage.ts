@@ -1,13 +1,17 @@
 import type { PageType } from '../pageType'
 
 /** About the products that an article names. */
-export interface ArticlePage { kind: 'article', key: string }
+export interface ArticlePage {
+  kind: 'article'
+  key: string
+}
 
 export const articlePage: PageType<ArticlePage> = {
   words: 'article',
   zones: { besideText: 'beside the text', belowText: 'below the text' },
   drawing: {
-    columns: '7fr 4fr', areas: ['text besideText', 'belowText belowText'],
+    columns: '7fr 4fr',
+    areas: ['text besideText', 'belowText belowText'],
     blocks: [{ area: 'text', words: 'text and pictures', height: 260 }],
   },
   asksFor: 'article',

@@ -1,14 +1,20 @@
 import type { PageType } from '../pageType'
 
 /** About what is in the cart, the most recently added first. */
-export interface CartPage { kind: 'cart' }
+export interface CartPage {
+  kind: 'cart'
+}
 
 export const cartPage: PageType<CartPage> = {
   words: 'cart',
   zones: { belowLines: 'below the lines', belowTotal: 'below the total' },
   drawing: {
-    columns: '7fr 4fr', areas: ['lines total', 'lines belowTotal', 'belowLines belowLines'],
-    blocks: [{ area: 'lines', words: 'what is in the cart', height: 190 }, { area: 'total', words: 'total, checkout', height: 76, action: true }],
+    columns: '7fr 4fr',
+    areas: ['lines total', 'lines belowTotal', 'belowLines belowLines'],
+    blocks: [
+      { area: 'lines', words: 'what is in the cart', height: 190 },
+      { area: 'total', words: 'total, checkout', height: 76, action: true },
+    ],
   },
   asksFor: 'product',
   counted: ['cart with one product', 'carts with one product'],

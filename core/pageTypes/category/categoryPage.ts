@@ -1,14 +1,21 @@
 import type { PageType } from '../pageType'
 
 /** About a category. */
-export interface CategoryPage { kind: 'category', key: string }
+export interface CategoryPage {
+  kind: 'category'
+  key: string
+}
 
 export const categoryPage: PageType<CategoryPage> = {
   words: 'category page',
   zones: { aboveProducts: 'above the products', belowProducts: 'below the products' },
   drawing: {
-    columns: '1fr', areas: ['name', 'aboveProducts', 'products', 'belowProducts'],
-    blocks: [{ area: 'name', words: 'name, categories below', height: 56 }, { area: 'products', words: 'products of the category', height: 190 }],
+    columns: '1fr',
+    areas: ['name', 'aboveProducts', 'products', 'belowProducts'],
+    blocks: [
+      { area: 'name', words: 'name, categories below', height: 56 },
+      { area: 'products', words: 'products of the category', height: 190 },
+    ],
   },
   asksFor: 'category',
   counted: ['category page', 'category pages'],
@@ -16,5 +23,5 @@ export const categoryPage: PageType<CategoryPage> = {
   address: { summary: 'The sections of a category page', name: 'key' },
   pageOf: key => ({ kind: 'category', key }),
   pageAbout: key => ({ kind: 'category', key }),
-  subjects: ({ key }, catalogue) => catalogue.category(key) ? { subjects: [key], products: [], category: key, named: null } : null,
+  subjects: ({ key }, catalogue) => (catalogue.category(key) ? { subjects: [key], products: [], category: key, named: null } : null),
 }

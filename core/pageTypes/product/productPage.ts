@@ -2,14 +2,36 @@ import type { PageType } from '../pageType'
 import { aboutProduct } from '../pageType'
 
 /** About a product. `sku` may be a variant's: the page is then its product's. */
-export interface ProductPage { kind: 'product', sku: string }
+export interface ProductPage {
+  kind: 'product'
+  sku: string
+}
 
 export const productPage: PageType<ProductPage> = {
   words: 'product page',
-  zones: { aboveBuy: 'above the buy button', besideDetails: 'beside the details', belowDetails: 'below the details', foot: 'foot of the page' },
+  zones: {
+    aboveBuy: 'above the buy button',
+    besideDetails: 'beside the details',
+    belowDetails: 'below the details',
+    foot: 'foot of the page',
+  },
   drawing: {
-    columns: '5fr 6fr', areas: ['pictures name', 'pictures aboveBuy', 'pictures buy', 'pictures details', 'pictures besideDetails', 'belowDetails belowDetails', 'foot foot'],
-    blocks: [{ area: 'pictures', words: 'pictures' }, { area: 'name', words: 'name, price, options', height: 62 }, { area: 'buy', words: 'buy button', height: 32, action: true }, { area: 'details', words: 'details', height: 62 }],
+    columns: '5fr 6fr',
+    areas: [
+      'pictures name',
+      'pictures aboveBuy',
+      'pictures buy',
+      'pictures details',
+      'pictures besideDetails',
+      'belowDetails belowDetails',
+      'foot foot',
+    ],
+    blocks: [
+      { area: 'pictures', words: 'pictures' },
+      { area: 'name', words: 'name, price, options', height: 62 },
+      { area: 'buy', words: 'buy button', height: 32, action: true },
+      { area: 'details', words: 'details', height: 62 },
+    ],
   },
   asksFor: 'product',
   counted: ['product page', 'product pages'],

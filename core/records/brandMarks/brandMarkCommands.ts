@@ -5,6 +5,7 @@ import { brandMarkCommandSchema } from './brandMarkCommandSchema'
 
 export const brandMarkCommands: CommandGroup<typeof brandMarkCommandSchema> = {
   schema: brandMarkCommandSchema,
-  plan: (command, context) => planBrandMarks(command, { ...context, brandMark: brand => context.states.of(brandMarkRecord).get(brand) ?? null }),
+  plan: (command, context) =>
+    planBrandMarks(command, { ...context, brandMark: brand => context.states.of(brandMarkRecord).get(brand) ?? null }),
   words: ({ brand, image }) => `${image === null ? 'Took the mark away from' : 'Set the mark of'} the brand ${brand}`,
 }

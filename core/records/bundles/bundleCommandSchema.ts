@@ -8,7 +8,12 @@ export const bundleCommandSchema = z.discriminatedUnion('type', [
   /** Adds a draft. */
   z.strictObject({ type: z.literal('addBundle'), sku: skuSchema, name: bundleSettingsSchema.shape.name, bundle: bundleSchema }),
   /** Sets parts of a bundle. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeBundle'), sku: skuSchema, settings: bundleSettingsSchema.partial(), seen: bundleSettingsSchema.partial() }),
+  z.strictObject({
+    type: z.literal('changeBundle'),
+    sku: skuSchema,
+    settings: bundleSettingsSchema.partial(),
+    seen: bundleSettingsSchema.partial(),
+  }),
   /** Takes a draft away that nothing leads to. */
   z.strictObject({ type: z.literal('removeBundle'), sku: skuSchema }),
 ])

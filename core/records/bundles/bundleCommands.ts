@@ -25,15 +25,26 @@ export const bundleCommands: CommandGroup<typeof bundleCommandSchema> = { schema
 function bundleCommandWords(command: BundleCommand, context: CommandContext, language: string): string {
   const { name, text } = namesIn(context, language)
   switch (command.type) {
-    case 'addBundle': return `Added the bundle “${text(command.name)}”`
-    case 'changeBundle': return changeWords(command, settingsOf(context.stored()!), language)
-    case 'removeBundle': return `Removed the bundle “${name(command.sku)}”`
+    case 'addBundle':
+      return `Added the bundle “${text(command.name)}”`
+    case 'changeBundle':
+      return changeWords(command, settingsOf(context.stored()!), language)
+    case 'removeBundle':
+      return `Removed the bundle “${name(command.sku)}”`
   }
 }
 
-const statusWords = { active: (words: string) => `Made ${words} active`, retired: (words: string) => `Retired ${words}`, draft: (words: string) => `Made ${words} a draft again` }
+const statusWords = {
+  active: (words: string) => `Made ${words} active`,
+  retired: (words: string) => `Retired ${words}`,
+  draft: (words: string) => `Made ${words} a draft again`,
+}
 
-function changeWords({ sku: key, settings }: Extract<BundleCommand, { type: 'changeBundle' }>, before: BundleSettings, language: string): string {
+function changeWords(
+  { sku: key, settings }: Extract<BundleCommand, { type: 'changeBundle' }>,
+  before: BundleSettings,
+  language: string,
+): string {
   const after = { ...before, ...settings }
   const words = `the bundle “${textIn(after.name, language, language) || key}”`
   const changed = bundleDifferences(before, after)

@@ -8,19 +8,41 @@ import { describeCommand } from '../registry'
 import type { CommandContext } from '../../journal/commandContext'
 import { planBundles } from './planBundles'
 
-const fixed = (...skus: string[]): Bundle => ({ type: 'fixed', components: skus.map((sku, i) => ({ key: `c${i}`, sku, quantity: 1 })), price: { by: 'sum' }, marginFloor: null })
-const catalogue = new Catalogue([
-  makeProduct('SMOKER'), makeProduct('VEIL', { variants: [makeVariant('VEIL-S')] }),
-  makeProduct('SET', { name: { en: 'Harvest day' }, status: 'draft', price: null, stock: 0, bundle: fixed('SMOKER', 'GONE') }), makeProduct('SOLD', { bundle: fixed('SMOKER') }),
-], [{ key: 'kits', name: { en: 'Kits' }, parent: null }], [])
-const contextFor = (sku: string) => ({ item: (each: string) => catalogue.item(each), category: (key: string) => catalogue.category(key), stored: () => catalogue.product(sku) })
-const plan = (given: { sku: string, [part: string]: unknown }) => planBundles(commandSchema.parse(given) as Parameters<typeof planBundles>[0], contextFor(given.sku))
-const words = (given: { sku: string, [part: string]: unknown }) => describeCommand(commandSchema.parse(given), contextFor(given.sku) as unknown as CommandContext, 'en')
+const fixed = (...skus: string[]): Bundle => ({
+  type: 'fixed',
+  components: skus.map((sku, i) => ({ key: `c${i}`, sku, quantity: 1 })),
+  price: { by: 'sum' },
+  marginFloor: null,
+})
+const catalogue = new Catalogue(
+  [
+    makeProduct('SMOKER'),
+    makeProduct('VEIL', { variants: [makeVariant('VEIL-S')] }),
+    makeProduct('SET', { name: { en: 'Harvest day' }, status: 'draft', price: null, stock: 0, bundle: fixed('SMOKER', 'GONE') }),
+    makeProduct('SOLD', { bundle: fixed('SMOKER') }),
+  ],
+  [{ key: 'kits', name: { en: 'Kits' }, parent: null }],
+  [],
+)
+const contextFor = (sku: string) => ({
+  item: (each: string) => catalogue.item(each),
+  category: (key: string) => catalogue.category(key),
+  stored: () => catalogue.product(sku),
+})
+const plan = (given: { sku: string; [part: string]: unknown }) =>
+  planBundles(commandSchema.parse(given) as Parameters<typeof planBundles>[0], contextFor(given.sku))
+const words = (given: { sku: string; [part: string]: unknown }) =>
+  describeCommand(commandSchema.parse(given), contextFor(given.sku) as unknown as CommandContext, 'en')
 
 describe('commands on bundles', () => {
   it('add a draft, which is a product', () => {
     const [change] = plan({ type: 'addBundle', sku: 'NEW', name: { en: 'Any three' }, bundle: emptyBundle('pickAny') })
-    expect(change).toMatchObject({ of: 'product', owner: 'NEW', before: null, after: { sku: 'NEW', name: { en: 'Any three' }, status: 'draft', price: null, stock: 0, bundle: emptyBundle('pickAny') } })
+    expect(change).toMatchObject({
+      of: 'product',
+      owner: 'NEW',
+      before: null,
+      after: { sku: 'NEW', name: { en: 'Any three' }, status: 'draft', price: null, stock: 0, bundle: emptyBundle('pickAny') },
+    })
   })
 
   it('refuse a SKU that is taken, a name that is empty, and what the shop doesn’t have', () => {
@@ -34,7 +56,10 @@ describe('commands on bundles', () => {
 
   it('change parts of one that are as they were seen', () => {
     const change = (settings: object, seen: object = {}, sku = 'SET') => plan({ type: 'changeBundle', sku, settings, seen })
-    expect(change({ status: 'active' }, { status: 'draft' })[0]).toMatchObject({ before: { status: 'draft' }, after: { status: 'active', name: { en: 'Harvest day' } } })
+    expect(change({ status: 'active' }, { status: 'draft' })[0]).toMatchObject({
+      before: { status: 'draft' },
+      after: { status: 'active', name: { en: 'Harvest day' } },
+    })
     expect(change({ bundle: fixed('GONE', 'VEIL') })[0]!.after!.bundle).toEqual(fixed('GONE', 'VEIL'))
     expect(() => change({ status: 'active' }, { status: 'retired' })).toThrow('changed in the meantime')
     expect(() => change({ bundle: fixed('SET') })).toThrow('a part of itself')
@@ -54,7 +79,11 @@ describe('commands on bundles', () => {
     expect(words({ type: 'removeBundle', sku: 'SET' })).toBe('Removed the bundle “Harvest day”')
     expect(changed({ status: 'active' })).toBe('Made the bundle “Harvest day” active')
     expect(changed({ status: 'retired' })).toBe('Retired the bundle “Harvest day”')
-    expect(changed({ bundle: { ...fixed('SMOKER'), price: { by: 'own', price: 100 } } })).toBe('Changed the parts and the price of the bundle “Harvest day”')
-    expect(changed({ name: { en: 'Day out' }, bundle: emptyBundle('choice') })).toBe('Changed the name and the type of the bundle “Day out”')
+    expect(changed({ bundle: { ...fixed('SMOKER'), price: { by: 'own', price: 100 } } })).toBe(
+      'Changed the parts and the price of the bundle “Harvest day”',
+    )
+    expect(changed({ name: { en: 'Day out' }, bundle: emptyBundle('choice') })).toBe(
+      'Changed the name and the type of the bundle “Day out”',
+    )
   })
 })

@@ -8,8 +8,13 @@ type Change<Of extends string, Thing> = ChangeOf<Of, Versions<Thing> | null>
 
 /** A record of things that shoppers get only when they are published. @param upgrade of one version */
 export const draftedRecord = <Of extends string, Thing>(
-  given: Pick<StoredRecord<Of, Versions<Thing> | null, Map<string, Versions<Thing>>>, 'of' | 'called' | 'counting' | 'usedBy'>, upgrade: (stored: Thing) => Thing,
-) => keyedRecord<Of, Versions<Thing>>({ ...given, live: (_, effects) => effects.versionsChanged() }, ({ live, draft }) => ({ live: live && upgrade(live), draft: draft && upgrade(draft) }))
+  given: Pick<StoredRecord<Of, Versions<Thing> | null, Map<string, Versions<Thing>>>, 'of' | 'called' | 'counting' | 'usedBy'>,
+  upgrade: (stored: Thing) => Thing,
+) =>
+  keyedRecord<Of, Versions<Thing>>({ ...given, live: (_, effects) => effects.versionsChanged() }, ({ live, draft }) => ({
+    live: live && upgrade(live),
+    draft: draft && upgrade(draft),
+  }))
 
 /** What is counted of things that decide what sections show. */
 export const decidesWhatIsShown = <Of extends string, Thing>(): CountingRules<Change<Of, Thing>> => ({

@@ -19,12 +19,27 @@ type VersionsChange<Of extends string, Thing> = ChangeOf<Of, Versions<Thing> | n
  */
 
 /** A thing that is neither live nor a draft is none. */
-export const settled = <T>(versions: Versions<T>): Versions<T> | null => versions.live === null && versions.draft === null ? null : versions
+export const settled = <T>(versions: Versions<T>): Versions<T> | null =>
+  versions.live === null && versions.draft === null ? null : versions
 
-export const sectionChange = (key: string, before: Versions<Section> | null, after: Versions<Section> | null): VersionsChange<'section', Section> => ({ of: 'section', owner: '', key: key, before, after })
-export const planChange = (key: string, before: Versions<PagePlan> | null, after: Versions<PagePlan> | null): VersionsChange<'plan', PagePlan> => ({ of: 'plan', owner: '', key: key, before, after })
+export const sectionChange = (
+  key: string,
+  before: Versions<Section> | null,
+  after: Versions<Section> | null,
+): VersionsChange<'section', Section> => ({ of: 'section', owner: '', key: key, before, after })
+export const planChange = (
+  key: string,
+  before: Versions<PagePlan> | null,
+  after: Versions<PagePlan> | null,
+): VersionsChange<'plan', PagePlan> => ({ of: 'plan', owner: '', key: key, before, after })
 
-export const lookChange = (key: string, before: Versions<Look> | null, after: Versions<Look> | null): VersionsChange<'look', Look> => ({ of: 'look', owner: '', key: key, before, after })
+export const lookChange = (key: string, before: Versions<Look> | null, after: Versions<Look> | null): VersionsChange<'look', Look> => ({
+  of: 'look',
+  owner: '',
+  key: key,
+  before,
+  after,
+})
 
 const names = { section: ['unknown-section', 'section'], plan: ['unknown-plan', 'page plan'], look: ['unknown-look', 'look'] } as const
 type Drafted = keyof typeof names
@@ -39,6 +54,7 @@ export function known<T>(things: ReadonlyMap<string, Versions<T>>, key: string, 
 /** @throws CommandError when there is none, or it is to be taken away */
 export function draftOf<T>(things: ReadonlyMap<string, Versions<T>>, key: string, of: Drafted): T {
   const { draft } = known(things, key, of)
-  if (draft === null) throw new CommandError(names[of][0], `The ${names[of][1]} ${key} is to be taken away. Discard that first to change it.`, [key])
+  if (draft === null)
+    throw new CommandError(names[of][0], `The ${names[of][1]} ${key} is to be taken away. Discard that first to change it.`, [key])
   return draft
 }

@@ -13,14 +13,20 @@ const targetsSchema = z.array(skuSchema).min(1, 'Name at least one target.').max
  */
 const onLanes = {
   kind: kindKeySchema,
-  on: z.array(z.strictObject({ source: laneSourceSchema, seen: z.array(skuSchema).optional() })).min(1, 'Name at least one product.').max(maxNamed),
+  on: z
+    .array(z.strictObject({ source: laneSourceSchema, seen: z.array(skuSchema).optional() }))
+    .min(1, 'Name at least one product.')
+    .max(maxNamed),
 }
 
 /** Commands on lanes of links, or of dismissed targets. */
 export const laneCommandSchema = z.discriminatedUnion('type', [
   /** Adds links at a place, or at the end, to every lane that doesn't have them. */
   z.strictObject({
-    type: z.literal('link'), ...onLanes, targets: targetsSchema, place: placeSchema.optional(),
+    type: z.literal('link'),
+    ...onLanes,
+    targets: targetsSchema,
+    place: placeSchema.optional(),
     /** Adds the links back from the targets too, at the end of their lanes. */
     bothWays: z.boolean().optional(),
   }),
@@ -36,7 +42,10 @@ export const laneCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('bringBack'), ...onLanes, targets: targetsSchema }),
   /** Copies the lanes of a product to others. */
   z.strictObject({
-    type: z.literal('copy'), from: skuSchema, kinds: z.array(kindKeySchema).min(1, 'Name at least one kind.'), to: z.array(skuSchema).min(1, 'Name at least one product.').max(maxNamed),
+    type: z.literal('copy'),
+    from: skuSchema,
+    kinds: z.array(kindKeySchema).min(1, 'Name at least one kind.'),
+    to: z.array(skuSchema).min(1, 'Name at least one product.').max(maxNamed),
     /** In the place of the links that stand there; otherwise behind them. */
     replace: z.boolean(),
   }),

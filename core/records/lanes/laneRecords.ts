@@ -73,9 +73,11 @@ export const pageLinksRecord: StoredRecord<'pageLinks', Lane, Map<string, readon
   usedBy({ owner: source, after }, shop) {
     const { page, key } = pageOfSource(source)!
     const { catalogue } = shop
-    const gone = after.find(({ target }) => page === 'article' ? !catalogue.product(target) : !catalogue.category(target))
+    const gone = after.find(({ target }) => (page === 'article' ? !catalogue.product(target) : !catalogue.category(target)))
     if (gone) return { about: gone.target, words: `${gone.target} is no longer in the shop.` }
-    return (page === 'article' ? catalogue.article(key) : catalogue.category(key)) ? null : { about: key, words: `the ${page} “${key}” is no longer in the shop.` }
+    return (page === 'article' ? catalogue.article(key) : catalogue.category(key))
+      ? null
+      : { about: key, words: `the ${page} “${key}” is no longer in the shop.` }
   },
 }
 export type PageLinksChange = ChangeOf<'pageLinks', Lane>

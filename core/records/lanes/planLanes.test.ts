@@ -17,23 +17,34 @@ import type { CommandContext } from '../../journal/commandContext'
 import { planCommand } from '../registry'
 
 const accessory = makeKind('accessory', { plural: { en: 'Accessories' }, expectation: 'cheaper' })
-const catalogue = new Catalogue([
-  makeProduct('S', { variants: [makeVariant('S-1', { options: { size: 'small' } })] }),
-  ...['A', 'B', 'C', 'D', 'E'].map(sku => makeProduct(sku)),
-  makeProduct('GLO', { name: { en: 'Gloves' }, variants: [makeVariant('GLO-M', { options: { size: 'M' } }), makeVariant('GLO-X', { status: 'retired' })] }),
-  makeProduct('OLD', { status: 'retired' }),
-], ['hives', 'frames', 'tools'].map(key => ({ key, name: { en: key.toUpperCase() }, parent: null })), [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['A', 'B'] }])
+const catalogue = new Catalogue(
+  [
+    makeProduct('S', { variants: [makeVariant('S-1', { options: { size: 'small' } })] }),
+    ...['A', 'B', 'C', 'D', 'E'].map(sku => makeProduct(sku)),
+    makeProduct('GLO', {
+      name: { en: 'Gloves' },
+      variants: [makeVariant('GLO-M', { options: { size: 'M' } }), makeVariant('GLO-X', { status: 'retired' })],
+    }),
+    makeProduct('OLD', { status: 'retired' }),
+  ],
+  ['hives', 'frames', 'tools'].map(key => ({ key, name: { en: key.toUpperCase() }, parent: null })),
+  [{ key: 'spring', title: { en: 'In spring' }, body: {}, image: null, products: ['A', 'B'] }],
+)
 const pageLanes: Record<string, string[]> = { 'article:spring': ['A', 'B'], 'category:hives': ['frames'] }
 
 function contextOf(targets: string[]): CommandContext {
   const links = new LinkIndex()
-  links.setLane('S', 'accessory', targets.map(target => ({ target })))
+  links.setLane(
+    'S',
+    'accessory',
+    targets.map(target => ({ target })),
+  )
   return {
     shop: {} as ShopView,
     states: new HeldStates(),
     timeZone: 'UTC',
     item: sku => catalogue.item(sku),
-    kind: key => key === 'accessory' ? accessory : undefined,
+    kind: key => (key === 'accessory' ? accessory : undefined),
     kinds: () => [accessory],
     lane: (source, kind) => links.lane(source, kind),
     category: key => catalogue.category(key),
@@ -41,7 +52,13 @@ function contextOf(targets: string[]): CommandContext {
     article: key => catalogue.article(key),
     pageLane: source => pageLanes[source]!.map(target => ({ target })),
     neighbours: () => allCount,
-    sectionVersions: () => new Map(), planVersions: () => new Map(), lookVersions: () => new Map(), release: () => undefined, stored: () => undefined, isSwitchedOff: () => false, dismissed: () => [{ target: 'E' }],
+    sectionVersions: () => new Map(),
+    planVersions: () => new Map(),
+    lookVersions: () => new Map(),
+    release: () => undefined,
+    stored: () => undefined,
+    isSwitchedOff: () => false,
+    dismissed: () => [{ target: 'E' }],
   }
 }
 
@@ -71,7 +88,9 @@ describe('planCommand', () => {
   })
 
   it('reports no change when a link stands at its place already', () => {
-    expect(planCommand(commandSchema.parse({ ...lane, on: [{ source: 'S' }], type: 'move', target: 'B', place: 2 }), contextOf(['A', 'B']))).toEqual([])
+    expect(
+      planCommand(commandSchema.parse({ ...lane, on: [{ source: 'S' }], type: 'move', target: 'B', place: 2 }), contextOf(['A', 'B'])),
+    ).toEqual([])
   })
 
   it.each([
@@ -100,31 +119,51 @@ describe('planCommand', () => {
   it('keeps lanes free of doubles and self-links, whatever is asked of it', () => {
     const anySku = fc.constantFrom('A', 'B', 'C', 'D', 'E', 'GLO', 'GLO-M', 'S', 'OLD', 'NOPE')
     const edit = fc.oneof(
-      fc.record({ type: fc.constant('link'), targets: fc.array(anySku, { minLength: 1, maxLength: 3 }), place: fc.option(fc.integer({ min: 1, max: 8 }), { nil: undefined }) }),
+      fc.record({
+        type: fc.constant('link'),
+        targets: fc.array(anySku, { minLength: 1, maxLength: 3 }),
+        place: fc.option(fc.integer({ min: 1, max: 8 }), { nil: undefined }),
+      }),
       fc.record({ type: fc.constant('unlink'), targets: fc.array(anySku, { minLength: 1, maxLength: 3 }) }),
       fc.record({ type: fc.constant('move'), target: anySku, place: fc.integer({ min: 1, max: 8 }) }),
     )
-    fc.assert(fc.property(fc.array(edit, { maxLength: 30 }), (edits) => {
-      let now: string[] = []
-      for (const each of edits) {
-        if (refusal(now, each) === null) now = after(now, each)
-        expect(new Set(now).size).toBe(now.length)
-        expect(now.filter(target => ['S', 'OLD', 'NOPE'].includes(target))).toEqual([])
-      }
-    }))
+    fc.assert(
+      fc.property(fc.array(edit, { maxLength: 30 }), edits => {
+        let now: string[] = []
+        for (const each of edits) {
+          if (refusal(now, each) === null) now = after(now, each)
+          expect(new Set(now).size).toBe(now.length)
+          expect(now.filter(target => ['S', 'OLD', 'NOPE'].includes(target))).toEqual([])
+        }
+      }),
+    )
   })
 })
 
 describe('planCommand on several lanes', () => {
-  const given: Record<string, Link[]> = { A: [{ target: 'C' }, { target: 'D', note: 'mild' }], B: [{ target: 'D' }], C: [], E: [{ target: 'B' }] }
+  const given: Record<string, Link[]> = {
+    A: [{ target: 'C' }, { target: 'D', note: 'mild' }],
+    B: [{ target: 'D' }],
+    C: [],
+    E: [{ target: 'B' }],
+  }
   const plan = (edit: object) => {
     const changes = planned(edit, { ...contextOf([]), lane: source => given[source] ?? [] })
-    return Object.fromEntries(changes.map(({ owner: source, after }) => [source, after.map(link => link.note ? `${link.target} (${link.note})` : link.target).join(' ')]))
+    return Object.fromEntries(
+      changes.map(({ owner: source, after }) => [
+        source,
+        after.map(link => (link.note ? `${link.target} (${link.note})` : link.target)).join(' '),
+      ]),
+    )
   }
   const on = (...sources: string[]) => ({ kind: 'accessory', on: sources.map(source => ({ source })) })
 
   it('completes a link where it is missing, never links a product to itself, and puts it where there is room', () => {
-    expect(plan({ ...on('A', 'B', 'C'), type: 'link', targets: ['C', 'GLO'], place: 2 })).toEqual({ A: 'C GLO D (mild)', B: 'D C GLO', C: 'GLO' })
+    expect(plan({ ...on('A', 'B', 'C'), type: 'link', targets: ['C', 'GLO'], place: 2 })).toEqual({
+      A: 'C GLO D (mild)',
+      B: 'D C GLO',
+      C: 'GLO',
+    })
     expect(() => plan({ ...on('A', 'B'), type: 'link', targets: ['D'] })).toThrow('D stands in all of these lanes already.')
   })
   it('removes, moves and arranges where there is something to remove, move and arrange', () => {
@@ -138,13 +177,24 @@ describe('planCommand on several lanes', () => {
     expect(plan({ ...on('A', 'B'), type: 'link', targets: ['B'], bothWays: true })).toEqual({ A: 'C D (mild) B', B: 'D A' })
   })
   it('copies lanes with what their links carry, behind what stands there or in its place, and never to itself', () => {
-    expect(plan({ type: 'copy', from: 'A', kinds: ['accessory'], to: ['B', 'C', 'D'], replace: false })).toEqual({ B: 'D C', C: 'D (mild)', D: 'C' })
+    expect(plan({ type: 'copy', from: 'A', kinds: ['accessory'], to: ['B', 'C', 'D'], replace: false })).toEqual({
+      B: 'D C',
+      C: 'D (mild)',
+      D: 'C',
+    })
     expect(plan({ type: 'copy', from: 'A', kinds: ['accessory'], to: ['B'], replace: true })).toEqual({ B: 'C D (mild)' })
     expect(() => plan({ type: 'copy', from: 'A', kinds: ['accessory'], to: ['A'], replace: true })).toThrow('can’t be copied to itself')
   })
   it('sets dates and notes, takes them away, and refuses dates that leave no time', () => {
-    const details = (part: object) => planned({ ...on('A'), type: 'detail', targets: ['D'], details: part }, { ...contextOf([]), lane: source => given[source] ?? [] })[0]?.after[1]
-    expect(details({ from: '2026-03-01', until: '2026-03-01' })).toEqual({ target: 'D', note: 'mild', from: '2026-03-01', until: '2026-03-01' })
+    const details = (part: object) =>
+      planned({ ...on('A'), type: 'detail', targets: ['D'], details: part }, { ...contextOf([]), lane: source => given[source] ?? [] })[0]
+        ?.after[1]
+    expect(details({ from: '2026-03-01', until: '2026-03-01' })).toEqual({
+      target: 'D',
+      note: 'mild',
+      from: '2026-03-01',
+      until: '2026-03-01',
+    })
     expect(details({ note: ' ' })).toEqual({ target: 'D' })
     expect(details({ note: 'mild', from: null })).toBeUndefined()
     expect(() => details({ from: '2026-03-02', until: '2026-03-01' })).toThrow('ends before it begins')
@@ -152,9 +202,12 @@ describe('planCommand on several lanes', () => {
 })
 
 describe('planCommand on suggestions', () => {
-  const plan = (type: string, ...targets: string[]) => planCommand(commandSchema.parse({ ...lane, on: [{ source: 'S' }], type, targets }), contextOf(['A']))
+  const plan = (type: string, ...targets: string[]) =>
+    planCommand(commandSchema.parse({ ...lane, on: [{ source: 'S' }], type, targets }), contextOf(['A']))
   it('dismisses and brings back, and leaves the links alone', () => {
-    expect(plan('dismiss', 'B', 'E')).toEqual([{ of: 'dismissed', owner: 'S', key: 'accessory', before: [{ target: 'E' }], after: [{ target: 'E' }, { target: 'B' }] }])
+    expect(plan('dismiss', 'B', 'E')).toEqual([
+      { of: 'dismissed', owner: 'S', key: 'accessory', before: [{ target: 'E' }], after: [{ target: 'E' }, { target: 'B' }] },
+    ])
     expect(plan('bringBack', 'E')).toEqual([{ of: 'dismissed', owner: 'S', key: 'accessory', before: [{ target: 'E' }], after: [] }])
     expect(plan('dismiss', 'E')).toEqual([])
     expect(() => plan('dismiss', 'NOPE')).toThrow('no product with the SKU NOPE')
@@ -194,7 +247,9 @@ describe('planCommand on what an article names, and on related categories', () =
   it('says it in plain words', () => {
     expect(words({ ...article, type: 'link', targets: ['GLO'] })).toBe('Added Gloves to the article “In spring”')
     expect(words({ ...article, type: 'unlink', targets: ['A', 'B'] })).toBe('Took 2 products out of the article “In spring”')
-    expect(words({ ...hives, type: 'move', target: 'frames', place: 1 })).toBe('Moved FRAMES to place 1 of the categories related to “HIVES”')
+    expect(words({ ...hives, type: 'move', target: 'frames', place: 1 })).toBe(
+      'Moved FRAMES to place 1 of the categories related to “HIVES”',
+    )
     expect(words({ ...hives, type: 'arrange', order: ['frames'] })).toBe('Put the categories related to “HIVES” in order')
     expect(words({ ...article, type: 'arrange', order: ['B'] })).toBe('Put the products of the article “In spring” in order')
   })
@@ -211,7 +266,7 @@ describe('command', () => {
     [{ ...lane, type: 'detail', targets: ['A'], details: { from: '2026-02-30' } }],
     [{ ...lane, type: 'detail', targets: ['A'], details: { note: 'x'.repeat(501) } }],
     [null],
-  ])('does not let through %j', (value) => {
+  ])('does not let through %j', value => {
     expect(commandSchema.safeParse(value).success).toBe(false)
   })
 })
@@ -222,10 +277,19 @@ describe('describeCommand', () => {
     expect(words({ type: 'link', targets: ['GLO-M'] })).toBe('Linked Gloves, M to S as accessory')
     expect(words({ type: 'unlink', targets: ['A', 'B'] })).toBe('Removed 2 products as accessory of S')
     expect(words({ type: 'move', target: 'A', place: 3 })).toBe('Moved A to place 3 as accessory of S')
-    expect(words({ type: 'link', on: [{ source: 'A' }, { source: 'B' }], targets: ['C'], bothWays: true })).toBe('Linked C to 2 products as accessory, and back')
+    expect(words({ type: 'link', on: [{ source: 'A' }, { source: 'B' }], targets: ['C'], bothWays: true })).toBe(
+      'Linked C to 2 products as accessory, and back',
+    )
     expect(words({ type: 'arrange', order: ['A'] })).toBe('Put the accessories of S in order')
-    expect(words({ type: 'detail', targets: ['A'], details: { from: null, until: '2026-03-01', note: 'spring' } })).toBe('Set the dates and the note of A as accessory of S')
-    expect(describeCommand(commandSchema.parse({ type: 'copy', from: 'A', kinds: ['accessory'], to: ['B', 'C'], replace: true }), contextOf([]), 'en'))
-      .toBe('Copied the accessories of A to 2 products, in the place of what stood there')
+    expect(words({ type: 'detail', targets: ['A'], details: { from: null, until: '2026-03-01', note: 'spring' } })).toBe(
+      'Set the dates and the note of A as accessory of S',
+    )
+    expect(
+      describeCommand(
+        commandSchema.parse({ type: 'copy', from: 'A', kinds: ['accessory'], to: ['B', 'C'], replace: true }),
+        contextOf([]),
+        'en',
+      ),
+    ).toBe('Copied the accessories of A to 2 products, in the place of what stood there')
   })
 })

@@ -49,7 +49,13 @@ function planOnLanes(command: OnLanes, context: LaneContext): LaneChange[] {
   for (const { source, seen } of on) if (seen) checkSeen(seen, lanes.get(source)!)
   check(command, lanes, ends, context)
 
-  const changes = Array.from(lanes, ([source, before]): LaneChange => ({ of: ends.of, owner: source, key: kind, before, after: changedLane(command, source, before, ends, context.timeZone) }))
+  const changes = Array.from(lanes, ([source, before]): LaneChange => ({
+    of: ends.of,
+    owner: source,
+    key: kind,
+    before,
+    after: changedLane(command, source, before, ends, context.timeZone),
+  }))
   return command.type === 'link' && command.bothWays ? [...changes, ...planReturns(changes, context)] : changes
 }
 
@@ -58,23 +64,43 @@ function endsOf(command: OnLanes, context: LaneContext): Ends {
   const { type, kind, on } = command
   const pages = new Set(on.map(({ source }) => pageOfSource(source)?.page ?? null))
   const [page = null] = pages
-  if (pages.size > 1) throw new CommandError('unknown-kind', 'Products, articles and categories have lanes of their own each; they are not edited together.')
+  if (pages.size > 1)
+    throw new CommandError('unknown-kind', 'Products, articles and categories have lanes of their own each; they are not edited together.')
   if (page === null) {
-    checkSources(on.map(each => each.source), context)
+    checkSources(
+      on.map(each => each.source),
+      context,
+    )
     checkKind(kind, context)
     const of = type === 'dismiss' || type === 'bringBack' ? 'dismissed' : 'links'
     return {
-      of, page, lane: source => of === 'links' ? context.lane(source, kind) : context.dismissed(source, kind),
-      isKnown: sku => context.item(sku) !== undefined, leadsTo: (source, target) => leadsTo(source, target, context),
+      of,
+      page,
+      lane: source => (of === 'links' ? context.lane(source, kind) : context.dismissed(source, kind)),
+      isKnown: sku => context.item(sku) !== undefined,
+      leadsTo: (source, target) => leadsTo(source, target, context),
     }
   }
-  if (type === 'dismiss' || type === 'bringBack' || type === 'detail' || (type === 'link' && command.bothWays)) throw new CommandError('not-on-pages', 'Only links of products have dates, notes, a way back and suggestions.')
-  if (kind !== pageLaneKinds[page].key) throw new CommandError('unknown-kind', `The lane of ${page === 'article' ? 'an article' : 'a category'} is “${pageLaneKinds[page].key}”; there is none of “${kind}”.`, [kind])
+  if (type === 'dismiss' || type === 'bringBack' || type === 'detail' || (type === 'link' && command.bothWays))
+    throw new CommandError('not-on-pages', 'Only links of products have dates, notes, a way back and suggestions.')
+  if (kind !== pageLaneKinds[page].key)
+    throw new CommandError(
+      'unknown-kind',
+      `The lane of ${page === 'article' ? 'an article' : 'a category'} is “${pageLaneKinds[page].key}”; there is none of “${kind}”.`,
+      [kind],
+    )
   const keys = on.map(({ source }) => pageOfSource(source)!.key)
   const unknown = keys.filter(key => !context[page](key))
-  if (unknown.length) throw new CommandError(page === 'article' ? 'unknown-article' : 'unknown-category', `There is no ${page} with the key ${listed(unknown)}.`, unknown)
+  if (unknown.length)
+    throw new CommandError(
+      page === 'article' ? 'unknown-article' : 'unknown-category',
+      `There is no ${page} with the key ${listed(unknown)}.`,
+      unknown,
+    )
   return {
-    of: 'pageLinks', page, lane: source => context.pageLane(source),
+    of: 'pageLinks',
+    page,
+    lane: source => context.pageLane(source),
     isKnown: page === 'article' ? sku => context.item(sku) !== undefined : key => context.category(key) !== undefined,
     leadsTo: (source, target) => page === 'category' && source === sourceOfPage('category', target),
   }
@@ -89,7 +115,8 @@ function check(command: OnLanes, lanes: ReadonlyMap<string, Lane>, ends: Ends, c
       checkTargets(command.targets, lanes, ends, context)
       checkPlace(command.place ?? 1, longest + 1)
       break
-    case 'unlink': case 'detail':
+    case 'unlink':
+    case 'detail':
       checkLinked(command.targets, all)
       break
     case 'move':
@@ -99,7 +126,8 @@ function check(command: OnLanes, lanes: ReadonlyMap<string, Lane>, ends: Ends, c
     case 'arrange':
       checkLinked(command.order, all)
       break
-    case 'dismiss': case 'bringBack':
+    case 'dismiss':
+    case 'bringBack':
       checkKnown(command.targets, context)
   }
 }
@@ -108,12 +136,24 @@ function changedLane(command: OnLanes, source: string, before: Lane, ends: Ends,
   switch (command.type) {
     case 'link': {
       const missing = command.targets.filter(target => !ends.leadsTo(source, target) && !has(before, target))
-      return insertLinks(before, missing.map(target => ({ target })), command.place && Math.min(command.place, before.length + 1))
+      return insertLinks(
+        before,
+        missing.map(target => ({ target })),
+        command.place && Math.min(command.place, before.length + 1),
+      )
     }
-    case 'dismiss': return insertLinks(before, command.targets.filter(target => !has(before, target)).map(target => ({ target })))
-    case 'unlink': case 'bringBack': return removeLinks(before, command.targets)
-    case 'move': return has(before, command.target) ? moveLink(before, command.target, Math.min(command.place, before.length)) : before
-    case 'arrange': return arrangeLinks(before, command.order)
+    case 'dismiss':
+      return insertLinks(
+        before,
+        command.targets.filter(target => !has(before, target)).map(target => ({ target })),
+      )
+    case 'unlink':
+    case 'bringBack':
+      return removeLinks(before, command.targets)
+    case 'move':
+      return has(before, command.target) ? moveLink(before, command.target, Math.min(command.place, before.length)) : before
+    case 'arrange':
+      return arrangeLinks(before, command.order)
     case 'detail': {
       const after = detailLinks(before, command.targets, command.details)
       if (after.some((link, i) => link !== before[i] && isNeverShown(link, timeZone))) {
@@ -147,11 +187,15 @@ function planCopy({ from, kinds, to, replace }: Extract<LaneCommand, { type: 'co
   checkSources([from, ...to], context)
   for (const kind of kinds) checkKind(kind, context)
   if (to.includes(from)) throw new CommandError('self-link', 'A product’s lanes can’t be copied to itself.', [from])
-  return to.flatMap(source => kinds.map((kind) => {
-    const before = context.lane(source, kind)
-    const links = context.lane(from, kind).filter(link => !leadsTo(source, link.target, context) && (replace || !has(before, link.target)))
-    return { of: 'links' as const, owner: source, key: kind, before, after: replace ? links : insertLinks(before, links) }
-  }))
+  return to.flatMap(source =>
+    kinds.map(kind => {
+      const before = context.lane(source, kind)
+      const links = context
+        .lane(from, kind)
+        .filter(link => !leadsTo(source, link.target, context) && (replace || !has(before, link.target)))
+      return { of: 'links' as const, owner: source, key: kind, before, after: replace ? links : insertLinks(before, links) }
+    }),
+  )
 }
 
 const has = (lane: Lane, target: string) => lane.some(link => link.target === target)
@@ -168,8 +212,11 @@ function checkSources(sources: readonly string[], context: LaneContext): void {
   checkKnown(sources, context)
   const variant = sources.find(source => context.item(source)!.variant)
   if (variant !== undefined) {
-    throw new CommandError('source-is-variant',
-      `${variant} is a variant. Links start from its product, ${context.item(variant)!.product.sku}.`, [variant])
+    throw new CommandError(
+      'source-is-variant',
+      `${variant} is a variant. Links start from its product, ${context.item(variant)!.product.sku}.`,
+      [variant],
+    )
   }
 }
 
@@ -188,34 +235,56 @@ function checkSeen(seen: readonly string[], lane: Lane): void {
 
 function checkTargets(targets: readonly string[], lanes: ReadonlyMap<string, Lane>, ends: Ends, context: LaneContext): void {
   const unknown = targets.filter(target => !ends.isKnown(target))
-  if (unknown.length) throw ends.page === 'category' ? new CommandError('unknown-category', `There is no category with the key ${listed(unknown)}.`, unknown) : unknownProducts(unknown)
+  if (unknown.length)
+    throw ends.page === 'category'
+      ? new CommandError('unknown-category', `There is no category with the key ${listed(unknown)}.`, unknown)
+      : unknownProducts(unknown)
   const sources = [...lanes.keys()]
   const self = targets.filter(target => sources.every(source => ends.leadsTo(source, target)))
-  if (self.length) throw new CommandError('self-link', ends.page === 'category' ? 'A category can’t be related to itself.' : 'A product can’t be linked to itself or to one of its own variants.', self)
+  if (self.length)
+    throw new CommandError(
+      'self-link',
+      ends.page === 'category'
+        ? 'A category can’t be related to itself.'
+        : 'A product can’t be linked to itself or to one of its own variants.',
+      self,
+    )
 
   const twice = targets.filter((target, i) => targets.indexOf(target) !== i)
   const everywhere = targets.filter(target => sources.every(source => ends.leadsTo(source, target) || has(lanes.get(source)!, target)))
   if (twice.length || everywhere.length) {
     const about = [...new Set([...twice, ...everywhere])]
-    throw new CommandError('already-linked',
-      `${listed(about)} ${about.length > 1 ? 'stand' : 'stands'} in ${sources.length > 1 ? 'all of these lanes' : 'this lane'} already.`, about)
+    throw new CommandError(
+      'already-linked',
+      `${listed(about)} ${about.length > 1 ? 'stand' : 'stands'} in ${sources.length > 1 ? 'all of these lanes' : 'this lane'} already.`,
+      about,
+    )
   }
 
   if (ends.page === 'category') return
   const variant = ends.page === 'article' && targets.find(target => context.item(target)!.variant)
-  if (variant) throw new CommandError('target-is-variant', `${variant} is a variant. Articles name products: ${context.item(variant)!.product.sku}.`, [variant])
+  if (variant)
+    throw new CommandError('target-is-variant', `${variant} is a variant. Articles name products: ${context.item(variant)!.product.sku}.`, [
+      variant,
+    ])
   const retired = targets.filter(target => isRetired(context.item(target)!))
   if (retired.length) {
-    throw new CommandError('retired-target',
-      `${listed(retired)} ${retired.length > 1 ? 'are' : 'is'} retired and would never be shown.`, retired)
+    throw new CommandError(
+      'retired-target',
+      `${listed(retired)} ${retired.length > 1 ? 'are' : 'is'} retired and would never be shown.`,
+      retired,
+    )
   }
 }
 
 function checkLinked(targets: readonly string[], lanes: readonly Lane[]): void {
   const missing = targets.filter(target => !lanes.some(lane => has(lane, target)))
   if (missing.length) {
-    throw new CommandError('not-linked',
-      `${listed(missing)} ${missing.length > 1 ? 'don’t' : 'doesn’t'} stand in ${lanes.length > 1 ? 'any of these lanes' : 'this lane'}.`, missing)
+    throw new CommandError(
+      'not-linked',
+      `${listed(missing)} ${missing.length > 1 ? 'don’t' : 'doesn’t'} stand in ${lanes.length > 1 ? 'any of these lanes' : 'this lane'}.`,
+      missing,
+    )
   }
 }
 

@@ -16,11 +16,16 @@ export const kindCommands: CommandGroup<typeof kindCommandSchema> = {
 function kindWords(command: KindCommand, context: CommandContext, language: string): string {
   const { kind, text } = namesIn(context, language)
   switch (command.type) {
-    case 'addKind': return `Added the kind ${text(command.settings.name)}`
-    case 'changeKind': return changeWords(kind(command.key), command.settings, language)
-    case 'orderKinds': return 'Put the kinds in order'
-    case 'retireKind': return `Retired the kind ${kind(command.key)}`
-    case 'restoreKind': return `Restored the kind ${kind(command.key)}`
+    case 'addKind':
+      return `Added the kind ${text(command.settings.name)}`
+    case 'changeKind':
+      return changeWords(kind(command.key), command.settings, language)
+    case 'orderKinds':
+      return 'Put the kinds in order'
+    case 'retireKind':
+      return `Retired the kind ${kind(command.key)}`
+    case 'restoreKind':
+      return `Restored the kind ${kind(command.key)}`
   }
 }
 

@@ -7,9 +7,16 @@ import type { KindCommand } from './kindCommandSchema'
 import { describeCommand } from '../registry'
 import { planKinds } from './planKinds'
 
-const kinds = [makeKind('related', { plural: { en: 'Related' } }), makeKind('upsell', { ceiling: 3 }), makeKind('old', { name: { en: 'old' }, retired: true })]
+const kinds = [
+  makeKind('related', { plural: { en: 'Related' } }),
+  makeKind('upsell', { ceiling: 3 }),
+  makeKind('old', { name: { en: 'old' }, retired: true }),
+]
 const { key: _, retired: __, ...refill } = makeKind('refill', { name: { en: 'Refill' }, plural: { en: 'Refills' }, glyph: 'drop' })
-const plan = (asked: object, given: readonly LinkKind[] = kinds) => planKinds(commandSchema.parse(asked) as KindCommand, given).filter(change => !isEmpty(change)).map(({ of, key: kind, after }) => [of, kind, after])
+const plan = (asked: object, given: readonly LinkKind[] = kinds) =>
+  planKinds(commandSchema.parse(asked) as KindCommand, given)
+    .filter(change => !isEmpty(change))
+    .map(({ of, key: kind, after }) => [of, kind, after])
 
 describe('planKinds', () => {
   it('adds a kind at the end, under a key of its own', () => {
@@ -17,11 +24,15 @@ describe('planKinds', () => {
       ['kind', 'refill', { key: 'refill', ...refill, retired: false }],
       ['kindOrder', '', ['related', 'upsell', 'old', 'refill']],
     ])
-    expect(plan({ type: 'addKind', settings: refill }, [makeKind('refill', { name: { en: 'filling' }, plural: { en: 'Fillings' } })])[0]![1]).toBe('refill-2')
+    expect(
+      plan({ type: 'addKind', settings: refill }, [makeKind('refill', { name: { en: 'filling' }, plural: { en: 'Fillings' } })])[0]![1],
+    ).toBe('refill-2')
   })
 
   it('changes what is named and leaves the rest', () => {
-    expect(plan({ type: 'changeKind', key: 'upsell', settings: { ceiling: null, name: { en: 'step up' } } })).toEqual([['kind', 'upsell', { ...kinds[1], ceiling: null, name: { en: 'step up' } }]])
+    expect(plan({ type: 'changeKind', key: 'upsell', settings: { ceiling: null, name: { en: 'step up' } } })).toEqual([
+      ['kind', 'upsell', { ...kinds[1], ceiling: null, name: { en: 'step up' } }],
+    ])
     expect(plan({ type: 'changeKind', key: 'upsell', settings: { ceiling: 3 } })).toEqual([])
   })
 
@@ -36,13 +47,16 @@ describe('planKinds', () => {
   })
 
   it('refuses what would confuse: a name that is taken, an empty or long one, an unknown kind, no kind left', () => {
-    expect(() => plan({ type: 'addKind', settings: { ...refill, plural: { en: ' RELATED' } } })).toThrow('Another kind is called “RELATED” already.')
+    expect(() => plan({ type: 'addKind', settings: { ...refill, plural: { en: ' RELATED' } } })).toThrow(
+      'Another kind is called “RELATED” already.',
+    )
     expect(() => plan({ type: 'addKind', settings: { ...refill, name: { en: 'Old' } } })).toThrow('A retired kind is called “Old” already.')
     expect(() => plan({ type: 'changeKind', key: 'upsell', settings: { name: { en: 'related' } } })).toThrow('Another kind')
     expect(() => plan({ type: 'changeKind', key: 'none', settings: {} })).toThrow('no link kind “none”')
     expect(() => plan({ type: 'orderKinds', order: ['none'] })).toThrow('no link kind “none”')
     expect(() => plan({ type: 'retireKind', key: 'upsell' }, kinds.slice(1))).toThrow('One kind has to stay')
-    for (const name of [' ', 'x'.repeat(41)]) expect(commandSchema.safeParse({ type: 'addKind', settings: { ...refill, name: { en: name } } }).success).toBe(false)
+    for (const name of [' ', 'x'.repeat(41)])
+      expect(commandSchema.safeParse({ type: 'addKind', settings: { ...refill, name: { en: name } } }).success).toBe(false)
     expect(commandSchema.safeParse({ type: 'addKind', settings: { ...refill, name: {} } }).success).toBe(false)
     expect(commandSchema.safeParse({ type: 'addKind', settings: { ...refill, ceiling: 0 } }).success).toBe(false)
     expect(commandSchema.safeParse({ type: 'addKind', settings: { ...refill, glyph: 'anything' } }).success).toBe(false)

@@ -24,12 +24,18 @@ export function planKinds(command: KindCommand, kinds: readonly LinkKind[]): (Ki
     }
     case 'orderKinds': {
       for (const key of command.order) kindWith(key, kinds)
-      const placeOf = (key: string) => command.order.includes(key) ? command.order.indexOf(key) : command.order.length
-      return [orderChange(kinds, kinds.map(each => each.key).toSorted((a, b) => placeOf(a) - placeOf(b)))]
+      const placeOf = (key: string) => (command.order.includes(key) ? command.order.indexOf(key) : command.order.length)
+      return [
+        orderChange(
+          kinds,
+          kinds.map(each => each.key).toSorted((a, b) => placeOf(a) - placeOf(b)),
+        ),
+      ]
     }
     case 'retireKind': {
       const before = kindWith(command.key, kinds)
-      if (!kinds.some(each => each !== before && !each.retired)) throw new CommandError('last-kind', 'One kind has to stay: without any, nothing can be linked.', [command.key])
+      if (!kinds.some(each => each !== before && !each.retired))
+        throw new CommandError('last-kind', 'One kind has to stay: without any, nothing can be linked.', [command.key])
       return [kindChange(before, { ...before, retired: true })]
     }
     case 'restoreKind': {
@@ -40,7 +46,13 @@ export function planKinds(command: KindCommand, kinds: readonly LinkKind[]): (Ki
 }
 
 const kindChange = (before: LinkKind | null, after: LinkKind): KindChange => ({ of: 'kind', owner: '', key: after.key, before, after })
-const orderChange = (kinds: readonly LinkKind[], after: readonly string[]): KindOrderChange => ({ of: 'kindOrder', owner: '', key: '', before: kinds.map(each => each.key), after })
+const orderChange = (kinds: readonly LinkKind[], after: readonly string[]): KindOrderChange => ({
+  of: 'kindOrder',
+  owner: '',
+  key: '',
+  before: kinds.map(each => each.key),
+  after,
+})
 
 function kindWith(key: string, kinds: readonly LinkKind[]): LinkKind {
   const kind = kinds.find(each => each.key === key)
@@ -53,7 +65,12 @@ function checkNames({ name, plural }: Pick<KindSettings, 'name' | 'plural'>, key
   for (const part of ['name', 'plural'] as const) {
     for (const [language, words] of Object.entries({ name, plural }[part])) {
       const same = kinds.find(each => each.key !== key && each[part][language]?.trim().toLowerCase() === words.trim().toLowerCase())
-      if (same) throw new CommandError('kind-name-taken', `${same.retired ? 'A retired kind' : 'Another kind'} is called “${words.trim()}” already.`, [same.key])
+      if (same)
+        throw new CommandError(
+          'kind-name-taken',
+          `${same.retired ? 'A retired kind' : 'Another kind'} is called “${words.trim()}” already.`,
+          [same.key],
+        )
     }
   }
 }

@@ -6,7 +6,12 @@ import { keySchema } from '../../text/key'
 export const lookCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addLook'), settings: lookSettingsSchema }),
   /** Sets parts of a look. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeLook'), key: keySchema, settings: lookSettingsSchema.partial(), seen: lookSettingsSchema.partial() }),
+  z.strictObject({
+    type: z.literal('changeLook'),
+    key: keySchema,
+    settings: lookSettingsSchema.partial(),
+    seen: lookSettingsSchema.partial(),
+  }),
   /** Takes a look away that no section has. */
   z.strictObject({ type: z.literal('removeLook'), key: keySchema }),
 ])

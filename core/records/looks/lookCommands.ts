@@ -12,11 +12,13 @@ export const lookCommands: CommandGroup<typeof lookCommandSchema> = { schema: lo
 function lookWords(command: LookCommand, context: CommandContext, language: string): string {
   const { look, text } = namesIn(context, language)
   switch (command.type) {
-    case 'addLook': return `Added the look “${text(command.settings.name)}”`
+    case 'addLook':
+      return `Added the look “${text(command.settings.name)}”`
     case 'changeLook': {
       const before = context.lookVersions().get(command.key)!.draft!
       return `Changed ${listed(lookDifferences(before, { ...before, ...command.settings })) || 'nothing'} of the look ${look(command.key)}`
     }
-    case 'removeLook': return `Removed the look ${look(command.key)}`
+    case 'removeLook':
+      return `Removed the look ${look(command.key)}`
   }
 }

@@ -5,13 +5,16 @@ import type { Versions } from '../../sections/versions'
 import { draftedRecord } from '../drafts/draftedRecord'
 
 /** Looks that sections share. */
-export const lookRecord = draftedRecord<'look', Look>({
-  of: 'look',
-  called: 'the same look',
-  usedBy({ key: kind, after }, { sectionVersions }) {
-    if (after) return null
-    const user = [...sectionVersions].find(([, { live, draft }]) => live?.look.preset === kind || draft?.look.preset === kind)
-    return user ? { about: kind, words: `the section “${user[0]}” has this look by now.` } : null
+export const lookRecord = draftedRecord<'look', Look>(
+  {
+    of: 'look',
+    called: 'the same look',
+    usedBy({ key: kind, after }, { sectionVersions }) {
+      if (after) return null
+      const user = [...sectionVersions].find(([, { live, draft }]) => live?.look.preset === kind || draft?.look.preset === kind)
+      return user ? { about: kind, words: `the section “${user[0]}” has this look by now.` } : null
+    },
   },
-}, asItIs)
+  asItIs,
+)
 export type LookChange = ChangeOf<'look', Versions<Look> | null>

@@ -23,7 +23,11 @@ export function planLooks(command: LookCommand, context: DraftContext): LookChan
       const { key, settings, seen } = command
       const before = draftOf(looks, key, 'look')
       if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Look], value))) {
-        throw new CommandError('look-changed', 'This look was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
+        throw new CommandError(
+          'look-changed',
+          'This look was changed in the meantime. It is shown as it is now; nothing was overwritten.',
+          [key],
+        )
       }
       checkPage({ ...before, ...settings }, key === houseKey)
       return [lookChange(key, looks.get(key)!, { ...looks.get(key)!, draft: { ...before, ...settings } })]
@@ -32,13 +36,21 @@ export function planLooks(command: LookCommand, context: DraftContext): LookChan
       const { key } = command
       draftOf(looks, key, 'look')
       if (key === houseKey) throw new CommandError('house-look', 'The shop’s own look stays: all others begin with it.', [key])
-      const users = [...context.sectionVersions()].filter(([, { live, draft }]) => [live, draft].some(each => each?.look.preset === key)).map(([user]) => user)
-      if (users.length) throw new CommandError('look-in-use', `Sections have this look: ${listed(users)}. Give them another one, and publish that, first.`, users)
+      const users = [...context.sectionVersions()]
+        .filter(([, { live, draft }]) => [live, draft].some(each => each?.look.preset === key))
+        .map(([user]) => user)
+      if (users.length)
+        throw new CommandError(
+          'look-in-use',
+          `Sections have this look: ${listed(users)}. Give them another one, and publish that, first.`,
+          users,
+        )
       return [lookChange(key, looks.get(key)!, settled({ ...looks.get(key)!, draft: null }))]
     }
   }
 }
 
 function checkPage({ page }: Pick<Look, 'page'>, isHouse: boolean): void {
-  if ((page !== null) !== isHouse) throw new CommandError('house-look', 'Fonts and the background of pages are said once, in the shop’s own look.', [houseKey])
+  if ((page !== null) !== isHouse)
+    throw new CommandError('house-look', 'Fonts and the background of pages are said once, in the shop’s own look.', [houseKey])
 }

@@ -13,7 +13,8 @@ export interface NeighboursContext {
 
 /** Works out what setting a product's neighbours does. @throws CommandError when it can't be done as asked */
 export function planNeighbours({ source, settings }: NeighboursCommand, context: NeighboursContext): NeighboursChange[] {
-  if (context.item(source)?.product.sku !== source) throw new CommandError('unknown-product', `There is no product with the SKU ${source}.`, [source])
+  if (context.item(source)?.product.sku !== source)
+    throw new CommandError('unknown-product', `There is no product with the SKU ${source}.`, [source])
   const unknown = settings.leaveOut.filter(key => !context.category(key))
   if (unknown.length) throw new CommandError('unknown-category', `There is no category with the key ${unknown.join(', ')}.`, unknown)
   return [{ of: 'neighbours', owner: source, key: '', before: context.neighbours(source), after: settings }]

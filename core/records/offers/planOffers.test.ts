@@ -11,16 +11,30 @@ import type { CommandContext } from '../../journal/commandContext'
 import { planOffers } from './planOffers'
 
 const catalogue = new Catalogue([makeProduct('STR'), makeProduct('GLO')], [], [])
-const offers = [makeOffer('first', { rank: 1, offered: { by: 'chosen', skus: ['GONE'] } }), makeOffer('second', { rank: 2 }), makeOffer('third', { rank: 3 })]
-const context = { item: (sku: string) => catalogue.item(sku), kind: (key: string) => key === 'accessory' ? makeKind('accessory') : undefined, offers: () => new Map(offers.map(each => [each.key, each])) }
+const offers = [
+  makeOffer('first', { rank: 1, offered: { by: 'chosen', skus: ['GONE'] } }),
+  makeOffer('second', { rank: 2 }),
+  makeOffer('third', { rank: 3 }),
+]
+const context = {
+  item: (sku: string) => catalogue.item(sku),
+  kind: (key: string) => (key === 'accessory' ? makeKind('accessory') : undefined),
+  offers: () => new Map(offers.map(each => [each.key, each])),
+}
 const states = new HeldStates([['offer', context.offers()]] as never)
-const plan = (given: object) => planOffers(commandSchema.parse(given) as Parameters<typeof planOffers>[0], context).filter(each => !isEmpty(each))
+const plan = (given: object) =>
+  planOffers(commandSchema.parse(given) as Parameters<typeof planOffers>[0], context).filter(each => !isEmpty(each))
 const { key: _, rank: __, ...settings } = makeOffer('new', { heading: { en: 'Take it along' } })
 
 describe('commands on together offers', () => {
   it('add one behind the others, change parts of it, and take it away', () => {
-    expect(plan({ type: 'addOffer', settings })).toEqual([{ of: 'offer', owner: '', key: 'take-it-along', before: null, after: { ...settings, key: 'take-it-along', rank: 4 } }])
-    expect(plan({ type: 'changeOffer', key: 'first', settings: { limit: 3 }, seen: { limit: 1 } })[0]!.after).toEqual({ ...offers[0], limit: 3 })
+    expect(plan({ type: 'addOffer', settings })).toEqual([
+      { of: 'offer', owner: '', key: 'take-it-along', before: null, after: { ...settings, key: 'take-it-along', rank: 4 } },
+    ])
+    expect(plan({ type: 'changeOffer', key: 'first', settings: { limit: 3 }, seen: { limit: 1 } })[0]!.after).toEqual({
+      ...offers[0],
+      limit: 3,
+    })
     expect(plan({ type: 'removeOffer', key: 'second' })[0]!.after).toBeNull()
   })
 
@@ -31,7 +45,10 @@ describe('commands on together offers', () => {
   })
 
   it('refuse what the shop doesn’t have, what was changed since, and what is no offer', () => {
-    const change = (settings: object, seen: object = {}) => () => plan({ type: 'changeOffer', key: 'first', settings, seen })
+    const change =
+      (settings: object, seen: object = {}) =>
+      () =>
+        plan({ type: 'changeOffer', key: 'first', settings, seen })
     expect(change({ offered: { by: 'chosen', skus: ['GONE', 'STR'] } })).not.toThrow()
     expect(change({ offered: { by: 'chosen', skus: ['NOPE'] } })).toThrow('The shop has no product with the SKU NOPE.')
     expect(change({ offered: { by: 'links', kind: 'none', count: 2 } })).toThrow('There is no link kind “none”.')
@@ -39,14 +56,27 @@ describe('commands on together offers', () => {
     expect(() => plan({ type: 'removeOffer', key: 'nope' })).toThrow('There is no together offer with the key nope.')
     const isFine = (part: object) => commandSchema.safeParse({ type: 'addOffer', settings: { ...settings, ...part } }).success
     expect([{}, { reduction: null }, { limit: 99 }].map(isFine)).toEqual([true, true, true])
-    expect([{ limit: 0 }, { limit: 1e9 }, { reduction: { by: 'percent', percent: 101 } }, { reduction: { by: 'amount', amount: 0 } }, { from: '2026-02-30' }, { offered: { by: 'links', kind: 'accessory', count: 9 } }].map(isFine)).toEqual(Array(6).fill(false))
+    expect(
+      [
+        { limit: 0 },
+        { limit: 1e9 },
+        { reduction: { by: 'percent', percent: 101 } },
+        { reduction: { by: 'amount', amount: 0 } },
+        { from: '2026-02-30' },
+        { offered: { by: 'links', kind: 'accessory', count: 9 } },
+      ].map(isFine),
+    ).toEqual(Array(6).fill(false))
   })
 
   it('are told in words', () => {
     const words = (given: object) => describeCommand(commandSchema.parse(given), { states } as unknown as CommandContext, 'en')
     expect(words({ type: 'addOffer', settings })).toBe('Added the together offer “Take it along”')
-    expect(words({ type: 'changeOffer', key: 'second', settings: { active: false }, seen: {} })).toBe('Switched the together offer “second” off')
-    expect(words({ type: 'changeOffer', key: 'second', settings: { limit: 2, reduction: null }, seen: {} })).toBe('Changed the reduction and the limit of the together offer “second”')
+    expect(words({ type: 'changeOffer', key: 'second', settings: { active: false }, seen: {} })).toBe(
+      'Switched the together offer “second” off',
+    )
+    expect(words({ type: 'changeOffer', key: 'second', settings: { limit: 2, reduction: null }, seen: {} })).toBe(
+      'Changed the reduction and the limit of the together offer “second”',
+    )
     expect(words({ type: 'rankOffer', key: 'third', place: 1 })).toBe('Moved the together offer “third” to place 1')
     expect(words({ type: 'removeOffer', key: 'third' })).toBe('Removed the together offer “third”')
   })

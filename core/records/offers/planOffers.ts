@@ -31,21 +31,34 @@ export function planOffers(command: OfferCommand, context: OfferContext): OfferC
     case 'changeOffer': {
       const { settings, seen } = command
       if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Offer], value))) {
-        throw new CommandError('offer-changed', 'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.', [command.key])
+        throw new CommandError(
+          'offer-changed',
+          'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.',
+          [command.key],
+        )
       }
       const after = { ...before, ...settings }
       checkOffered(after, before, context)
       return [change(before, after)]
     }
-    case 'removeOffer': return [change(before, null)]
+    case 'removeOffer':
+      return [change(before, null)]
     case 'rankOffer': {
       const others = inOrder.filter(each => each !== before)
-      return others.toSpliced(Math.min(command.place, others.length + 1) - 1, 0, before).map((each, i) => change(each, { ...each, rank: i + 1 }))
+      return others
+        .toSpliced(Math.min(command.place, others.length + 1) - 1, 0, before)
+        .map((each, i) => change(each, { ...each, rank: i + 1 }))
     }
   }
 }
 
-const change = (before: Offer | null, after: Offer | null): OfferChange => ({ of: 'offer', owner: '', key: (after ?? before)!.key, before, after })
+const change = (before: Offer | null, after: Offer | null): OfferChange => ({
+  of: 'offer',
+  owner: '',
+  key: (after ?? before)!.key,
+  before,
+  after,
+})
 
 /** What was offered before may stay, also when the shop doesn't have it any more: it is passed over. */
 function checkOffered({ offered }: OfferSettings, before: Offer | null, context: OfferContext): void {
@@ -55,5 +68,6 @@ function checkOffered({ offered }: OfferSettings, before: Offer | null, context:
   }
   const known = new Set(before?.offered.by === 'chosen' ? before.offered.skus : [])
   const unknown = offered.skus.filter(sku => !known.has(sku) && !context.item(sku))
-  if (unknown.length) throw new CommandError('unknown-product', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
+  if (unknown.length)
+    throw new CommandError('unknown-product', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
 }

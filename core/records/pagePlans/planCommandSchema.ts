@@ -7,14 +7,31 @@ import { textSchema } from '../../text/text'
 /** Commands on page plans. They change drafts alone. */
 export const planCommandSchema = z.discriminatedUnion('type', [
   /** With the sections of another plan of this kind of page; of the default one, when none is named. */
-  z.strictObject({ type: z.literal('addPlan'), page: pageKindSchema, name: textSchema, scope: planScopeSchema, like: keySchema.optional() }),
+  z.strictObject({
+    type: z.literal('addPlan'),
+    page: pageKindSchema,
+    name: textSchema,
+    scope: planScopeSchema,
+    like: keySchema.optional(),
+  }),
   /** Sets parts of a plan. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changePlan'), key: keySchema, settings: planSettingsSchema.partial(), seen: planSettingsSchema.partial() }),
+  z.strictObject({
+    type: z.literal('changePlan'),
+    key: keySchema,
+    settings: planSettingsSchema.partial(),
+    seen: planSettingsSchema.partial(),
+  }),
   z.strictObject({ type: z.literal('removePlan'), key: keySchema }),
   /** Moves a plan to a place among the plans for some pages of its kind: of equal ones, the first wins. */
   z.strictObject({ type: z.literal('rankPlan'), key: keySchema, place: placeSchema }),
   /** Puts a section into a zone of a plan, at a place or last. */
-  z.strictObject({ type: z.literal('placeSection'), key: keySchema, plan: keySchema, zone: z.string().min(1).max(64), place: placeSchema.optional() }),
+  z.strictObject({
+    type: z.literal('placeSection'),
+    key: keySchema,
+    plan: keySchema,
+    zone: z.string().min(1).max(64),
+    place: placeSchema.optional(),
+  }),
   /** Takes a section out of a plan. */
   z.strictObject({ type: z.literal('unplaceSection'), key: keySchema, plan: keySchema }),
   /** Switches a section off, or on again, in one plan. */

@@ -12,9 +12,12 @@ const hives = makePlan('product', [], { key: 'hives', scope: { ...emptyScope, ca
 const context = {
   sectionVersions: () => new Map(['upsells', 'lately', 'new'].map(key => [key, { live: null, draft: makeSection(key) }])),
   lookVersions: () => new Map(),
-  planVersions: () => new Map<string, Versions<PagePlan>>([
-    ...[product, gifts, makePlan('cart', [])].map(each => [each.key, { live: each, draft: each }] as const), ['hives', { live: null, draft: hives }], ['leaving', { live: hives, draft: null }],
-  ]),
+  planVersions: () =>
+    new Map<string, Versions<PagePlan>>([
+      ...[product, gifts, makePlan('cart', [])].map(each => [each.key, { live: each, draft: each }] as const),
+      ['hives', { live: null, draft: hives }],
+      ['leaving', { live: hives, draft: null }],
+    ]),
 }
 const plan = (given: object) => planPagePlans(commandSchema.parse(given) as Parameters<typeof planPagePlans>[0], context)
 const draftAfter = (given: object) => plan(given)[0]!.after!.draft!
@@ -25,12 +28,22 @@ describe('commands on page plans', () => {
     const put = (part: object) => zonesAfter({ type: 'placeSection', plan: 'product-default', key: 'new', zone: 'belowDetails', ...part })
     expect(put({})).toEqual([{ key: 'belowDetails', sections: ['upsells', 'lately', 'new'] }])
     expect(put({ place: 1 })).toEqual([{ key: 'belowDetails', sections: ['new', 'upsells', 'lately'] }])
-    expect(put({ zone: 'besideDetails' })).toEqual([{ key: 'besideDetails', sections: ['new'] }, { key: 'belowDetails', sections: ['upsells', 'lately'] }])
-    expect(put({ zone: 'foot', key: 'upsells' })).toEqual([{ key: 'belowDetails', sections: ['lately'] }, { key: 'foot', sections: ['upsells'] }])
+    expect(put({ zone: 'besideDetails' })).toEqual([
+      { key: 'besideDetails', sections: ['new'] },
+      { key: 'belowDetails', sections: ['upsells', 'lately'] },
+    ])
+    expect(put({ zone: 'foot', key: 'upsells' })).toEqual([
+      { key: 'belowDetails', sections: ['lately'] },
+      { key: 'foot', sections: ['upsells'] },
+    ])
   })
 
   it('take it out again, and switch it off in a plan', () => {
-    expect(draftAfter({ type: 'unplaceSection', plan: 'product-default', key: 'lately' })).toEqual({ ...product, zones: [{ key: 'belowDetails', sections: ['upsells'] }], off: [] })
+    expect(draftAfter({ type: 'unplaceSection', plan: 'product-default', key: 'lately' })).toEqual({
+      ...product,
+      zones: [{ key: 'belowDetails', sections: ['upsells'] }],
+      off: [],
+    })
     expect(draftAfter({ type: 'switchInPlan', plan: 'product-default', key: 'upsells', off: true }).off).toEqual(['lately', 'upsells'])
     expect(draftAfter({ type: 'switchInPlan', plan: 'product-default', key: 'lately', off: false }).off).toEqual([])
   })
@@ -38,14 +51,30 @@ describe('commands on page plans', () => {
   const scope = { ...emptyScope, brands: ['Alder'] }
   it('add one that begins with the sections of another, behind those there are', () => {
     expect(plan({ type: 'addPlan', page: 'product', name: { en: 'Alder' }, scope })).toEqual([
-      { of: 'plan', owner: '', key: 'alder', before: null, after: { live: null, draft: { ...product, key: 'alder', name: { en: 'Alder' }, scope, rank: 3 } } }])
-    expect(draftAfter({ type: 'addPlan', page: 'product', name: { en: 'Gifts' }, scope, like: 'gifts' })).toEqual({ ...gifts, key: 'gifts-2', name: { en: 'Gifts' }, scope, rank: 3 })
+      {
+        of: 'plan',
+        owner: '',
+        key: 'alder',
+        before: null,
+        after: { live: null, draft: { ...product, key: 'alder', name: { en: 'Alder' }, scope, rank: 3 } },
+      },
+    ])
+    expect(draftAfter({ type: 'addPlan', page: 'product', name: { en: 'Gifts' }, scope, like: 'gifts' })).toEqual({
+      ...gifts,
+      key: 'gifts-2',
+      name: { en: 'Gifts' },
+      scope,
+      rank: 3,
+    })
   })
 
   it('change parts of the draft, unless they have changed since they were seen', () => {
     expect(plan({ type: 'changePlan', key: 'gifts', settings: { scope }, seen: { scope: gifts.scope } })).toEqual([
-      { of: 'plan', owner: '', key: 'gifts', before: { live: gifts, draft: gifts }, after: { live: gifts, draft: { ...gifts, scope } } }])
-    expect(() => plan({ type: 'changePlan', key: 'gifts', settings: { scope }, seen: { scope: emptyScope } })).toThrow('was changed in the meantime')
+      { of: 'plan', owner: '', key: 'gifts', before: { live: gifts, draft: gifts }, after: { live: gifts, draft: { ...gifts, scope } } },
+    ])
+    expect(() => plan({ type: 'changePlan', key: 'gifts', settings: { scope }, seen: { scope: emptyScope } })).toThrow(
+      'was changed in the meantime',
+    )
     expect(draftAfter({ type: 'changePlan', key: 'product-default', settings: { repeats: true }, seen: {} }).repeats).toBe(true)
   })
 
@@ -55,7 +84,10 @@ describe('commands on page plans', () => {
   })
 
   it('move one before others', () => {
-    expect(plan({ type: 'rankPlan', key: 'hives', place: 1 }).map(({ key: kind, after }) => [kind, after!.draft!.rank])).toEqual([['hives', 1], ['gifts', 2]])
+    expect(plan({ type: 'rankPlan', key: 'hives', place: 1 }).map(({ key: kind, after }) => [kind, after!.draft!.rank])).toEqual([
+      ['hives', 1],
+      ['gifts', 2],
+    ])
   })
 
   it.each([

@@ -30,15 +30,26 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
       const { key, settings, seen } = command
       const before = draft(key)
       if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof PagePlan], value))) {
-        throw new CommandError('plan-changed', 'This page plan was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
+        throw new CommandError(
+          'plan-changed',
+          'This page plan was changed in the meantime. It is shown as it is now; nothing was overwritten.',
+          [key],
+        )
       }
       if (settings.scope !== undefined && (settings.scope === null) !== (before.scope === null)) {
-        throw new CommandError('default-plan', before.scope === null ? 'The default plan is for all pages that no other plan is for; add another plan for some of them.' : 'There is one default plan for each kind of page. Say what this one is for.', [key])
+        throw new CommandError(
+          'default-plan',
+          before.scope === null
+            ? 'The default plan is for all pages that no other plan is for; add another plan for some of them.'
+            : 'There is one default plan for each kind of page. Say what this one is for.',
+          [key],
+        )
       }
       return [changed({ ...before, ...settings })]
     }
     case 'removePlan': {
-      if (draft(command.key).scope === null) throw new CommandError('default-plan', 'The default plan stays: every page needs one.', [command.key])
+      if (draft(command.key).scope === null)
+        throw new CommandError('default-plan', 'The default plan stays: every page needs one.', [command.key])
       const before = known(plans, command.key, 'plan')
       return [planChange(command.key, before, settled({ ...before, draft: null }))]
     }
@@ -51,10 +62,12 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
     case 'placeSection': {
       draftOf(context.sectionVersions(), command.key, 'section')
       const before = draft(command.plan)
-      if (!zonesOf(before.page).includes(command.zone)) throw new CommandError('unknown-zone', `This page has no zone “${command.zone}”.`, [command.zone])
+      if (!zonesOf(before.page).includes(command.zone))
+        throw new CommandError('unknown-zone', `This page has no zone “${command.zone}”.`, [command.zone])
       return [changed(placed(withoutSection(before, command.key), command.key, command.zone, command.place))]
     }
-    case 'unplaceSection': return [changed(withoutSection(inPlan(draft(command.plan), command.key), command.key, true))]
+    case 'unplaceSection':
+      return [changed(withoutSection(inPlan(draft(command.plan), command.key), command.key, true))]
     case 'switchInPlan': {
       const before = inPlan(draft(command.plan), command.key)
       const off = before.off.filter(key => key !== command.key)
@@ -65,16 +78,20 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
 
 /** Takes a section out of the drafts of all plans. */
 export function takenOut(section: string, plans: Plans): PlanChange[] {
-  return [...plans].flatMap(([key, versions]) => versions.draft && hasSection(versions.draft, section)
-    ? planChange(key, versions, { ...versions, draft: withoutSection(versions.draft, section, true) })
-    : [])
+  return [...plans].flatMap(([key, versions]) =>
+    versions.draft && hasSection(versions.draft, section)
+      ? planChange(key, versions, { ...versions, draft: withoutSection(versions.draft, section, true) })
+      : [],
+  )
 }
 
-const draftsOf = (plans: Plans, page: PagePlan['page']) => [...plans.values()].flatMap(({ draft }) => draft?.page === page ? draft : [])
+const draftsOf = (plans: Plans, page: PagePlan['page']) => [...plans.values()].flatMap(({ draft }) => (draft?.page === page ? draft : []))
 
 /** The plans for some pages of a kind, in the order of their ranks. */
 const assignedTo = (plans: Plans, page: PagePlan['page']) =>
-  draftsOf(plans, page).filter(each => each.scope !== null).sort((a, b) => a.rank - b.rank || (a.key < b.key ? -1 : 1))
+  draftsOf(plans, page)
+    .filter(each => each.scope !== null)
+    .sort((a, b) => a.rank - b.rank || (a.key < b.key ? -1 : 1))
 
 function inPlan(plan: PagePlan, key: string): PagePlan {
   if (!hasSection(plan, key)) throw new CommandError('not-in-plan', `The plan ${plan.key} doesn’t have the section ${key}.`, [key])
@@ -85,7 +102,7 @@ function inPlan(plan: PagePlan, key: string): PagePlan {
 const withoutSection = (plan: PagePlan, key: string, forGood = false): PagePlan => ({
   ...plan,
   zones: plan.zones.map(zone => ({ ...zone, sections: zone.sections.filter(each => each !== key) })).filter(zone => zone.sections.length),
-  ...forGood && { off: plan.off.filter(each => each !== key) },
+  ...(forGood && { off: plan.off.filter(each => each !== key) }),
 })
 
 /** @param place counted from 1; none: the last one */
@@ -93,6 +110,12 @@ function placed(plan: PagePlan, key: string, zone: string, place: number | undef
   const zones = zonesOf(plan.page).map(each => plan.zones.find(known => known.key === each) ?? { key: each, sections: [] })
   return {
     ...plan,
-    zones: zones.map(each => each.key === zone ? { key: zone, sections: each.sections.toSpliced(place === undefined ? each.sections.length : place - 1, 0, key) } : each).filter(each => each.sections.length),
+    zones: zones
+      .map(each =>
+        each.key === zone
+          ? { key: zone, sections: each.sections.toSpliced(place === undefined ? each.sections.length : place - 1, 0, key) }
+          : each,
+      )
+      .filter(each => each.sections.length),
   }
 }

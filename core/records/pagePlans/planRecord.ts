@@ -5,5 +5,8 @@ import type { Versions } from '../../sections/versions'
 import { decidesWhatIsShown, draftedRecord } from '../drafts/draftedRecord'
 
 /** Page plans. */
-export const planRecord = draftedRecord<'plan', PagePlan>({ of: 'plan', called: 'the same page plan', counting: decidesWhatIsShown() }, upgradePlan)
+export const planRecord = draftedRecord<'plan', PagePlan>(
+  { of: 'plan', called: 'the same page plan', counting: decidesWhatIsShown() },
+  upgradePlan,
+)
 export type PlanChange = ChangeOf<'plan', Versions<PagePlan> | null>

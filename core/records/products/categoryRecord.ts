@@ -20,8 +20,14 @@ export const categoryRecord: StoredRecord<'category', Category | null> = {
     if (after) return null
     const removed = new Set(all.filter(({ of }) => of === 'category').map(each => each.key))
     const changed = new Set(all.filter(({ of }) => of === 'product').map(({ owner: source }) => source))
-    const relating = shop.categories.find(each => each.key !== kind && !removed.has(each.key) && shop.relatedCategories(each.key).includes(kind))
-    if (relating || shop.relatedCategories(kind).length) return { about: kind, words: `its category “${kind}” has related categories by now${relating ? `, or is one of “${relating.key}”` : ''}.` }
+    const relating = shop.categories.find(
+      each => each.key !== kind && !removed.has(each.key) && shop.relatedCategories(each.key).includes(kind),
+    )
+    if (relating || shop.relatedCategories(kind).length)
+      return {
+        about: kind,
+        words: `its category “${kind}” has related categories by now${relating ? `, or is one of “${relating.key}”` : ''}.`,
+      }
     const below = shop.categories.find(each => each.parent === kind && !removed.has(each.key))
     if (below) return { about: kind, words: `its category “${kind}” has the category “${below.key}” below it by now.` }
     const inside = shop.catalogue.products.find(product => product.categories.includes(kind) && !changed.has(product.sku))

@@ -40,12 +40,25 @@ export const productRecord: StoredRecord<'product', Product | null> = {
     const missing = after?.bundle ? namedIn(after.bundle).find(sku => !shop.catalogue.item(sku)) : undefined
     if (missing !== undefined) return { about: missing, words: `${missing}, which was in this bundle, is no longer in the shop.` }
     const changed = new Set(all.filter(({ of }) => of === 'product').map(({ owner: source }) => source))
-    const left = new Set([after?.sku, ...after?.variants.map(each => each.sku) ?? []])
-    const gone = [before!, ...before?.variants ?? []].filter(each => each && !left.has(each.sku)).map(each => each.sku)
-    const used = gone.find(sku => shop.links.timesTarget(sku) || shop.dismissed.timesTarget(sku) || shop.links.lanes(sku).size || shop.dismissed.lanes(sku).size
-      || shop.neighboursOf(sku) !== allCount || shop.switchedOff(sku).size || shop.articles.some(article => article.products.includes(sku))
-      || [...shop.catalogue.bundlesNaming(sku)].some(bundle => !changed.has(bundle)))
-    return used === undefined ? null : { about: used, words: `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, in a bundle, or has settings of its own.` }
+    const left = new Set([after?.sku, ...(after?.variants.map(each => each.sku) ?? [])])
+    const gone = [before!, ...(before?.variants ?? [])].filter(each => each && !left.has(each.sku)).map(each => each.sku)
+    const used = gone.find(
+      sku =>
+        shop.links.timesTarget(sku) ||
+        shop.dismissed.timesTarget(sku) ||
+        shop.links.lanes(sku).size ||
+        shop.dismissed.lanes(sku).size ||
+        shop.neighboursOf(sku) !== allCount ||
+        shop.switchedOff(sku).size ||
+        shop.articles.some(article => article.products.includes(sku)) ||
+        [...shop.catalogue.bundlesNaming(sku)].some(bundle => !changed.has(bundle)),
+    )
+    return used === undefined
+      ? null
+      : {
+          about: used,
+          words: `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, in a bundle, or has settings of its own.`,
+        }
   },
 }
 export type ProductChange = ChangeOf<'product', Product | null>

@@ -9,11 +9,18 @@ export const maxMended = 2000
 export const checkCommandSchema = z.discriminatedUnion('type', [
   /** Keeps findings out of the counts, and says why; and takes them up again. */
   z.strictObject({
-    type: z.literal('putAside'), findings: z.array(findingSchema).min(1).max(maxNamed),
+    type: z.literal('putAside'),
+    findings: z.array(findingSchema).min(1).max(maxNamed),
     reason: z.string().trim().min(1, 'Say why, in a few words.').max(200, 'A reason has at most 200 characters.'),
   }),
   z.strictObject({ type: z.literal('takeUp'), findings: z.array(findingSchema).min(1).max(maxNamed) }),
   /** Mends each finding as its check says: unlinks, links back, or shortens the lane. */
-  z.strictObject({ type: z.literal('mend'), findings: z.array(findingSchema).min(1).max(maxMended, `At most ${maxMended.toLocaleString('en')} findings are mended at once.`) }),
+  z.strictObject({
+    type: z.literal('mend'),
+    findings: z
+      .array(findingSchema)
+      .min(1)
+      .max(maxMended, `At most ${maxMended.toLocaleString('en')} findings are mended at once.`),
+  }),
 ])
 export type CheckCommand = z.infer<typeof checkCommandSchema>

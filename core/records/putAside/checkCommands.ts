@@ -9,13 +9,21 @@ import { putAsideRecord } from './putAsideRecord'
 import type { CheckCommand } from './checkCommandSchema'
 import { checkCommandSchema } from './checkCommandSchema'
 
-export const checkCommands: CommandGroup<typeof checkCommandSchema> = { schema: checkCommandSchema, plan: (command, context) => planChecks(command, { ...context, asideReason: finding => new PutAside(context.states.of(putAsideRecord)).reason(finding) }), words: checkCommandWords }
+export const checkCommands: CommandGroup<typeof checkCommandSchema> = {
+  schema: checkCommandSchema,
+  plan: (command, context) =>
+    planChecks(command, { ...context, asideReason: finding => new PutAside(context.states.of(putAsideRecord)).reason(finding) }),
+  words: checkCommandWords,
+}
 
 function checkCommandWords(command: CheckCommand, context: CommandContext): string {
   switch (command.type) {
-    case 'putAside': return `Put aside ${findingsWords(command.findings)}: ${command.reason}`
-    case 'takeUp': return `Took up again ${findingsWords(command.findings)}`
-    case 'mend': return mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length)
+    case 'putAside':
+      return `Put aside ${findingsWords(command.findings)}: ${command.reason}`
+    case 'takeUp':
+      return `Took up again ${findingsWords(command.findings)}`
+    case 'mend':
+      return mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length)
   }
 }
 

@@ -12,7 +12,11 @@ import { commandSchema } from '../registry'
 import type { CheckContext } from './planChecks'
 import { planChecks } from './planChecks'
 
-const catalogue = new Catalogue([...['A', 'B', 'C'].map(sku => makeProduct(sku)), makeProduct('V', { variants: [makeVariant('V-1'), makeVariant('V-2')] })], [], [])
+const catalogue = new Catalogue(
+  [...['A', 'B', 'C'].map(sku => makeProduct(sku)), makeProduct('V', { variants: [makeVariant('V-1'), makeVariant('V-2')] })],
+  [],
+  [],
+)
 const kinds = new Map([makeKind('related', { mutual: true, ceiling: 2 }), makeKind('old', { retired: true })].map(kind => [kind.key, kind]))
 const links = new LinkIndex()
 const lane = (...targets: string[]) => targets.map(target => ({ target }))
@@ -21,18 +25,32 @@ links.setLane('B', 'related', lane('C'))
 links.setLane('V', 'related', lane('A'))
 links.setLane('A', 'old', lane('B'))
 const context: CheckContext = {
-  item: sku => catalogue.item(sku), kind: key => kinds.get(key), lane: (source, kind) => links.lane(source, kind), asideReason: ({ source }) => source === 'B' ? 'on purpose' : null,
+  item: sku => catalogue.item(sku),
+  kind: key => kinds.get(key),
+  lane: (source, kind) => links.lane(source, kind),
+  asideReason: ({ source }) => (source === 'B' ? 'on purpose' : null),
 }
 const at = (which: Finding['check'], source: string, kind = '', target = ''): Finding => ({ check: which, source, kind, target })
-const mended = (...findings: Finding[]) => (planChecks(commandSchema.parse({ type: 'mend', findings }) as never, context) as LaneChange[]).map(({ owner: source, after }) => `${source}: ${targetsOf(after).join(' ')}`)
+const mended = (...findings: Finding[]) =>
+  (planChecks(commandSchema.parse({ type: 'mend', findings }) as never, context) as LaneChange[]).map(
+    ({ owner: source, after }) => `${source}: ${targetsOf(after).join(' ')}`,
+  )
 
 describe('mending findings', () => {
   it('unlinks what is never shown, several of one lane together', () => {
-    expect(mended(at('targetRetired', 'A', 'related', 'B'), at('targetRetired', 'A', 'related', 'C'), at('targetRetired', 'B', 'related', 'C'))).toEqual(['A: V-1', 'B: '])
+    expect(
+      mended(at('targetRetired', 'A', 'related', 'B'), at('targetRetired', 'A', 'related', 'C'), at('targetRetired', 'B', 'related', 'C')),
+    ).toEqual(['A: V-1', 'B: '])
   })
 
   it('links back, behind what is there, and only where no link leads back', () => {
-    expect(mended(at('returnMissing', 'A', 'related', 'B'), at('returnMissing', 'A', 'related', 'V-1'), at('returnMissing', 'A', 'related', 'C'))).toEqual(['B: C A', 'C: A'])
+    expect(
+      mended(
+        at('returnMissing', 'A', 'related', 'B'),
+        at('returnMissing', 'A', 'related', 'V-1'),
+        at('returnMissing', 'A', 'related', 'C'),
+      ),
+    ).toEqual(['B: C A', 'C: A'])
     expect(mended(at('returnMissing', 'A', 'related', 'C'), at('returnMissing', 'B', 'related', 'C'))).toEqual(['C: A B'])
   })
 
@@ -41,7 +59,14 @@ describe('mending findings', () => {
   })
 
   it('leaves alone what is not as it was found any more, and what is retired or gone', () => {
-    expect(mended(at('linkOver', 'B', 'related', 'A'), at('linkOver', 'A', 'old', 'B'), at('linkOver', 'GONE', 'related', 'B'), at('linkOver', 'V-1', 'related', 'A'))).toEqual([])
+    expect(
+      mended(
+        at('linkOver', 'B', 'related', 'A'),
+        at('linkOver', 'A', 'old', 'B'),
+        at('linkOver', 'GONE', 'related', 'B'),
+        at('linkOver', 'V-1', 'related', 'A'),
+      ),
+    ).toEqual([])
   })
 
   it('refuses what needs a choice', () => {
@@ -57,7 +82,9 @@ describe('putting findings aside', () => {
   it('keeps the reason, and what was there before', () => {
     const findings = [at('notLinkedTo', 'A'), at('notLinkedTo', 'B')]
     expect(planChecks({ type: 'putAside', findings, reason: 'sold on request' }, context)).toEqual([
-      { of: 'putAside', owner: 'A', key: 'notLinkedTo||', before: null, after: 'sold on request' }, { of: 'putAside', owner: 'B', key: 'notLinkedTo||', before: 'on purpose', after: 'sold on request' }])
+      { of: 'putAside', owner: 'A', key: 'notLinkedTo||', before: null, after: 'sold on request' },
+      { of: 'putAside', owner: 'B', key: 'notLinkedTo||', before: 'on purpose', after: 'sold on request' },
+    ])
     expect(planChecks({ type: 'takeUp', findings }, context).map(each => each.after)).toEqual([null, null])
   })
 

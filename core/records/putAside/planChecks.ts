@@ -24,9 +24,12 @@ export interface CheckContext extends LinkContext {
 /** Works out what a command on findings does. @throws CommandError when it can't be carried out as asked */
 export function planChecks(command: CheckCommand, context: CheckContext): (PutAsideChange | LinksChange)[] {
   switch (command.type) {
-    case 'putAside': return command.findings.map(finding => asideChange(finding, command.reason, context))
-    case 'takeUp': return command.findings.map(finding => asideChange(finding, null, context))
-    case 'mend': return planMend(command.findings, context)
+    case 'putAside':
+      return command.findings.map(finding => asideChange(finding, command.reason, context))
+    case 'takeUp':
+      return command.findings.map(finding => asideChange(finding, null, context))
+    case 'mend':
+      return planMend(command.findings, context)
   }
 }
 
@@ -56,7 +59,9 @@ function planMend(findings: readonly Finding[], context: CheckContext): LinksCha
         change(source, kind, lane => lane.slice(0, context.kind(kind)!.ceiling!))
         break
       case 'linkBack':
-        change(context.item(target)!.product.sku, kind, lane => leadsTo(source, lane, context) ? lane : insertLinks(lane, [{ target: source }]))
+        change(context.item(target)!.product.sku, kind, lane =>
+          leadsTo(source, lane, context) ? lane : insertLinks(lane, [{ target: source }]),
+        )
     }
   }
   return [...changes.values()]
@@ -70,7 +75,10 @@ export function canStillBeMended({ check, source, kind, target }: Finding, conte
   if (mendOf(check) === 'shorten') return used.ceiling !== null && lane.length > used.ceiling
   if (!lane.some(link => link.target === target)) return false
   const product = context.item(target)?.product
-  return mendOf(check) === 'unlink' || (product !== undefined && product.sku !== source && !leadsTo(source, context.lane(product.sku, kind), context))
+  return (
+    mendOf(check) === 'unlink' ||
+    (product !== undefined && product.sku !== source && !leadsTo(source, context.lane(product.sku, kind), context))
+  )
 }
 
 /** Whether a link of the lane leads to this product or one of its variants. */

@@ -15,7 +15,10 @@ const plan = makePlan('product', ['upsells'])
 const tray = builtInLooks.find(each => each.key === 'tray')!
 const round: Look = { ...tray, parts: { corner: 30 } }
 const versions = {
-  sections: new Map<string, Versions<Section>>([['upsells', { live: upsells, draft: fewer }], ['new', { live: null, draft: makeSection('new') }]]),
+  sections: new Map<string, Versions<Section>>([
+    ['upsells', { live: upsells, draft: fewer }],
+    ['new', { live: null, draft: makeSection('new') }],
+  ]),
   plans: new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
   looks: new Map<string, Versions<Look>>([['tray', { live: tray, draft: round }]]),
 }

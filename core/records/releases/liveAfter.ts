@@ -8,9 +8,14 @@ import type { Versions } from '../../sections/versions'
 
 const drafted = ['section', 'plan', 'look'] as const
 type Drafted = (typeof drafted)[number]
-const isDrafted = (change: AnyChange): change is ChangeOf<Drafted, Versions<unknown> | null> => (drafted as readonly string[]).includes(change.of)
+const isDrafted = (change: AnyChange): change is ChangeOf<Drafted, Versions<unknown> | null> =>
+  (drafted as readonly string[]).includes(change.of)
 
-interface AllVersions { sections: ReadonlyMap<string, Versions<Section>>, plans: ReadonlyMap<string, Versions<PagePlan>>, looks: ReadonlyMap<string, Versions<Look>> }
+interface AllVersions {
+  sections: ReadonlyMap<string, Versions<Section>>
+  plans: ReadonlyMap<string, Versions<PagePlan>>
+  looks: ReadonlyMap<string, Versions<Look>>
+}
 
 /** What shoppers get after changes. */
 export function liveAfter(changes: readonly AnyChange[], { sections, plans, looks }: AllVersions): ReleaseContent {
@@ -21,7 +26,7 @@ export function liveAfter(changes: readonly AnyChange[], { sections, plans, look
       if (change.after) all.set(change.key, change.after as Versions<T>)
       else all.delete(change.key)
     }
-    return [...all.values()].flatMap(({ live }) => live === null ? [] : [live])
+    return [...all.values()].flatMap(({ live }) => (live === null ? [] : [live]))
   }
   return { sections: after('section', sections), plans: after('plan', plans), looks: after('look', looks) }
 }

@@ -9,14 +9,19 @@ const product = makePlan('product', ['upsells', 'lately'])
 const cart = makePlan('cart', ['upsells'])
 const draft = { ...upsells, places: 2 }
 const context = {
-  sectionVersions: () => new Map([
-    ['upsells', { live: upsells, draft }],
-    ['lately', { live: lately, draft: lately }],
-    ['new', { live: null, draft: makeSection('new') }],
-    ['leaving', { live: makeSection('leaving'), draft: null }],
-  ]),
+  sectionVersions: () =>
+    new Map([
+      ['upsells', { live: upsells, draft }],
+      ['lately', { live: lately, draft: lately }],
+      ['new', { live: null, draft: makeSection('new') }],
+      ['leaving', { live: makeSection('leaving'), draft: null }],
+    ]),
   lookVersions: () => new Map(),
-  planVersions: () => new Map([['product-default', { live: product, draft: product }], ['cart-default', { live: null, draft: cart }]]),
+  planVersions: () =>
+    new Map([
+      ['product-default', { live: product, draft: product }],
+      ['cart-default', { live: null, draft: cart }],
+    ]),
 }
 const plan = (given: object) => planPublishing(commandSchema.parse(given) as Parameters<typeof planPublishing>[0], context)
 
@@ -24,8 +29,18 @@ describe('publishing and discarding', () => {
   it('make drafts live, and the draft what is live', () => {
     const some = { sections: ['upsells', 'new', 'leaving'], plans: ['cart-default'] }
     const after = (type: string) => plan({ type, ...some }).map(change => change.after)
-    expect(after('publish')).toEqual([{ live: draft, draft }, { live: makeSection('new'), draft: makeSection('new') }, null, { live: cart, draft: cart }])
-    expect(after('discard')).toEqual([{ live: upsells, draft: upsells }, null, { live: makeSection('leaving'), draft: makeSection('leaving') }, null])
+    expect(after('publish')).toEqual([
+      { live: draft, draft },
+      { live: makeSection('new'), draft: makeSection('new') },
+      null,
+      { live: cart, draft: cart },
+    ])
+    expect(after('discard')).toEqual([
+      { live: upsells, draft: upsells },
+      null,
+      { live: makeSection('leaving'), draft: makeSection('leaving') },
+      null,
+    ])
   })
 
   it.each([

@@ -13,12 +13,29 @@ const [one, two, better, gone] = [makeSection('one'), makeSection('two'), makeSe
 const plan = makePlan('product', ['one'])
 const plain: Look = { key: 'plain', name: { en: 'Plain' }, parts: {}, page: null }
 const tray: Look = { key: 'tray', name: { en: 'Tray' }, parts: { corner: 4 }, page: null }
-const due: Schedule = { key: '4', at: '2026-05-01T10:00:00Z', note: 'spring', sections: { one: better, two: null }, plans: {}, looks: { plain: null } }
+const due: Schedule = {
+  key: '4',
+  at: '2026-05-01T10:00:00Z',
+  note: 'spring',
+  sections: { one: better, two: null },
+  plans: {},
+  looks: { plain: null },
+}
 const context = {
-  sectionVersions: () => new Map<string, Versions<Section>>([['one', { live: one, draft: one }], ['two', { live: two, draft: makeSection('two', { places: 2 }) }], ['new', { live: null, draft: makeSection('new') }]]),
+  sectionVersions: () =>
+    new Map<string, Versions<Section>>([
+      ['one', { live: one, draft: one }],
+      ['two', { live: two, draft: makeSection('two', { places: 2 }) }],
+      ['new', { live: null, draft: makeSection('new') }],
+    ]),
   planVersions: () => new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
   lookVersions: () => new Map<string, Versions<Look>>([['plain', { live: plain, draft: plain }]]),
-  release: (number: number) => number === 7 ? { sections: [better, gone], plans: [plan], looks: [tray] } : number === 8 ? { sections: [one, two], plans: [plan], looks: null } : undefined,
+  release: (number: number) =>
+    number === 7
+      ? { sections: [better, gone], plans: [plan], looks: [tray] }
+      : number === 8
+        ? { sections: [one, two], plans: [plan], looks: null }
+        : undefined,
   schedules: () => new Map([['4', due]]),
 }
 const planned = (given: object) => planReleases(commandSchema.parse(given) as Parameters<typeof planReleases>[0], context)
@@ -27,24 +44,49 @@ const after = (given: object) => Object.fromEntries(planned(given).map(change =>
 describe('commands on releases', () => {
   it('give shoppers what they had; drafts of their own stay, and what had none follows', () => {
     expect(after({ type: 'goBack', release: 7 })).toEqual({
-      'section one': { live: better, draft: better }, 'section two': { live: null, draft: makeSection('two', { places: 2 }) },
-      'section new': { live: null, draft: makeSection('new') }, 'section gone': { live: gone, draft: gone }, 'plan product-default': { live: plan, draft: plan },
-      'look plain': null, 'look tray': { live: tray, draft: tray },
+      'section one': { live: better, draft: better },
+      'section two': { live: null, draft: makeSection('two', { places: 2 }) },
+      'section new': { live: null, draft: makeSection('new') },
+      'section gone': { live: gone, draft: gone },
+      'plan product-default': { live: plan, draft: plan },
+      'look plain': null,
+      'look tray': { live: tray, draft: tray },
     })
     expect(() => planned({ type: 'goBack', release: 8 })).toThrow('Shoppers have all of release 8 already.')
     expect(() => planned({ type: 'goBack', release: 9 })).toThrow('There is no release 9.')
   })
 
   it('keep what is to be published as it is drafted now', () => {
-    expect(after({ type: 'schedulePublish', at: '2026-06-01T08:00:00+02:00', sections: ['two'], plans: ['product-default'], looks: ['plain'], note: 'summer' })).toEqual({
-      'schedule 5': { key: '5', at: '2026-06-01T08:00:00+02:00', note: 'summer', sections: { two: makeSection('two', { places: 2 }) }, plans: { 'product-default': plan }, looks: { plain } },
+    expect(
+      after({
+        type: 'schedulePublish',
+        at: '2026-06-01T08:00:00+02:00',
+        sections: ['two'],
+        plans: ['product-default'],
+        looks: ['plain'],
+        note: 'summer',
+      }),
+    ).toEqual({
+      'schedule 5': {
+        key: '5',
+        at: '2026-06-01T08:00:00+02:00',
+        note: 'summer',
+        sections: { two: makeSection('two', { places: 2 }) },
+        plans: { 'product-default': plan },
+        looks: { plain },
+      },
     })
-    expect(() => planned({ type: 'schedulePublish', at: '2026-06-01T08:00:00Z', sections: ['one'], plans: [] })).toThrow('Nothing of this is unpublished')
+    expect(() => planned({ type: 'schedulePublish', at: '2026-06-01T08:00:00Z', sections: ['one'], plans: [] })).toThrow(
+      'Nothing of this is unpublished',
+    )
   })
 
   it('publish that when its time has come, and leave what was drafted since a draft', () => {
     expect(after({ type: 'runSchedule', key: '4' })).toEqual({
-      'section one': { live: better, draft: one }, 'section two': { live: null, draft: makeSection('two', { places: 2 }) }, 'schedule 4': null, 'look plain': { live: null, draft: plain },
+      'section one': { live: better, draft: one },
+      'section two': { live: null, draft: makeSection('two', { places: 2 }) },
+      'schedule 4': null,
+      'look plain': { live: null, draft: plain },
     })
     expect(after({ type: 'cancelSchedule', key: '4' })).toEqual({ 'schedule 4': null })
     expect(() => planned({ type: 'runSchedule', key: '9' })).toThrow('carried out or cancelled already')

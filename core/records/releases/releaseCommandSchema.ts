@@ -16,7 +16,12 @@ export const releaseCommandSchema = z.discriminatedUnion('type', [
   /** Gives shoppers what they had with a release. Drafts stay. */
   z.strictObject({ type: z.literal('goBack'), release: z.int().min(1) }),
   /** Publishes drafts as they are now, at a set time. */
-  z.strictObject({ type: z.literal('schedulePublish'), at: z.iso.datetime({ offset: true }), ...drafts, note: releaseNoteSchema.default('') }),
+  z.strictObject({
+    type: z.literal('schedulePublish'),
+    at: z.iso.datetime({ offset: true }),
+    ...drafts,
+    note: releaseNoteSchema.default(''),
+  }),
   z.strictObject({ type: z.literal('cancelSchedule'), key: scheduleKeySchema }),
   z.strictObject({ type: z.literal('runSchedule'), key: scheduleKeySchema }),
 ])

@@ -7,20 +7,30 @@ import { scheduleRecord } from './scheduleRecord'
 import type { ReleaseCommand } from './releaseCommandSchema'
 import { releaseCommandSchema } from './releaseCommandSchema'
 
-export const releaseCommands: CommandGroup<typeof releaseCommandSchema> = { schema: releaseCommandSchema, plan: (command, context) => planReleases(command, { ...context, schedules: () => context.states.of(scheduleRecord) }), words: releaseWords }
+export const releaseCommands: CommandGroup<typeof releaseCommandSchema> = {
+  schema: releaseCommandSchema,
+  plan: (command, context) => planReleases(command, { ...context, schedules: () => context.states.of(scheduleRecord) }),
+  words: releaseWords,
+}
 
 function releaseWords(command: ReleaseCommand, context: CommandContext, language: string): string {
   const { section, plan, look } = namesIn(context, language)
   switch (command.type) {
-    case 'publish': case 'discard': {
+    case 'publish':
+    case 'discard': {
       const things = [
-        ...command.sections.map(key => `the section ${section(key)}`), ...command.plans.map(key => `the plan ${plan(key)}`), ...(command.looks ?? []).map(key => `the look ${look(key)}`),
+        ...command.sections.map(key => `the section ${section(key)}`),
+        ...command.plans.map(key => `the plan ${plan(key)}`),
+        ...(command.looks ?? []).map(key => `the look ${look(key)}`),
       ]
       return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
     }
-    case 'goBack': return `Went back to release ${command.release}`
-    case 'schedulePublish': return `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ${momentWords(command.at)}`
-    case 'cancelSchedule': case 'runSchedule': {
+    case 'goBack':
+      return `Went back to release ${command.release}`
+    case 'schedulePublish':
+      return `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ${momentWords(command.at)}`
+    case 'cancelSchedule':
+    case 'runSchedule': {
       const due = context.states.of(scheduleRecord).get(command.key)!
       return `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ${momentWords(due.at)}`
     }

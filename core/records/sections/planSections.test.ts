@@ -12,14 +12,19 @@ const lately = makeSection('lately')
 const product = makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells', 'lately'] }], off: ['lately'] })
 const cart = makePlan('cart', [], { zones: [{ key: 'belowLines', sections: ['upsells'] }] })
 const context = {
-  sectionVersions: () => new Map([
-    ['upsells', { live: upsells, draft: { ...upsells, places: 2 } }],
-    ['lately', { live: lately, draft: lately }],
-    ['new', { live: null, draft: makeSection('new') }],
-    ['leaving', { live: makeSection('leaving'), draft: null }],
-  ]),
+  sectionVersions: () =>
+    new Map([
+      ['upsells', { live: upsells, draft: { ...upsells, places: 2 } }],
+      ['lately', { live: lately, draft: lately }],
+      ['new', { live: null, draft: makeSection('new') }],
+      ['leaving', { live: makeSection('leaving'), draft: null }],
+    ]),
   lookVersions: () => new Map(),
-  planVersions: () => new Map([['product-default', { live: product, draft: product }], ['cart-default', { live: null, draft: cart }]]),
+  planVersions: () =>
+    new Map([
+      ['product-default', { live: product, draft: product }],
+      ['cart-default', { live: null, draft: cart }],
+    ]),
 }
 const settingsOf = ({ key: _, ...settings }: Section): SectionSettings => settings
 const plan = (given: object) => planSections(commandSchema.parse(given) as Parameters<typeof planSections>[0], context)
@@ -28,12 +33,17 @@ const sectionAfter = (given: object) => (plan(given)[0] as SectionChange).after
 describe('commands on sections', () => {
   it('add a draft under a key of its own', () => {
     const settings = settingsOf(upsells)
-    expect(plan({ type: 'addSection', settings })).toEqual([{ of: 'section', owner: '', key: 'better', before: null, after: { live: null, draft: { ...upsells, key: 'better' } } }])
+    expect(plan({ type: 'addSection', settings })).toEqual([
+      { of: 'section', owner: '', key: 'better', before: null, after: { live: null, draft: { ...upsells, key: 'better' } } },
+    ])
     expect(plan({ type: 'addSection', settings: { ...settings, heading: { en: 'Upsells' } } })[0]!.key).toBe('upsells-2')
   })
 
   it('change parts of the draft, and leave what shoppers get', () => {
-    expect(sectionAfter({ type: 'changeSection', key: 'upsells', settings: { minimum: 2 }, seen: { minimum: 1 } })).toEqual({ live: upsells, draft: { ...upsells, places: 2, minimum: 2 } })
+    expect(sectionAfter({ type: 'changeSection', key: 'upsells', settings: { minimum: 2 }, seen: { minimum: 1 } })).toEqual({
+      live: upsells,
+      draft: { ...upsells, places: 2, minimum: 2 },
+    })
   })
 
   it('refuse to change what has changed since it was seen, but not what stands beside it', () => {

@@ -22,12 +22,20 @@ export function planSections(command: SectionCommand, context: DraftContext): (S
       const { key, settings, seen } = command
       const before = draftOf(sections, key, 'section')
       const changed = Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Section], value))
-      if (changed) throw new CommandError('section-changed', 'This section was changed in the meantime. It is shown as it is now; nothing was overwritten.', [key])
+      if (changed)
+        throw new CommandError(
+          'section-changed',
+          'This section was changed in the meantime. It is shown as it is now; nothing was overwritten.',
+          [key],
+        )
       return [sectionChange(key, sections.get(key)!, { ...sections.get(key)!, draft: { ...before, ...settings } })]
     }
     case 'removeSection': {
       draftOf(sections, command.key, 'section')
-      return [sectionChange(command.key, sections.get(command.key)!, settled({ ...sections.get(command.key)!, draft: null })), ...takenOut(command.key, plans)]
+      return [
+        sectionChange(command.key, sections.get(command.key)!, settled({ ...sections.get(command.key)!, draft: null })),
+        ...takenOut(command.key, plans),
+      ]
     }
   }
 }

@@ -6,7 +6,12 @@ import { keySchema } from '../../text/key'
 export const sectionCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addSection'), settings: sectionSettingsSchema }),
   /** Sets parts of a section. `seen` is how its sender saw them: if they have changed since, the command is refused. */
-  z.strictObject({ type: z.literal('changeSection'), key: keySchema, settings: sectionSettingsSchema.partial(), seen: sectionSettingsSchema.partial() }),
+  z.strictObject({
+    type: z.literal('changeSection'),
+    key: keySchema,
+    settings: sectionSettingsSchema.partial(),
+    seen: sectionSettingsSchema.partial(),
+  }),
   /** Takes a section away, also from the plans that have it. */
   z.strictObject({ type: z.literal('removeSection'), key: keySchema }),
 ])

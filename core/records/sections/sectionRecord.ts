@@ -5,5 +5,8 @@ import type { Versions } from '../../sections/versions'
 import { decidesWhatIsShown, draftedRecord } from '../drafts/draftedRecord'
 
 /** Recommendation sections. */
-export const sectionRecord = draftedRecord<'section', Section>({ of: 'section', called: 'the same section', counting: decidesWhatIsShown() }, upgradeSection)
+export const sectionRecord = draftedRecord<'section', Section>(
+  { of: 'section', called: 'the same section', counting: decidesWhatIsShown() },
+  upgradeSection,
+)
 export type SectionChange = ChangeOf<'section', Versions<Section> | null>

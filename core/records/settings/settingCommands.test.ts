@@ -21,6 +21,7 @@ describe('settings', () => {
   })
 
   it('are refused when there is no such thing', () => {
-    for (const timeZone of ['', 'Nowhere/Else', 'x'.repeat(100), 3]) expect(commandSchema.safeParse({ type: 'setTimeZone', timeZone }).success).toBe(false)
+    for (const timeZone of ['', 'Nowhere/Else', 'x'.repeat(100), 3])
+      expect(commandSchema.safeParse({ type: 'setTimeZone', timeZone }).success).toBe(false)
   })
 })

@@ -15,7 +15,9 @@ export const settingCommands: CommandGroup<typeof settingCommandSchema> = {
   plan({ timeZone }, context): SettingChange[] {
     // It may be so already, as the shop brought it along.
     if (timeZone === context.timeZone) return []
-    return [{ of: 'setting', owner: '', key: 'timeZone', before: context.states.of(settingRecord).get('timeZone') ?? null, after: timeZone }]
+    return [
+      { of: 'setting', owner: '', key: 'timeZone', before: context.states.of(settingRecord).get('timeZone') ?? null, after: timeZone },
+    ]
   },
   words: ({ timeZone }) => `Set the shop’s time zone to ${timeZone}`,
 }

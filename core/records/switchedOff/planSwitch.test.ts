@@ -6,14 +6,22 @@ import { planSwitch } from './planSwitch'
 
 const catalogue = new Catalogue([makeProduct('GLO', { variants: [makeVariant('GLO-M')] })], [], [])
 const context = {
-  item: (sku: string) => catalogue.item(sku), sectionVersions: () => new Map([['related', { live: makeSection('related'), draft: null }]]), isSwitchedOff: (source: string) => source === 'OFF',
+  item: (sku: string) => catalogue.item(sku),
+  sectionVersions: () => new Map([['related', { live: makeSection('related'), draft: null }]]),
+  isSwitchedOff: (source: string) => source === 'OFF',
 }
 
 describe('switching a section for a product', () => {
   it('tells what was and what will be', () => {
-    expect(planSwitch({ type: 'switchSection', source: 'GLO', section: 'related', off: true }, context)).toEqual([{ of: 'switchedOff', owner: 'GLO', key: 'related', before: false, after: true }])
+    expect(planSwitch({ type: 'switchSection', source: 'GLO', section: 'related', off: true }, context)).toEqual([
+      { of: 'switchedOff', owner: 'GLO', key: 'related', before: false, after: true },
+    ])
   })
-  it.each([['GONE', 'related', 'There is no product with the SKU GONE.'], ['GLO-M', 'related', 'There is no product'], ['GLO', 'gone', 'There is no section with the key gone.']])('%s, %s is refused', (source, section, words) => {
+  it.each([
+    ['GONE', 'related', 'There is no product with the SKU GONE.'],
+    ['GLO-M', 'related', 'There is no product'],
+    ['GLO', 'gone', 'There is no section with the key gone.'],
+  ])('%s, %s is refused', (source, section, words) => {
     expect(() => planSwitch({ type: 'switchSection', source, section, off: true }, context)).toThrow(words)
   })
 })

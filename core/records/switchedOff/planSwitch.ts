@@ -12,7 +12,9 @@ export interface SwitchContext extends Pick<DraftContext, 'sectionVersions'> {
 
 /** Works out what switching a section off on a product's page does. @throws CommandError when it can't be done as asked */
 export function planSwitch({ source, section, off }: SwitchCommand, context: SwitchContext): SwitchChange[] {
-  if (context.item(source)?.product.sku !== source) throw new CommandError('unknown-product', `There is no product with the SKU ${source}.`, [source])
-  if (!context.sectionVersions().has(section)) throw new CommandError('unknown-section', `There is no section with the key ${section}.`, [section])
+  if (context.item(source)?.product.sku !== source)
+    throw new CommandError('unknown-product', `There is no product with the SKU ${source}.`, [source])
+  if (!context.sectionVersions().has(section))
+    throw new CommandError('unknown-section', `There is no section with the key ${section}.`, [section])
   return [{ of: 'switchedOff', owner: source, key: section, before: context.isSwitchedOff(source, section), after: off }]
 }

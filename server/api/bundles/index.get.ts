@@ -9,12 +9,23 @@ import { useShop } from '../../live/useShop'
 /** All bundles, by name. */
 export default api(async (): Promise<z.infer<typeof bundleListSchema>> => {
   const { shop } = await useShop()
-  const { catalogue, settings: { language } } = shop
+  const {
+    catalogue,
+    settings: { language },
+  } = shop
   const now = shop.now()
   const bundles = Array.from(catalogue.bundles, (sku): BundleRow => {
     const { name, image, status, price, stock, bundle } = catalogue.product(sku)!
     return {
-      sku, name: textIn(name, language, language) || sku, image, status, type: bundle!.type, contents: contentWords(bundle!), price, isFrom: isPriceFrom(bundle!, catalogue), stock,
+      sku,
+      name: textIn(name, language, language) || sku,
+      image,
+      status,
+      type: bundle!.type,
+      contents: contentWords(bundle!),
+      price,
+      isFrom: isPriceFrom(bundle!, catalogue),
+      stock,
       problems: bundleProblems({ sku, bundle: bundle! }, catalogue, now).length,
     }
   })

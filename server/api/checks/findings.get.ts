@@ -18,6 +18,8 @@ export default api(async (event): Promise<FindingsAnswer> => {
     return { total: counts?.[check] ?? 0, rows: found.map(each => toFindingRow(each, shop)) }
   }
   const { onSections } = await counting.checks()
-  const found = onSections.filter(each => each.check === check && shop.putAside.reason(each) === null).sort((a, b) => b.part / b.whole - a.part / a.whole)
+  const found = onSections
+    .filter(each => each.check === check && shop.putAside.reason(each) === null)
+    .sort((a, b) => b.part / b.whole - a.part / a.whole)
   return { total: found.length, rows: found.slice(offset, offset + limit).map(each => toFindingRow(each, shop, each)) }
 })

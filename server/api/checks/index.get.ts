@@ -9,7 +9,7 @@ export default api(async (): Promise<ChecksAnswer> => {
   const { counts, onSections, done, total, settled } = await (await useCounting()).checks()
   const open = onSections.filter(each => shop.putAside.reason(each) === null)
   return {
-    checks: checkSchema.options.map((each) => {
+    checks: checkSchema.options.map(each => {
       const onSection = open.filter(found => found.check === each).length
       return {
         check: each,
@@ -18,7 +18,9 @@ export default api(async (): Promise<ChecksAnswer> => {
         aside: shop.putAside.reason(wholeCheck(each)),
       }
     }),
-    putAside: [...shop.putAside.bySource].reduce((sum, [source, findings]) => source ? sum + findings.size : sum, 0),
-    done, total, settled,
+    putAside: [...shop.putAside.bySource].reduce((sum, [source, findings]) => (source ? sum + findings.size : sum), 0),
+    done,
+    total,
+    settled,
   }
 })

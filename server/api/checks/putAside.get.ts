@@ -9,6 +9,8 @@ import { queryOf } from '../../utils/request'
 export default api(async (event): Promise<FindingsAnswer> => {
   const { offset, limit } = queryOf(event, putAsideQuerySchema)
   const { shop } = await useShop()
-  const all = [...shop.putAside.bySource].flatMap(([source, findings]) => source ? Array.from(findings.keys(), key => findingOf(source, key)) : [])
+  const all = [...shop.putAside.bySource].flatMap(([source, findings]) =>
+    source ? Array.from(findings.keys(), key => findingOf(source, key)) : [],
+  )
   return { total: all.length, rows: all.slice(offset, offset + limit).map(finding => toFindingRow(finding, shop)) }
 })

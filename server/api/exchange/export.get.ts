@@ -12,10 +12,14 @@ const query = z.object({
 })
 
 /** All there is of a kind as a file that import takes back. */
-export default api(async (event) => {
+export default api(async event => {
   const { kind, format, mark } = queryOf(event, query)
   const { contentType, extension } = fileFormatOf(format)
   const file = await exportFile(await useShop(), kind, format, mark !== undefined)
-  setResponseHeaders(event, { 'content-type': contentType, 'content-disposition': `attachment; filename="${kind}.${extension}"`, 'cache-control': 'no-store' })
+  setResponseHeaders(event, {
+    'content-type': contentType,
+    'content-disposition': `attachment; filename="${kind}.${extension}"`,
+    'cache-control': 'no-store',
+  })
   return sendStream(event, file)
 })

@@ -24,7 +24,13 @@ const query = z.object({
 export default api(async (event): Promise<ImportReport> => {
   const { kind, dry, keep, file, job: name } = queryOf(event, query)
   const format = formatOfType(getHeader(event, 'content-type') ?? '')
-  if (!format) throw new Problem(415, 'unknown-format', 'This format is not read', `Send the file as ${fileFormatKeys.map(key => fileFormatOf(key).mediaType).join(' or ')}.`)
+  if (!format)
+    throw new Problem(
+      415,
+      'unknown-format',
+      'This format is not read',
+      `Send the file as ${fileFormatKeys.map(key => fileFormatOf(key).mediaType).join(' or ')}.`,
+    )
   const editor = editorOf(event)
   const running = await useShop()
   const cancel = new AbortController()
@@ -33,10 +39,19 @@ export default api(async (event): Promise<ImportReport> => {
   // Whoever goes away does not want it any more.
   event.node.res.once('close', () => event.node.res.writableFinished || cancel.abort())
   try {
-    return await withReceivedFile(event.node.req, cancel.signal, (path, size) => importFile(running, {
-      kind, format, path, name: file, dry: dry !== undefined, keepValid: keep !== undefined, editor, signal: cancel.signal,
-      progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
-    }))
+    return await withReceivedFile(event.node.req, cancel.signal, (path, size) =>
+      importFile(running, {
+        kind,
+        format,
+        path,
+        name: file,
+        dry: dry !== undefined,
+        keepValid: keep !== undefined,
+        editor,
+        signal: cancel.signal,
+        progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
+      }),
+    )
   } finally {
     if (name) jobs.delete(name)
   }

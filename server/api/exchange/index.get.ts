@@ -4,11 +4,15 @@ import type { ExchangeAnswer } from '../../../core/studio/exchangeAnswers'
 
 /** The kinds and formats of files that can be brought in and taken out. */
 export default api((): ExchangeAnswer => ({
-  kinds: fileKindKeys.map((kind) => {
-    const { words: { name, holds }, columns, toldBy } = fileKindOf(kind)
+  kinds: fileKindKeys.map(kind => {
+    const {
+      words: { name, holds },
+      columns,
+      toldBy,
+    } = fileKindOf(kind)
     return { kind, name, holds, columns: [...columns], toldBy }
   }),
-  formats: fileFormatKeys.map((format) => {
+  formats: fileFormatKeys.map(format => {
     const { name, mediaType, extension } = fileFormatOf(format)
     return { format, name, mediaType, extension }
   }),

@@ -4,7 +4,10 @@ import { useShop } from '../../live/useShop'
 
 const query = z.object({
   /** Only what changed these products; left out: the whole shop. */
-  sku: z.union([z.string(), z.array(z.string()).max(500)]).transform(value => [value].flat()).optional(),
+  sku: z
+    .union([z.string(), z.array(z.string()).max(500)])
+    .transform(value => [value].flat())
+    .optional(),
   before: z.coerce.number().int().default(Number.MAX_SAFE_INTEGER),
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
@@ -17,7 +20,13 @@ export default api(async (event): Promise<z.infer<typeof historyAnswerSchema>> =
   return {
     more: entries.length > limit,
     entries: entries.slice(0, limit).map(({ id, at, words, lanes, type, state, ...entry }) => ({
-      id, at, words, lanes, mine: entry.editor === editor, undone: state === 'undone', inForce: state === 'done' && type !== 'undo' && type !== 'redo',
+      id,
+      at,
+      words,
+      lanes,
+      mine: entry.editor === editor,
+      undone: state === 'undone',
+      inForce: state === 'done' && type !== 'undo' && type !== 'redo',
     })),
   }
 })

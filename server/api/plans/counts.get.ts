@@ -10,6 +10,6 @@ import { plannedShop } from '../../pagePlans/usePlanReach'
 export default api(async (): Promise<z.infer<typeof planCountsAnswerSchema>> => {
   const { shop } = await useShop()
   const counts: [string, number][] = []
-  for (const page of pageKindSchema.options) counts.push(...await runInSteps(planCounts(page, plannedShop(shop))))
+  for (const page of pageKindSchema.options) counts.push(...(await runInSteps(planCounts(page, plannedShop(shop)))))
   return { counts: Object.fromEntries(counts) }
 })

@@ -11,7 +11,14 @@ export default api(async (event): Promise<PlanForAnswer> => {
   const { shop } = await useShop()
   const planned = plannedShop(shop)
   const subject = subjectOf(page, about, planned)
-  if (!subject) throw new Problem(404, 'unknown-subject', 'Not found', `The shop has no ${page === 'category' || page === 'article' ? page : 'product'} ${about}.`, [about])
+  if (!subject)
+    throw new Problem(
+      404,
+      'unknown-subject',
+      'Not found',
+      `The shop has no ${page === 'category' || page === 'article' ? page : 'product'} ${about}.`,
+      [about],
+    )
   const plans = planned.plans.matching(page, subject, shop.catalogue).map(({ plan: { key }, reason }) => ({ plan: key, reason }))
   return { subject: pageSubjectOf(page, about, shop), plans }
 })

@@ -10,9 +10,14 @@ export default api(async (event): Promise<PlanPagesAnswer> => {
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets, shared } = await usePlanReach(plan)
-  const listed = which === 'gets' ? gets.slice(offset, offset + limit).map(about => ({ about, plans: [] })) : shared.slice(offset, offset + limit)
+  const listed =
+    which === 'gets' ? gets.slice(offset, offset + limit).map(about => ({ about, plans: [] })) : shared.slice(offset, offset + limit)
   return {
-    gets: gets.length, shared: shared.length,
-    rows: listed.map(({ about, plans }) => ({ ...pageSubjectOf(plan.page, about, shop), plans: plans.map(({ plan: { key: name }, reason }) => ({ plan: name, reason })) })),
+    gets: gets.length,
+    shared: shared.length,
+    rows: listed.map(({ about, plans }) => ({
+      ...pageSubjectOf(plan.page, about, shop),
+      plans: plans.map(({ plan: { key: name }, reason }) => ({ plan: name, reason })),
+    })),
   }
 })

@@ -16,7 +16,11 @@ export default api(async (event): Promise<PlanReviewAnswer> => {
   const { gets } = await usePlanReach(plan)
   const { looked, blank, shown, same } = await runInSteps(planReview(shop.drafted, plan, gets, shop.now()))
   return {
-    pages: gets.length, looked, blank: blank.length, blankExamples: blank.slice(0, maxExamples).map(about => pageSubjectOf(plan.page, about, shop)),
-    shown: Object.fromEntries(shown), same,
+    pages: gets.length,
+    looked,
+    blank: blank.length,
+    blankExamples: blank.slice(0, maxExamples).map(about => pageSubjectOf(plan.page, about, shop)),
+    shown: Object.fromEntries(shown),
+    same,
   }
 })

@@ -24,9 +24,15 @@ export default api(async (event): Promise<ProductList> => {
   const { shop } = running
   const product = source === undefined ? undefined : shop.catalogue.item(source)?.product
   if (source !== undefined && !product) throw new UnknownSubjectError({ kind: 'product', sku: source })
-  const linked = () => [...shop.links.lanes(product!.sku).values()].flat().map(link => shop.catalogue.item(link.target)?.product.sku ?? link.target)
+  const linked = () =>
+    [...shop.links.lanes(product!.sku).values()].flat().map(link => shop.catalogue.item(link.target)?.product.sku ?? link.target)
   const { skus, total } = await findProducts(running, {
-    words: q, filter, sort, offset, limit, leaveOut: product && unlinked ? new Set([product.sku, ...linked()]) : undefined,
+    words: q,
+    filter,
+    sort,
+    offset,
+    limit,
+    leaveOut: product && unlinked ? new Set([product.sku, ...linked()]) : undefined,
   })
   const now = shop.now()
   return { total, rows: skus.map(sku => toProductRow(shop.catalogue.item(sku)!, shop, now, product)) }

@@ -2,7 +2,7 @@ import { useShop } from '../../live/useShop'
 import { pathPart } from '../../utils/request'
 
 /** A release with all that shoppers got with it. */
-export default api(async (event) => {
+export default api(async event => {
   const number = pathPart(event, 'number')
   const { store } = await useShop()
   const release = /^[1-9]\d{0,8}$/.test(number) ? await store.release(Number(number)) : null

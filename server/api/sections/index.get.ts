@@ -8,7 +8,12 @@ export default api(async (): Promise<SectionsAnswer> => {
   const { shop } = await useShop()
   const known = knownThings(shop)
   return {
-    sections: [...shop.sectionVersions].map(([key, { live, draft }]) => ({ key, live, draft, problems: draft ? sectionProblems(draft, known) : [] })),
+    sections: [...shop.sectionVersions].map(([key, { live, draft }]) => ({
+      key,
+      live,
+      draft,
+      problems: draft ? sectionProblems(draft, known) : [],
+    })),
     plans: [...shop.planVersions].map(([key, { live, draft }]) => ({ key, live, draft })),
     looks: [...shop.lookVersions].map(([key, { live, draft }]) => ({ key, live, draft })),
     attributes: [...shop.finder.postings.attributeValues.keys()].sort(),

@@ -7,11 +7,24 @@ import { queryOf } from '../../utils/request'
 import { withSection } from '../../../core/selection/withSection'
 
 /** A page as it would be with a section's draft, with all reasons; the section comes last when the page's plan doesn't have it. */
-export default api(async (event) => {
+export default api(async event => {
   const { section, page: kind, subject, live, cart, seen, visitor, at } = queryOf(event, tryQuerySchema)
   const { shop } = await useShop()
   const tried = withSection(live ? shop : shop.drafted, section, kind)
-  if (!tried) throw new Problem(404, 'unknown-section', 'Not found', live ? 'This section is not live yet.' : `There is no section with the key ${section}.`, [section])
+  if (!tried)
+    throw new Problem(
+      404,
+      'unknown-section',
+      'Not found',
+      live ? 'This section is not live yet.' : `There is no section with the key ${section}.`,
+      [section],
+    )
   const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: shop.momentAt(at) }
-  return pageAnswer(kind, explainPage(tried, pageTypes[kind].pageAbout(subject), shopper), live ? shop : shop.drafted, shop.settings, shop.settings.language)
+  return pageAnswer(
+    kind,
+    explainPage(tried, pageTypes[kind].pageAbout(subject), shopper),
+    live ? shop : shop.drafted,
+    shop.settings,
+    shop.settings.language,
+  )
 })

@@ -4,7 +4,7 @@ import { dataFolder } from '../../live/useShop'
 import { pictureTypes } from '../../pictures/pictureTypes'
 
 /** The shop's pictures, from the folder `pictures` of the data folder. */
-export default defineEventHandler(async (event) => {
+export default defineEventHandler(async event => {
   const name = pathPart(event, 'name')
   const type = pictureTypes[extname(name).toLowerCase()]
   const bytes = type && /^[\w.~-]+$/.test(name) ? await readFile(join(dataFolder(), 'pictures', name)).catch(() => null) : null
@@ -16,7 +16,7 @@ export default defineEventHandler(async (event) => {
     'content-type': type!,
     'cache-control': 'public, max-age=3600',
     // A picture opened on its own must not run scripts.
-    'content-security-policy': 'default-src \'none\'; style-src \'unsafe-inline\'',
+    'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
     'x-content-type-options': 'nosniff',
   })
   return bytes

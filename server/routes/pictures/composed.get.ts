@@ -11,24 +11,42 @@ const part = 49.5
 const far = 50.5
 const places = [
   [[0, 0, 100, 100]],
-  [[0, 0, part, 100], [far, 0, part, 100]],
-  [[0, 0, part, 100], [far, 0, part, part], [far, far, part, part]],
-  [[0, 0, part, part], [far, 0, part, part], [0, far, part, part], [far, far, part, part]],
+  [
+    [0, 0, part, 100],
+    [far, 0, part, 100],
+  ],
+  [
+    [0, 0, part, 100],
+    [far, 0, part, part],
+    [far, far, part, part],
+  ],
+  [
+    [0, 0, part, part],
+    [far, 0, part, part],
+    [0, far, part, part],
+    [far, far, part, part],
+  ],
 ] as const
 
 /** A picture made of those of a bundle's parts. A picture on another server can't be had, and leaves its field empty. */
-export default api(async (event) => {
+export default api(async event => {
   const { of } = queryOf(event, querySchema)
-  const parts = await Promise.all(of.map(async (address, i) => {
-    const [x, y, width, height] = places[of.length - 1]![i]!
-    const data = await embedded(address)
-    // The fields cut the pictures as a card of the shop does: filled, from the middle.
-    return `<svg x="${x}%" y="${y}%" width="${width}%" height="${height}%"><rect width="100%" height="100%" fill="#efeae0"/>`
-      + `${data ? `<image href="${data}" width="100%" height="100%" preserveAspectRatio="xMidYMid slice"/>` : ''}</svg>`
-  }))
+  const parts = await Promise.all(
+    of.map(async (address, i) => {
+      const [x, y, width, height] = places[of.length - 1]![i]!
+      const data = await embedded(address)
+      // The fields cut the pictures as a card of the shop does: filled, from the middle.
+      return (
+        `<svg x="${x}%" y="${y}%" width="${width}%" height="${height}%"><rect width="100%" height="100%" fill="#efeae0"/>` +
+        `${data ? `<image href="${data}" width="100%" height="100%" preserveAspectRatio="xMidYMid slice"/>` : ''}</svg>`
+      )
+    }),
+  )
   setResponseHeaders(event, {
-    'content-type': 'image/svg+xml', 'cache-control': 'public, max-age=3600', 'x-content-type-options': 'nosniff',
-    'content-security-policy': 'default-src \'none\'; img-src data:; style-src \'unsafe-inline\'',
+    'content-type': 'image/svg+xml',
+    'cache-control': 'public, max-age=3600',
+    'x-content-type-options': 'nosniff',
+    'content-security-policy': "default-src 'none'; img-src data:; style-src 'unsafe-inline'",
   })
   return `<svg xmlns="http://www.w3.org/2000/svg">${parts.join('')}</svg>`
 })

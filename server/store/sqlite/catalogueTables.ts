@@ -25,27 +25,49 @@ export async function fillShop(db: Database, contents: ShopContents): Promise<vo
   const articles = contents.articles.map(each => articleSchema.parse(each))
   for (const each of contents.products) productSchema.parse(each)
 
-  await db.write(async (transaction) => {
+  await db.write(async transaction => {
     const { models } = db
     await models.settings.upsert({ key: 'shop', value: settings }, { transaction })
 
     const categoryIds = new Map(categories.map((each, i) => [each.key, i + 1]))
-    await models.categories.bulkCreate(categories.map((each, i) => ({
-      id: i + 1, key: each.key, name: each.name, parentId: each.parent === null ? null : known(categoryIds, each.parent), position: i + 1,
-    })), { transaction })
+    await models.categories.bulkCreate(
+      categories.map((each, i) => ({
+        id: i + 1,
+        key: each.key,
+        name: each.name,
+        parentId: each.parent === null ? null : known(categoryIds, each.parent),
+        position: i + 1,
+      })),
+      { transaction },
+    )
 
     await writeProducts(db, contents.products, settings.language, transaction)
     const productIds = new Map((await models.products.findAll({ attributes: ['id', 'sku'], transaction })).map(row => [row.sku, row.id]))
 
-    await models.articles.bulkCreate(articles.map(({ products: _, ...each }, i) => ({ id: i + 1, ...each, position: i + 1 })), { transaction })
-    await models.articleProducts.bulkCreate(articles.flatMap((each, i) => each.products.map((sku, place) => ({
-      articleId: i + 1, productId: known(productIds, sku), position: place + 1,
-    }))), { transaction })
+    await models.articles.bulkCreate(
+      articles.map(({ products: _, ...each }, i) => ({ id: i + 1, ...each, position: i + 1 })),
+      { transaction },
+    )
+    await models.articleProducts.bulkCreate(
+      articles.flatMap((each, i) =>
+        each.products.map((sku, place) => ({
+          articleId: i + 1,
+          productId: known(productIds, sku),
+          position: place + 1,
+        })),
+      ),
+      { transaction },
+    )
 
     const orders = contents.orders.map((each, i) => ({ id: i + 1, ...each }))
     for (const batch of batches(orders)) {
-      await models.orders.bulkCreate(batch.map(({ id, number, placed }) => ({ id, number, placed })), { transaction })
-      const lines = batch.flatMap(each => each.lines.map((line, i) => ({ orderId: each.id, line: i + 1, ...line, total: line.quantity * line.unitPrice, within: null })))
+      await models.orders.bulkCreate(
+        batch.map(({ id, number, placed }) => ({ id, number, placed })),
+        { transaction },
+      )
+      const lines = batch.flatMap(each =>
+        each.lines.map((line, i) => ({ orderId: each.id, line: i + 1, ...line, total: line.quantity * line.unitPrice, within: null })),
+      )
       for (const some of batches(lines)) await models.orderLines.bulkCreate(some, { transaction })
     }
   })
@@ -71,10 +93,17 @@ export async function readCategories(db: Database, transaction?: Transaction): P
 
 export async function readArticles(db: Database, transaction?: Transaction): Promise<Article[]> {
   const rows = await db.models.articles.findAll({ order: ['position'], transaction })
-  const named = await db.select<{ articleId: number, sku: string }>(
-    'SELECT articleId, sku FROM article_products JOIN products ON products.id = productId ORDER BY articleId, position', [], transaction)
+  const named = await db.select<{ articleId: number; sku: string }>(
+    'SELECT articleId, sku FROM article_products JOIN products ON products.id = productId ORDER BY articleId, position',
+    [],
+    transaction,
+  )
   return rows.map(({ id, key, title, body, image }) => ({
-    key, title, body, image, products: named.filter(each => each.articleId === id).map(each => each.sku),
+    key,
+    title,
+    body,
+    image,
+    products: named.filter(each => each.articleId === id).map(each => each.sku),
   }))
 }
 
@@ -86,20 +115,45 @@ async function writePageLane(db: Database, source: string, lane: Lane, transacti
   await db.run(
     `INSERT INTO ${lanes} (${owner}, ${place}, ${target})
      SELECT owner.id, link.key + 1, target.id FROM json_each($links) AS link
-     CROSS JOIN ${owners} AS owner ON owner.key = $key JOIN ${targets} AS target ON target.${name} = link.value`, { key, links: JSON.stringify(targetsOf(lane)) }, transaction)
+     CROSS JOIN ${owners} AS owner ON owner.key = $key JOIN ${targets} AS target ON target.${name} = link.value`,
+    { key, links: JSON.stringify(targetsOf(lane)) },
+    transaction,
+  )
 }
 
-const pageTables: Record<LanePage, { lanes: string, owner: string, owners: string, place: string, target: string, targets: string, name: string }> = {
-  article: { lanes: 'article_products', owner: 'articleId', owners: 'articles', place: 'position', target: 'productId', targets: 'products', name: 'sku' },
-  category: { lanes: 'related_categories', owner: 'categoryId', owners: 'categories', place: 'place', target: 'targetId', targets: 'categories', name: 'key' },
+const pageTables: Record<
+  LanePage,
+  { lanes: string; owner: string; owners: string; place: string; target: string; targets: string; name: string }
+> = {
+  article: {
+    lanes: 'article_products',
+    owner: 'articleId',
+    owners: 'articles',
+    place: 'position',
+    target: 'productId',
+    targets: 'products',
+    name: 'sku',
+  },
+  category: {
+    lanes: 'related_categories',
+    owner: 'categoryId',
+    owners: 'categories',
+    place: 'place',
+    target: 'targetId',
+    targets: 'categories',
+    name: 'key',
+  },
 }
 
 /** Related categories; what articles name is read with them. */
 export const pageLinksTable: RecordTable<Lane> = {
-  async* read(db, transaction) {
-    const rows = await db.select<{ key: string, target: string }>(
+  async *read(db, transaction) {
+    const rows = await db.select<{ key: string; target: string }>(
       `SELECT categories.key, targets.key AS target FROM related_categories
-       JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`, [], transaction)
+       JOIN categories ON categories.id = categoryId JOIN categories AS targets ON targets.id = targetId ORDER BY categoryId, place`,
+      [],
+      transaction,
+    )
     yield* lanesOf(rows.map(({ key, target }) => ({ owner: sourceOfPage('category', key), key: pageLaneKinds.category.key, target })))
   },
   async write(db, changes, transaction) {

@@ -22,9 +22,13 @@ export async function lastWrite(db: Database, transaction?: Transaction): Promis
 export async function* writesAfter(db: Database, number: number, transaction?: Transaction): AsyncGenerator<Write> {
   for (let after = number; ;) {
     const [row] = await db.select<Omit<Write, 'changes'> & { changes: string | null }>(
-      'SELECT number, at, type, words, editor, entry, changes FROM change_log WHERE number > ? ORDER BY number LIMIT 1', [after], transaction)
+      'SELECT number, at, type, words, editor, entry, changes FROM change_log WHERE number > ? ORDER BY number LIMIT 1',
+      [after],
+      transaction,
+    )
     if (!row) return
-    const changes = row.entry === null ? (JSON.parse(row.changes!) as Change[]).map(upgradeChange) : await readChanges(db, row.entry, transaction)
+    const changes =
+      row.entry === null ? (JSON.parse(row.changes!) as Change[]).map(upgradeChange) : await readChanges(db, row.entry, transaction)
     yield { ...row, changes }
     after = row.number
   }

@@ -25,7 +25,10 @@ export const databaseFile = (folder: string) => join(folder, 'manada.sqlite')
 /** Opens a database file, made if it is not there, and brings its structure up to date. */
 export async function openDatabase(file: string): Promise<Database> {
   const sequelize = new Sequelize({
-    dialect: 'sqlite', dialectModule: sqlite3, storage: file, logging: false,
+    dialect: 'sqlite',
+    dialectModule: sqlite3,
+    storage: file,
+    logging: false,
     define: { timestamps: false, freezeTableName: true },
   })
   // A confirmed write must be on the disk: WAL with full synchronisation (SQLite's default) keeps that promise.
@@ -55,7 +58,7 @@ export async function openDatabase(file: string): Promise<Database> {
 async function writeNow<T>(sequelize: Sequelize, work: (transaction: Transaction) => Promise<T>): Promise<T> {
   let isComplete = false
   try {
-    return await sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async (transaction) => {
+    return await sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, async transaction => {
       const result = await work(transaction)
       isComplete = true
       return result
@@ -72,12 +75,17 @@ async function migrate(sequelize: Sequelize): Promise<void> {
   await new Umzug({
     migrations: migrations.map(({ name, statements }) => ({
       name,
-      up: () => sequelize.transaction(async (transaction) => {
-        for (const statement of statements) await sequelize.query(statement, { transaction })
-        await sequelize.query('INSERT INTO SequelizeMeta (name) VALUES ($name)', { bind: { name }, transaction })
-      }),
+      up: () =>
+        sequelize.transaction(async transaction => {
+          for (const statement of statements) await sequelize.query(statement, { transaction })
+          await sequelize.query('INSERT INTO SequelizeMeta (name) VALUES ($name)', { bind: { name }, transaction })
+        }),
     })),
-    storage: { logMigration: () => Promise.resolve(), unlogMigration: params => storage.unlogMigration(params), executed: () => executed(storage, sequelize) },
+    storage: {
+      logMigration: () => Promise.resolve(),
+      unlogMigration: params => storage.unlogMigration(params),
+      executed: () => executed(storage, sequelize),
+    },
     logger: undefined,
   }).up()
 }

@@ -8,7 +8,7 @@ import type { RecordTable } from './recordTable'
  * @param value name of the thing's
  */
 export const keyedTable = <Value>(name: keyof Models, key: string, value: string): RecordTable<Value | null> => ({
-  async* read(db, transaction) {
+  async *read(db, transaction) {
     const rows = await (db.models[name] as ModelStatic<Model>).findAll({ transaction })
     for (const row of rows) yield { owner: '', key: row.get(key) as string, value: row.get(value) as Value }
   },

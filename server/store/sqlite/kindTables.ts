@@ -7,8 +7,16 @@ import { readElsewhere } from './recordTable'
 /** All kinds in their order. */
 export async function readKinds(db: Database, transaction?: Transaction): Promise<LinkKind[]> {
   const rows = await db.models.linkKinds.findAll({ order: ['position'], transaction })
-  return rows.map(({ key, name, plural, glyph, expectation, ceiling, mutual, retired }) =>
-    ({ key, name, plural, glyph, expectation, ceiling, mutual, retired }))
+  return rows.map(({ key, name, plural, glyph, expectation, ceiling, mutual, retired }) => ({
+    key,
+    name,
+    plural,
+    glyph,
+    expectation,
+    ceiling,
+    mutual,
+    retired,
+  }))
 }
 
 /** A new kind comes last. */
@@ -16,11 +24,11 @@ async function writeKind(db: Database, key: string, kind: LinkKind | null, trans
   const { linkKinds } = db.models
   if (!kind) await linkKinds.destroy({ where: { key }, transaction })
   else if (await linkKinds.findByPk(key, { transaction })) await linkKinds.update(kind, { where: { key }, transaction })
-  else await linkKinds.create({ ...kind, position: await linkKinds.count({ transaction }) + 1 }, { transaction })
+  else await linkKinds.create({ ...kind, position: (await linkKinds.count({ transaction })) + 1 }, { transaction })
 }
 
 export const kindTable: RecordTable<LinkKind | null> = {
-  async* read(db, transaction) {
+  async *read(db, transaction) {
     for (const kind of await readKinds(db, transaction)) yield { owner: '', key: kind.key, value: kind }
   },
   async write(db, changes, transaction) {

@@ -1,4 +1,4 @@
-import type { CreationOptional, InferAttributes, InferCreationAttributes, Sequelize , Model } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes, Sequelize, Model } from 'sequelize'
 import { DataTypes } from 'sequelize'
 import type { Article, Category } from '../../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
@@ -20,14 +20,47 @@ export interface ProductModel extends Row<ProductModel>, Omit<Product, 'categori
   /** The name in the shop's default language: what lists sort by. */
   title: string
 }
-export interface VariantModel extends Row<VariantModel>, Variant { id: number, productId: number, position: number }
-export interface CategoryRow extends Row<CategoryRow>, Omit<Category, 'parent'> { id: number, parentId: number | null, position: number }
-export interface ProductCategoryRow extends Row<ProductCategoryRow> { productId: number, categoryId: number, position: number }
-export interface ArticleRow extends Row<ArticleRow>, Omit<Article, 'products'> { id: number, position: number }
-export interface ArticleProductRow extends Row<ArticleProductRow> { articleId: number, productId: number, position: number }
-export interface OrderRow extends Row<OrderRow> { id: number, number: string, placed: string }
-export interface OrderLineRow extends Row<OrderLineRow> { orderId: number, line: number, sku: string, quantity: number, unitPrice: number, total: number, within: number | null }
-export interface LinkKindRow extends Row<LinkKindRow>, LinkKind { position: number }
+export interface VariantModel extends Row<VariantModel>, Variant {
+  id: number
+  productId: number
+  position: number
+}
+export interface CategoryRow extends Row<CategoryRow>, Omit<Category, 'parent'> {
+  id: number
+  parentId: number | null
+  position: number
+}
+export interface ProductCategoryRow extends Row<ProductCategoryRow> {
+  productId: number
+  categoryId: number
+  position: number
+}
+export interface ArticleRow extends Row<ArticleRow>, Omit<Article, 'products'> {
+  id: number
+  position: number
+}
+export interface ArticleProductRow extends Row<ArticleProductRow> {
+  articleId: number
+  productId: number
+  position: number
+}
+export interface OrderRow extends Row<OrderRow> {
+  id: number
+  number: string
+  placed: string
+}
+export interface OrderLineRow extends Row<OrderLineRow> {
+  orderId: number
+  line: number
+  sku: string
+  quantity: number
+  unitPrice: number
+  total: number
+  within: number | null
+}
+export interface LinkKindRow extends Row<LinkKindRow>, LinkKind {
+  position: number
+}
 export interface LinkRow extends Row<LinkRow> {
   sourceId: number
   kind: string
@@ -38,21 +71,57 @@ export interface LinkRow extends Row<LinkRow> {
   activeUntil: string | null
   note: string | null
 }
-export interface DismissedRow extends Row<DismissedRow> { sourceId: number, kind: string, place: number, targetId: number }
-export interface NeighboursRow extends Row<NeighboursRow>, NeighbourSettings { productId: number }
-export interface SwitchedOffRow extends Row<SwitchedOffRow> { productId: number, section: string }
-export interface SectionRow extends Row<SectionRow>, Versions<Section> { key: string }
-export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> { key: string }
-export interface LookRow extends Row<LookRow>, Versions<Look> { key: string }
-export interface PutAsideRow extends Row<PutAsideRow> { source: string, finding: string, reason: string }
-export interface BrandMarkRow extends Row<BrandMarkRow> { brand: string, image: string }
-export interface OfferRow extends Row<OfferRow> { key: string, offer: Offer }
-export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent { number: CreationOptional<number> }
+export interface DismissedRow extends Row<DismissedRow> {
+  sourceId: number
+  kind: string
+  place: number
+  targetId: number
+}
+export interface NeighboursRow extends Row<NeighboursRow>, NeighbourSettings {
+  productId: number
+}
+export interface SwitchedOffRow extends Row<SwitchedOffRow> {
+  productId: number
+  section: string
+}
+export interface SectionRow extends Row<SectionRow>, Versions<Section> {
+  key: string
+}
+export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> {
+  key: string
+}
+export interface LookRow extends Row<LookRow>, Versions<Look> {
+  key: string
+}
+export interface PutAsideRow extends Row<PutAsideRow> {
+  source: string
+  finding: string
+  reason: string
+}
+export interface BrandMarkRow extends Row<BrandMarkRow> {
+  brand: string
+  image: string
+}
+export interface OfferRow extends Row<OfferRow> {
+  key: string
+  offer: Offer
+}
+export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent {
+  number: CreationOptional<number>
+}
 export interface ScheduleRow extends Row<ScheduleRow>, Schedule {}
-export interface SettingRow extends Row<SettingRow> { key: string, value: unknown }
+export interface SettingRow extends Row<SettingRow> {
+  key: string
+  value: unknown
+}
 
-export interface JournalRow extends Row<JournalRow>, Omit<JournalEntry, 'id'> { id: CreationOptional<number> }
-export interface ChangeLogRow extends Row<ChangeLogRow>, Omit<Write, 'number' | 'changes'> { number: CreationOptional<number>, changes: Change[] | null }
+export interface JournalRow extends Row<JournalRow>, Omit<JournalEntry, 'id'> {
+  id: CreationOptional<number>
+}
+export interface ChangeLogRow extends Row<ChangeLogRow>, Omit<Write, 'number' | 'changes'> {
+  number: CreationOptional<number>
+  changes: Change[] | null
+}
 export interface JournalChangeRow extends Row<JournalChangeRow> {
   of: string
   source: string
@@ -79,27 +148,87 @@ const maybeJson = () => ({ type: DataTypes.JSON, allowNull: true })
 export function defineModels(sequelize: Sequelize) {
   return {
     products: sequelize.define<ProductModel>('products', {
-      id: id(), sku: text(), gtin: maybeText(), name: json(), title: text(), brand: maybeText(), tags: json(), price: maybeWhole(), was: maybeWhole(),
-      cost: maybeWhole(), stock: whole(), status: text(),
-      released: maybeText(), attributes: json(), image: maybeText(), description: json(), bundle: maybeJson(),
+      id: id(),
+      sku: text(),
+      gtin: maybeText(),
+      name: json(),
+      title: text(),
+      brand: maybeText(),
+      tags: json(),
+      price: maybeWhole(),
+      was: maybeWhole(),
+      cost: maybeWhole(),
+      stock: whole(),
+      status: text(),
+      released: maybeText(),
+      attributes: json(),
+      image: maybeText(),
+      description: json(),
+      bundle: maybeJson(),
     }),
     variants: sequelize.define<VariantModel>('variants', {
-      id: id(), productId: whole(), position: whole(), sku: text(), gtin: maybeText(), options: json(), price: maybeWhole(), stock: whole(),
-      status: maybeText(), image: maybeText(),
+      id: id(),
+      productId: whole(),
+      position: whole(),
+      sku: text(),
+      gtin: maybeText(),
+      options: json(),
+      price: maybeWhole(),
+      stock: whole(),
+      status: maybeText(),
+      image: maybeText(),
     }),
-    categories: sequelize.define<CategoryRow>('categories', { id: id(), key: text(), name: json(), parentId: maybeWhole(), position: whole() }),
-    productCategories: sequelize.define<ProductCategoryRow>('product_categories', { productId: part(), categoryId: part(), position: whole() }),
-    articles: sequelize.define<ArticleRow>('articles', { id: id(), key: text(), title: json(), body: json(), image: maybeText(), position: whole() }),
+    categories: sequelize.define<CategoryRow>('categories', {
+      id: id(),
+      key: text(),
+      name: json(),
+      parentId: maybeWhole(),
+      position: whole(),
+    }),
+    productCategories: sequelize.define<ProductCategoryRow>('product_categories', {
+      productId: part(),
+      categoryId: part(),
+      position: whole(),
+    }),
+    articles: sequelize.define<ArticleRow>('articles', {
+      id: id(),
+      key: text(),
+      title: json(),
+      body: json(),
+      image: maybeText(),
+      position: whole(),
+    }),
     articleProducts: sequelize.define<ArticleProductRow>('article_products', { articleId: part(), productId: part(), position: whole() }),
     orders: sequelize.define<OrderRow>('orders', { id: id(), number: text(), placed: text() }),
-    orderLines: sequelize.define<OrderLineRow>('order_lines', { orderId: part(), line: part(), sku: text(), quantity: whole(), unitPrice: whole(), total: whole(), within: maybeWhole() }),
+    orderLines: sequelize.define<OrderLineRow>('order_lines', {
+      orderId: part(),
+      line: part(),
+      sku: text(),
+      quantity: whole(),
+      unitPrice: whole(),
+      total: whole(),
+      within: maybeWhole(),
+    }),
     linkKinds: sequelize.define<LinkKindRow>('link_kinds', {
-      key: key(), name: json(), plural: json(), glyph: text(), expectation: text(), ceiling: maybeWhole(),
-      mutual: yesOrNo(), retired: yesOrNo(), position: whole(),
+      key: key(),
+      name: json(),
+      plural: json(),
+      glyph: text(),
+      expectation: text(),
+      ceiling: maybeWhole(),
+      mutual: yesOrNo(),
+      retired: yesOrNo(),
+      position: whole(),
     }),
     links: sequelize.define<LinkRow>('links', {
-      sourceId: part(), kind: key(), place: part(), targetId: whole(), variantId: maybeWhole(),
-      activeFrom: maybeText(), activeUntil: maybeText(), note: maybeText(),
+      sourceId: part(),
+      kind: key(),
+      place: part(),
+      targetId: whole(),
+      variantId: maybeWhole(),
+      activeFrom: maybeText(),
+      activeUntil: maybeText(),
+      note: maybeText(),
     }),
     dismissed: sequelize.define<DismissedRow>('dismissed', { sourceId: part(), kind: key(), place: part(), targetId: whole() }),
     neighbours: sequelize.define<NeighboursRow>('neighbours', { productId: part(), ignored: json(), leaveOut: json() }),
@@ -110,17 +239,51 @@ export function defineModels(sequelize: Sequelize) {
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
     brandMarks: sequelize.define<BrandMarkRow>('brand_marks', { brand: key(), image: text() }),
     offers: sequelize.define<OfferRow>('offers', { key: key(), offer: json() }),
-    releases: sequelize.define<ReleaseRow>('releases', { number: { ...id(), autoIncrement: true }, at: text(), note: text(), words: text(), sections: json(), plans: json(), looks: maybeJson() }),
-    schedules: sequelize.define<ScheduleRow>('schedules', { key: key(), at: text(), note: text(), sections: json(), plans: json(), looks: json() }),
+    releases: sequelize.define<ReleaseRow>('releases', {
+      number: { ...id(), autoIncrement: true },
+      at: text(),
+      note: text(),
+      words: text(),
+      sections: json(),
+      plans: json(),
+      looks: maybeJson(),
+    }),
+    schedules: sequelize.define<ScheduleRow>('schedules', {
+      key: key(),
+      at: text(),
+      note: text(),
+      sections: json(),
+      plans: json(),
+      looks: json(),
+    }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
     journal: sequelize.define<JournalRow>('journal', {
-      id: { ...id(), autoIncrement: true }, at: text(), editor: text(), type: text(), command: json(), words: text(), state: text(),
+      id: { ...id(), autoIncrement: true },
+      at: text(),
+      editor: text(),
+      type: text(),
+      command: json(),
+      words: text(),
+      state: text(),
     }),
-    changeLog: sequelize.define<ChangeLogRow>('change_log', { number: { ...id(), autoIncrement: true }, at: text(), type: text(), words: text(), editor: text(), entry: maybeWhole(), changes: maybeJson() }),
+    changeLog: sequelize.define<ChangeLogRow>('change_log', {
+      number: { ...id(), autoIncrement: true },
+      at: text(),
+      type: text(),
+      words: text(),
+      editor: text(),
+      entry: maybeWhole(),
+      changes: maybeJson(),
+    }),
     journalChanges: sequelize.define<JournalChangeRow>('journal_changes', {
-      entryId: part(), part: part(), of: text(), source: text(), kind: text(), before: maybeJson(), after: maybeJson(),
+      entryId: part(),
+      part: part(),
+      of: text(),
+      source: text(),
+      kind: text(),
+      before: maybeJson(),
+      after: maybeJson(),
     }),
   }
 }
 export type Models = ReturnType<typeof defineModels>
-

@@ -2,19 +2,47 @@ import type { Transaction } from 'sequelize'
 import type { OrderedLine, OrderRow } from '../orders'
 import type { Database } from './database'
 
-interface LineRow { orderId: number, line: number, sku: string, quantity: number, total: number, within: number | null }
+interface LineRow {
+  orderId: number
+  line: number
+  sku: string
+  quantity: number
+  total: number
+  within: number | null
+}
 
 /** The last orders' lines of a product, variant or bundle, newest first, and how many there are. */
-export async function ordersWith(db: Database, sku: string, limit: number, transaction?: Transaction): Promise<{ total: number, lines: OrderedLine[] }> {
-  const [count] = await db.select<{ total: number }>('SELECT count(*) AS total FROM order_lines WHERE sku = ? AND within IS NULL', [sku], transaction)
-  const lines = await db.select<LineRow & { number: string, placed: string }>(
-    'SELECT orderId, line, sku, quantity, total, within, number, placed FROM order_lines JOIN orders ON id = orderId WHERE sku = ? AND within IS NULL ORDER BY placed DESC, orderId DESC, line LIMIT ?', [sku, limit], transaction)
+export async function ordersWith(
+  db: Database,
+  sku: string,
+  limit: number,
+  transaction?: Transaction,
+): Promise<{ total: number; lines: OrderedLine[] }> {
+  const [count] = await db.select<{ total: number }>(
+    'SELECT count(*) AS total FROM order_lines WHERE sku = ? AND within IS NULL',
+    [sku],
+    transaction,
+  )
+  const lines = await db.select<LineRow & { number: string; placed: string }>(
+    'SELECT orderId, line, sku, quantity, total, within, number, placed FROM order_lines JOIN orders ON id = orderId WHERE sku = ? AND within IS NULL ORDER BY placed DESC, orderId DESC, line LIMIT ?',
+    [sku, limit],
+    transaction,
+  )
   const parts = await db.select<LineRow>(
-    'SELECT orderId, line, sku, quantity, total, within FROM order_lines WHERE orderId IN (SELECT value FROM json_each(:ids)) AND within IS NOT NULL ORDER BY orderId, line', { ids: JSON.stringify(lines.map(each => each.orderId)) }, transaction)
+    'SELECT orderId, line, sku, quantity, total, within FROM order_lines WHERE orderId IN (SELECT value FROM json_each(:ids)) AND within IS NOT NULL ORDER BY orderId, line',
+    { ids: JSON.stringify(lines.map(each => each.orderId)) },
+    transaction,
+  )
   return {
     total: count!.total,
     lines: lines.map(({ orderId, line, number, placed, quantity, total }) => ({
-      number, placed, quantity, total, components: parts.filter(part => part.orderId === orderId && part.within === line).map(({ sku, quantity, total }) => ({ sku, quantity, total })),
+      number,
+      placed,
+      quantity,
+      total,
+      components: parts
+        .filter(part => part.orderId === orderId && part.within === line)
+        .map(({ sku, quantity, total }) => ({ sku, quantity, total })),
     })),
   }
 }
@@ -26,12 +54,18 @@ export async function addOrder(db: Database, placed: string, rows: readonly Orde
   const number = `stand-in-${id}`
   await db.models.orders.create({ id, number, placed }, { transaction })
   await db.models.orderLines.bulkCreate(
-    rows.map(({ behind, ...row }, i) => ({ orderId: id, line: i + 1, ...row, within: behind === null ? null : i + 1 - behind })), { transaction })
+    rows.map(({ behind, ...row }, i) => ({ orderId: id, line: i + 1, ...row, within: behind === null ? null : i + 1 - behind })),
+    { transaction },
+  )
   return number
 }
 
 /** Units sold by SKU, as it stands in the orders. */
 export async function readUnitsSold(db: Database, transaction?: Transaction): Promise<Map<string, number>> {
-  const rows = await db.select<{ sku: string, units: number }>('SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku', [], transaction)
+  const rows = await db.select<{ sku: string; units: number }>(
+    'SELECT sku, sum(quantity) AS units FROM order_lines GROUP BY sku',
+    [],
+    transaction,
+  )
   return new Map(rows.map(({ sku, units }) => [sku, units]))
 }

@@ -10,7 +10,10 @@ import type { RecordTable } from './recordTable'
 import { readElsewhere } from './recordTable'
 
 /** A product as it is kept, with its number. */
-interface StoredProduct { number: number, product: Product }
+interface StoredProduct {
+  number: number
+  product: Product
+}
 
 /** Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other requests. */
 const productsAtOnce = 100
@@ -19,7 +22,11 @@ const productsAtOnce = 100
 export async function* readProducts(db: Database, pieceSize = 1000, transaction?: Transaction): AsyncGenerator<StoredProduct> {
   const categoryKeys = await readCategoryKeys(db, transaction)
   for (let after = 0; ;) {
-    const rows = await db.select<Stored<ProductModel>>('SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?', [after, pieceSize], transaction)
+    const rows = await db.select<Stored<ProductModel>>(
+      'SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?',
+      [after, pieceSize],
+      transaction,
+    )
     if (!rows.length) return
     yield* await storedProducts(db, rows, categoryKeys, transaction)
     after = rows.at(-1)!.id
@@ -41,14 +48,20 @@ export async function readProductsBySku(db: Database, skus: readonly string[], t
 const idsAtOnce = 10_000
 
 /** Numbers and SKUs of all products, or of those with these SKUs, in the order of the numbers. */
-export async function readProductNumbers(db: Database, skus?: readonly string[], transaction?: Transaction): Promise<{ number: number, sku: string }[]> {
-  const all: { number: number, sku: string }[] = []
+export async function readProductNumbers(
+  db: Database,
+  skus?: readonly string[],
+  transaction?: Transaction,
+): Promise<{ number: number; sku: string }[]> {
+  const all: { number: number; sku: string }[] = []
   for (;;) {
     // One row with all of them: a row for each would keep the server busy for long.
     const [found] = await db.select<{ some: string }>(
       `SELECT json_group_array(json_array(id, sku)) AS some
        FROM (SELECT id, sku FROM products WHERE id > :after ${skus ? 'AND sku IN (SELECT value FROM json_each(:skus)) ' : ''}ORDER BY id LIMIT :most)`,
-      { after: all.at(-1)?.number ?? 0, skus: JSON.stringify(skus ?? []), most: idsAtOnce }, transaction)
+      { after: all.at(-1)?.number ?? 0, skus: JSON.stringify(skus ?? []), most: idsAtOnce },
+      transaction,
+    )
     const some = JSON.parse(found!.some) as [number, string][]
     for (const [number, sku] of some) all.push({ number, sku })
     if (some.length < idsAtOnce) return all
@@ -70,7 +83,10 @@ export async function readDescriptions(db: Database, skus: readonly string[], tr
 /** BCP 47 tags of all languages that a product's name or description is in. */
 export async function readTextLanguages(db: Database, transaction?: Transaction): Promise<string[]> {
   const rows = await db.select<{ tag: string }>(
-    'SELECT DISTINCT text.key AS tag FROM products, json_each(name) AS text UNION SELECT text.key FROM products, json_each(description) AS text ORDER BY 1', [], transaction)
+    'SELECT DISTINCT text.key AS tag FROM products, json_each(name) AS text UNION SELECT text.key FROM products, json_each(description) AS text ORDER BY 1',
+    [],
+    transaction,
+  )
   return rows.map(row => row.tag)
 }
 
@@ -81,14 +97,36 @@ async function readCategoryKeys(db: Database, transaction?: Transaction): Promis
 /** A row of a raw query: its JSON columns are still text. */
 type Stored<Row> = { [Column in keyof Row]: Row[Column] extends string | number | null ? Row[Column] : string }
 
-async function storedProducts(db: Database, rows: Stored<ProductModel>[], categoryKeys: ReadonlyMap<number, string>, transaction?: Transaction): Promise<StoredProduct[]> {
+async function storedProducts(
+  db: Database,
+  rows: Stored<ProductModel>[],
+  categoryKeys: ReadonlyMap<number, string>,
+  transaction?: Transaction,
+): Promise<StoredProduct[]> {
   const ids = { ids: JSON.stringify(rows.map(row => row.id)) }
-  const variants = groupBy(await db.select<Stored<VariantModel>>(
-    'SELECT * FROM variants WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position', ids, transaction), each => each.productId)
-  const categories = groupBy(await db.select<{ productId: number, categoryId: number }>(
-    'SELECT productId, categoryId FROM product_categories WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position', ids, transaction),
-  each => each.productId)
-  return rows.map(row => storedProduct(row, variants.get(row.id) ?? [], (categories.get(row.id) ?? []).map(each => categoryKeys.get(each.categoryId)!)))
+  const variants = groupBy(
+    await db.select<Stored<VariantModel>>(
+      'SELECT * FROM variants WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position',
+      ids,
+      transaction,
+    ),
+    each => each.productId,
+  )
+  const categories = groupBy(
+    await db.select<{ productId: number; categoryId: number }>(
+      'SELECT productId, categoryId FROM product_categories WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position',
+      ids,
+      transaction,
+    ),
+    each => each.productId,
+  )
+  return rows.map(row =>
+    storedProduct(
+      row,
+      variants.get(row.id) ?? [],
+      (categories.get(row.id) ?? []).map(each => categoryKeys.get(each.categoryId)!),
+    ),
+  )
 }
 
 function storedProduct(row: Stored<ProductModel>, variants: Stored<VariantModel>[], categories: string[]): StoredProduct {
@@ -96,10 +134,30 @@ function storedProduct(row: Stored<ProductModel>, variants: Stored<VariantModel>
   return {
     number: row.id,
     product: {
-      sku, gtin, brand, price, was, cost, stock, status, released, image, categories,
-      name: JSON.parse(row.name), tags: JSON.parse(row.tags), attributes: JSON.parse(row.attributes), description: JSON.parse(row.description), bundle: row.bundle && JSON.parse(row.bundle),
+      sku,
+      gtin,
+      brand,
+      price,
+      was,
+      cost,
+      stock,
+      status,
+      released,
+      image,
+      categories,
+      name: JSON.parse(row.name),
+      tags: JSON.parse(row.tags),
+      attributes: JSON.parse(row.attributes),
+      description: JSON.parse(row.description),
+      bundle: row.bundle && JSON.parse(row.bundle),
       variants: variants.map(each => ({
-        sku: each.sku, gtin: each.gtin, options: JSON.parse(each.options), price: each.price, stock: each.stock, status: each.status, image: each.image,
+        sku: each.sku,
+        gtin: each.gtin,
+        options: JSON.parse(each.options),
+        price: each.price,
+        stock: each.stock,
+        status: each.status,
+        image: each.image,
       })),
     },
   }
@@ -122,38 +180,80 @@ export async function writeProducts(db: Database, products: readonly Product[], 
   const categoryIds = new Map(categories.map(each => [each.key, each.id]))
   const categoryNames = new Map(categories.map(each => [each.key, textIn(each.name, language, language)]))
   for (const batch of batches(products, productsAtOnce)) {
-    await db.models.products.bulkCreate(batch.map(({ categories: _, variants: __, ...each }) => ({ title: textIn(each.name, language, language), ...each })) as never[], {
-      transaction, conflictAttributes: ['sku'],
-      updateOnDuplicate: ['gtin', 'name', 'title', 'brand', 'tags', 'price', 'was', 'cost', 'stock', 'status', 'released', 'attributes', 'image', 'description', 'bundle'],
-    })
+    await db.models.products.bulkCreate(
+      batch.map(({ categories: _, variants: __, ...each }) => ({ title: textIn(each.name, language, language), ...each })) as never[],
+      {
+        transaction,
+        conflictAttributes: ['sku'],
+        updateOnDuplicate: [
+          'gtin',
+          'name',
+          'title',
+          'brand',
+          'tags',
+          'price',
+          'was',
+          'cost',
+          'stock',
+          'status',
+          'released',
+          'attributes',
+          'image',
+          'description',
+          'bundle',
+        ],
+      },
+    )
     const rows = await db.models.products.findAll({ where: { sku: batch.map(each => each.sku) }, attributes: ['id', 'sku'], transaction })
     const ids = new Map(rows.map(row => [row.sku, row.id]))
     await writeVariants(db, batch, ids, transaction)
 
     await db.models.productCategories.destroy({ where: { productId: [...ids.values()] }, transaction })
-    await db.models.productCategories.bulkCreate(batch.flatMap(each => each.categories.map((key, i) => ({
-      productId: ids.get(each.sku)!, categoryId: known(categoryIds, key), position: i + 1,
-    }))), { transaction })
+    await db.models.productCategories.bulkCreate(
+      batch.flatMap(each =>
+        each.categories.map((key, i) => ({
+          productId: ids.get(each.sku)!,
+          categoryId: known(categoryIds, key),
+          position: i + 1,
+        })),
+      ),
+      { transaction },
+    )
     await writeSearch(db, batch, ids, categoryNames, transaction)
   }
 }
 
-async function writeVariants(db: Database, products: readonly Product[], ids: ReadonlyMap<string, number>, transaction: Transaction): Promise<void> {
-  const variants = products.flatMap(each => each.variants.map((variant, i) => ({ productId: ids.get(each.sku)!, position: i + 1, ...variant })))
+async function writeVariants(
+  db: Database,
+  products: readonly Product[],
+  ids: ReadonlyMap<string, number>,
+  transaction: Transaction,
+): Promise<void> {
+  const variants = products.flatMap(each =>
+    each.variants.map((variant, i) => ({ productId: ids.get(each.sku)!, position: i + 1, ...variant })),
+  )
   const kept = JSON.stringify(variants.map(each => each.sku))
   await db.run(
     'DELETE FROM variants WHERE productId IN (SELECT value FROM json_each($ids)) AND sku NOT IN (SELECT value FROM json_each($kept))',
-    { ids: JSON.stringify([...ids.values()]), kept }, transaction)
+    { ids: JSON.stringify([...ids.values()]), kept },
+    transaction,
+  )
   for (const some of batches(variants)) {
     await db.models.variants.bulkCreate(some as never[], {
-      transaction, conflictAttributes: ['sku'], updateOnDuplicate: ['position', 'gtin', 'options', 'price', 'stock', 'status', 'image'],
+      transaction,
+      conflictAttributes: ['sku'],
+      updateOnDuplicate: ['position', 'gtin', 'options', 'price', 'stock', 'status', 'image'],
     })
   }
 }
 
 /** Brings the full-text index up to date for some products. */
 async function writeSearch(
-  db: Database, products: readonly Product[], ids: ReadonlyMap<string, number>, categoryNames: ReadonlyMap<string, string>, transaction: Transaction,
+  db: Database,
+  products: readonly Product[],
+  ids: ReadonlyMap<string, number>,
+  categoryNames: ReadonlyMap<string, string>,
+  transaction: Transaction,
 ): Promise<void> {
   const rows = products.map(each => ({
     id: ids.get(each.sku)!,
@@ -164,11 +264,17 @@ async function writeSearch(
     tags: each.tags.join(' · '),
     categories: each.categories.map(key => categoryNames.get(key)).join(' · '),
   }))
-  await deleteSearch(db, rows.map(row => row.id), transaction)
+  await deleteSearch(
+    db,
+    rows.map(row => row.id),
+    transaction,
+  )
   await db.run(
     `INSERT INTO product_search (rowid, title, sku, gtin, brand, tags, categories)
      SELECT value ->> 'id', value ->> 'title', value ->> 'sku', value ->> 'gtin', value ->> 'brand', value ->> 'tags', value ->> 'categories' FROM json_each($rows)`,
-    { rows: JSON.stringify(rows) }, transaction)
+    { rows: JSON.stringify(rows) },
+    transaction,
+  )
 }
 
 async function deleteSearch(db: Database, ids: readonly number[], transaction: Transaction): Promise<void> {
@@ -194,7 +300,9 @@ async function writeCategory(db: Database, key: string, category: Category | nul
   }
   const parent = category.parent === null ? null : await categories.findOne({ where: { key: category.parent }, transaction })
   const [last] = await db.select<{ position: number }>('SELECT ifnull(max(position), 0) AS position FROM categories', [], transaction)
-  await categories.create({ key, name: category.name, parentId: parent?.id ?? null, position: last!.position + 1 } as never, { transaction })
+  await categories.create({ key, name: category.name, parentId: parent?.id ?? null, position: last!.position + 1 } as never, {
+    transaction,
+  })
 }
 
 function known(ids: ReadonlyMap<string, number>, key: string): number {
@@ -207,8 +315,17 @@ function known(ids: ReadonlyMap<string, number>, key: string): number {
 export const productTable: RecordTable<Product | null> = {
   read: readElsewhere,
   async write(db, changes, transaction, language) {
-    await writeProducts(db, changes.flatMap(change => change.after ?? []), language, transaction)
-    await deleteProducts(db, changes.filter(change => !change.after).map(change => change.owner), transaction)
+    await writeProducts(
+      db,
+      changes.flatMap(change => change.after ?? []),
+      language,
+      transaction,
+    )
+    await deleteProducts(
+      db,
+      changes.filter(change => !change.after).map(change => change.owner),
+      transaction,
+    )
   },
 }
 

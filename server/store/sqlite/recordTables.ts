@@ -19,12 +19,22 @@ export type ValueOf<Of extends RecordName> = Extract<Change, { of: Of }>['after'
 
 /** Records with a table of their own. All others share one. */
 const tables: { [Of in RecordName]?: RecordTable<ValueOf<Of>> } = {
-  category: categoryTable, product: productTable,
-  kind: kindTable, kindOrder: kindOrderTable,
-  links: linksTable, dismissed: dismissedTable, pageLinks: pageLinksTable,
-  neighbours: neighboursTable, switchedOff: switchedOffTable, putAside: putAsideTable,
-  section: versionsTable('sections'), plan: versionsTable('plans'), look: versionsTable('looks'), schedule: scheduleTable,
-  brandMark: keyedTable('brandMarks', 'brand', 'image'), offer: keyedTable('offers', 'key', 'offer'),
+  category: categoryTable,
+  product: productTable,
+  kind: kindTable,
+  kindOrder: kindOrderTable,
+  links: linksTable,
+  dismissed: dismissedTable,
+  pageLinks: pageLinksTable,
+  neighbours: neighboursTable,
+  switchedOff: switchedOffTable,
+  putAside: putAsideTable,
+  section: versionsTable('sections'),
+  plan: versionsTable('plans'),
+  look: versionsTable('looks'),
+  schedule: scheduleTable,
+  brandMark: keyedTable('brandMarks', 'brand', 'image'),
+  offer: keyedTable('offers', 'key', 'offer'),
   // They follow from the orders.
   sold: { read: readElsewhere, write: () => Promise.resolve() },
 }

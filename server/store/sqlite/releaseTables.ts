@@ -5,9 +5,15 @@ import type { Database } from './database'
 import type { RecordTable } from './recordTable'
 
 /** Adds a release. The first one of all has what was live before it ahead of it, so that there is a way back. */
-export async function addRelease(db: Database, head: Omit<ReleaseHead, 'number'>, content: ReleaseContent, before: ReleaseContent, transaction: Transaction): Promise<void> {
+export async function addRelease(
+  db: Database,
+  head: Omit<ReleaseHead, 'number'>,
+  content: ReleaseContent,
+  before: ReleaseContent,
+  transaction: Transaction,
+): Promise<void> {
   const { releases } = db.models
-  if (!await releases.count({ transaction })) {
+  if (!(await releases.count({ transaction }))) {
     await releases.create({ at: head.at, note: '', words: 'As it was before the first publishing', ...before }, { transaction })
   }
   await releases.create({ ...head, ...content }, { transaction })
@@ -26,7 +32,7 @@ export async function readRelease(db: Database, number: number, transaction?: Tr
 }
 
 export const scheduleTable: RecordTable<Schedule | null> = {
-  async* read(db, transaction) {
+  async *read(db, transaction) {
     for (const row of await db.models.schedules.findAll({ transaction })) yield { owner: '', key: row.key, value: row.get({ plain: true }) }
   },
   async write(db, changes, transaction) {

@@ -5,7 +5,7 @@ import { describeStore } from '../store.contract.testing'
 import { openSqliteStore } from './sqliteStore'
 import type { SqliteStore } from './sqliteStore'
 
-describeStore('an SQLite file', async (work) => {
+describeStore('an SQLite file', async work => {
   const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
   const opened: SqliteStore[] = []
   const open = async () => {

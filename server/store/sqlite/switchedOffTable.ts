@@ -3,8 +3,12 @@ import { productIdOf } from './productTables'
 
 /** The sections that are switched off on a product's page. */
 export const switchedOffTable: RecordTable<boolean> = {
-  async* read(db, transaction) {
-    const rows = await db.select<{ sku: string, section: string }>('SELECT sku, section FROM switched_off JOIN products ON products.id = productId', [], transaction)
+  async *read(db, transaction) {
+    const rows = await db.select<{ sku: string; section: string }>(
+      'SELECT sku, section FROM switched_off JOIN products ON products.id = productId',
+      [],
+      transaction,
+    )
     for (const { sku, section } of rows) yield { owner: sku, key: section, value: true }
   },
   async write(db, changes, transaction) {

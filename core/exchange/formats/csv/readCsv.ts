@@ -20,7 +20,10 @@ export async function* readCsv(bytes: AsyncIterable<Uint8Array>): AsyncGenerator
   let line = 1
   const begins: number[] = []
   const parser = parse({
-    delimiter: delimiterOf(beginning), bom: true, relax_column_count: true, max_record_size: longestRecord,
+    delimiter: delimiterOf(beginning),
+    bom: true,
+    relax_column_count: true,
+    max_record_size: longestRecord,
     // Any of the three ends a line, whatever the others are.
     record_delimiter: ['\r\n', '\n', '\r'],
     on_record(cells: string[]) {
@@ -68,9 +71,16 @@ async function* decode(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<string>
       text = decoder.decode(chunk, { stream: true })
     } catch {
       const good = new TextDecoder('utf-8').decode(chunk).split('\uFFFD')[0]!
-      throw new FileProblem('not-utf-8', `The file is not in UTF-8: line ${lines + breaks(good)} has a byte that UTF-8 does not allow. Save it as CSV in UTF-8 and choose it again.`)
+      throw new FileProblem(
+        'not-utf-8',
+        `The file is not in UTF-8: line ${lines + breaks(good)} has a byte that UTF-8 does not allow. Save it as CSV in UTF-8 and choose it again.`,
+      )
     }
-    if (text.includes('\0')) throw new FileProblem('not-text', `Line ${lines + breaks(text.slice(0, text.indexOf('\0')))} has a null character: this is not a text file.`)
+    if (text.includes('\0'))
+      throw new FileProblem(
+        'not-text',
+        `Line ${lines + breaks(text.slice(0, text.indexOf('\0')))} has a null character: this is not a text file.`,
+      )
     lines += breaks(text)
     if (text) yield text
   }
@@ -81,7 +91,7 @@ async function* decode(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<string>
   }
 }
 
-const isUtf16 = ([a, b]: Uint8Array) => (a === 0xFF && b === 0xFE) || (a === 0xFE && b === 0xFF)
+const isUtf16 = ([a, b]: Uint8Array) => (a === 0xff && b === 0xfe) || (a === 0xfe && b === 0xff)
 const breaks = (text: string) => text.match(/\r\n|\n|\r/g)?.length ?? 0
 
 /** Names of columns have neither: whichever the first line has more of separates. */
@@ -94,11 +104,21 @@ function delimiterOf(text: string): string {
 /** @param line line that the record at fault begins in */
 function toProblem(error: unknown, line: number): unknown {
   switch ((error as CsvError).code) {
-    case 'CSV_QUOTE_NOT_CLOSED': return new FileProblem('unclosed-quote', `In the row that begins in line ${line} a quote is opened and never closed.`)
+    case 'CSV_QUOTE_NOT_CLOSED':
+      return new FileProblem('unclosed-quote', `In the row that begins in line ${line} a quote is opened and never closed.`)
     case 'CSV_MAX_RECORD_SIZE':
-      return new FileProblem('long-row', `The row that begins in line ${line} has more than ${longestRecord.toLocaleString('en')} characters. Most likely a quote is opened there and never closed.`)
-    case 'CSV_INVALID_CLOSING_QUOTE': case 'INVALID_OPENING_QUOTE': case 'CSV_NON_TRIMABLE_CHAR_AFTER_CLOSING_QUOTE':
-      return new FileProblem('bad-quotes', `In the row that begins in line ${line} a quote stands in the middle of a cell. A cell with quotes is put in quotes, and each quote in it is doubled.`)
-    default: return error
+      return new FileProblem(
+        'long-row',
+        `The row that begins in line ${line} has more than ${longestRecord.toLocaleString('en')} characters. Most likely a quote is opened there and never closed.`,
+      )
+    case 'CSV_INVALID_CLOSING_QUOTE':
+    case 'INVALID_OPENING_QUOTE':
+    case 'CSV_NON_TRIMABLE_CHAR_AFTER_CLOSING_QUOTE':
+      return new FileProblem(
+        'bad-quotes',
+        `In the row that begins in line ${line} a quote stands in the middle of a cell. A cell with quotes is put in quotes, and each quote in it is doubled.`,
+      )
+    default:
+      return error
   }
 }

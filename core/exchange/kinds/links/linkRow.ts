@@ -21,7 +21,11 @@ export interface LinkFileRow {
 }
 
 const emptyIsNull = (cell: string) => cell.trim() || null
-const placeSchema = z.string().trim().regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.').transform(Number)
+const placeSchema = z
+  .string()
+  .trim()
+  .regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.')
+  .transform(Number)
 
 /** Reads a row of a file. @throws RowError when a cell can't be read */
 export function readLinkRow(row: FileRow): LinkFileRow {

@@ -20,9 +20,13 @@ function importing({ settings, catalogue, kinds, links }: ImportShop): FileImpor
   const all: LinkLine[] = []
   return {
     add: lines => void all.push(...lines),
-    finishing: () => planLinkImport(all, {
-      timeZone: settings.timeZone, item: sku => catalogue.item(sku), kind: key => kinds.get(key), lane: (source, kind) => links.lane(source, kind),
-    }),
+    finishing: () =>
+      planLinkImport(all, {
+        timeZone: settings.timeZone,
+        item: sku => catalogue.item(sku),
+        kind: key => kinds.get(key),
+        lane: (source, kind) => links.lane(source, kind),
+      }),
   }
 }
 

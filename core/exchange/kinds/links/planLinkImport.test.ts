@@ -12,27 +12,48 @@ import type { FileRow } from '../../fileRow'
 import { linkFileRow, readLinkRow } from './linkRow'
 import { planLinkImport } from './planLinkImport'
 
-const catalogue = new Catalogue([
-  ...['S', 'T', 'A', 'B', 'C', 'D', 'E'].map(sku => makeProduct(sku)), makeProduct('GLO', { variants: [makeVariant('GLO-M')] }), makeProduct('OLD', { status: 'retired' }),
-], [], [])
+const catalogue = new Catalogue(
+  [
+    ...['S', 'T', 'A', 'B', 'C', 'D', 'E'].map(sku => makeProduct(sku)),
+    makeProduct('GLO', { variants: [makeVariant('GLO-M')] }),
+    makeProduct('OLD', { status: 'retired' }),
+  ],
+  [],
+  [],
+)
 const kinds = [makeKind('upsell'), makeKind('gone', { retired: true })]
-const line = (csv: string): FileRow => Object.fromEntries(csv.split(',').map((cell, i) => [['source', 'kind', 'target', 'place', 'from', 'until', 'note'][i]!, cell]))
+const line = (csv: string): FileRow =>
+  Object.fromEntries(csv.split(',').map((cell, i) => [['source', 'kind', 'target', 'place', 'from', 'until', 'note'][i]!, cell]))
 
 function planned(rows: readonly FileRow[], lanes: Record<string, Link[]> = {}) {
   const links = new LinkIndex()
   for (const [key, lane] of Object.entries(lanes)) links.setLane(key, 'upsell', lane)
   links.setLane('T', 'gone', [{ target: 'A' }])
-  return completed(planLinkImport(rows.map((row, i) => ({ line: i + 2, row: readLinkRow(row) })), {
-    timeZone: 'UTC',
-    item: sku => catalogue.item(sku), kind: key => kinds.find(each => each.key === key), lane: (source, kind) => links.lane(source, kind),
-  }))
+  return completed(
+    planLinkImport(
+      rows.map((row, i) => ({ line: i + 2, row: readLinkRow(row) })),
+      {
+        timeZone: 'UTC',
+        item: sku => catalogue.item(sku),
+        kind: key => kinds.find(each => each.key === key),
+        lane: (source, kind) => links.lane(source, kind),
+      },
+    ),
+  )
 }
 const lane = (...targets: string[]): Link[] => targets.map(target => ({ target }))
 /** What becomes of S's lane, and how the rows are counted. */
 function outcome(given: string, ...rows: string[]) {
-  const plan = planned(rows.map(row => line(`S,upsell,${row}`)), { S: lane(...given) })
+  const plan = planned(
+    rows.map(row => line(`S,upsell,${row}`)),
+    { S: lane(...given) },
+  )
   const change = plan.changes.find(each => each.owner === 'S') as LaneChange | undefined
-  return [(change?.after ?? lane(...given)).map(link => link.target).join(''), `${plan.created} new, ${plan.updated} changed, ${plan.unchanged} same`, ...plan.rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)]
+  return [
+    (change?.after ?? lane(...given)).map(link => link.target).join(''),
+    `${plan.created} new, ${plan.updated} changed, ${plan.unchanged} same`,
+    ...plan.rejections.map(each => `${each.line} ${each.column}: ${each.reason}`),
+  ]
 }
 
 describe('planLinkImport', () => {
@@ -51,17 +72,48 @@ describe('planLinkImport', () => {
 
   it('refuses places that can’t all be had, and takes the others', () => {
     expect(outcome('A', 'B,1', 'C,1')).toEqual(['BA', '1 new, 0 changed, 0 same', '3 place: Line 2 has place 1 of this lane already.'])
-    expect(outcome('A', 'B,2', 'C,5')).toEqual(['AB', '1 new, 0 changed, 0 same', '3 place: There is no place 5: with this file the lane has 3 links.'])
-    expect(outcome('', 'A,2', 'B,3')).toEqual(['', '0 new, 0 changed, 0 same', '2 place: There is no place 2: with this file the lane has 1 link.', '3 place: There is no place 3: with this file the lane has 2 links.'])
+    expect(outcome('A', 'B,2', 'C,5')).toEqual([
+      'AB',
+      '1 new, 0 changed, 0 same',
+      '3 place: There is no place 5: with this file the lane has 3 links.',
+    ])
+    expect(outcome('', 'A,2', 'B,3')).toEqual([
+      '',
+      '0 new, 0 changed, 0 same',
+      '2 place: There is no place 2: with this file the lane has 1 link.',
+      '3 place: There is no place 3: with this file the lane has 2 links.',
+    ])
   })
 
   it('says of every row that can’t be taken why', () => {
-    const { rejections } = planned(['NO,upsell,A', 'GLO-M,upsell,A', 'S,none,A', 'S,upsell,NO', 'S,upsell,S', 'S,upsell,A', 'S,upsell,A', 'S,upsell,OLD', 'S,gone,A', 'S,upsell,B,,2026-05-01,2026-04-30', 'T,gone,A', 'T,upsell,S', 'GLO,upsell,GLO-M'].map(line))
+    const { rejections } = planned(
+      [
+        'NO,upsell,A',
+        'GLO-M,upsell,A',
+        'S,none,A',
+        'S,upsell,NO',
+        'S,upsell,S',
+        'S,upsell,A',
+        'S,upsell,A',
+        'S,upsell,OLD',
+        'S,gone,A',
+        'S,upsell,B,,2026-05-01,2026-04-30',
+        'T,gone,A',
+        'T,upsell,S',
+        'GLO,upsell,GLO-M',
+      ].map(line),
+    )
     expect(rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)).toEqual([
-      '2 source: There is no product with the SKU NO.', '3 source: GLO-M is a variant. Links start from its product, GLO.', '4 kind: There is no link kind “none”.',
-      '5 target: There is no product or variant with the SKU NO.', '6 target: A product can’t be linked to itself or to one of its own variants.',
-      '8 target: Line 7 has the same link.', '9 target: OLD is retired and would never be shown.', '10 kind: The kind “gone” is retired; it gets no new links.',
-      '11 until: With these dates the link would never be shown: it ends before it begins.', '14 target: A product can’t be linked to itself or to one of its own variants.',
+      '2 source: There is no product with the SKU NO.',
+      '3 source: GLO-M is a variant. Links start from its product, GLO.',
+      '4 kind: There is no link kind “none”.',
+      '5 target: There is no product or variant with the SKU NO.',
+      '6 target: A product can’t be linked to itself or to one of its own variants.',
+      '8 target: Line 7 has the same link.',
+      '9 target: OLD is retired and would never be shown.',
+      '10 kind: The kind “gone” is retired; it gets no new links.',
+      '11 until: With these dates the link would never be shown: it ends before it begins.',
+      '14 target: A product can’t be linked to itself or to one of its own variants.',
     ])
     expect(rejections[0]!.row).toEqual({ source: 'NO', kind: 'upsell', target: 'A', place: '' })
   })
@@ -83,39 +135,70 @@ describe('planLinkImport', () => {
         return error instanceof RowError ? error.column : String(error)
       }
     }
-    expect(['S,upsell,A', ',upsell,A', 'S,Up sell,A', 'S,upsell,A|B', 'S,upsell,A,0', 'S,upsell,A,1.5', 'S,upsell,A,,01.03.2026', 'S,upsell,A,,,soon', `S,upsell,A,,,,${'x'.repeat(501)}`].map(problem))
-      .toEqual([null, 'source', 'kind', 'target', 'place', 'place', 'from', 'until', 'note'])
+    expect(
+      [
+        'S,upsell,A',
+        ',upsell,A',
+        'S,Up sell,A',
+        'S,upsell,A|B',
+        'S,upsell,A,0',
+        'S,upsell,A,1.5',
+        'S,upsell,A,,01.03.2026',
+        'S,upsell,A,,,soon',
+        `S,upsell,A,,,,${'x'.repeat(501)}`,
+      ].map(problem),
+    ).toEqual([null, 'source', 'kind', 'target', 'place', 'place', 'from', 'until', 'note'])
   })
 
-  const anyLane = fc.uniqueArray(fc.record({
-    target: fc.constantFrom('A', 'B', 'C', 'D', 'GLO-M', 'OLD'), from: fc.constantFrom(undefined, '2026-05-01'), note: fc.constantFrom(undefined, '=1+1', 'mild'),
-  }), { selector: each => each.target }).map(all => all.map(each => JSON.parse(JSON.stringify(each)) as Link))
+  const anyLane = fc
+    .uniqueArray(
+      fc.record({
+        target: fc.constantFrom('A', 'B', 'C', 'D', 'GLO-M', 'OLD'),
+        from: fc.constantFrom(undefined, '2026-05-01'),
+        note: fc.constantFrom(undefined, '=1+1', 'mild'),
+      }),
+      { selector: each => each.target },
+    )
+    .map(all => all.map(each => JSON.parse(JSON.stringify(each)) as Link))
 
   it('changes nothing when what was exported is imported again, in any order of the rows', () => {
-    fc.assert(fc.property(fc.record({ S: anyLane, T: anyLane }), fc.infiniteStream(fc.nat()), (lanes, random) => {
-      const rows = Object.entries(lanes).flatMap(([source, links]) => links.map((link, i) => linkFileRow(source, 'upsell', i + 1, link)))
-      const order = new Map(rows.map(row => [row, random.next().value as number]))
-      const plan = planned(rows.toSorted((a, b) => order.get(a)! - order.get(b)!), lanes)
-      expect(plan).toEqual({ changes: [], created: 0, updated: 0, unchanged: rows.length, effects: [], rejections: [] })
-    }))
+    fc.assert(
+      fc.property(fc.record({ S: anyLane, T: anyLane }), fc.infiniteStream(fc.nat()), (lanes, random) => {
+        const rows = Object.entries(lanes).flatMap(([source, links]) => links.map((link, i) => linkFileRow(source, 'upsell', i + 1, link)))
+        const order = new Map(rows.map(row => [row, random.next().value as number]))
+        const plan = planned(
+          rows.toSorted((a, b) => order.get(a)! - order.get(b)!),
+          lanes,
+        )
+        expect(plan).toEqual({ changes: [], created: 0, updated: 0, unchanged: rows.length, effects: [], rejections: [] })
+      }),
+    )
   })
 
   it('keeps every lane whole: places 1…n, nothing lost, nothing double, and every row counted once', () => {
-    const row = fc.record({ target: fc.constantFrom('A', 'B', 'C', 'D', 'E', 'S', 'OLD', 'NO'), place: fc.option(fc.integer({ min: 1, max: 7 })) }).map(({ target, place }) => line(`S,upsell,${target},${place ?? ''}`))
-    fc.assert(fc.property(anyLane, fc.array(row, { maxLength: 8 }), (given, rows) => {
-      const plan = planned(rows, { S: given })
-      const after = (plan.changes[0] as LaneChange | undefined)?.after ?? given
-      const rejected = new Set(plan.rejections.map(each => each.line))
-      const taken = rows.flatMap((each, i) => rejected.has(i + 2) ? [] : [each])
-      expect(new Set(after.map(link => link.target))).toEqual(new Set([...given.map(link => link.target), ...taken.map(each => each.target!)]))
-      expect(new Set(after.map(link => link.target)).size).toBe(after.length)
-      for (const each of taken) if (each.place) expect(after[Number(each.place) - 1]!.target).toBe(each.target)
-      // Links that the file doesn't name keep their order.
-      const named = new Set(taken.map(each => each.target))
-      const unnamed = (links: readonly Link[]) => links.map(link => link.target).filter(target => !named.has(target) && given.some(link => link.target === target))
-      expect(unnamed(after)).toEqual(unnamed(given))
-      expect(plan.created + plan.updated + plan.unchanged + plan.rejections.length).toBe(rows.length)
-      expect(plan.created).toBe(after.length - given.length)
-    }), { numRuns: 1000 })
+    const row = fc
+      .record({ target: fc.constantFrom('A', 'B', 'C', 'D', 'E', 'S', 'OLD', 'NO'), place: fc.option(fc.integer({ min: 1, max: 7 })) })
+      .map(({ target, place }) => line(`S,upsell,${target},${place ?? ''}`))
+    fc.assert(
+      fc.property(anyLane, fc.array(row, { maxLength: 8 }), (given, rows) => {
+        const plan = planned(rows, { S: given })
+        const after = (plan.changes[0] as LaneChange | undefined)?.after ?? given
+        const rejected = new Set(plan.rejections.map(each => each.line))
+        const taken = rows.flatMap((each, i) => (rejected.has(i + 2) ? [] : [each]))
+        expect(new Set(after.map(link => link.target))).toEqual(
+          new Set([...given.map(link => link.target), ...taken.map(each => each.target!)]),
+        )
+        expect(new Set(after.map(link => link.target)).size).toBe(after.length)
+        for (const each of taken) if (each.place) expect(after[Number(each.place) - 1]!.target).toBe(each.target)
+        // Links that the file doesn't name keep their order.
+        const named = new Set(taken.map(each => each.target))
+        const unnamed = (links: readonly Link[]) =>
+          links.map(link => link.target).filter(target => !named.has(target) && given.some(link => link.target === target))
+        expect(unnamed(after)).toEqual(unnamed(given))
+        expect(plan.created + plan.updated + plan.unchanged + plan.rejections.length).toBe(rows.length)
+        expect(plan.created).toBe(after.length - given.length)
+      }),
+      { numRuns: 1000 },
+    )
   })
 })

@@ -66,7 +66,8 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
   const { source, kind } = lines[0]!.row
   const before = context.lane(source, kind)
   const links = new Map(before.map(link => [link.target, link]))
-  const reject = ({ line, row }: LinkLine, { column, message }: RowError) => plan.rejections.push({ line, column, reason: message, row: linkRowAgain(row) })
+  const reject = ({ line, row }: LinkLine, { column, message }: RowError) =>
+    plan.rejections.push({ line, column, reason: message, row: linkRowAgain(row) })
 
   let taken: LinkLine[] = []
   const lineOf = new Map<string, number>()
@@ -101,14 +102,23 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
       plan.effects.push({ line, is: 'created', words: `${link.target} as ${kind} of ${source}, place ${i + 1}` })
     } else if (moved || changed.length) {
       plan.updated++
-      plan.effects.push({ line, is: 'updated', words: `${link.target} as ${kind} of ${source}: ${[...moved ? [`place ${before.indexOf(was) + 1} → ${i + 1}`] : [], ...changed].join(', ')}` })
+      plan.effects.push({
+        line,
+        is: 'updated',
+        words: `${link.target} as ${kind} of ${source}: ${[...(moved ? [`place ${before.indexOf(was) + 1} → ${i + 1}`] : []), ...changed].join(', ')}`,
+      })
     } else plan.unchanged++
   }
   return sameLane(before, after) ? null : { of: 'links', owner: source, key: kind, before, after }
 }
 
 /** Why a row can't be taken, whatever its place. */
-function problemOf(row: LinkFileRow, link: Link | undefined, lineOf: ReadonlyMap<string, number>, context: LinkImportContext): RowError | null {
+function problemOf(
+  row: LinkFileRow,
+  link: Link | undefined,
+  lineOf: ReadonlyMap<string, number>,
+  context: LinkImportContext,
+): RowError | null {
   const source = context.item(row.source)
   const target = context.item(row.target)
   const kind = context.kind(row.kind)
@@ -120,7 +130,8 @@ function problemOf(row: LinkFileRow, link: Link | undefined, lineOf: ReadonlyMap
   if (lineOf.has(row.target)) return new RowError('target', `Line ${lineOf.get(row.target)} has the same link.`)
   if (!link && kind.retired) return new RowError('kind', `The kind “${row.kind}” is retired; it gets no new links.`)
   if (!link && isRetired(target)) return new RowError('target', `${row.target} is retired and would never be shown.`)
-  if (isNeverShown(withDetails(link ?? { target: row.target }, row), context.timeZone)) return new RowError('until', 'With these dates the link would never be shown: it ends before it begins.')
+  if (isNeverShown(withDetails(link ?? { target: row.target }, row), context.timeZone))
+    return new RowError('until', 'With these dates the link would never be shown: it ends before it begins.')
   return null
 }
 
@@ -141,7 +152,13 @@ function placeProblems(lines: readonly LinkLine[], links: ReadonlyMap<string, Li
   const placed = lines.filter(each => each.row.place !== null && !gone.has(each)).toSorted((a, b) => b.row.place! - a.row.place!)
   for (const each of placed) {
     if (each.row.place! <= length) break
-    problems.push([each, new RowError('place', `There is no place ${each.row.place}: with this file the lane has ${length} ${length === 1 ? 'link' : 'links'}.`)])
+    problems.push([
+      each,
+      new RowError(
+        'place',
+        `There is no place ${each.row.place}: with this file the lane has ${length} ${length === 1 ? 'link' : 'links'}.`,
+      ),
+    ])
     if (isNew(each)) length--
   }
   return problems
@@ -156,13 +173,16 @@ function isOrder(lines: readonly LinkLine[], before: Lane): boolean {
 /** The targets of the finished lane, in order. */
 function orderOf(lines: readonly LinkLine[], before: Lane): string[] {
   if (isOrder(lines, before)) return lines.map(each => each.row.target)
-  const placed = new Map(lines.flatMap(({ row }) => row.place === null ? [] : [[row.place, row.target] as const]))
+  const placed = new Map(lines.flatMap(({ row }) => (row.place === null ? [] : [[row.place, row.target] as const])))
   const targets = new Set([...before.map(link => link.target), ...lines.map(each => each.row.target)])
   const fixed = new Set(placed.values())
   const rest = [...targets].filter(target => !fixed.has(target)).values()
   return Array.from(targets, (_, i) => placed.get(i + 1) ?? rest.next().value!)
 }
 
-const changedDetails = (was: Link, now: Link) => (['from', 'until', 'note'] as const).filter(detail => was[detail] !== now[detail]).map(detail => now[detail] === undefined ? `no ${detail}` : `${detail} ${now[detail]}`)
+const changedDetails = (was: Link, now: Link) =>
+  (['from', 'until', 'note'] as const)
+    .filter(detail => was[detail] !== now[detail])
+    .map(detail => (now[detail] === undefined ? `no ${detail}` : `${detail} ${now[detail]}`))
 const byLine = (a: { line: number }, b: { line: number }) => a.line - b.line
-const withDetails = (link: Link, row: LinkFileRow | undefined) => row ? detailLinks([link], [link.target], row.details)[0]! : link
+const withDetails = (link: Link, row: LinkFileRow | undefined) => (row ? detailLinks([link], [link.target], row.details)[0]! : link)

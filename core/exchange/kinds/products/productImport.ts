@@ -27,7 +27,10 @@ export interface ProductLine {
 /** Lines that are taken before a pause. */
 const linesInStep = 50
 
-interface Draft { before: Product | null, after: Product }
+interface Draft {
+  before: Product | null
+  after: Product
+}
 
 /**
  * Works out what a file of products asks for, piece by piece: what is as it was before is let go of again, so that a large file
@@ -38,7 +41,7 @@ export class ProductImport {
   readonly #settings: ShopSettings
   readonly #drafts = new Map<string, Draft>()
   /** Line of the file that a SKU stood in, and of a variant the product's SKU. */
-  readonly #seen = new Map<string, { line: number, product: string }>()
+  readonly #seen = new Map<string, { line: number; product: string }>()
   /** Lines of products that were not taken: nor are their variants. */
   readonly #rejectedProducts = new Map<string, number>()
   /** Variants whose product has not come yet. */
@@ -72,7 +75,8 @@ export class ProductImport {
     for (const [sku, product] of stored) this.#drafts.set(sku, { before: product, after: product })
     for (const each of lines) {
       const { row } = each
-      if (row.variantOf !== null && !this.#drafts.has(row.variantOf) && !this.#rejectedProducts.has(row.variantOf)) this.#waiting.push({ ...each, row })
+      if (row.variantOf !== null && !this.#drafts.has(row.variantOf) && !this.#rejectedProducts.has(row.variantOf))
+        this.#waiting.push({ ...each, row })
       else this.#take(each)
     }
     for (const sku of stored.keys()) {
@@ -87,14 +91,27 @@ export class ProductImport {
       this.#take(each)
       if (i % linesInStep === 0) yield
     }
-    const categories = this.#newCategories.map((category): CategoryChange => ({ of: 'category', owner: '', key: category.key, before: null, after: category }))
+    const categories = this.#newCategories.map((category): CategoryChange => ({
+      of: 'category',
+      owner: '',
+      key: category.key,
+      before: null,
+      after: category,
+    }))
     const products: ProductChange[] = []
     for (const [source, { before, after }] of this.#drafts) {
       const change: ProductChange = { of: 'product', owner: source, key: '', before, after }
       if (!isEmpty(change)) products.push(change)
       yield
     }
-    return { changes: [...categories, ...products], created: this.#created, updated: this.#updated, unchanged: this.#unchanged, effects: this.#effects.toSorted(byLine), rejections: this.#rejections.toSorted(byLine) }
+    return {
+      changes: [...categories, ...products],
+      created: this.#created,
+      updated: this.#updated,
+      unchanged: this.#unchanged,
+      effects: this.#effects.toSorted(byLine),
+      rejections: this.#rejections.toSorted(byLine),
+    }
   }
 
   #take({ line, cells, row }: ProductLine): void {
@@ -124,7 +141,10 @@ export class ProductImport {
     const stated = was.bundle && (['price', 'was', 'cost', 'stock'] as const).find(field => row.fields[field])
     if (stated) throw new RowError(stated, `${row.sku} is a bundle: this follows from its parts. Leave the cell empty.`)
     const next = {
-      ...was, ...row.fields, name: withTexts(was.name, row.name), description: withTexts(was.description, row.description),
+      ...was,
+      ...row.fields,
+      name: withTexts(was.name, row.name),
+      description: withTexts(was.description, row.description),
       categories: row.categories ? [...new Set(row.categories.map(path => this.#category(path, was)))] : was.categories,
     }
     if (!Object.keys(next.name).length) throw new RowError('name', 'A product needs a name.')
@@ -138,7 +158,10 @@ export class ProductImport {
     if (rejected !== undefined) throw new RowError('variantOf', `Its product, in line ${rejected}, was not taken.`)
     if (!draft) {
       const other = this.#catalogue.item(row.variantOf)?.product.sku ?? this.#seen.get(row.variantOf)?.product
-      throw new RowError('variantOf', other === undefined ? `There is no product with the SKU ${row.variantOf}.` : `${row.variantOf} is itself a variant, of ${other}.`)
+      throw new RowError(
+        'variantOf',
+        other === undefined ? `There is no product with the SKU ${row.variantOf}.` : `${row.variantOf} is itself a variant, of ${other}.`,
+      )
     }
     const known = this.#catalogue.item(row.sku)
     if (known && !known.variant) throw new RowError('sku', `${row.sku} is a product; it can’t become a variant.`)
@@ -147,12 +170,16 @@ export class ProductImport {
     const { variants } = draft.after
     const at = variants.findIndex(each => each.sku === row.sku)
     const was = variants[at] ?? null
-    const next: Variant = { ...was ?? emptyVariant(row.sku), ...row.fields }
+    const next: Variant = { ...(was ?? emptyVariant(row.sku)), ...row.fields }
     if (!Object.keys(next.options).length) throw new RowError('options', 'A variant needs its options, such as size=M.')
     const twin = variants.find(each => each.sku !== row.sku && isEqual(each.options, next.options))
     if (twin) throw new RowError('options', `${twin.sku} has the same options.`)
     this.#count(line, row.sku, was, next, `${Object.values(next.options).join(', ')}, of ${row.variantOf}`)
-    if (!isEqual(was, next)) this.#drafts.set(row.variantOf, { ...draft, after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] } })
+    if (!isEqual(was, next))
+      this.#drafts.set(row.variantOf, {
+        ...draft,
+        after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] },
+      })
   }
 
   /** Counts what a row does to its product or variant. @param name of it, for people */
@@ -178,7 +205,11 @@ export class ProductImport {
     if (known !== undefined) return known
     const parent = path.length > 1 ? this.#category(path.slice(0, -1), product) : null
     const name = path.at(-1)!
-    const key = keyFor(name, each => this.#catalogue.category(each) !== undefined || this.#newCategories.some(one => one.key === each), 'category')
+    const key = keyFor(
+      name,
+      each => this.#catalogue.category(each) !== undefined || this.#newCategories.some(one => one.key === each),
+      'category',
+    )
     this.#newCategories.push({ key, name: { [this.#settings.language]: name }, parent })
     this.#categoryKeys.set(pathKey(path), key)
     return key

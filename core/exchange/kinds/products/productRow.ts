@@ -13,7 +13,23 @@ import { RowError, readCell } from '../../fileRow'
 
 /** The columns of a file of products, in their order. A name or description in another language is a column such as `name@de`. */
 export const productColumns = [
-  'sku', 'gtin', 'name', 'brand', 'category', 'keywords', 'price', 'was', 'cost', 'stock', 'status', 'released', 'attributes', 'variantOf', 'options', 'image', 'description',
+  'sku',
+  'gtin',
+  'name',
+  'brand',
+  'category',
+  'keywords',
+  'price',
+  'was',
+  'cost',
+  'stock',
+  'status',
+  'released',
+  'attributes',
+  'variantOf',
+  'options',
+  'image',
+  'description',
 ] as const
 
 /** Columns that say something of a variant; the others are its product's. */
@@ -80,7 +96,7 @@ function readProduct(own: string, row: FileRow, { currency, language }: Pick<Sho
   take('stock', 'stock', whole('stock'))
   take('status', 'status', cell => cell || 'active')
   take('released', 'released', text)
-  take('attributes', 'attributes', (cell) => {
+  take('attributes', 'attributes', cell => {
     const pairs = readPairs('attributes', cell)
     if (!pairs) throw new RowError('attributes', 'Attributes are written as name=value|name=value.')
     const attributes = new Map<string, Set<string>>()
@@ -90,9 +106,12 @@ function readProduct(own: string, row: FileRow, { currency, language }: Pick<Sho
   take('image', 'image', text)
   if (row.options?.trim()) throw new RowError('options', 'Only a variant has options; name its product under variantOf.')
   return {
-    sku: own, variantOf: null, fields: fields as ProductFileRow['fields'],
-    name: texts(row, 'name', language), description: texts(row, 'description', language),
-    ...row.category !== undefined && { categories: readCategories(row.category) },
+    sku: own,
+    variantOf: null,
+    fields: fields as ProductFileRow['fields'],
+    name: texts(row, 'name', language),
+    description: texts(row, 'description', language),
+    ...(row.category !== undefined && { categories: readCategories(row.category) }),
   }
 }
 
@@ -104,9 +123,10 @@ function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings,
   take('price', 'price', money('price'))
   take('stock', 'stock', whole('stock'))
   take('status', 'status', text)
-  take('options', 'options', (cell) => {
+  take('options', 'options', cell => {
     const pairs = readPairs('options', cell)
-    if (!pairs || new Set(pairs.map(([name]) => name)).size < pairs.length) throw new RowError('options', 'Options are written as name=value|name=value, each name once.')
+    if (!pairs || new Set(pairs.map(([name]) => name)).size < pairs.length)
+      throw new RowError('options', 'Options are written as name=value|name=value, each name once.')
     return Object.fromEntries(pairs)
   })
   take('image', 'image', text)
@@ -138,9 +158,10 @@ function texts(row: FileRow, column: string, language: string): Record<string, s
 }
 
 function readCategories(cell: string): string[][] {
-  return splitCell(fromCell(cell)).map((path) => {
+  return splitCell(fromCell(cell)).map(path => {
     const names = path.split('>').map(each => each.trim())
-    if (names.some(each => !each || each.length > 120)) throw new RowError('category', `“${path}” is not a path of categories such as Hives > Frames.`)
+    if (names.some(each => !each || each.length > 120))
+      throw new RowError('category', `“${path}” is not a path of categories such as Hives > Frames.`)
     return names
   })
 }
@@ -150,24 +171,48 @@ function readCategories(cell: string): string[][] {
  * @param languages BCP 47 tags, without the shop's own
  */
 export function productFileColumns(languages: readonly string[]): string[] {
-  return productColumns.flatMap(column => column === 'name' || column === 'description' ? [column, ...languages.map(each => `${column}@${each}`)] : [column])
+  return productColumns.flatMap(column =>
+    column === 'name' || column === 'description' ? [column, ...languages.map(each => `${column}@${each}`)] : [column],
+  )
 }
 
 /** A product and its variants as rows of a file. */
-export function productFileRows(product: Product, catalogue: Pick<Catalogue, 'category' | 'categoryPath'>, { currency, language }: Pick<ShopSettings, 'currency' | 'language'>): FileRow[] {
-  const money = (amount: number | null) => amount === null ? '' : plainMoney(amount, currency)
+export function productFileRows(
+  product: Product,
+  catalogue: Pick<Catalogue, 'category' | 'categoryPath'>,
+  { currency, language }: Pick<ShopSettings, 'currency' | 'language'>,
+): FileRow[] {
+  const money = (amount: number | null) => (amount === null ? '' : plainMoney(amount, currency))
   const pairs = (all: [string, string][]) => toCell(joinCell(all.map(([name, value]) => `${name}=${value}`)))
   return [
     {
-      sku: toCell(product.sku), gtin: product.gtin ?? '', brand: toCell(product.brand ?? ''),
-      category: toCell(joinCell(product.categories.map(key => categoryPath(key, catalogue, language).join(' > ')))), keywords: toCell(joinCell(product.tags)),
-      price: money(product.price), was: money(product.was), cost: money(product.cost), stock: String(product.stock), status: product.status, released: product.released ?? '',
-      attributes: pairs(Object.entries(product.attributes).flatMap(([name, values]) => values.map((value): [string, string] => [name, value]))),
-      image: toCell(product.image ?? ''), ...textCells('name', product.name, language), ...textCells('description', product.description, language),
+      sku: toCell(product.sku),
+      gtin: product.gtin ?? '',
+      brand: toCell(product.brand ?? ''),
+      category: toCell(joinCell(product.categories.map(key => categoryPath(key, catalogue, language).join(' > ')))),
+      keywords: toCell(joinCell(product.tags)),
+      price: money(product.price),
+      was: money(product.was),
+      cost: money(product.cost),
+      stock: String(product.stock),
+      status: product.status,
+      released: product.released ?? '',
+      attributes: pairs(
+        Object.entries(product.attributes).flatMap(([name, values]) => values.map((value): [string, string] => [name, value])),
+      ),
+      image: toCell(product.image ?? ''),
+      ...textCells('name', product.name, language),
+      ...textCells('description', product.description, language),
     },
     ...product.variants.map(each => ({
-      sku: toCell(each.sku), gtin: each.gtin ?? '', price: money(each.price), stock: String(each.stock), status: each.status ?? '', variantOf: toCell(product.sku),
-      options: pairs(Object.entries(each.options)), image: toCell(each.image ?? ''),
+      sku: toCell(each.sku),
+      gtin: each.gtin ?? '',
+      price: money(each.price),
+      stock: String(each.stock),
+      status: each.status ?? '',
+      variantOf: toCell(product.sku),
+      options: pairs(Object.entries(each.options)),
+      image: toCell(each.image ?? ''),
     })),
   ]
 }

@@ -61,14 +61,67 @@ useRouter().afterEach(close)
 </template>
 
 <style scoped>
-.added { width: min(440px, 100vw); height: 100dvh; max-height: none; margin: 0 0 0 auto; padding: 0; border: 0; background: var(--shop-ground); color: inherit; box-shadow: var(--float); }
-.added::backdrop { background: rgb(31 41 51 / 0.35); }
-.sheet { display: flex; flex-direction: column; min-height: 100%; padding: 22px 24px; }
-header { display: flex; justify-content: space-between; align-items: center; margin-bottom: 14px; }
-h2 { margin: 0; font: 650 21px/1.2 var(--head); }
-.close { width: 40px; height: 40px; border: 0; border-radius: 50%; background: none; font-size: 24px; line-height: 1; cursor: pointer; color: inherit; }
-.line { display: grid; grid-template-columns: 84px 1fr; gap: 16px; align-items: center; padding-bottom: 16px; }
-.line p { margin: 2px 0 4px; color: var(--ink-soft); }
-.shot { aspect-ratio: 1; border-radius: 10px; overflow: hidden; }
-.ways { display: grid; gap: 10px; margin-top: auto; padding-top: 24px; }
+.added {
+  width: min(440px, 100vw);
+  height: 100dvh;
+  max-height: none;
+  margin: 0 0 0 auto;
+  padding: 0;
+  border: 0;
+  background: var(--shop-ground);
+  color: inherit;
+  box-shadow: var(--float);
+}
+.added::backdrop {
+  background: rgb(31 41 51 / 0.35);
+}
+.sheet {
+  display: flex;
+  flex-direction: column;
+  min-height: 100%;
+  padding: 22px 24px;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  margin-bottom: 14px;
+}
+h2 {
+  margin: 0;
+  font: 650 21px/1.2 var(--head);
+}
+.close {
+  width: 40px;
+  height: 40px;
+  border: 0;
+  border-radius: 50%;
+  background: none;
+  font-size: 24px;
+  line-height: 1;
+  cursor: pointer;
+  color: inherit;
+}
+.line {
+  display: grid;
+  grid-template-columns: 84px 1fr;
+  gap: 16px;
+  align-items: center;
+  padding-bottom: 16px;
+}
+.line p {
+  margin: 2px 0 4px;
+  color: var(--ink-soft);
+}
+.shot {
+  aspect-ratio: 1;
+  border-radius: 10px;
+  overflow: hidden;
+}
+.ways {
+  display: grid;
+  gap: 10px;
+  margin-top: auto;
+  padding-top: 24px;
+}
 </style>

@@ -17,13 +17,41 @@ defineProps<{ articles: ShopAnswer['articles'] }>()
 </template>
 
 <style scoped>
-.articles { display: grid; grid-template-columns: repeat(3, 1fr); gap: 28px 20px; margin: 0; padding: 0; list-style: none; }
-a { display: block; color: inherit; text-decoration: none; }
-a:hover b { text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 1px; }
-.shot { display: block; aspect-ratio: 2 / 1; border-radius: 14px; overflow: hidden; }
-b { display: block; margin: 12px 0 4px; font: 650 18px/1.25 var(--head); }
-.intro { color: var(--ink-soft); }
+.articles {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 28px 20px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+a {
+  display: block;
+  color: inherit;
+  text-decoration: none;
+}
+a:hover b {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+  text-decoration-thickness: 1px;
+}
+.shot {
+  display: block;
+  aspect-ratio: 2 / 1;
+  border-radius: 14px;
+  overflow: hidden;
+}
+b {
+  display: block;
+  margin: 12px 0 4px;
+  font: 650 18px/1.25 var(--head);
+}
+.intro {
+  color: var(--ink-soft);
+}
 @media (max-width: 800px) {
-  .articles { grid-template-columns: 1fr; }
+  .articles {
+    grid-template-columns: 1fr;
+  }
 }
 </style>

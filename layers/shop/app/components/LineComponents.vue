@@ -10,12 +10,32 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
 
 <template>
   <ul v-if="components.length" class="components">
-    <li v-for="each in components" :key="each.key"><span>{{ each.quantity }} × {{ each.name }}</span><s v-if="each.unit * each.quantity > each.total">{{ money(each.unit * each.quantity) }}</s><span>{{ money(each.total) }}</span></li>
+    <li v-for="each in components" :key="each.key">
+      <span>{{ each.quantity }} × {{ each.name }}</span
+      ><s v-if="each.unit * each.quantity > each.total">{{ money(each.unit * each.quantity) }}</s
+      ><span>{{ money(each.total) }}</span>
+    </li>
   </ul>
 </template>
 
 <style scoped>
-ul.components { width: 100%; margin: 4px 0 2px; padding: 0 0 0 10px; border-left: 2px solid var(--shop-line); list-style: none; font-size: 13.5px; }
-li { display: flex; gap: 10px; padding: 1px 0; color: var(--ink-soft); font-variant-numeric: tabular-nums; }
-li span:first-child { flex: 1; min-width: 0; }
+ul.components {
+  width: 100%;
+  margin: 4px 0 2px;
+  padding: 0 0 0 10px;
+  border-left: 2px solid var(--shop-line);
+  list-style: none;
+  font-size: 13.5px;
+}
+li {
+  display: flex;
+  gap: 10px;
+  padding: 1px 0;
+  color: var(--ink-soft);
+  font-variant-numeric: tabular-nums;
+}
+li span:first-child {
+  flex: 1;
+  min-width: 0;
+}
 </style>

@@ -3,7 +3,7 @@ import type { CartAnswer, DeliveredOffer } from '../../../../core/delivery/contr
 import { formatMoney } from '../../../../core/money/money'
 
 /** Products offered together, to tick; one button puts all of them into the cart, on a product's page with the product itself. */
-const props = defineProps<{ offer: DeliveredOffer, /** SKU of what goes along; null: it is in the cart. */ main: string | null }>()
+const props = defineProps<{ offer: DeliveredOffer; /** SKU of what goes along; null: it is in the cart. */ main: string | null }>()
 const { keyOf, ticked, variantsOf, tick, priceOf, along } = useTicks(() => props.offer.items)
 const { lines } = useCart()
 const { addAll } = useAdding()
@@ -12,9 +12,9 @@ const words = useWords()
 const { currency, language } = useShopFacts()
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 
-const skus = computed(() => [...props.main === null ? [] : [props.main], ...along.value.map(each => each.sku)])
+const skus = computed(() => [...(props.main === null ? [] : [props.main]), ...along.value.map(each => each.sku)])
 /** What it costs together, and would without the reduction, by the server's reckoning: beside what is in the cart, when it goes there. */
-const costs = shallowRef<{ total: number, before: number } | null>(null)
+const costs = shallowRef<{ total: number; before: number } | null>(null)
 watch([skus, lines], async () => {
   costs.value = null
   if (!along.value.length) return
@@ -44,33 +44,111 @@ const add = () => addAll(skus.value.toReversed())
     <ul>
       <li v-for="item in offer.items" :key="keyOf(item)" :data-sku="keyOf(item)">
         <label>
-          <input type="checkbox" :checked="keyOf(item) in ticked" :disabled="item.bundle && item.hasOptions" @change="tick(item, ($event.target as HTMLInputElement).checked)">
+          <input
+            type="checkbox"
+            :checked="keyOf(item) in ticked"
+            :disabled="item.bundle && item.hasOptions"
+            @change="tick(item, ($event.target as HTMLInputElement).checked)"
+          />
           <span class="shot"><ShopPicture :src="item.image" alt="" /></span><span class="name">{{ item.name }}</span>
         </label>
-        <select v-if="keyOf(item) in ticked && variantsOf(item).length" v-model="ticked[keyOf(item)]" :aria-label="words.optionsOf(item.name)">
+        <select
+          v-if="keyOf(item) in ticked && variantsOf(item).length"
+          v-model="ticked[keyOf(item)]"
+          :aria-label="words.optionsOf(item.name)"
+        >
           <option v-for="each in variantsOf(item)" :key="each.sku" :value="each.sku">{{ Object.values(each.options).join(', ') }}</option>
         </select>
         <ShopPrice :price="priceOf(item)" :from="item.bundle?.isFrom" :was="item.was" />
       </li>
     </ul>
-    <p class="sum" role="status"><template v-if="costs">{{ words.counted(skus.length) }} <s v-if="costs.before > costs.total">{{ money(costs.before) }}</s> <b>{{ money(costs.total) }}</b></template></p>
-    <button type="button" class="shop-button quiet" :disabled="!along.length" @click="add">{{ along.length ? words.addThese(skus.length) : words.tickFirst }}</button>
+    <p class="sum" role="status">
+      <template v-if="costs"
+        >{{ words.counted(skus.length) }} <s v-if="costs.before > costs.total">{{ money(costs.before) }}</s>
+        <b>{{ money(costs.total) }}</b></template
+      >
+    </p>
+    <button type="button" class="shop-button quiet" :disabled="!along.length" @click="add">
+      {{ along.length ? words.addThese(skus.length) : words.tickFirst }}
+    </button>
   </section>
 </template>
 
 <style scoped>
-.offer { margin: 18px 0 0; padding: 12px 16px 14px; border: 1px solid var(--shop-line); border-radius: 12px; }
-h2 { margin: 0; font: 650 17px/1.3 var(--head); }
-p { margin: 0; font-size: 14px; }
-ul { margin: 6px 0 0; padding: 0; list-style: none; }
-li { display: flex; flex-wrap: wrap; align-items: center; gap: 6px 12px; padding: 5px 0; }
-label { flex: 1 1 200px; display: grid; grid-template-columns: 20px 44px minmax(0, 1fr); align-items: center; gap: 11px; min-height: 44px; cursor: pointer; }
-input { width: 20px; height: 20px; margin: 0; accent-color: var(--shop-accent); }
-.shot { aspect-ratio: 1; border-radius: 8px; overflow: hidden; }
-.name { font-weight: 550; overflow-wrap: anywhere; }
-select { max-width: 150px; min-height: 36px; padding: 0 6px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: #1f2933; font: inherit; font-size: 14px; }
-.sum { min-height: 24px; margin: 4px 0 8px; font-variant-numeric: tabular-nums; text-align: right; }
-.sum s { color: var(--ink-soft); }
-.shop-button { min-height: 44px; }
-.shop-button:disabled { background: none; }
+.offer {
+  margin: 18px 0 0;
+  padding: 12px 16px 14px;
+  border: 1px solid var(--shop-line);
+  border-radius: 12px;
+}
+h2 {
+  margin: 0;
+  font: 650 17px/1.3 var(--head);
+}
+p {
+  margin: 0;
+  font-size: 14px;
+}
+ul {
+  margin: 6px 0 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 12px;
+  padding: 5px 0;
+}
+label {
+  flex: 1 1 200px;
+  display: grid;
+  grid-template-columns: 20px 44px minmax(0, 1fr);
+  align-items: center;
+  gap: 11px;
+  min-height: 44px;
+  cursor: pointer;
+}
+input {
+  width: 20px;
+  height: 20px;
+  margin: 0;
+  accent-color: var(--shop-accent);
+}
+.shot {
+  aspect-ratio: 1;
+  border-radius: 8px;
+  overflow: hidden;
+}
+.name {
+  font-weight: 550;
+  overflow-wrap: anywhere;
+}
+select {
+  max-width: 150px;
+  min-height: 36px;
+  padding: 0 6px;
+  border: 1px solid #cfc5b1;
+  border-radius: 8px;
+  background: #fff;
+  color: #1f2933;
+  font: inherit;
+  font-size: 14px;
+}
+.sum {
+  min-height: 24px;
+  margin: 4px 0 8px;
+  font-variant-numeric: tabular-nums;
+  text-align: right;
+}
+.sum s {
+  color: var(--ink-soft);
+}
+.shop-button {
+  min-height: 44px;
+}
+.shop-button:disabled {
+  background: none;
+}
 </style>

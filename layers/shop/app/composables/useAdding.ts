@@ -6,7 +6,8 @@ export function useAdding() {
   const added = useState<string | null>('just-added', () => null)
   const isFull = useState('cart-is-full', () => false)
   return {
-    added, isFull,
+    added,
+    isFull,
     /** Of a bundle, with what was chosen for its parts. */
     add(sku: string, choices: readonly CartChoice[] = []): void {
       isFull.value = !put(sku, choices)

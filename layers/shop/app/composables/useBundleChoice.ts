@@ -18,14 +18,16 @@ export async function useBundleChoice(product: Ref<ProductAnswer>) {
   begin()
   watch(() => product.value.sku, begin)
 
-  const open = computed(() => bundle.value.pick ? [] : bundle.value.parts.filter(part => part.choices.length > 1))
-  const sure = computed(() => bundle.value.pick ? [] : bundle.value.parts.filter(part => part.choices.length === 1))
+  const open = computed(() => (bundle.value.pick ? [] : bundle.value.parts.filter(part => part.choices.length > 1)))
+  const sure = computed(() => (bundle.value.pick ? [] : bundle.value.parts.filter(part => part.choices.length === 1)))
   const chosenOf = (part: Part) => part.choices.find(each => each.sku === chosen.value[part.part])
 
   /** The choice that a value would lead to: everything else as chosen now, or else the first one that has it. */
   function leadsTo(part: Part, option: number, value: string): Choice | undefined {
     const values = chosenOf(part)?.values.with(option, value)
-    return part.choices.find(each => each.values.join('\n') === values?.join('\n')) ?? part.choices.find(each => each.values[option] === value)
+    return (
+      part.choices.find(each => each.values.join('\n') === values?.join('\n')) ?? part.choices.find(each => each.values[option] === value)
+    )
   }
   function choose(part: Part, option: number, value: string): void {
     const next = leadsTo(part, option, value)
@@ -48,17 +50,22 @@ export async function useBundleChoice(product: Ref<ProductAnswer>) {
     picks.value = now + by > 0 ? { ...others, [sku]: now + by } : others
   }
 
-  const choices = computed((): CartChoice[] => bundle.value.pick
-    ? Object.entries(picks.value).map(([sku, quantity]) => ({ part: bundle.value.parts[0]!.part, sku, quantity }))
-    : open.value.flatMap(({ part }) => chosen.value[part] ? { part, sku: chosen.value[part], quantity: 1 } : []))
-  const isWhole = computed(() => bundle.value.pick ? count.value >= bundle.value.pick.least : bundle.value.parts.length > 0)
+  const choices = computed((): CartChoice[] =>
+    bundle.value.pick
+      ? Object.entries(picks.value).map(([sku, quantity]) => ({ part: bundle.value.parts[0]!.part, sku, quantity }))
+      : open.value.flatMap(({ part }) => (chosen.value[part] ? { part, sku: chosen.value[part], quantity: 1 } : [])),
+  )
+  const isWhole = computed(() => (bundle.value.pick ? count.value >= bundle.value.pick.least : bundle.value.parts.length > 0))
 
   const { data: priced } = await useAsyncData(
     () => `bundle ${product.value.sku}`,
-    () => isWhole.value ? deliver<CartAnswer>('/cart', {}, { lines: [{ sku: product.value.sku, quantity: 1, choices: choices.value }] }) : Promise.resolve(null),
+    () =>
+      isWhole.value
+        ? deliver<CartAnswer>('/cart', {}, { lines: [{ sku: product.value.sku, quantity: 1, choices: choices.value }] })
+        : Promise.resolve(null),
     { watch: [choices] },
   )
-  const line = computed(() => isWhole.value ? priced.value?.lines[0] ?? null : null)
+  const line = computed(() => (isWhole.value ? (priced.value?.lines[0] ?? null) : null))
   const isThere = computed(() => line.value !== null && !priced.value?.warnings.length)
   return { bundle, open, sure, chosenOf, choose, isOut, picks, count, room, pick, choices, isWhole, line, isThere }
 }

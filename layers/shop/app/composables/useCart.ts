@@ -3,21 +3,35 @@ import { cartPieces, readCart } from '../utils/cartText'
 
 const most = { lines: 100, quantity: 99 }
 
-export const choicesOf = (line: CartLine): CartChoice[] => (line.with ?? '').split(',').filter(Boolean).map((each) => {
-  const [part = '', sku = '', quantity = '1'] = each.split(':')
-  return { part, sku, quantity: Number(quantity) }
-})
-const written = (choices: readonly CartChoice[]) => choices.map(({ part, sku, quantity }) => [part, sku, ...quantity === 1 ? [] : [quantity]].join(':')).sort().join()
+export const choicesOf = (line: CartLine): CartChoice[] =>
+  (line.with ?? '')
+    .split(',')
+    .filter(Boolean)
+    .map(each => {
+      const [part = '', sku = '', quantity = '1'] = each.split(':')
+      return { part, sku, quantity: Number(quantity) }
+    })
+const written = (choices: readonly CartChoice[]) =>
+  choices
+    .map(({ part, sku, quantity }) => [part, sku, ...(quantity === 1 ? [] : [quantity])].join(':'))
+    .sort()
+    .join()
 
 /** Tells lines apart: the same bundle in another choice is another line. */
-export const lineKey = (line: CartLine) => line.with ? `${line.sku}|${line.with}` : line.sku
+export const lineKey = (line: CartLine) => (line.with ? `${line.sku}|${line.with}` : line.sku)
 
 /** As the delivery wants it. */
-export const wantedLine = (line: CartLine) => ({ sku: line.sku, quantity: line.quantity, ...line.with && { choices: choicesOf(line) } })
+export const wantedLine = (line: CartLine) => ({ sku: line.sku, quantity: line.quantity, ...(line.with && { choices: choicesOf(line) }) })
 
 /** The cart in cookies, so that the server knows it when it renders a page. */
 function useCartCookies() {
-  const options = { default: () => null, maxAge: 30 * 24 * 3600, sameSite: 'lax', encode: (text: string | null) => text ?? '', decode: (text: string) => text } as const
+  const options = {
+    default: () => null,
+    maxAge: 30 * 24 * 3600,
+    sameSite: 'lax',
+    encode: (text: string | null) => text ?? '',
+    decode: (text: string) => text,
+  } as const
   const cookies = ['shop-cart', 'shop-cart-2', 'shop-cart-3'].map(name => useCookie<string | null>(name, options))
   return computed({
     get: () => readCart(cookies.map(cookie => cookie.value ?? '')),
@@ -41,7 +55,7 @@ export function useCart() {
 
   /** Puts one more first; of a bundle, in this choice. Returns whether there was room for it. */
   function add(sku: string, choices: readonly CartChoice[] = []): boolean {
-    const line: CartLine = { sku, quantity: 1, ...choices.length && { with: written(choices) } }
+    const line: CartLine = { sku, quantity: 1, ...(choices.length && { with: written(choices) }) }
     const same = lines.value.find(each => lineKey(each) === lineKey(line))
     const others = lines.value.filter(each => each !== same)
     const next = [{ ...line, quantity: Math.min((same?.quantity ?? 0) + 1, most.quantity) }, ...others]
@@ -52,7 +66,9 @@ export function useCart() {
 
   /** Changes the quantity of a line and leaves it where it stands. */
   function change(key: string, quantity: number): void {
-    stored.value = lines.value.map(line => lineKey(line) === key ? { ...line, quantity: Math.min(Math.max(1, quantity), most.quantity) } : line)
+    stored.value = lines.value.map(line =>
+      lineKey(line) === key ? { ...line, quantity: Math.min(Math.max(1, quantity), most.quantity) } : line,
+    )
   }
 
   return {
@@ -60,8 +76,9 @@ export function useCart() {
     count: computed(() => lines.value.reduce((sum, line) => sum + line.quantity, 0)),
     /** As the delivery contract wants it: SKU:2,SKU:1 */
     asQuery: computed(() => lines.value.map(line => `${line.sku}:${line.quantity}`).join(',')),
-    add, change,
-    clear: () => stored.value = [],
-    remove: (key: string) => stored.value = lines.value.filter(line => lineKey(line) !== key),
+    add,
+    change,
+    clear: () => (stored.value = []),
+    remove: (key: string) => (stored.value = lines.value.filter(line => lineKey(line) !== key)),
   }
 }

@@ -4,5 +4,8 @@ const base = '/api/shop/v1'
 export function useDeliver() {
   const language = useChosenLanguage()
   return <T>(path: string, query: Record<string, string | number> = {}, body?: object): Promise<T> =>
-    $fetch<T>(base + path, { ...body && { method: 'POST' as const, body }, query: { ...query, ...language.value !== null && { lang: language.value } } }) as Promise<T>
+    $fetch<T>(base + path, {
+      ...(body && { method: 'POST' as const, body }),
+      query: { ...query, ...(language.value !== null && { lang: language.value }) },
+    }) as Promise<T>
 }

@@ -5,6 +5,11 @@ export async function useDelivery<T>(path: string, query: () => Record<string, s
     () => `${path}?${new URLSearchParams(query())}`,
     () => deliver<T>(path, query()),
   )
-  if (error.value) throw createError({ status: error.value.status ?? 503, message: error.value.status === 404 ? 'This page is not here' : 'The shop can’t answer just now', fatal: true })
+  if (error.value)
+    throw createError({
+      status: error.value.status ?? 503,
+      message: error.value.status === 404 ? 'This page is not here' : 'The shop can’t answer just now',
+      fatal: true,
+    })
   return { answer: data as Ref<T>, refresh }
 }

@@ -12,7 +12,7 @@ export interface CartRow {
   url: string
   image: string | null
   priced: CartAnswer['lines'][0] | null
-  components: { key: string, name: string, quantity: number, unit: number, total: number }[]
+  components: { key: string; name: string; quantity: number; unit: number; total: number }[]
   warnings: Warning[]
 }
 
@@ -20,33 +20,65 @@ export interface CartRow {
 export async function usePricedCart() {
   const { lines } = useCart()
   const deliver = useDeliver()
-  const { data: cart, refresh } = await useAsyncData('priced cart', async () => {
-    if (!lines.value.length) return null
-    const skus = [...new Set(lines.value.flatMap(line => [line.sku, ...choicesOf(line).map(each => each.sku)]))]
-    const priced = await deliver<CartAnswer>('/cart', {}, { lines: lines.value.map(wantedLine) })
-    // What is always in a bundle was never chosen.
-    const components = priced.lines.flatMap(line => line.components.map(each => each.sku))
-    const facts = await linesOf([...new Set([...skus, ...components])])
-    const factOf = (sku: string) => facts.find(each => each.line === sku)
-    const nameOf = (sku: string) => {
-      const fact = factOf(sku)
-      return fact ? [fact.name, ...Object.values(fact.options)].join(', ') : sku
-    }
-    const rows = lines.value.map((line, i): CartRow => {
-      const fact = factOf(line.sku)
-      const found = priced.lines.find(each => each.line === i) ?? null
-      return {
-        key: lineKey(line), sku: line.sku, quantity: line.quantity, name: fact?.name ?? line.sku, options: Object.values(fact?.options ?? {}).join(', '), url: fact?.url ?? '', image: fact?.image ?? null, priced: found,
-        components: found?.components.map(each => ({ key: `${each.part} ${each.sku}`, name: nameOf(each.sku), quantity: each.quantity, unit: each.unit, total: each.total })) ?? [],
-        warnings: priced.warnings.filter(each => each.line === i),
+  const { data: cart, refresh } = await useAsyncData(
+    'priced cart',
+    async () => {
+      if (!lines.value.length) return null
+      const skus = [...new Set(lines.value.flatMap(line => [line.sku, ...choicesOf(line).map(each => each.sku)]))]
+      const priced = await deliver<CartAnswer>('/cart', {}, { lines: lines.value.map(wantedLine) })
+      // What is always in a bundle was never chosen.
+      const components = priced.lines.flatMap(line => line.components.map(each => each.sku))
+      const facts = await linesOf([...new Set([...skus, ...components])])
+      const factOf = (sku: string) => facts.find(each => each.line === sku)
+      const nameOf = (sku: string) => {
+        const fact = factOf(sku)
+        return fact ? [fact.name, ...Object.values(fact.options)].join(', ') : sku
       }
-    })
-    return { rows, lines: priced.lines, subtotal: priced.subtotal, reductions: priced.reductions, total: priced.total, warnings: priced.warnings.map(each => ({ ...each, key: rows[each.line]!.key, name: nameOf(each.sku), partName: each.part === null ? '' : nameOf(each.part) })) }
-  }, { watch: [lines] })
+      const rows = lines.value.map((line, i): CartRow => {
+        const fact = factOf(line.sku)
+        const found = priced.lines.find(each => each.line === i) ?? null
+        return {
+          key: lineKey(line),
+          sku: line.sku,
+          quantity: line.quantity,
+          name: fact?.name ?? line.sku,
+          options: Object.values(fact?.options ?? {}).join(', '),
+          url: fact?.url ?? '',
+          image: fact?.image ?? null,
+          priced: found,
+          components:
+            found?.components.map(each => ({
+              key: `${each.part} ${each.sku}`,
+              name: nameOf(each.sku),
+              quantity: each.quantity,
+              unit: each.unit,
+              total: each.total,
+            })) ?? [],
+          warnings: priced.warnings.filter(each => each.line === i),
+        }
+      })
+      return {
+        rows,
+        lines: priced.lines,
+        subtotal: priced.subtotal,
+        reductions: priced.reductions,
+        total: priced.total,
+        warnings: priced.warnings.map(each => ({
+          ...each,
+          key: rows[each.line]!.key,
+          name: nameOf(each.sku),
+          partName: each.part === null ? '' : nameOf(each.part),
+        })),
+      }
+    },
+    { watch: [lines] },
+  )
 
   async function linesOf(skus: readonly string[]): Promise<LinesAnswer['lines']> {
     const pieces = Array.from({ length: Math.ceil(skus.length / maxAsked) }, (_, i) => skus.slice(i * maxAsked, (i + 1) * maxAsked))
-    return (await Promise.all(pieces.map(piece => deliver<LinesAnswer>('/catalogue/lines', { skus: piece.join() })))).flatMap(each => each.lines)
+    return (await Promise.all(pieces.map(piece => deliver<LinesAnswer>('/catalogue/lines', { skus: piece.join() })))).flatMap(
+      each => each.lines,
+    )
   }
   return { cart, refresh }
 }

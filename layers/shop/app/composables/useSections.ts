@@ -8,11 +8,9 @@ export function useSections(path: string, own: () => Record<string, string> = ()
   const common = useSectionsQuery()
   const query = computed(() => ({ ...common.value, ...own() }))
   const deliver = useDeliver()
-  const { data, refresh } = useAsyncData<PageAnswer>(
-    `sections ${path}`,
-    () => deliver<PageAnswer>(`/pages${path}`, query.value),
-    { watch: [query] },
-  )
+  const { data, refresh } = useAsyncData<PageAnswer>(`sections ${path}`, () => deliver<PageAnswer>(`/pages${path}`, query.value), {
+    watch: [query],
+  })
   // A shop without recommendations is still a shop: when they can't be had, the page stands without them.
   const sections = computed(() => data.value?.sections ?? [])
 
@@ -29,6 +27,15 @@ export function useSections(path: string, own: () => Record<string, string> = ()
 
 /** The first section that shows something else than before, or the same in another way: the one the merchandiser wants to see. */
 function firstChanged(before: DeliveredSection[], now: DeliveredSection[]): string | undefined {
-  const shows = (section?: DeliveredSection) => section && JSON.stringify([section.items.map(item => item.variant ?? item.sku), section.categories, section.layout, section.display, section.style, section.heading])
+  const shows = (section?: DeliveredSection) =>
+    section &&
+    JSON.stringify([
+      section.items.map(item => item.variant ?? item.sku),
+      section.categories,
+      section.layout,
+      section.display,
+      section.style,
+      section.heading,
+    ])
   return now.find(section => shows(section) !== shows(before.find(each => each.key === section.key)))?.key
 }

@@ -4,5 +4,9 @@ export function useSectionsQuery() {
   const preview = usePreview()
   // As it was when the page was opened: noting this page must not ask for its sections once more.
   const seen = preview.active ? '' : useSeen().skus().join()
-  return computed((): Record<string, string> => ({ ...asQuery.value && { cart: asQuery.value }, ...seen && { seen }, ...preview.asked }))
+  return computed((): Record<string, string> => ({
+    ...(asQuery.value && { cart: asQuery.value }),
+    ...(seen && { seen }),
+    ...preview.asked,
+  }))
 }

@@ -4,7 +4,7 @@ const most = 12
 export function useSeen() {
   const cookie = useCookie<string[]>('shop-seen', { default: () => [], maxAge: 30 * 24 * 3600, sameSite: 'lax' })
   const preview = usePreview()
-  const skus = () => Array.isArray(cookie.value) ? cookie.value.filter(sku => typeof sku === 'string') : []
+  const skus = () => (Array.isArray(cookie.value) ? cookie.value.filter(sku => typeof sku === 'string') : [])
   return {
     skus,
     note(sku: string): void {

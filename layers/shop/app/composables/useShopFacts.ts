@@ -19,8 +19,9 @@ export function useChosenLanguage() {
   const cookie = useCookie<string | null>('shop-language', { default: () => null, maxAge: 365 * 24 * 3600, sameSite: 'lax' })
   const { asked } = usePreview()
   return computed({
-    get: () => asked.lang ?? (typeof cookie.value === 'string' && /^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/.test(cookie.value) ? cookie.value : null),
-    set: language => cookie.value = language,
+    get: () =>
+      asked.lang ?? (typeof cookie.value === 'string' && /^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$/.test(cookie.value) ? cookie.value : null),
+    set: language => (cookie.value = language),
   })
 }
 

@@ -1,6 +1,11 @@
 import type { ProductAnswer } from '../../../../core/delivery/contract'
 
-interface Tickable { sku: string, variant: string | null, price: number, hasOptions: boolean }
+interface Tickable {
+  sku: string
+  variant: string | null
+  price: number
+  hasOptions: boolean
+}
 
 /** What is ticked of a list of products; of one with variants the first that can be had, until another is chosen. */
 export function useTicks<T extends Tickable>(items: () => readonly T[]) {
@@ -15,12 +20,17 @@ export function useTicks<T extends Tickable>(items: () => readonly T[]) {
     ticked.value = others
     if (!isTicked) return
     if (item.hasOptions && !products.value[item.sku]) {
-      products.value = { ...products.value, [item.sku]: await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(item.sku)}`) }
+      products.value = {
+        ...products.value,
+        [item.sku]: await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(item.sku)}`),
+      }
     }
     const sku = item.hasOptions ? variantsOf(item)[0]?.sku : keyOf(item)
     if (sku) ticked.value = { ...ticked.value, [keyOf(item)]: sku }
   }
   const priceOf = (item: T) => variantsOf(item).find(each => each.sku === ticked.value[keyOf(item)])?.price ?? item.price
-  const along = computed(() => items().flatMap(item => ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : []))
+  const along = computed(() =>
+    items().flatMap(item => (ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : [])),
+  )
   return { keyOf, ticked, variantsOf, tick, priceOf, along }
 }

@@ -5,7 +5,7 @@ import type { ProductAnswer } from '../../../../core/delivery/contract'
 export interface Viewed {
   product: Ref<ProductAnswer>
   /** SKUs and prices in minor units, section by section. */
-  along: Ref<Record<string, { sku: string, price: number }[]>>
+  along: Ref<Record<string, { sku: string; price: number }[]>>
 }
 
 const key: InjectionKey<Viewed> = Symbol('viewed')

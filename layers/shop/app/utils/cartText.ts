@@ -1,5 +1,9 @@
 /** What a shopper chose for a part of a bundle. */
-export interface CartChoice { part: string, sku: string, quantity: number }
+export interface CartChoice {
+  part: string
+  sku: string
+  quantity: number
+}
 
 /** A line of the cart; the SKU is a product's, a variant's or a bundle's. */
 export interface CartLine {
@@ -17,22 +21,31 @@ const most = { cookies: 3, bytes: 3800 }
  * @returns null when the cart is too large to be kept
  */
 export function cartPieces(lines: readonly CartLine[]): string[] | null {
-  const text = lines.map(({ sku, quantity, with: choices }) => [withQuantity([sku], quantity), ...choices ? choices.split(',').map(choiceText) : []].join('/')).join('|')
+  const text = lines
+    .map(({ sku, quantity, with: choices }) =>
+      [withQuantity([sku], quantity), ...(choices ? choices.split(',').map(choiceText) : [])].join('/'),
+    )
+    .join('|')
   const pieces = Array.from({ length: most.cookies }, (_, i) => text.slice(i * most.bytes, (i + 1) * most.bytes))
   return text.length > most.cookies * most.bytes ? null : pieces
 }
 
 /** The lines of a cart; what can't be read is passed over. */
 export function readCart(pieces: readonly string[]): CartLine[] {
-  return pieces.join('').split('|').filter(Boolean).flatMap((line) => {
-    const [first = '', ...choices] = line.split('/').map(part => part.split(':').map(readable))
-    const [sku, quantity = '1'] = first
-    if (!sku || !/^[1-9]\d{0,3}$/.test(quantity)) return []
-    return { sku, quantity: Number(quantity), ...choices.length && { with: choices.map(choice => choice.join(':')).join() } }
-  })
+  return pieces
+    .join('')
+    .split('|')
+    .filter(Boolean)
+    .flatMap(line => {
+      const [first = '', ...choices] = line.split('/').map(part => part.split(':').map(readable))
+      const [sku, quantity = '1'] = first
+      if (!sku || !/^[1-9]\d{0,3}$/.test(quantity)) return []
+      return { sku, quantity: Number(quantity), ...(choices.length && { with: choices.map(choice => choice.join(':')).join() }) }
+    })
 }
 
-const withQuantity = (words: readonly string[], quantity: number) => [...words.map(encodeURIComponent), ...quantity === 1 ? [] : [quantity]].join(':')
+const withQuantity = (words: readonly string[], quantity: number) =>
+  [...words.map(encodeURIComponent), ...(quantity === 1 ? [] : [quantity])].join(':')
 
 function choiceText(choice: string): string {
   const [part = '', sku = '', quantity = '1'] = choice.split(':')

@@ -25,10 +25,15 @@ export default api(async (event): Promise<SetUpReport> => {
   try {
     if (dry) return { ...plan().report, entry: null }
     let planned = plan()
-    const done = await log.runImport({ type: 'import', kind: 'set-up', file }, () => {
-      planned = plan()
-      return Promise.resolve(planned.changes)
-    }, () => `Imported the set-up of ${file}`, editor)
+    const done = await log.runImport(
+      { type: 'import', kind: 'set-up', file },
+      () => {
+        planned = plan()
+        return Promise.resolve(planned.changes)
+      },
+      () => `Imported the set-up of ${file}`,
+      editor,
+    )
     return { ...planned.report, entry: done.entry }
   } catch (error) {
     if (error instanceof SetUpError) throw new Problem(422, 'set-up', 'This set-up can’t be taken', `${error.message} Nothing was changed.`)

@@ -16,7 +16,14 @@ export default api(async (event): Promise<OrderAnswer> => {
     setResponseHeader(event, 'cache-control', 'no-store')
     return cartAnswer(order, running.shop.offerMap, answerContextOf(running.shop, lang))
   } catch (error) {
-    if (error instanceof OrderRefused) throw new Problem(409, error.code, 'This order can’t be placed', `${error.message} Nothing was ordered.`, error.cart.warnings.map(each => each.sku))
+    if (error instanceof OrderRefused)
+      throw new Problem(
+        409,
+        error.code,
+        'This order can’t be placed',
+        `${error.message} Nothing was ordered.`,
+        error.cart.warnings.map(each => each.sku),
+      )
     throw error
   }
 })

@@ -9,7 +9,11 @@ export const otherHeadings: Migration = {
   name: '0009-other-headings',
   statements: [
     ...['live', 'draft'].map(column => `UPDATE sections SET ${withHeadings(column, '$')} WHERE ${column} IS NOT NULL`),
-    ...['before', 'after'].flatMap(column => ['live', 'draft'].map(version =>
-      `UPDATE journal_changes SET ${withHeadings(column, `$.${version}`)} WHERE "of" = 'section' AND json_type(${column}, '$.${version}') = 'object'`)),
+    ...['before', 'after'].flatMap(column =>
+      ['live', 'draft'].map(
+        version =>
+          `UPDATE journal_changes SET ${withHeadings(column, `$.${version}`)} WHERE "of" = 'section' AND json_type(${column}, '$.${version}') = 'object'`,
+      ),
+    ),
   ],
 }

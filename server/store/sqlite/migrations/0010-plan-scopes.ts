@@ -8,7 +8,11 @@ export const planScopes: Migration = {
   name: '0010-plan-scopes',
   statements: [
     ...['live', 'draft'].map(column => `UPDATE plans SET ${withScope(column, '$')} WHERE ${column} IS NOT NULL`),
-    ...['before', 'after'].flatMap(column => ['live', 'draft'].map(version =>
-      `UPDATE journal_changes SET ${withScope(column, `$.${version}`)} WHERE "of" = 'plan' AND json_type(${column}, '$.${version}') = 'object'`)),
+    ...['before', 'after'].flatMap(column =>
+      ['live', 'draft'].map(
+        version =>
+          `UPDATE journal_changes SET ${withScope(column, `$.${version}`)} WHERE "of" = 'plan' AND json_type(${column}, '$.${version}') = 'object'`,
+      ),
+    ),
   ],
 }

@@ -16,8 +16,12 @@ export const looks: Migration = {
     `ALTER TABLE releases ADD COLUMN looks JSON`,
     `ALTER TABLE schedules ADD COLUMN looks JSON NOT NULL DEFAULT '{}'`,
     ...['live', 'draft'].map(column => `UPDATE sections SET ${column} = ${withLook(column, '$')} WHERE ${column} IS NOT NULL`),
-    ...['before', 'after'].flatMap(column => ['live', 'draft'].map(version =>
-      `UPDATE journal_changes SET ${column} = ${withLook(column, `$.${version}`)} WHERE "of" = 'section' AND json_type(${column}, '$.${version}') = 'object'`)),
+    ...['before', 'after'].flatMap(column =>
+      ['live', 'draft'].map(
+        version =>
+          `UPDATE journal_changes SET ${column} = ${withLook(column, `$.${version}`)} WHERE "of" = 'section' AND json_type(${column}, '$.${version}') = 'object'`,
+      ),
+    ),
     `UPDATE releases SET sections = (SELECT json_group_array(${withLook('value', '$')}) FROM json_each(releases.sections))`,
     `UPDATE schedules SET sections = (SELECT json_group_object(key, CASE type WHEN 'object' THEN ${withLook('value', '$')} ELSE json('null') END) FROM json_each(schedules.sections))`,
   ],

@@ -20,4 +20,24 @@ import { records } from './0018-records'
 import { changeLog } from './0019-change-log'
 
 /** All steps of the database's structure, in their order. */
-export const migrations: Migration[] = [firstTables, linkDetails, dismissed, retiredKinds, neighbours, switchedOff, sections, putAside, otherHeadings, planScopes, displays, releases, looks, relatedCategories, brandMarks, bundles, offers, records, changeLog]
+export const migrations: Migration[] = [
+  firstTables,
+  linkDetails,
+  dismissed,
+  retiredKinds,
+  neighbours,
+  switchedOff,
+  sections,
+  putAside,
+  otherHeadings,
+  planScopes,
+  displays,
+  releases,
+  looks,
+  relatedCategories,
+  brandMarks,
+  bundles,
+  offers,
+  records,
+  changeLog,
+]

@@ -43,17 +43,30 @@ describe('the migrations', () => {
     const old = await oldDatabase(file, '0009-other-headings')
     const { display: _, buttons: __, look: _____, ...section } = builtInSections.find(each => each.layout === 'list')!
     const { scope: ___, rank: ____, ...plan } = builtInPlans[0]!
-    const insert = (table: string, thing: { key: string }) => old.query(`INSERT INTO ${table} (key, live, draft) VALUES ($key, $thing, NULL)`, { bind: { key: thing.key, thing: JSON.stringify(thing) } })
+    const insert = (table: string, thing: { key: string }) =>
+      old.query(`INSERT INTO ${table} (key, live, draft) VALUES ($key, $thing, NULL)`, {
+        bind: { key: thing.key, thing: JSON.stringify(thing) },
+      })
     await insert('sections', section)
     await insert('plans', plan)
-    await old.query(`INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'publish', '{}', 'Published', 'done')`)
-    for (const [part, of, thing] of [[0, 'section', section], [1, 'plan', plan]] as const) {
-      await old.query(`INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, $part, $of, '', $key, $before, 'null')`, { bind: { part, of, key: thing.key, before: JSON.stringify({ live: null, draft: thing }) } })
+    await old.query(
+      `INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'publish', '{}', 'Published', 'done')`,
+    )
+    for (const [part, of, thing] of [
+      [0, 'section', section],
+      [1, 'plan', plan],
+    ] as const) {
+      await old.query(
+        `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, $part, $of, '', $key, $before, 'null')`,
+        { bind: { part, of, key: thing.key, before: JSON.stringify({ live: null, draft: thing }) } },
+      )
     }
     await old.close()
 
     const db = await openDatabase(file)
-    expect(await stored(db, 'section')).toEqual({ [section.key]: { live: builtInSections.find(each => each.key === section.key), draft: null } })
+    expect(await stored(db, 'section')).toEqual({
+      [section.key]: { live: builtInSections.find(each => each.key === section.key), draft: null },
+    })
     expect(await stored(db, 'plan')).toEqual({ [plan.key]: { live: builtInPlans[0], draft: null } })
     const [ofSection, ofPlan] = await readChanges(db, 1)
     expect(ofSection).toMatchObject({ before: { live: null, draft: builtInSections.find(each => each.key === section.key) }, after: null })
@@ -66,15 +79,32 @@ describe('the migrations', () => {
     const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
     const file = join(folder, 'manada.sqlite')
     const old = await oldDatabase(file, '0012-releases')
-    const before = builtInSections.map(({ look: _, display: { heading: { icon: __, ...heading }, ...display }, ...section }) => ({ ...section, display: { ...display, heading: { ...heading, size: 'medium' } } }))
+    const before = builtInSections.map(
+      ({
+        look: _,
+        display: {
+          heading: { icon: __, ...heading },
+          ...display
+        },
+        ...section
+      }) => ({ ...section, display: { ...display, heading: { ...heading, size: 'medium' } } }),
+    )
     const planned = { [before[0]!.key]: before[0], gone: null }
-    await old.query(`INSERT INTO releases (at, note, words, sections, plans) VALUES ('2026-01-01T00:00:00Z', '', '', $sections, '[]')`, { bind: { sections: JSON.stringify(before) } })
-    await old.query(`INSERT INTO schedules (key, at, note, sections, plans) VALUES ('1', '2026-01-01T00:00:00Z', '', $sections, '{}')`, { bind: { sections: JSON.stringify(planned) } })
+    await old.query(`INSERT INTO releases (at, note, words, sections, plans) VALUES ('2026-01-01T00:00:00Z', '', '', $sections, '[]')`, {
+      bind: { sections: JSON.stringify(before) },
+    })
+    await old.query(`INSERT INTO schedules (key, at, note, sections, plans) VALUES ('1', '2026-01-01T00:00:00Z', '', $sections, '{}')`, {
+      bind: { sections: JSON.stringify(planned) },
+    })
     await old.close()
 
     const db = await openDatabase(file)
     expect(await readRelease(db, 1)).toMatchObject({ sections: builtInSections, plans: [], looks: null })
-    expect((await stored(db, 'schedule'))['1']).toMatchObject({ sections: { [before[0]!.key]: builtInSections[0], gone: null }, plans: {}, looks: {} })
+    expect((await stored(db, 'schedule'))['1']).toMatchObject({
+      sections: { [before[0]!.key]: builtInSections[0], gone: null },
+      plans: {},
+      looks: {},
+    })
     await db.close()
     await rm(folder, { recursive: true, force: true })
   })
@@ -84,9 +114,16 @@ describe('the migrations', () => {
     const file = join(folder, 'manada.sqlite')
     const old = await oldDatabase(file, '0015-brand-marks')
     const { bundle: _, ...product } = makeProduct('SMOKER')
-    await old.query(`INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (1, 'SMOKER', '{}', '', '[]', 1, 'active', '{}', '{}')`)
-    await old.query(`INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'import', '{}', 'Imported', 'done')`)
-    await old.query(`INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, 0, 'product', 'SMOKER', '', 'null', $after)`, { bind: { after: JSON.stringify(product) } })
+    await old.query(
+      `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (1, 'SMOKER', '{}', '', '[]', 1, 'active', '{}', '{}')`,
+    )
+    await old.query(
+      `INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'import', '{}', 'Imported', 'done')`,
+    )
+    await old.query(
+      `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, 0, 'product', 'SMOKER', '', 'null', $after)`,
+      { bind: { after: JSON.stringify(product) } },
+    )
     await old.query(`INSERT INTO orders (id, number, placed) VALUES (1, '1', '2026-01-01')`)
     await old.query(`INSERT INTO order_lines (orderId, line, sku, quantity, unitPrice) VALUES (1, 1, 'SMOKER', 3, 3990)`)
     await old.close()
@@ -107,15 +144,21 @@ describe('the migrations', () => {
     await old.query(`CREATE TABLE SequelizeMeta (name TEXT PRIMARY KEY)`)
     await old.query(`INSERT INTO SequelizeMeta VALUES ('${firstTables.name}')`)
     for (const id of [1, 2]) {
-      await old.query(`INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (${id}, 'P${id}', '{}', '', '[]', 1, 'active', '{}', '{}')`)
+      await old.query(
+        `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (${id}, 'P${id}', '{}', '', '[]', 1, 'active', '{}', '{}')`,
+      )
     }
     await old.query(`INSERT INTO links (sourceId, kind, place, targetId) VALUES (1, 'upsell', 1, 2)`)
     const changes = JSON.stringify([{ source: 'P1', kind: 'upsell', before: [], after: [{ target: 'P2' }] }])
-    await old.query(`INSERT INTO journal (at, editor, type, command, words, changes, state) VALUES ('2026-01-01T00:00:00Z', 'one', 'link', '{}', 'Linked', '${changes}', 'done')`)
+    await old.query(
+      `INSERT INTO journal (at, editor, type, command, words, changes, state) VALUES ('2026-01-01T00:00:00Z', 'one', 'link', '{}', 'Linked', '${changes}', 'done')`,
+    )
     await old.close()
 
     const db = await openDatabase(file)
-    expect(await db.models.links.findAll({ raw: true })).toEqual([{ sourceId: 1, kind: 'upsell', place: 1, targetId: 2, variantId: null, activeFrom: null, activeUntil: null, note: null }])
+    expect(await db.models.links.findAll({ raw: true })).toEqual([
+      { sourceId: 1, kind: 'upsell', place: 1, targetId: 2, variantId: null, activeFrom: null, activeUntil: null, note: null },
+    ])
     expect(await readChanges(db, 1)).toEqual([{ of: 'links', owner: 'P1', key: 'upsell', before: [], after: [{ target: 'P2' }] }])
     expect((await readHistory(db, ['P1'], 99, 10)).map(({ words, lanes }) => [words, lanes])).toEqual([['Linked', 1]])
     expect(await readHistory(db, ['P2'], 99, 10)).toEqual([])

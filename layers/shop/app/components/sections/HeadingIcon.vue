@@ -17,7 +17,18 @@ import PhWrench from '~icons/ph/wrench'
 /** A small picture beside a heading. */
 defineProps<{ icon: HeadingIcon }>()
 const icons: Record<HeadingIcon, Component> = {
-  star: PhStar, heart: PhHeart, gift: PhGift, wrench: PhWrench, leaf: PhLeaf, tag: PhTag, bag: PhShoppingBag, clock: PhClock, sun: PhSun, truck: PhTruck, book: PhBookOpen, brand: PhSeal,
+  star: PhStar,
+  heart: PhHeart,
+  gift: PhGift,
+  wrench: PhWrench,
+  leaf: PhLeaf,
+  tag: PhTag,
+  bag: PhShoppingBag,
+  clock: PhClock,
+  sun: PhSun,
+  truck: PhTruck,
+  book: PhBookOpen,
+  brand: PhSeal,
 }
 </script>
 

@@ -5,7 +5,10 @@ import type { DeliveredSection } from '../../../../../core/delivery/contract'
 const props = defineProps<{ section: DeliveredSection }>()
 const words = useWords()
 const look = computed(() => props.section.display)
-const { factsOf } = useItemFacts(() => props.section, () => look.value.card.includes('text'))
+const { factsOf } = useItemFacts(
+  () => props.section,
+  () => look.value.card.includes('text'),
+)
 
 const shelf = useTemplateRef<HTMLElement>('shelf')
 /** How many screens of cards there are, and which is in sight, counted from 0. */
@@ -16,18 +19,21 @@ function measure(): void {
   if (!element) return
   const beyond = element.scrollWidth - element.clientWidth
   pages.value = beyond <= 1 ? 1 : Math.ceil((element.scrollWidth - 1) / element.clientWidth)
-  at.value = beyond <= 1 ? 0 : Math.round(element.scrollLeft / beyond * (pages.value - 1))
+  at.value = beyond <= 1 ? 0 : Math.round((element.scrollLeft / beyond) * (pages.value - 1))
 }
 function turnTo(page: number): void {
   const element = shelf.value
-  if (element) element.scrollTo({ left: page * (element.scrollWidth - element.clientWidth) / (pages.value - 1), behavior: 'smooth' })
+  if (element) element.scrollTo({ left: (page * (element.scrollWidth - element.clientWidth)) / (pages.value - 1), behavior: 'smooth' })
 }
 onMounted(() => {
   measure()
   window.addEventListener('resize', measure)
 })
 onBeforeUnmount(() => window.removeEventListener('resize', measure))
-watch(() => props.section, () => nextTick(measure))
+watch(
+  () => props.section,
+  () => nextTick(measure),
+)
 </script>
 
 <template>
@@ -39,34 +45,123 @@ watch(() => props.section, () => nextTick(measure))
     </ul>
     <div v-if="pages > 1" class="turn" :class="look.turn">
       <template v-if="look.turn === 'arrows'">
-        <button type="button" :disabled="at === 0" :aria-label="words.back(section.heading)" @click="turnTo(at - 1)"><span aria-hidden="true">←</span></button>
-        <button type="button" :disabled="at === pages - 1" :aria-label="words.further(section.heading)" @click="turnTo(at + 1)"><span aria-hidden="true">→</span></button>
+        <button type="button" :disabled="at === 0" :aria-label="words.back(section.heading)" @click="turnTo(at - 1)">
+          <span aria-hidden="true">←</span>
+        </button>
+        <button type="button" :disabled="at === pages - 1" :aria-label="words.further(section.heading)" @click="turnTo(at + 1)">
+          <span aria-hidden="true">→</span>
+        </button>
       </template>
       <template v-else>
-        <button v-for="page in pages" :key="page" type="button" :aria-current="at === page - 1 || undefined" :aria-label="words.part(section.heading, page, pages)" @click="turnTo(page - 1)">{{ look.turn === 'numbers' ? page : '' }}</button>
+        <button
+          v-for="page in pages"
+          :key="page"
+          type="button"
+          :aria-current="at === page - 1 || undefined"
+          :aria-label="words.part(section.heading, page, pages)"
+          @click="turnTo(page - 1)"
+        >
+          {{ look.turn === 'numbers' ? page : '' }}
+        </button>
       </template>
     </div>
   </div>
 </template>
 
 <style scoped>
-.turned { --columns: var(--columns-desktop); --gap: var(--section-gap); --part: 0; }
-.peek { --part: 0.35; }
-.items { display: grid; grid-auto-flow: column; grid-auto-columns: calc((100% - (var(--columns) - 1) * var(--gap)) / (var(--columns) + var(--part))); gap: var(--gap); margin: 0; padding: 0; overflow-x: auto; scroll-snap-type: x proximity; scrollbar-width: none; list-style: none; }
-.items > li { scroll-snap-align: start; min-width: 0; }
-.turn { display: flex; justify-content: flex-end; gap: 6px; margin-top: 12px; }
-.turn button { display: grid; place-items: center; width: 36px; height: 36px; border-radius: 50%; border: 1px solid var(--section-line); background: var(--card-solid); color: inherit; font: 600 14px/1 var(--text); cursor: pointer; }
-.turn button:disabled { opacity: 0.4; cursor: default; }
-.dots, .numbers { justify-content: center; }
-.dots { gap: 0; }
-.dots button { width: 28px; height: 28px; border: 0; background: none; }
-.dots button::before { content: ''; width: 9px; height: 9px; border-radius: 50%; background: color-mix(in srgb, var(--section-soft) 55%, transparent); }
-.dots [aria-current]::before { background: var(--section-accent); transform: scale(1.25); }
-.numbers [aria-current] { border-color: var(--section-accent); background: var(--section-accent); color: var(--section-on-accent); }
-@container (max-width: 820px) { .turned { --columns: var(--columns-tablet); } .peek { --part: 0.5; } }
+.turned {
+  --columns: var(--columns-desktop);
+  --gap: var(--section-gap);
+  --part: 0;
+}
+.peek {
+  --part: 0.35;
+}
+.items {
+  display: grid;
+  grid-auto-flow: column;
+  grid-auto-columns: calc((100% - (var(--columns) - 1) * var(--gap)) / (var(--columns) + var(--part)));
+  gap: var(--gap);
+  margin: 0;
+  padding: 0;
+  overflow-x: auto;
+  scroll-snap-type: x proximity;
+  scrollbar-width: none;
+  list-style: none;
+}
+.items > li {
+  scroll-snap-align: start;
+  min-width: 0;
+}
+.turn {
+  display: flex;
+  justify-content: flex-end;
+  gap: 6px;
+  margin-top: 12px;
+}
+.turn button {
+  display: grid;
+  place-items: center;
+  width: 36px;
+  height: 36px;
+  border-radius: 50%;
+  border: 1px solid var(--section-line);
+  background: var(--card-solid);
+  color: inherit;
+  font: 600 14px/1 var(--text);
+  cursor: pointer;
+}
+.turn button:disabled {
+  opacity: 0.4;
+  cursor: default;
+}
+.dots,
+.numbers {
+  justify-content: center;
+}
+.dots {
+  gap: 0;
+}
+.dots button {
+  width: 28px;
+  height: 28px;
+  border: 0;
+  background: none;
+}
+.dots button::before {
+  content: '';
+  width: 9px;
+  height: 9px;
+  border-radius: 50%;
+  background: color-mix(in srgb, var(--section-soft) 55%, transparent);
+}
+.dots [aria-current]::before {
+  background: var(--section-accent);
+  transform: scale(1.25);
+}
+.numbers [aria-current] {
+  border-color: var(--section-accent);
+  background: var(--section-accent);
+  color: var(--section-on-accent);
+}
+@container (max-width: 820px) {
+  .turned {
+    --columns: var(--columns-tablet);
+  }
+  .peek {
+    --part: 0.5;
+  }
+}
 @container (max-width: 560px) {
-  .turned { --columns: var(--columns-phone); --gap: min(14px, var(--section-gap)); }
-  .peek { --part: 0.25; }
-  .arrows { display: none; }
+  .turned {
+    --columns: var(--columns-phone);
+    --gap: min(14px, var(--section-gap));
+  }
+  .peek {
+    --part: 0.25;
+  }
+  .arrows {
+    display: none;
+  }
 }
 </style>

@@ -20,11 +20,40 @@ const beyond = (index: number) => devices.filter(device => isBeyond(look.value.d
 </template>
 
 <style scoped>
-.tiles { gap: var(--section-gap); }
-.tile { display: grid; gap: 9px; height: 100%; align-content: start; padding: var(--card-inset); border: var(--card-border); border-radius: var(--section-corner); background: var(--card-ground); color: inherit; text-decoration: none; }
-.shot { display: block; aspect-ratio: 4 / 3; border-radius: var(--picture-corner); overflow: hidden; }
-.square .shot { aspect-ratio: 1; }
-.portrait .shot { aspect-ratio: 4 / 5; }
-.name { font-weight: 600; line-height: 1.3; overflow-wrap: anywhere; }
-.tile:hover .name { text-decoration: underline; text-underline-offset: 3px; }
+.tiles {
+  gap: var(--section-gap);
+}
+.tile {
+  display: grid;
+  gap: 9px;
+  height: 100%;
+  align-content: start;
+  padding: var(--card-inset);
+  border: var(--card-border);
+  border-radius: var(--section-corner);
+  background: var(--card-ground);
+  color: inherit;
+  text-decoration: none;
+}
+.shot {
+  display: block;
+  aspect-ratio: 4 / 3;
+  border-radius: var(--picture-corner);
+  overflow: hidden;
+}
+.square .shot {
+  aspect-ratio: 1;
+}
+.portrait .shot {
+  aspect-ratio: 4 / 5;
+}
+.name {
+  font-weight: 600;
+  line-height: 1.3;
+  overflow-wrap: anywhere;
+}
+.tile:hover .name {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
 </style>

@@ -8,10 +8,16 @@ const deliver = useDeliver()
 const { sectionsIn } = useSections('/home')
 
 // The first product of each aisle lends it its picture.
-const { data: pictures } = await useAsyncData('aisle pictures', async () => Object.fromEntries(await Promise.all(aisles.value.map(async ({ key }) => {
-  const aisle = await deliver<CategoryAnswer>(`/catalogue/categories/${key}`, { limit: 1 })
-  return [key, aisle.products[0]?.image ?? null] as const
-}))))
+const { data: pictures } = await useAsyncData('aisle pictures', async () =>
+  Object.fromEntries(
+    await Promise.all(
+      aisles.value.map(async ({ key }) => {
+        const aisle = await deliver<CategoryAnswer>(`/catalogue/categories/${key}`, { limit: 1 })
+        return [key, aisle.products[0]?.image ?? null] as const
+      }),
+    ),
+  ),
+)
 </script>
 
 <template>
@@ -39,16 +45,57 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () => Obje
 </template>
 
 <style scoped>
-.welcome { padding: 22px 0 30px; max-width: 620px; }
-.welcome h1 { font-size: clamp(32px, 5vw, 52px); }
-.welcome p { margin: 12px 0 0; font-size: 18px; color: var(--ink-soft); text-wrap: balance; }
-.aisles { display: grid; grid-template-columns: repeat(4, 1fr); gap: 22px 20px; margin: 0 0 48px; padding: 0; list-style: none; }
-.aisles a { display: block; color: inherit; text-decoration: none; }
-.aisles a:hover b { text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 1px; }
-.shot { display: block; aspect-ratio: 4 / 3; border-radius: 14px; overflow: hidden; }
-.aisles b { display: block; margin-top: 10px; font-weight: 600; font-size: 16px; }
-h2 { margin: 0 0 16px; font: 650 21px/1.2 var(--head); }
+.welcome {
+  padding: 22px 0 30px;
+  max-width: 620px;
+}
+.welcome h1 {
+  font-size: clamp(32px, 5vw, 52px);
+}
+.welcome p {
+  margin: 12px 0 0;
+  font-size: 18px;
+  color: var(--ink-soft);
+  text-wrap: balance;
+}
+.aisles {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 22px 20px;
+  margin: 0 0 48px;
+  padding: 0;
+  list-style: none;
+}
+.aisles a {
+  display: block;
+  color: inherit;
+  text-decoration: none;
+}
+.aisles a:hover b {
+  text-decoration: underline;
+  text-underline-offset: 4px;
+  text-decoration-thickness: 1px;
+}
+.shot {
+  display: block;
+  aspect-ratio: 4 / 3;
+  border-radius: 14px;
+  overflow: hidden;
+}
+.aisles b {
+  display: block;
+  margin-top: 10px;
+  font-weight: 600;
+  font-size: 16px;
+}
+h2 {
+  margin: 0 0 16px;
+  font: 650 21px/1.2 var(--head);
+}
 @media (max-width: 800px) {
-  .aisles { grid-template-columns: repeat(2, 1fr); gap: 18px 14px; }
+  .aisles {
+    grid-template-columns: repeat(2, 1fr);
+    gap: 18px 14px;
+  }
 }
 </style>

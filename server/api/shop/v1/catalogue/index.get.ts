@@ -12,10 +12,16 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
   const context = answerContextOf(shop, lang)
   const { name, currency, language, languages } = shop.settings
   return {
-    name, currency, language, languages, style: (draft ? shop.drafted : shop).looks.houseStyle,
+    name,
+    currency,
+    language,
+    languages,
+    style: (draft ? shop.drafted : shop).looks.houseStyle,
     categories: shop.categories.map(each => ({ ...namedKey(each, context), parent: each.parent })),
     articles: shop.articles.map(({ key, title, body, image }) => ({
-      ...namedKey({ key, name: title }, context), image, intro: firstSentence(textIn(body, context.language, language)),
+      ...namedKey({ key, name: title }, context),
+      image,
+      intro: firstSentence(textIn(body, context.language, language)),
     })),
   }
 })

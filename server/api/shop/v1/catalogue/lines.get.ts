@@ -10,14 +10,17 @@ export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const { lang, skus } = queryOf(event, linesQuerySchema)
   const { shop, store } = await useShop()
   const context = answerContextOf(shop, lang)
-  const found = skus.flatMap((line) => {
+  const found = skus.flatMap(line => {
     const item = shop.catalogue.item(line)
     return item ? [{ line, item }] : []
   })
   const descriptions = await store.descriptions(found.map(({ item }) => item.product.sku))
   return {
     lines: found.map(({ line, item }) => ({
-      ...catalogueCard(item, context), line, options: item.variant?.options ?? {}, attributes: attributesOf(item.product),
+      ...catalogueCard(item, context),
+      line,
+      options: item.variant?.options ?? {},
+      attributes: attributesOf(item.product),
       text: firstSentence(textIn(descriptions.get(item.product.sku) ?? {}, context.language, context.settings.language)),
     })),
   }

@@ -12,6 +12,12 @@ export default publicAnswer(async (event): Promise<SearchAnswer> => {
   const running = await useShop()
   const { shop } = running
   const context = answerContextOf(shop, lang)
-  const { skus, total } = await findProducts(running, { words: q, filter: productFilterSchema.parse({ status: 'active' }), sort: 'match', offset: 0, limit })
+  const { skus, total } = await findProducts(running, {
+    words: q,
+    filter: productFilterSchema.parse({ status: 'active' }),
+    sort: 'match',
+    offset: 0,
+    limit,
+  })
   return { products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, context)), total }
 })

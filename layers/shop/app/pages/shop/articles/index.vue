@@ -15,5 +15,7 @@ const { facts } = useShopFacts()
 </template>
 
 <style scoped>
-.lead { margin: 6px 0 24px; }
+.lead {
+  margin: 6px 0 24px;
+}
 </style>

@@ -6,7 +6,9 @@ const name = useRoute().params.name as string
 const words = useWords()
 const pageSize = 48
 const limit = ref(pageSize)
-const { answer: brand } = await useDelivery<BrandAnswer>(`/catalogue/brands/${encodeURIComponent(name)}`, () => ({ limit: String(Math.min(limit.value, 200)) }))
+const { answer: brand } = await useDelivery<BrandAnswer>(`/catalogue/brands/${encodeURIComponent(name)}`, () => ({
+  limit: String(Math.min(limit.value, 200)),
+}))
 useHead({ title: () => brand.value.name })
 </script>
 
@@ -22,6 +24,15 @@ useHead({ title: () => brand.value.name })
 </template>
 
 <style scoped>
-.head { display: flex; flex-wrap: wrap; align-items: center; gap: 4px 14px; margin-bottom: 22px; }
-.mark { width: 56px; height: 56px; }
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 14px;
+  margin-bottom: 22px;
+}
+.mark {
+  width: 56px;
+  height: 56px;
+}
 </style>

@@ -20,8 +20,17 @@ onMounted(() => note(product.value.sku))
 const image = computed(() => variant.value?.image ?? product.value.image)
 const stock = computed(() => variant.value?.stock ?? product.value.stock)
 /** It, and what is ticked to go with it. */
-const together = computed(() => [...Object.values(along.value).flat(), { sku: variant.value?.sku ?? product.value.sku, price: variant.value?.price ?? product.value.price ?? 0 }])
-const total = computed(() => formatMoney(together.value.reduce((sum, each) => sum + each.price, 0), currency.value, language.value))
+const together = computed(() => [
+  ...Object.values(along.value).flat(),
+  { sku: variant.value?.sku ?? product.value.sku, price: variant.value?.price ?? product.value.price ?? 0 },
+])
+const total = computed(() =>
+  formatMoney(
+    together.value.reduce((sum, each) => sum + each.price, 0),
+    currency.value,
+    language.value,
+  ),
+)
 const forSale = computed(() => product.value.forSale && (variant.value?.forSale ?? true))
 /** One picture for each look that the product comes in. */
 const looks = computed(() => {
@@ -39,7 +48,12 @@ useHead({ title: () => product.value.name })
         <div class="big"><ShopPicture :src="image" :alt="product.name" eager /></div>
         <ul v-if="looks.length" class="looks">
           <li v-for="look in looks" :key="look.sku">
-            <button type="button" :aria-pressed="look.image === image" :aria-label="Object.values(look.options).join(', ')" @click="variant = look">
+            <button
+              type="button"
+              :aria-pressed="look.image === image"
+              :aria-label="Object.values(look.options).join(', ')"
+              @click="variant = look"
+            >
               <ShopPicture :src="look.image" alt="" eager />
             </button>
           </li>
@@ -48,8 +62,12 @@ useHead({ title: () => product.value.name })
 
       <div class="details">
         <ul class="shop-crumbs">
-          <li v-for="each in product.categories" :key="each.key"><NuxtLink :to="`/shop/categories/${each.key}`">{{ each.name }}</NuxtLink></li>
-          <li v-if="product.brand"><NuxtLink :to="`/shop/brands/${encodeURIComponent(product.brand)}`">{{ product.brand }}</NuxtLink></li>
+          <li v-for="each in product.categories" :key="each.key">
+            <NuxtLink :to="`/shop/categories/${each.key}`">{{ each.name }}</NuxtLink>
+          </li>
+          <li v-if="product.brand">
+            <NuxtLink :to="`/shop/brands/${encodeURIComponent(product.brand)}`">{{ product.brand }}</NuxtLink>
+          </li>
         </ul>
         <h1>{{ product.name }}</h1>
         <Suspense v-if="product.bundle"><BundleChoice :key="product.sku" :product="product" /></Suspense>
@@ -60,8 +78,13 @@ useHead({ title: () => product.value.name })
           <fieldset v-for="option in product.options" :key="option.name">
             <legend>{{ option.name }}</legend>
             <button
-              v-for="value in option.values" :key="value" type="button" class="choice" :class="{ out: isOut(option.name, value) }"
-              :aria-pressed="isChosen(option.name, value)" @click="choose(option.name, value)"
+              v-for="value in option.values"
+              :key="value"
+              type="button"
+              class="choice"
+              :class="{ out: isOut(option.name, value) }"
+              :aria-pressed="isChosen(option.name, value)"
+              @click="choose(option.name, value)"
             >
               {{ value }}<span v-if="isOut(option.name, value)" class="shop-hidden">{{ words.outOfStockToo }}</span>
             </button>
@@ -69,19 +92,36 @@ useHead({ title: () => product.value.name })
 
           <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
           <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="addAll(together.map(each => each.sku))">
-            {{ !forSale ? words.notForSale : stock <= 0 ? words.outOfStock : together.length > 1 ? words.addTogether(together.length, total) : words.addToCart }}
+            {{
+              !forSale
+                ? words.notForSale
+                : stock <= 0
+                  ? words.outOfStock
+                  : together.length > 1
+                    ? words.addTogether(together.length, total)
+                    : words.addToCart
+            }}
           </button>
           <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
         </template>
-        <TogetherOffer v-for="offer in offers" :key="offer.key" :offer="offer" :main="variant?.sku ?? (product.bundle || product.variants.length ? null : product.sku)" />
+        <TogetherOffer
+          v-for="offer in offers"
+          :key="offer.key"
+          :offer="offer"
+          :main="variant?.sku ?? (product.bundle || product.variants.length ? null : product.sku)"
+        />
         <section v-if="product.inBundles.length" class="sets" :aria-label="words.alsoInSets">
           <h2>{{ words.alsoInSets }}</h2>
           <NuxtLink v-for="each in product.inBundles.slice(0, 3)" :key="each.sku" :to="each.url" class="set" :data-bundle="each.sku">
-            <span class="shot"><ShopPicture :src="each.image" alt="" /></span><span class="name">{{ each.name }}</span><ShopPrice :price="each.price" :from="each.isFrom" :was="each.isFrom ? null : each.was" />
+            <span class="shot"><ShopPicture :src="each.image" alt="" /></span><span class="name">{{ each.name }}</span
+            ><ShopPrice :price="each.price" :from="each.isFrom" :was="each.isFrom ? null : each.was" />
           </NuxtLink>
         </section>
         <dl v-if="product.attributes.length">
-          <div v-for="fact in product.attributes" :key="fact.name"><dt>{{ fact.name }}</dt><dd>{{ fact.values.join(', ') }}</dd></div>
+          <div v-for="fact in product.attributes" :key="fact.name">
+            <dt>{{ fact.name }}</dt>
+            <dd>{{ fact.values.join(', ') }}</dd>
+          </div>
         </dl>
         <SectionBlock v-for="section in sectionsIn('besideDetails')" :key="section.key" :section="section" />
       </div>
@@ -92,35 +132,155 @@ useHead({ title: () => product.value.name })
 </template>
 
 <style scoped>
-.product { display: grid; grid-template-columns: minmax(0, 520fr) minmax(0, 564fr); gap: 44px; padding-bottom: 14px; }
-.big { aspect-ratio: 13 / 10; border-radius: 14px; overflow: hidden; }
-.pictures { position: sticky; top: 20px; align-self: start; }
-.looks { display: flex; flex-wrap: wrap; gap: 10px; margin: 12px 0 0; padding: 0; list-style: none; }
-.looks button { display: block; width: 72px; height: 72px; padding: 0; border: 0; border-radius: 9px; overflow: hidden; cursor: pointer; background: none; }
-.looks [aria-pressed='true'] { outline: 2px solid var(--shop-accent); outline-offset: 2px; }
-.costs { margin: 10px 0 0; }
-.text { margin: 12px 0 16px; max-width: 54ch; }
-fieldset { display: flex; flex-wrap: wrap; gap: 8px; margin: 0 0 14px; padding: 0; border: 0; }
-legend { padding: 0; margin-bottom: 6px; font-size: 13.5px; font-weight: 600; }
-legend::first-letter { text-transform: uppercase; }
-.choice { min-height: 38px; min-width: 44px; padding: 0 14px; border: 1px solid #cfc5b1; border-radius: 8px; background: #fff; color: inherit; font: inherit; cursor: pointer; }
-.choice[aria-pressed='true'] { border-color: var(--shop-accent); box-shadow: inset 0 0 0 1px var(--shop-accent); font-weight: 600; }
-.choice.out { color: var(--ink-soft); background: linear-gradient(to top right, transparent calc(50% - 0.5px), #cfc5b1 50%, transparent calc(50% + 0.5px)) #faf8f3; }
-.above { margin-bottom: 16px; }
-.stock { margin: 10px 0 0; font-size: 14px; }
-.sets { margin: 18px 0 0; padding: 10px 14px 6px; border: 1px solid var(--shop-line); border-radius: 12px; }
-.sets h2 { margin: 0 0 4px; font: 650 15px/1.3 var(--head); }
-.set { display: grid; grid-template-columns: 44px minmax(0, 1fr) auto; gap: 12px; align-items: center; padding: 6px 0; color: inherit; text-decoration: none; }
-.set:hover .name { text-decoration: underline; text-underline-offset: 3px; }
-.set .shot { aspect-ratio: 1; border-radius: 8px; overflow: hidden; }
-.name { font-weight: 550; }
-dl { margin: 16px 0 0; border-top: 1px solid var(--shop-line); }
-dl > div { display: flex; gap: 16px; padding: 7px 0; border-bottom: 1px solid var(--shop-line); font-size: 14px; }
-dt { width: 96px; color: var(--ink-soft); }
-dt::first-letter { text-transform: uppercase; }
-dd { margin: 0; }
+.product {
+  display: grid;
+  grid-template-columns: minmax(0, 520fr) minmax(0, 564fr);
+  gap: 44px;
+  padding-bottom: 14px;
+}
+.big {
+  aspect-ratio: 13 / 10;
+  border-radius: 14px;
+  overflow: hidden;
+}
+.pictures {
+  position: sticky;
+  top: 20px;
+  align-self: start;
+}
+.looks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 12px 0 0;
+  padding: 0;
+  list-style: none;
+}
+.looks button {
+  display: block;
+  width: 72px;
+  height: 72px;
+  padding: 0;
+  border: 0;
+  border-radius: 9px;
+  overflow: hidden;
+  cursor: pointer;
+  background: none;
+}
+.looks [aria-pressed='true'] {
+  outline: 2px solid var(--shop-accent);
+  outline-offset: 2px;
+}
+.costs {
+  margin: 10px 0 0;
+}
+.text {
+  margin: 12px 0 16px;
+  max-width: 54ch;
+}
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 0 0 14px;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+  margin-bottom: 6px;
+  font-size: 13.5px;
+  font-weight: 600;
+}
+legend::first-letter {
+  text-transform: uppercase;
+}
+.choice {
+  min-height: 38px;
+  min-width: 44px;
+  padding: 0 14px;
+  border: 1px solid #cfc5b1;
+  border-radius: 8px;
+  background: #fff;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.choice[aria-pressed='true'] {
+  border-color: var(--shop-accent);
+  box-shadow: inset 0 0 0 1px var(--shop-accent);
+  font-weight: 600;
+}
+.choice.out {
+  color: var(--ink-soft);
+  background: linear-gradient(to top right, transparent calc(50% - 0.5px), #cfc5b1 50%, transparent calc(50% + 0.5px)) #faf8f3;
+}
+.above {
+  margin-bottom: 16px;
+}
+.stock {
+  margin: 10px 0 0;
+  font-size: 14px;
+}
+.sets {
+  margin: 18px 0 0;
+  padding: 10px 14px 6px;
+  border: 1px solid var(--shop-line);
+  border-radius: 12px;
+}
+.sets h2 {
+  margin: 0 0 4px;
+  font: 650 15px/1.3 var(--head);
+}
+.set {
+  display: grid;
+  grid-template-columns: 44px minmax(0, 1fr) auto;
+  gap: 12px;
+  align-items: center;
+  padding: 6px 0;
+  color: inherit;
+  text-decoration: none;
+}
+.set:hover .name {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.set .shot {
+  aspect-ratio: 1;
+  border-radius: 8px;
+  overflow: hidden;
+}
+.name {
+  font-weight: 550;
+}
+dl {
+  margin: 16px 0 0;
+  border-top: 1px solid var(--shop-line);
+}
+dl > div {
+  display: flex;
+  gap: 16px;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--shop-line);
+  font-size: 14px;
+}
+dt {
+  width: 96px;
+  color: var(--ink-soft);
+}
+dt::first-letter {
+  text-transform: uppercase;
+}
+dd {
+  margin: 0;
+}
 @media (max-width: 800px) {
-  .product { grid-template-columns: minmax(0, 1fr); gap: 20px; }
-  .pictures { position: static; }
+  .product {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 20px;
+  }
+  .pictures {
+    position: static;
+  }
 }
 </style>

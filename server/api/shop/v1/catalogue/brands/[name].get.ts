@@ -12,7 +12,19 @@ export default publicAnswer(async (event): Promise<BrandAnswer> => {
   const brand = pathPart(event, 'name')
   const running = await useShop()
   const { shop } = running
-  if (!shop.finder.postings.of('brand', brand).length) throw new Problem(404, 'unknown-brand', 'Not found', `There is no brand “${brand}”.`, [brand])
-  const { skus, total } = await findProducts(running, { words: '', filter: productFilterSchema.parse({ brand, status: 'active' }), sort: 'name', offset, limit })
-  return { name: brand, mark: shop.brandMarks.get(brand) ?? null, products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, answerContextOf(shop, lang))), total }
+  if (!shop.finder.postings.of('brand', brand).length)
+    throw new Problem(404, 'unknown-brand', 'Not found', `There is no brand “${brand}”.`, [brand])
+  const { skus, total } = await findProducts(running, {
+    words: '',
+    filter: productFilterSchema.parse({ brand, status: 'active' }),
+    sort: 'name',
+    offset,
+    limit,
+  })
+  return {
+    name: brand,
+    mark: shop.brandMarks.get(brand) ?? null,
+    products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, answerContextOf(shop, lang))),
+    total,
+  }
 })

@@ -16,10 +16,18 @@ export default publicAnswer(async (event): Promise<CategoryAnswer> => {
   const category = shop.catalogue.category(key)
   if (!category) throw new UnknownSubjectError({ kind: 'category', key })
   const context = answerContextOf(shop, lang)
-  const { skus, total } = await findProducts(running, { words: '', filter: productFilterSchema.parse({ category: key, status: 'active' }), sort: 'name', offset, limit })
+  const { skus, total } = await findProducts(running, {
+    words: '',
+    filter: productFilterSchema.parse({ category: key, status: 'active' }),
+    sort: 'name',
+    offset,
+    limit,
+  })
   return {
     ...namedKey(category, context),
-    path: categoryPath(key, shop.catalogue).slice(0, -1).map(each => namedKey(each, context)),
+    path: categoryPath(key, shop.catalogue)
+      .slice(0, -1)
+      .map(each => namedKey(each, context)),
     children: shop.categories.filter(each => each.parent === key).map(each => namedKey(each, context)),
     products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, context)),
     total,

@@ -5,7 +5,7 @@ import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
 import { useShop } from '../../../../../live/useShop'
 
-export default publicAnswer(async (event) => {
+export default publicAnswer(async event => {
   const { lang } = queryOf(event, languageQuerySchema)
   const sku = pathPart(event, 'sku')
   const { shop, store } = await useShop()
