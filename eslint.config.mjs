@@ -15,8 +15,10 @@ export default tseslint.config(
     rules: {
       'no-undef': 'off', // TypeScript knows better, auto-imports included
       'eqeqeq': 'error',
+      'max-len': ['error', { code: 140 }],
       'no-console': ['error', { allow: ['error', 'warn'] }],
-      'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }], // Playwright reads what a fixture takes from its first parameter
+      // Playwright reads what a fixture takes from its first parameter
+      'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }],
       '@typescript-eslint/no-non-null-assertion': 'off', // noUncheckedIndexedAccess asks for them where an index is known to be good
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'separate-type-imports', disallowTypeAnnotations: false }],
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],

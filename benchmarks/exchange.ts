@@ -7,7 +7,8 @@ export async function measureExchange(server: string, skus: readonly string[], l
   const rows = Array.from({ length: links }, (_, i) => {
     const source = Math.floor(i / each)
     // Never the source itself, and each target once in its lane.
-    return `${skus[source % skus.length]},${kinds[Math.floor(source / skus.length) % kinds.length]},${skus[(source + 1 + (i % each) * 331) % skus.length]},,,,imported`
+    const kind = kinds[Math.floor(source / skus.length) % kinds.length]
+    return `${skus[source % skus.length]},${kind},${skus[(source + 1 + (i % each) * 331) % skus.length]},,,,imported`
   })
   const file = `source,kind,target,place,from,until,note\n${rows.join('\n')}\n`
   const headers = { cookie: 'manada-editor=benchmark' }

@@ -57,7 +57,10 @@ const wide: FillStep[][] = [
   { all: [{ brand: 'different' as const }, { pricePercent: { from: 110, to: 200 } }, { none: [{ sharedTags: 1 }] }] },
 ].map(pick => [{ from: 'rule', order: 'cheapest', ...common, rule: { when: { all: [] }, pick } }])
 
-/** Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone, with rules, and with the worst rules. */
+/**
+ * Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone, with rules, and with the
+ * worst rules.
+ */
 export function measureResolve({ products, categories, lanes, skuOf }: ReturnType<typeof makeLargeShop>, pages: number) {
   const links = new LinkIndex()
   for (const { source, kind, targets } of lanes())

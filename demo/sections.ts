@@ -75,7 +75,10 @@ const related: Record<string, string[]> = {
   queens: ['hive-parts', 'feeding'],
 }
 
-/** The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a change; and a page plan for some of its products. */
+/**
+ * The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a
+ * change; and a page plan for some of its products.
+ */
 export const sectionCommands: Command[] = [
   { type: 'addSection', settings: fromTheMaker },
   { type: 'addSection', settings: seenLately },

@@ -94,7 +94,8 @@ test('killing the server in the middle of writes loses nothing that was confirme
         [source, kind],
       )
       const links = await db.select<{ target: string }>(
-        `SELECT targets.sku AS target FROM links JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId
+        `SELECT targets.sku AS target FROM links
+         JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId
          WHERE sources.sku = ? AND kind = ? ORDER BY place`,
         [source, kind],
       )

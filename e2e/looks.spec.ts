@@ -147,7 +147,8 @@ test('a brand has a mark beside the heading of its section; without a picture, i
   await expect(page.locator('.v-snackbar')).toContainText('This is not a picture in SVG, PNG, JPEG, WebP or AVIF.')
   await choose(
     'mark.svg',
-    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><script>document.title = "run"</script><rect width="10" height="10" fill="#7a2d5c"/></svg>',
+    '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 10 10"><script>document.title = "run"</script><rect width="10" height="10" ' +
+      'fill="#7a2d5c"/></svg>',
   )
   await expect(page.locator('.v-snackbar')).toContainText('Set the mark of the brand Corrie & Daughter.')
   await expect(row.locator('img')).toHaveAttribute('src', /^\/pictures\/[0-9a-f]{24}\.svg$/)

@@ -20,7 +20,8 @@ export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>
     { scope: 'worker', timeout: 90_000 },
   ],
   baseURL: async ({ demoShop }, use) => use(demoShop.url),
-  // A page that comes from the server takes clicks only when its scripts have taken it over; and nobody leaves while an edit is on its way: the page would ask.
+  // A page that comes from the server takes clicks only when its scripts have taken it over; and nobody leaves while an edit is on its way:
+  // the page would ask.
   page: async ({ page }, use) => {
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...where) => {

@@ -29,7 +29,9 @@ export function ensurePackages() {
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'])
 }
 
-/** The browser of the end-to-end tests and the screenshots: Debian's Chromium, built to draw without a screen, as playwright.config.ts says. */
+/**
+ * The browser of the end-to-end tests and the screenshots: Debian's Chromium, built to draw without a screen, as playwright.config.ts says.
+ */
 const browser = '/usr/bin/chromium-headless-shell'
 const browserPackage = 'chromium-headless-shell'
 

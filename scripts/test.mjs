@@ -1,4 +1,5 @@
-// npm test: everything from a bare checkout to a checked production build. Steps that don't need each other run side by side, for two cores.
+// npm test: everything from a bare checkout to a checked production build. Steps that don't need each other run side by side, for two
+// cores.
 import { spawn } from 'node:child_process'
 import { readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
@@ -37,6 +38,7 @@ rmSync(results, { recursive: true, force: true })
 say('\n— Lint, types and build beside the unit tests')
 await Promise.all([
   inOrder(
+    ['Formatting', 'prettier', '--check', '.'],
     ['Lint', 'eslint', '.'],
     ['Imports', 'depcruise', 'core', 'server', 'app', 'layers', 'demo', '--config', '.dependency-cruiser.cjs'],
     ['Types', 'nuxt', 'typecheck'],

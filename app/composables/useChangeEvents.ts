@@ -2,7 +2,10 @@ import type { ChangeEvent } from '../../core/workbench/workbench'
 import { changeEventSchema } from '../../core/workbench/workbench'
 import { useChecks } from '../stores/checks'
 
-/** Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or not known. */
+/**
+ * Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or
+ * not known.
+ */
 export function useChangeEvents(onChange: (change: ChangeEvent | null) => void): void {
   const checks = useChecks()
   let source: EventSource | undefined

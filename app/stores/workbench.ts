@@ -64,7 +64,8 @@ export const useWorkbench = defineStore('bench', () => {
     const before = edits
     try {
       const fetched = await callApi(workbenchAnswerSchema, '/api/bench', { query: { sku: skus } })
-      // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put the lane back for a moment, and the next key would go astray.
+      // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put the lane back for a moment,
+      // and the next key would go astray.
       if (wanted !== skus || waiting || before !== edits) return
       products.value = fetched.products
       problem.value = null

@@ -23,7 +23,9 @@ const unreachable = (isChange: boolean): ProblemDetails => ({
   type: 'urn:manada:problem:unreachable',
   title: 'No answer',
   status: 0,
-  detail: `Manada’s server does not answer. What was saved is safe${isChange ? '; whether the last change was made shows as soon as it answers again' : ''}.`,
+  detail:
+    `Manada’s server does not answer. What was saved is ` +
+    `safe${isChange ? '; whether the last change was made shows as soon as it answers again' : ''}.`,
 })
 
 /**

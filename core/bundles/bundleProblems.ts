@@ -119,7 +119,10 @@ function twinsOf({ sku, bundle }: Pick<Product, 'sku'> & { bundle: Bundle }, cat
 
 const contents = new WeakMap<Bundle, string | null>()
 
-/** What is in a bundle, written so that two with the same contents have the same; null: nothing is. Bundles are never changed, only replaced. */
+/**
+ * What is in a bundle, written so that two with the same contents have the same; null: nothing is. Bundles are never changed, only
+ * replaced.
+ */
 function contentsOf(bundle: Bundle): string | null {
   let known = contents.get(bundle)
   if (known === undefined) contents.set(bundle, (known = namedIn(bundle).length ? JSON.stringify(plainContents(bundle)) : null))

@@ -6,7 +6,8 @@ import { isSoldSome, partsOf, pickable } from './bundleParts'
 import { bundleStock } from './bundleStock'
 
 /**
- * A bundle as the catalogue has it, from a bundle as it is kept: price, former price, cost, stock, release and picture follow from its parts.
+ * A bundle as the catalogue has it, from a bundle as it is kept: price, former price, cost, stock, release and picture follow from its
+ * parts.
  * With choices, the price is that of the cheapest, and the stock that of the choice there is most of. Without a price it can't be sold.
  */
 export function bundleAsProduct(product: Product, items: Items): Product {

@@ -48,7 +48,10 @@ function scarcest(parts: readonly BundlePart[]): number {
 /** After so many tries the best choice so far counts: it is never too much. */
 const maxTries = 20_000
 
-/** The choice of the parts that there is most of. Parts take from the same stock when they are the same SKU: all ways are tried that can still be better. */
+/**
+ * The choice of the parts that there is most of. Parts take from the same stock when they are the same SKU: all ways are tried that can
+ * still be better.
+ */
 function mostOf(parts: readonly BundlePart[]): number {
   const byStock = parts.map(({ choices, quantity }) => ({
     quantity,

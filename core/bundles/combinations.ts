@@ -37,7 +37,8 @@ export function withCombination<T extends Pick<OptionGroup, 'combinations'>>(gro
 }
 
 /**
- * Decides the combinations that nothing was decided of and that one variant or product alone has the values of; letters, small or great, are the same.
+ * Decides the combinations that nothing was decided of and that one variant or product alone has the values of; letters, small or great,
+ * are the same.
  * @param items what they are looked for in: variants, and products without any
  */
 export function matched<T extends Pick<OptionGroup, 'options' | 'combinations'>>(group: T, items: readonly CatalogueItem[]): T {

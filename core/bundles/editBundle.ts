@@ -14,7 +14,10 @@ import { combinationsOf, matched, optionsOfItems, withCombination } from './comb
 const newKey = (words: string, bundle: BundleOfParts, fallback: string) =>
   keyFor(words, key => [...groupsOf(bundle), ...bundle.components].some(each => each.key === key), fallback)
 
-/** Puts products or variants in as parts. What is in it already is in it once more; of a product with variants, there are then two to choose. */
+/**
+ * Puts products or variants in as parts. What is in it already is in it once more; of a product with variants, there are then two to
+ * choose.
+ */
 export function withComponents<T extends BundleOfParts>(bundle: T, skus: readonly string[], items: Items): T {
   return skus.reduce((bundle, sku) => {
     const item = items.item(sku)

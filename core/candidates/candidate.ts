@@ -2,7 +2,8 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 
 /**
  * Why a step had no candidates to look for: it is off; the cart it is about is empty; the page is about no product, or about no category;
- * or it is no article; it finds products, and the section shows categories; its kind of link is retired; its category is gone; what it reads (orders, bundles) is not there.
+ * or it is no article; it finds products, and the section shows categories; its kind of link is retired; its category is gone; what it
+ * reads (orders, bundles) is not there.
  */
 export type IdleReason =
   'off' | 'cartEmpty' | 'noSubject' | 'noCategory' | 'noArticle' | 'noTiles' | 'retiredKind' | 'noSuchCategory' | 'noData'

@@ -10,7 +10,8 @@ import type { Source } from './source'
 import type { StepContext } from './stepContext'
 
 /*
- * Candidates in the order of their step, each found when it is asked for: a section of four places looks at a dozen products, not at ten thousand.
+ * Candidates in the order of their step, each found when it is asked for: a section of four places looks at a dozen products, not at ten
+ * thousand.
  */
 
 /** Products or variants that are named, in this order or another. What the shop doesn't have is passed over. */

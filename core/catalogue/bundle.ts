@@ -41,14 +41,18 @@ const optionGroupSchema = z
       .array(groupOptionSchema)
       .max(6, 'A group has at most 6 options.')
       .refine(options => isDistinct(options.map(each => each.name)), 'An option stands in a group once.'),
-    /** What was decided of combinations, by their values in the order of the options: the SKU that they are, or null: not sold. Others are without a product. */
+    /**
+     * What was decided of combinations, by their values in the order of the options: the SKU that they are, or null: not sold. Others are
+     * without a product.
+     */
     combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(maxCombinations),
   })
   .superRefine((group, context) => {
     const count = countCombinations(group.options)
     if (count > maxCombinations)
       context.addIssue(
-        `${count.toLocaleString('en')} combinations are too many: a group has at most ${maxCombinations.toLocaleString('en')}. Take values out, or make two groups if the options don’t name one product together.`,
+        `${count.toLocaleString('en')} combinations are too many: a group has at most ${maxCombinations.toLocaleString('en')}. Take ` +
+          `values out, or make two groups if the options don’t name one product together.`,
       )
   })
 export type OptionGroup = z.infer<typeof optionGroupSchema>

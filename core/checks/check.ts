@@ -85,7 +85,8 @@ export const checkGroups = [
 /**
  * One thing that a check found, by where it is.
  * Product by product: `source` is the product's SKU, `kind` the lane, `target` the target's SKU, each empty where it has no meaning.
- * Section by section: `source` is the section's key, `kind` the kind of page or the number of the fill step, `target` the other section's key.
+ * Section by section: `source` is the section's key, `kind` the kind of page or the number of the fill step, `target` the other section's
+ * key.
  */
 export const findingSchema = z.strictObject({
   check: checkSchema,

@@ -50,7 +50,8 @@ export const checkWords: Record<Check, CheckWords> = {
   sameShown: {
     title: 'Sections that show the same',
     meaning:
-      'Left to themselves, two sections of one page would show the same products on most pages. The second gets only what the first leaves over. Let each find something of its own.',
+      'Left to themselves, two sections of one page would show the same products on most pages. The second gets only what the first ' +
+      'leaves over. Let each find something of its own.',
   },
   ruleNearlyAll: {
     title: 'Rules that match nearly everything',

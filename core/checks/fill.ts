@@ -71,7 +71,9 @@ export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: st
   }
 }
 
-/** The plan without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same. */
+/**
+ * The plan without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same.
+ */
 function asFarAsNeeded(plan: PagePlan, section: Section): PagePlan {
   const heedsEarlier = !plan.repeats && section.guards.includes('shownEarlier')
   const keys = sectionsOf(plan)

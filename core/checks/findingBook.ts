@@ -8,7 +8,10 @@ import type { Moment } from '../time/moment'
 
 const productsInStep = 100
 
-/** What the checks found on every product: only how much is kept, so that a million findings stay small. Single products can be looked at anew. */
+/**
+ * What the checks found on every product: only how much is kept, so that a million findings stay small. Single products can be looked at
+ * anew.
+ */
 export class FindingBook {
   readonly #shop: CheckedShop
   readonly #isPutAside: (finding: Finding) => boolean

@@ -123,7 +123,10 @@ export function sectionFindingWords({ check, kind, part, whole }: SectionFinding
     case 'sameShown':
       return `the same on ${of}`
     case 'ruleNever':
-      return `step ${Number(kind) + 1}: ${part ? `nothing for any of ${counted(part, 'product')} that it is for` : 'no product looks like its first half'}`
+      return (
+        `step ${Number(kind) + 1}: ` +
+        `${part ? `nothing for any of ${counted(part, 'product')} that it is for` : 'no product looks like its first half'}`
+      )
     case 'ruleNearlyAll':
       return `step ${Number(kind) + 1}: ${part} % of all products pass`
     default:

@@ -45,7 +45,8 @@ const checkOfBundle = {
 
 /**
  * What there is to say of one product and its lanes: nothing unless it is active, for nobody comes to its page.
- * A link has one problem at most, the one that matters most. Links to products that the shop no longer has, and lanes of retired kinds, are passed over.
+ * A link has one problem at most, the one that matters most. Links to products that the shop no longer has, and lanes of retired kinds, are
+ * passed over.
  * @param timesTarget how many links lead to the product or one of its variants
  */
 export function* productFindings(product: Product, shop: CheckedShop, timesTarget: number, at: Moment): Generator<Finding> {

@@ -15,7 +15,9 @@ export interface RuleReach {
   sources: number
   /** It picks nothing for any of them. */
   never: boolean
-  /** How much of the catalogue it picks for one of them, on average: 0 to 1. Of a large catalogue, products spread over it are looked at. */
+  /**
+   * How much of the catalogue it picks for one of them, on average: 0 to 1. Of a large catalogue, products spread over it are looked at.
+   */
   share: number
 }
 

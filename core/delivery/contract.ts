@@ -469,8 +469,10 @@ export const cartAnswerSchema = z
       )
       .meta({
         description:
-          'notAvailable: not in this quantity; priceChanged: one costs something else than was seen. Then the line stays. With any other it is left out: ' +
-          'unknown SKU; notForSale, it or a part of it; noChoice, a variant or part has to be chosen; choiceNotSold, what was chosen is not sold in the bundle; wrongNumber, too few or too many were chosen.',
+          'notAvailable: not in this quantity; priceChanged: one costs something else than was seen. Then the line stays. With any ' +
+          'other it is left out: ' +
+          'unknown SKU; notForSale, it or a part of it; noChoice, a variant or part has to be chosen; choiceNotSold, what was chosen is ' +
+          'not sold in the bundle; wrongNumber, too few or too many were chosen.',
       }),
   })
   .meta({ id: 'Cart' })

@@ -70,7 +70,8 @@ interface Texts {
 
 /**
  * The JSON texts of delivered products, written once for each product, variant and language.
- * Products are never changed, only replaced. Languages are those of the shop: a few. A variant's text also says things of its product, and so goes with that.
+ * Products are never changed, only replaced. Languages are those of the shop: a few. A variant's text also says things of its product, and
+ * so goes with that.
  */
 export class DeliveredTexts {
   readonly settings: ShopSettings

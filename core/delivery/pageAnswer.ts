@@ -92,7 +92,8 @@ export function pageText(
         JSON.stringify(sectionHead(shown, told)),
         texts.look(looks, shown.section, `${language} ${shown.items.length === 1}`, () => JSON.stringify(sectionLook(shown, looks, words))),
       ),
-      `{"items":[${shown.items.map(item => itemText(item, shown)).join()}],"categories":${shown.tiles.length ? JSON.stringify(told.tiles(shown)) : '[]'}}`,
+      `{"items":[${shown.items.map(item => itemText(item, shown)).join()}],` +
+        `"categories":${shown.tiles.length ? JSON.stringify(told.tiles(shown)) : '[]'}}`,
     )
   return merged(
     JSON.stringify(pageHead(kind, page, words)),

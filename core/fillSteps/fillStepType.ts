@@ -43,7 +43,8 @@ export interface FillStepType<Step extends CommonParts> {
   /** Why it has no candidates to look for; null when it has. */
   idle(step: Step, context: StepContext): IdleReason | null
   /**
-   * The candidates of a step that is not idle, in order, found as they are asked for. With several subjects: every subject's first before any subject's second.
+   * The candidates of a step that is not idle, in order, found as they are asked for. With several subjects: every subject's first before
+   * any subject's second.
    * @param number of the step in its section, counted from 0
    */
   candidates(step: Step, number: number, context: StepContext): Iterable<Candidate>

@@ -24,7 +24,10 @@ const orderNames: Record<Order, string> = {
 /** What an order of a step is called. */
 export const orderWords = (step: FillStep, order: Order): string => stepTypeOf(step).orderWords?.(order) ?? orderNames[order]
 
-/** What a section takes its products from, as a sentence whose phrases can be changed: “products linked by hand as accessory, in hand order, at most 2”. */
+/**
+ * What a section takes its products from, as a sentence whose phrases can be changed: “products linked by hand as accessory, in hand order,
+ * at most 2”.
+ */
 export function stepSentence(step: FillStep, names: Names): Sentence {
   return [
     ...stepTypeOf(step).sentence(step, names),

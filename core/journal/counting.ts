@@ -4,7 +4,9 @@ import type { Lane } from '../links/lane'
 import type { Which } from './which'
 import type { SoldFact } from '../fillSteps/fillStepType'
 
-/** The copy of the shop that the counting thread has. Its links, products and sales are packed; states of records are copied as they are. */
+/**
+ * The copy of the shop that the counting thread has. Its links, products and sales are packed; states of records are copied as they are.
+ */
 export interface CountedShop {
   setLane(source: string, kind: string, lane: Lane): void
   /** Returns whether it could: products that come or go need a new copy. */

@@ -56,4 +56,5 @@ function mendedBadge(parts: LookParts, page: PageStyle): LookProblem['mend'] {
 
 /** @param ratio told to one place, and never as more than it is */
 const tooLittle = (what: string, ratio: number) =>
-  `${what} a contrast of ${Math.floor(ratio * 10) / 10} to 1 with what is behind; ${minContrast} to 1 is needed to be read well (WCAG 2.2 AA).`
+  `${what} a contrast of ${Math.floor(ratio * 10) / 10} to 1 with what is behind; ${minContrast} to 1 is needed to be read well (WCAG ` +
+  `2.2 AA).`

@@ -27,7 +27,8 @@ describe('allocate', () => {
   ])('shares %i by %j', (amount, weights, shares) => expect(allocate(amount, weights)).toEqual(shares))
 
   it('follows the worked example of ten seats for six parties', () => {
-    // Votes and seats of the example in the article “Largest remainder method” (Hare quota) of several textbooks on electoral systems; from memory.
+    // Votes and seats of the example in the article “Largest remainder method” (Hare quota) of several textbooks on electoral systems; from
+    // memory.
     expect(allocate(10, [47_000, 16_000, 15_800, 12_000, 6_100, 3_100])).toEqual([5, 2, 1, 1, 1, 0])
   })
 

@@ -1,6 +1,7 @@
 /**
  * Shares an amount out by weights, to the unit: every share is the exact one rounded down, and what is left over goes, a unit each,
- * to the shares that lost the most by that; of equal ones to the first. No share is greater than its weight as long as the amount is not greater than all weights.
+ * to the shares that lost the most by that; of equal ones to the first. No share is greater than its weight as long as the amount is not
+ * greater than all weights.
  *
  * The method of the largest remainder, after A. Hamilton (1792); M. L. Balinski and H. P. Young, Fair Representation, 1982.
  * @param amount whole minor units, not negative

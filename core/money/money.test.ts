@@ -16,7 +16,8 @@ describe('minorDigits', () => {
     expect(minorDigits(currency)).toBe(digits)
   })
 
-  // ISO 4217 list one, "Current currency & funds code list", as published by its maintenance agency on 2024-06-25; the package has it as it came.
+  // ISO 4217 list one, "Current currency & funds code list", as published by its maintenance agency on 2024-06-25; the package has it as it
+  // came.
   it('are those of ISO 4217 for every currency of its list', () => {
     const file = readFileSync(createRequire(import.meta.url).resolve('currency-codes/iso-4217-list-one.xml'), 'utf8')
     const {

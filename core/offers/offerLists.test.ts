@@ -33,7 +33,8 @@ function told(offers: Offer[], products: string[], cart: string[] = []) {
   const nameOf = ({ product, variant }: { product: { sku: string }; variant: { sku: string } | null }) => (variant ?? product).sku
   return lists.map(
     ({ offer, product, items, left, hidden }) =>
-      `${offer.key} for ${product.sku}: ${items.map(nameOf).join()}${left.map(each => ` -${nameOf(each.item)} ${each.reason}`).join('')}${hidden ? ` (${hidden})` : ''}`,
+      `${offer.key} for ${product.sku}: ` +
+      `${items.map(nameOf).join()}${left.map(each => ` -${nameOf(each.item)} ${each.reason}`).join('')}${hidden ? ` (${hidden})` : ''}`,
   )
 }
 

@@ -32,9 +32,15 @@ export interface PageType<Page extends { kind: string }> {
   drawing: PageDrawing
   /** What the studio asks for to look at one: a product, as the only one where there can be several; a category, an article, or nothing. */
   asksFor: 'product' | 'category' | 'article' | null
-  /** Of pages that can be about several products: what they are called by one product, and by any of several. There are as many as shoppers make. */
+  /**
+   * Of pages that can be about several products: what they are called by one product, and by any of several. There are as many as shoppers
+   * make.
+   */
   ofSeveral?: { one: string; any: string }
-  /** How fill meters and checks call one that they count, and several; what can be about several products is counted with each product alone. */
+  /**
+   * How fill meters and checks call one that they count, and several; what can be about several products is counted with each product
+   * alone.
+   */
   counted: [one: string, many: string]
   /** The plan that all pages of the kind get as long as nobody says otherwise: its name, and sections by zone. */
   defaultPlan: { name: Text; sections: Record<string, string[]> }

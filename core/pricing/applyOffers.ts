@@ -15,9 +15,9 @@ interface Open {
 }
 
 /**
- * Reduces what is in the cart together with what it was offered for. Offers come by rank. Each unit of a product that an offer is for brings
- * one unit of each product that is offered, up to the offer's limit in all; the first in the cart come first. No unit is reduced twice, unless the offer says so,
- * and a bundle's units are reduced already when the bundle is.
+ * Reduces what is in the cart together with what it was offered for. Offers come by rank. Each unit of a product that an offer is for
+ * brings one unit of each product that is offered, up to the offer's limit in all; the first in the cart come first. No unit is reduced
+ * twice, unless the offer says so, and a bundle's units are reduced already when the bundle is.
  * @param lines as they are priced without offers; they are changed
  */
 export function applyOffers(lines: readonly PricedLine[], shop: OfferShop, at: Moment): void {

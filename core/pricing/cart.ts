@@ -60,9 +60,9 @@ export const warningCodes = ['unknown', 'notForSale', 'noChoice', 'choiceNotSold
 export type WarningCode = (typeof warningCodes)[number]
 
 /**
- * What is not as the shopper wants it. A line that can't be sold at all is left out: the SKU is unknown, it or a part of it is not for sale,
- * nothing was chosen that has to be, what was chosen is not sold in the bundle, or too few or too many were picked.
- * Of what is there in a smaller quantity, or costs something else, the line stays.
+ * What is not as the shopper wants it. A line that can't be sold at all is left out: the SKU is unknown, it or a part of it is not for
+ * sale, nothing was chosen that has to be, what was chosen is not sold in the bundle, or too few or too many were picked. Of what is there
+ * in a smaller quantity, or costs something else, the line stays.
  */
 export interface CartWarning {
   line: number

@@ -23,8 +23,8 @@ interface Taken {
 type Refused = Pick<CartWarning, 'code' | 'part'>
 
 /**
- * What a cart costs, in the order of its lines: the only place where a price is worked out. The lines' totals add up to the total, and those of a
- * bundle's components to the line's.
+ * What a cart costs, in the order of its lines: the only place where a price is worked out. The lines' totals add up to the total, and
+ * those of a bundle's components to the line's.
  *
  * Reductions are worked out in this order: each bundle's own, for one of it, shared out to its components by what these cost by themselves
  * (largest remainder), and taken as often as the bundle is bought; then together offers, by their ranks (applyOffers.ts).

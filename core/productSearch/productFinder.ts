@@ -91,7 +91,8 @@ export class ProductFinder {
   }
 
   /**
-   * Takes over that a product has become another one with the same SKU, or is new, or was sold. The lists by trait have taken it over already.
+   * Takes over that a product has become another one with the same SKU, or is new, or was sold. The lists by trait have taken it over
+   * already.
    * Call `recounting` after it.
    * @param position its place; that of a new one is next to the last
    */

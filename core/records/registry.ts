@@ -55,7 +55,10 @@ const things = [
 type Thing = (typeof things)[number]
 type ChangeFor<Given> = Given extends { of: infer Of extends string; upgrade(stored: never): infer Value } ? ChangeOf<Of, Value> : never
 
-/** One thing before and after a command: what was there before is kept, so that it can be put back, and so that nothing is put back over something newer. */
+/**
+ * One thing before and after a command: what was there before is kept, so that it can be put back, and so that nothing is put back over
+ * something newer.
+ */
 export type Change = ChangeFor<Thing['records'][number]>
 export type RecordName = Change['of']
 /** Which thing a change is about. */

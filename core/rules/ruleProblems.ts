@@ -19,7 +19,10 @@ export interface KnownTraits extends Names {
   hasAttribute(name: string): boolean
 }
 
-/** What is wrong with a rule: ranges that begin after their end, traits that are gone, groups that never hold, tests that contradict each other. */
+/**
+ * What is wrong with a rule: ranges that begin after their end, traits that are gone, groups that never hold, tests that contradict each
+ * other.
+ */
 export function ruleProblems({ when, pick }: Rule, known: KnownTraits): RuleProblem[] {
   return [...problemsOf<ProductTest>(when, 'when', known), ...problemsOf<TargetTest>(pick, 'pick', known)]
 }

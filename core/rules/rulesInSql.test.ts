@@ -18,8 +18,9 @@ import { ruleSchema } from './rule'
  */
 
 const text = (value: string) => `'${value.replaceAll("'", "''")}'`
+const both = (...tests: (string | false)[]) => tests.filter(Boolean).join(' AND ')
 const between = (value: string, { from, to }: Range) =>
-  `(${[`${value} IS NOT NULL`, from !== undefined && `${value} >= ${from}`, to !== undefined && `${value} <= ${to}`].filter(Boolean).join(' AND ')})`
+  `(${both(`${value} IS NOT NULL`, from !== undefined && `${value} >= ${from}`, to !== undefined && `${value} <= ${to}`)})`
 const traitOf = (row: string, of: string, name = '?') =>
   `SELECT value FROM traits WHERE sku = ${row}.sku AND "of" = '${of}'${name === '?' ? '' : ` AND name = ${text(name)}`}`
 const shared = (of: string, name?: string, other = name) => `EXISTS (${traitOf('t', of, name)} INTERSECT ${traitOf('s', of, other)})`
@@ -28,14 +29,16 @@ function productTest(test: ProductTest, row: string): string {
   if ('has' in test) {
     const { of, name, value } = test.has
     if (of === 'category')
-      return `EXISTS (${traitOf(row, of)} AND value IN (WITH RECURSIVE below (key) AS (SELECT key FROM categories WHERE key = ${text(name)} UNION SELECT c.key FROM categories c JOIN below b ON c.parent = b.key) SELECT key FROM below))`
+      return `EXISTS (${traitOf(row, of)} AND value IN (WITH RECURSIVE below (key) AS (SELECT key FROM categories WHERE key = ${text(name)}
+        UNION SELECT c.key FROM categories c JOIN below b ON c.parent = b.key) SELECT key FROM below))`
     if (of === 'attribute') return `EXISTS (${traitOf(row, of, name)}${value === undefined ? '' : ` AND value = ${text(value)}`})`
     return `EXISTS (${traitOf(row, of)} AND value = ${text(name)})`
   }
   if ('price' in test) return between(`${row}.price`, test.price)
   if ('stock' in test) return between(`${row}.stock`, test.stock)
   if ('sold' in test) return between(`${row}.sold`, test.sold)
-  return `(${row}.released IS NOT NULL AND unixepoch(${row}.released) BETWEEN ${now.ms / 1000} - ${test.releasedWithin} * 86400 AND ${now.ms / 1000})`
+  return `(${row}.released IS NOT NULL
+        AND unixepoch(${row}.released) BETWEEN ${now.ms / 1000} - ${test.releasedWithin} * 86400 AND ${now.ms / 1000})`
 }
 
 function targetTest(test: TargetTest): string {
@@ -44,7 +47,11 @@ function targetTest(test: TargetTest): string {
   if ('attribute' in test) return shared('attribute', test.attribute, test.sourceAttribute)
   if ('pricePercent' in test) {
     const { from, to } = test.pricePercent
-    return `(t.price IS NOT NULL AND s.price IS NOT NULL${from === undefined ? '' : ` AND t.price * 100 >= ${from} * s.price`}${to === undefined ? '' : ` AND t.price * 100 <= ${to} * s.price`})`
+    return `(${both(
+      't.price IS NOT NULL AND s.price IS NOT NULL',
+      from !== undefined && `t.price * 100 >= ${from} * s.price`,
+      to !== undefined && `t.price * 100 <= ${to} * s.price`,
+    )})`
   }
   if ('newer' in test) return '(t.released IS NOT NULL AND s.released IS NOT NULL AND unixepoch(t.released) > unixepoch(s.released))'
   if ('sharedTags' in test) return `(SELECT count(*) FROM (${traitOf('t', 'tag')} INTERSECT ${traitOf('s', 'tag')})) >= ${test.sharedTags}`
@@ -87,11 +94,14 @@ describe('matching rules', () => {
             .filter(each => (each.status ?? product.status) === 'active')
             .reduce((sum, each) => sum + Math.max(0, each.stock), 0)
         : Math.max(0, product.stock)
+    const inRow = (each: Product) =>
+      `(${[each.sku, each.price, each.brand, each.released, sold[each.sku] ?? 0, onHand(each)].map(valueOf).join()})`
     const traits = products.flatMap(rowsOf)
     await exec(`
       DROP TABLE IF EXISTS products; DROP TABLE IF EXISTS traits; DROP TABLE IF EXISTS categories;
-      CREATE TABLE products (sku, price, brand, released, sold, stock); CREATE TABLE traits (sku, "of", name, value); CREATE TABLE categories (key, parent);
-      INSERT INTO products VALUES ${products.map(each => `(${[each.sku, each.price, each.brand, each.released, sold[each.sku] ?? 0, onHand(each)].map(valueOf).join()})`).join()};
+      CREATE TABLE products (sku, price, brand, released, sold, stock);
+        CREATE TABLE traits (sku, "of", name, value); CREATE TABLE categories (key, parent);
+      INSERT INTO products VALUES ${products.map(inRow).join()};
       INSERT INTO categories VALUES ${categories.map(each => `(${valueOf(each.key)}, ${valueOf(each.parent)})`).join()};
       ${traits.length ? `INSERT INTO traits VALUES ${traits.join()};` : ''}`)
   }
@@ -108,7 +118,8 @@ describe('matching rules', () => {
           for (const each of rules) {
             ruleSchema.parse(each)
             const expected = await all(`SELECT t.sku FROM products t, products s WHERE s.sku = ${text(source)} AND t.sku <> s.sku
-          AND ${inSql(each.when, test => productTest(test, 's'))} AND ${inSql(each.pick, targetTest)} ORDER BY t.price IS NULL, t.price, t.sku`)
+          AND ${inSql(each.when, test => productTest(test, 's'))} AND ${inSql(each.pick, targetTest)}
+            ORDER BY t.price IS NULL, t.price, t.sku`)
             const shop = shopOf({
               ...plain,
               neighbours: {},

@@ -53,7 +53,9 @@ export function guarding(section: Section, context: GuardContext): Guarding {
     return null
   }
 
-  /** In relation to the subject it is offered for, or else to the first of the page. Where a price is missing there is nothing to compare. */
+  /**
+   * In relation to the subject it is offered for, or else to the first of the page. Where a price is missing there is nothing to compare.
+   */
   function isInBand({ product, variant, source }: Candidate): boolean {
     const subject = source ?? subjects.values().next().value
     const of = subject === undefined ? null : (catalogue.product(subject)?.price ?? null)

@@ -150,7 +150,7 @@ describe('suggest', () => {
     ).toBe('R')
   })
 
-  it('never suggests what is linked, dismissed, sold out, not for sale, the product itself, or without a reason; best first, and no more than asked for', () => {
+  it('suggests only what is not linked, dismissed or sold out, for sale and with a reason; best first, no more than asked for', () => {
     const some = <T>(...all: T[]) => fc.constantFrom(...all)
     const skus = ['A', 'B', 'C', 'D', 'E', 'F']
     const anyProduct = (sku: string) =>

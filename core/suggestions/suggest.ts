@@ -61,7 +61,8 @@ const maxWithTrait = 10_000
 
 /**
  * Targets that could be linked to a product as a kind, the likeliest first. Suggested is what is for sale and in stock,
- * not linked already, not dismissed and not in a category that the source leaves out; for a kind that wants dearer or cheaper targets, only such.
+ * not linked already, not dismissed and not in a category that the source leaves out; for a kind that wants dearer or cheaper targets, only
+ * such.
  * @param linksBack SKUs of the products that link to the source as this kind
  */
 export function suggest(
@@ -145,7 +146,9 @@ function countLinkedBeside(source: Product, kind: LinkKind, shop: SuggestionShop
   return counts
 }
 
-/** Adds the weight of every trait in common. A rare trait counts more than a common one: inverse document frequency (Spärck Jones, 1972). */
+/**
+ * Adds the weight of every trait in common. A rare trait counts more than a common one: inverse document frequency (Spärck Jones, 1972).
+ */
 function addTraits(source: Product, postings: Postings, weights: Weights, scores: Float64Array): void {
   const each = (trait: 'category' | 'brand' | 'tag' | 'attribute', value: string, weight: number) => {
     const positions = postings.of(trait, value)

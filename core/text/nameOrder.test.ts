@@ -3,7 +3,8 @@ import { nameOrder } from './nameOrder'
 
 describe('nameOrder', () => {
   it('follows the language, whatever the machine is set to', () => {
-    // CLDR: in Swedish and Danish ä and å are letters of their own after z; in German ä stands with a. In Danish aa is another way to write å.
+    // CLDR: in Swedish and Danish ä and å are letters of their own after z; in German ä stands with a. In Danish aa is another way to write
+    // å.
     const names = ['Zange', 'Ärmel', 'Aal', 'Anker']
     expect(names.toSorted(nameOrder('de'))).toEqual(['Aal', 'Anker', 'Ärmel', 'Zange'])
     expect(names.toSorted(nameOrder('sv'))).toEqual(['Aal', 'Anker', 'Zange', 'Ärmel'])

@@ -1,7 +1,8 @@
 const collators = new Map<string, Intl.Collator>()
 
 /**
- * Compares names as readers of a language expect them in a list (CLDR collation, through ECMA-402): accents and case don't matter, numbers count as numbers.
+ * Compares names as readers of a language expect them in a list (CLDR collation, through ECMA-402): accents and case don't matter, numbers
+ * count as numbers.
  * Making a collator is most of the work, so each is made once.
  * @param language BCP 47 tag
  */

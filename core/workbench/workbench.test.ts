@@ -85,7 +85,7 @@ describe('toProductRow', () => {
 describe('toBenchProduct', () => {
   const { lanes, categories, categoryKeys } = workbenchProductSchema.parse(toBenchProduct({ product: smoker, variant: null }, shop, at))
 
-  it('tells of each link whether shoppers see it, what it carries, and whether it is returned; what the shop no longer has is passed over', () => {
+  it('tells of each link of the shop whether shoppers see it, what it carries, and whether it is returned', () => {
     expect(lanes.related).toEqual([
       {
         target: 'GLO',

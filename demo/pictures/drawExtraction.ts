@@ -134,7 +134,10 @@ export const drawExtraction = {
     shadow(80, 28) +
     shape('M24 76l6 6 18-20-5-5z', pine.main) +
     line('M46 58l8-8q2-14 14-14', steel.dark, 3) +
-    `<g transform="rotate(-45 66 44)">${box(52, 36, 30, 14, honey.main, 5)}${each([55, 60, 65, 70, 75], x => each([39, 43, 47], y => disc(x, y, 1.2, honey.dark)))}</g>`,
+    '<g transform="rotate(-45 66 44)">' +
+    box(52, 36, 30, 14, honey.main, 5) +
+    each([55, 60, 65, 70, 75], x => each([39, 43, 47], y => disc(x, y, 1.2, honey.dark))) +
+    '</g>',
   tray: () =>
     shadow(76, 38) +
     shape('M14 44h72l-6 26H20z', steel.main) +

@@ -22,7 +22,8 @@ const smoker = (c: Tint, height: number) => {
   )
 }
 const puff = () =>
-  `<g fill="none" stroke="#9aa3a8" stroke-width="2" stroke-linecap="round" opacity=".7"><path d="M60 20q4-5 1-9t4-7"/><path d="M66 24q5-4 3-8t5-6"/></g>`
+  `<g fill="none" stroke="#9aa3a8" stroke-width="2" stroke-linecap="round" opacity=".7"><path d="M60 20q4-5 1-9t4-7"/><path d="M66 ` +
+  `24q5-4 3-8t5-6"/></g>`
 
 /** A bag that stands on its own, with a label. */
 const bag = (c: Tint, label: string) =>

@@ -15,7 +15,8 @@ export type DrawingName = keyof typeof drawings
  */
 export function picture(drawing: DrawingName, tint: TintName, ground: Ground): string {
   return (
-    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><rect x="-200" y="-200" width="500" height="500" fill="${grounds[ground]}"/>` +
+    `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 100"><rect x="-200" y="-200" width="500" height="500" ` +
+    `fill="${grounds[ground]}"/>` +
     `${drawings[drawing](tints[tint])}</svg>`
   )
 }

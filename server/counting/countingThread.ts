@@ -23,7 +23,9 @@ const changesAtOnce = 100
 /** A copy of the shop that nobody asks of any more is let go of. */
 const idleTime = 120_000
 
-/** Counts how well sections are filled, and runs the checks, in a thread of its own, which has a copy of the shop and follows every change. */
+/**
+ * Counts how well sections are filled, and runs the checks, in a thread of its own, which has a copy of the shop and follows every change.
+ */
 export class CountingThread {
   readonly #running: Running
   #worker: Worker | null = null

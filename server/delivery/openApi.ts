@@ -66,7 +66,8 @@ export const openApi = createDocument({
     title: 'Manada delivery',
     version: '1.0.0',
     description:
-      'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by one, so that commas and colons separate.',
+      'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by ' +
+      'one, so that commas and colons separate.',
   },
   servers: [{ url: '/' }],
   paths: {

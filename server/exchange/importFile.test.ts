@@ -145,7 +145,8 @@ describe('importFile', () => {
       const running = { store, shop }
       const before = await stored()
       const csv =
-        'sku,name,name@de,category,price,stock,variantOf,options\nNEW,Honey spoon,Honiglöffel,Kitchen > Spoons,3.50,,,\nNEW-1,,,,,4,NEW,wood=oak\nA,Great smoker,,,45,,,\n'
+        'sku,name,name@de,category,price,stock,variantOf,options\nNEW,Honey spoon,Honiglöffel,Kitchen > ' +
+        'Spoons,3.50,,,\nNEW-1,,,,,4,NEW,wood=oak\nA,Great smoker,,,45,,,\n'
       expect(await take('products', csv)).toMatchObject({
         created: 2,
         updated: 1,
@@ -298,7 +299,8 @@ describe('importFile', () => {
       const { take, stored } = await shopWith(store)
       const before = await stored()
       await expect(take('links', 'sku,name\nA,x\n')).rejects.toThrow(
-        'The first line names no “source” and no “kind” and no “target”. A file of links begins with a line such as source,kind,target,place,from,until,note. This looks like a file of products.',
+        'The first line names no “source” and no “kind” and no “target”. A file of links begins with a line such as ' +
+          'source,kind,target,place,from,until,note. This looks like a file of products.',
       )
       await expect(take('products', 'name\nx\n')).rejects.toThrow('names no “sku”')
       await expect(take('links', 'source,kind,target,Kind\n')).rejects.toThrow('The first line names “kind” twice.')

@@ -113,7 +113,8 @@ export class CommandLog {
   }
 
   /**
-   * Carries out what is not a merchandiser's doing, such as a sale: in its turn, and taken over by the live shop, but no entry of the history.
+   * Carries out what is not a merchandiser's doing, such as a sale: in its turn, and taken over by the live shop, but no entry of the
+   * history.
    * @param words of what was done, for those who listen
    */
   async runOutsideHistory<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[]; answer: T }>): Promise<T> {
@@ -257,7 +258,10 @@ export class CommandLog {
     await this.#applyWrites(missed)
   }
 
-  /** Lets the live shop take over what is written, all at once, and tells those who follow. When it can't, it is made anew from the database. */
+  /**
+   * Lets the live shop take over what is written, all at once, and tells those who follow. When it can't, it is made anew from the
+   * database.
+   */
   async #applyWrites(writes: readonly Write[]): Promise<void> {
     const told = writes.map(({ number, words, editor, changes }): FollowedWrite => ({ number, words, editor, changes, rebuilt: false }))
     const last = told.at(-1)!

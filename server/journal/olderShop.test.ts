@@ -17,7 +17,9 @@ const contents = {
 }
 const newKinds = ['home', 'search', 'ordered'] as const
 
-/** What the shop would be that a version without some kinds of pages had filled: their plans and sections are in no table and in no release. */
+/**
+ * What the shop would be that a version without some kinds of pages had filled: their plans and sections are in no table and in no release.
+ */
 async function asBefore(store: SqliteStore): Promise<void> {
   await store.database.write(async transaction => {
     for (const kind of newKinds) {

@@ -9,8 +9,8 @@ import type { Versions } from '../../core/sections/versions'
 import type { Store, StoreReader } from '../store/port'
 
 /**
- * Gives a shop the sections, plans and looks that Manada starts with: all of them to a shop without any; to one that is older than some kind of page,
- * the plan of that kind with its sections, so that every page has a plan.
+ * Gives a shop the sections, plans and looks that Manada starts with: all of them to a shop without any; to one that is older than some
+ * kind of page, the plan of that kind with its sections, so that every page has a plan.
  */
 export async function addBuiltIn(store: Store): Promise<void> {
   const plans = await valuesOf<Versions<PagePlan>>(store, 'plan')

@@ -147,7 +147,10 @@ export class LiveProducts {
     }))
   }
 
-  /** Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed themselves. */
+  /**
+   * Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed
+   * themselves.
+   */
   #bundlesAfter(products: ReadonlyMap<string, Product | null>): ReadonlySet<string> {
     const skus = new Set<string>()
     for (const [sku, product] of products) {

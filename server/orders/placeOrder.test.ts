@@ -160,7 +160,8 @@ describe('placeOrder', () => {
       for (const stocks of left.values()) for (const stock of stocks) expect(stock).toBeGreaterThanOrEqual(0)
       const [row] = await running.store.database.select<{
         wrong: number
-      }>(`SELECT count(*) AS wrong FROM order_lines AS line WHERE EXISTS (SELECT 1 FROM order_lines AS part WHERE part.orderId = line.orderId AND part.within = line.line)
+      }>(`SELECT count(*) AS wrong FROM order_lines AS line
+      WHERE EXISTS (SELECT 1 FROM order_lines AS part WHERE part.orderId = line.orderId AND part.within = line.line)
         AND line.total <> (SELECT sum(total) FROM order_lines AS part WHERE part.orderId = line.orderId AND part.within = line.line)`)
       expect(row).toEqual({ wrong: 0 })
     })

@@ -26,9 +26,9 @@ export interface JournalEntry {
 }
 
 /**
- * What was written at one go. All writes stand in one log, in the order in which they were made: it is only ever appended to, and each has the number
- * after the one before. Whoever keeps something that follows from the database (the live shop, a studio) has the number up to which it follows, and
- * can go on from there.
+ * What was written at one go. All writes stand in one log, in the order in which they were made: it is only ever appended to, and each has
+ * the number after the one before. Whoever keeps something that follows from the database (the live shop, a studio) has the number up to
+ * which it follows, and can go on from there.
  */
 export interface Write {
   number: number

@@ -9,8 +9,10 @@ import type { JournalEntry, JournalState, Write } from './journal'
 import type { Order, OrderedLine, OrderRow } from './orders'
 
 /*
- * What Manada asks of a database. Nothing else knows how it is kept: `sqlite/` is one way, held to `store.contract.testing.ts` as any other must be.
- * What a version before wrote into the journal and releases is handed out as it would be written today; things of records are upgraded by their records.
+ * What Manada asks of a database. Nothing else knows how it is kept: `sqlite/` is one way, held to `store.contract.testing.ts` as any other
+ * must be.
+ * What a version before wrote into the journal and releases is handed out as it would be written today; things of records are upgraded by
+ * their records.
  */
 
 /** Everything that a shop brings along. */
@@ -41,8 +43,8 @@ export interface StoreReader {
   /** BCP 47 tags of all languages that a product's name or description is in. */
   textLanguages(): Promise<string[]>
   /**
-   * Numbers of the products with all these words, or beginnings of words, in their name, SKU, GTIN, brand, tags or category; letters are alike whatever their
-   * case and accents.
+   * Numbers of the products with all these words, or beginnings of words, in their name, SKU, GTIN, brand, tags or category; letters are
+   * alike whatever their case and accents.
    * @returns best match first; null when there are no words; `ranked` is false when there are too many to say which is best
    */
   search(words: string): Promise<{ numbers: number[]; ranked: boolean } | null>
@@ -113,7 +115,8 @@ export interface Store extends StoreReader {
    */
   fill(contents: ShopContents): Promise<void>
   /**
-   * Runs a write: all of it takes effect, and is on the disk, or, when it throws, none. Writes wait for each other, also those of other processes.
+   * Runs a write: all of it takes effect, and is on the disk, or, when it throws, none. Writes wait for each other, also those of other
+   * processes.
    * @throws NotWrittenError when the database could not do it, and took back what was done
    */
   write<T>(work: (writer: StoreWriter) => Promise<T>): Promise<T>

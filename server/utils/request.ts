@@ -57,7 +57,8 @@ export async function bytesOf(event: H3Event, most: number, tooLong: () => Probl
   // The server's own call, while it renders a page.
   if (!(req instanceof IncomingMessage)) return Buffer.from((await readRawBody(event, false)) ?? '')
   const refuse = () => {
-    // The rest is not wanted. It is passed over for a moment, so that whoever is still sending can read the answer; then the connection ends.
+    // The rest is not wanted. It is passed over for a moment, so that whoever is still sending can read the answer; then the connection
+    // ends.
     req.resume()
     res.once('finish', () => setTimeout(() => req.complete || req.destroy(), lingering).unref())
     return tooLong()

@@ -66,7 +66,8 @@ function setOptions(options: GroupOption[]): void {
   const count = countCombinations(options)
   if (count > maxCombinations) {
     messages.tell(
-      `That would make ${count.toLocaleString('en')} combinations; a group has at most ${maxCombinations.toLocaleString('en')}. Nothing was added. If these options don’t name one product together, make two groups.`,
+      `That would make ${count.toLocaleString('en')} combinations; a group has at most ${maxCombinations.toLocaleString('en')}. Nothing ` +
+        `was added. If these options don’t name one product together, make two groups.`,
     )
     return
   }

@@ -12,7 +12,9 @@ import PhDeviceMobile from '~icons/ph/device-mobile'
 import PhInfo from '~icons/ph/info'
 import PhCheckCircle from '~icons/ph/check-circle'
 
-/** What to look at before a plan is published: pages left blank, sections that show the same, and how far down the buy button is on a phone. */
+/**
+ * What to look at before a plan is published: pages left blank, sections that show the same, and how far down the buy button is on a phone.
+ */
 const props = defineProps<{ plan: PagePlan }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()

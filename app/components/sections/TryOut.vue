@@ -15,7 +15,9 @@ import { callApi } from '../../utils/callApi'
 import { hangsOnShopper } from '../../../core/checks/fill'
 import { pageWords } from '../../utils/sectionWords'
 
-/** How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not; or the shop's page with it. */
+/**
+ * How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not; or the shop's page with it.
+ */
 const props = defineProps<{ stored: StoredSection; /** Only the shop's page. */ pageOnly?: boolean }>()
 const store = useSectionDrafts()
 const studio = useStudioShop()

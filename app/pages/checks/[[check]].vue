@@ -27,7 +27,8 @@ useHead({
 
 const load = () => Promise.all([studio.load(), history.load(), checks.ask()])
 onBeforeUnmount(checks.stop)
-// Without a check in the address, the first that found something is opened: when everything is looked at, or it would depend on what was looked at first.
+// Without a check in the address, the first that found something is opened: when everything is looked at, or it would depend on what was
+// looked at first.
 watch(
   [key, () => checks.answer],
   () => {

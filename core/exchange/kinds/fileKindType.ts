@@ -35,7 +35,9 @@ export interface FileImport<Line> {
   finishing(): Generator<void, ImportPlan>
 }
 
-/** What files can be about. Each kind has a folder with everything about it; registry.ts lists them. How a file is written is its format's. */
+/**
+ * What files can be about. Each kind has a folder with everything about it; registry.ts lists them. How a file is written is its format's.
+ */
 export interface FileKindType<Line> {
   /** As people call it, and what it holds. */
   words: { name: string; holds: string }

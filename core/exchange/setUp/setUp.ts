@@ -234,7 +234,8 @@ function checkLooks(looks: readonly Look[]): void {
   const wrong = looks.find(each => (each.page !== null) !== (each.key === houseKey))
   if (wrong)
     throw new SetUpError(
-      `The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and background pages have: that is said once, in the look “${houseKey}”.`,
+      `The look “${wrong.key}” ${wrong.page ? 'says' : 'doesn’t say'} which fonts and background pages have: that is said once, in the ` +
+        `look “${houseKey}”.`,
     )
 }
 

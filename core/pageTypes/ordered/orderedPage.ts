@@ -3,7 +3,9 @@ import { lineListSchema } from '../../catalogue/skuLists'
 import type { PageType } from '../pageType'
 import { aboutProducts } from '../pageType'
 
-/** The page that thanks for an order, about what was ordered: it counts as in the cart, so that nothing is recommended that was just bought. */
+/**
+ * The page that thanks for an order, about what was ordered: it counts as in the cart, so that nothing is recommended that was just bought.
+ */
 export interface OrderedPage {
   kind: 'ordered'
   lines: readonly string[]

@@ -8,7 +8,8 @@ import { laneSourceSchema } from '../../links/pageLanes'
 const targetsSchema = z.array(skuSchema).min(1, 'Name at least one target.').max(maxNamed)
 
 /**
- * Which lanes a command is about: one kind, on one or several products, or on articles or categories. `seen` are the target SKUs that its sender saw there:
+ * Which lanes a command is about: one kind, on one or several products, or on articles or categories. `seen` are the target SKUs that its
+ * sender saw there:
  * an edit of a lane that has changed since is refused. Without it the lane is taken as it is.
  */
 const onLanes = {

@@ -19,7 +19,10 @@ function laneWords(command: LaneCommand, context: CommandContext, language: stri
   const { name, kind, plural } = namesIn(context, language)
   const things = (skus: readonly string[]) => (skus.length === 1 ? name(skus[0]!) : `${skus.length} products`)
   if (command.type === 'copy') {
-    return `Copied the ${listed(command.kinds.map(plural))} of ${name(command.from)} to ${things(command.to)}${command.replace ? ', in the place of what stood there' : ''}`
+    return (
+      `Copied the ${listed(command.kinds.map(plural))} of ${name(command.from)} to ` +
+      `${things(command.to)}${command.replace ? ', in the place of what stood there' : ''}`
+    )
   }
   const page = pageOfSource(command.on[0]!.source)
   if (page) return pageLaneWords(command, page.page, context, language)

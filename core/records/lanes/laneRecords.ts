@@ -41,7 +41,10 @@ export const dismissedRecord: StoredRecord<'dismissed', Lane, LinkIndex> = {
 }
 export type DismissedChange = ChangeOf<'dismissed', Lane>
 
-/** What an article names, and which categories are related to one. Held here are the categories, by key; articles have what they name themselves. */
+/**
+ * What an article names, and which categories are related to one. Held here are the categories, by key; articles have what they name
+ * themselves.
+ */
 export const pageLinksRecord: StoredRecord<'pageLinks', Lane, Map<string, readonly string[]>> = {
   of: 'pageLinks',
   ...asLane,

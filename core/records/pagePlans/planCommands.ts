@@ -16,7 +16,10 @@ function planWords(command: PlanCommand, context: CommandContext, language: stri
       return `Added the page plan “${words(command.name)}”`
     case 'changePlan': {
       const before = context.planVersions().get(command.key)!.draft!
-      return `Changed the page plan ${plan(command.key)}: it ${listed(planDifferences(before, { ...before, ...command.settings }, key => key)) || 'is as it was'}`
+      return (
+        `Changed the page plan ${plan(command.key)}: it ` +
+        `${listed(planDifferences(before, { ...before, ...command.settings }, key => key)) || 'is as it was'}`
+      )
     }
     case 'removePlan':
       return `Removed the page plan ${plan(command.key)}`

@@ -5,7 +5,10 @@ import type { Product } from '../../catalogue/product'
 import { differOnlyInStock } from '../../catalogue/product'
 import type { ChangeOf, StoredRecord } from '../../journal/record'
 
-/** Products with their variants; null: there is none. They are held as the catalogue, without their descriptions: how one is now stands in the database alone. */
+/**
+ * Products with their variants; null: there is none. They are held as the catalogue, without their descriptions: how one is now stands in
+ * the database alone.
+ */
 export const productRecord: StoredRecord<'product', Product | null> = {
   of: 'product',
   called: 'the same product',
@@ -57,7 +60,9 @@ export const productRecord: StoredRecord<'product', Product | null> = {
       ? null
       : {
           about: used,
-          words: `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, in a bundle, or has settings of its own.`,
+          words:
+            `${used} would be taken away, and it is linked, dismissed from suggestions, named in an article, in a bundle, or has ` +
+            `settings of its own.`,
         }
   },
 }

@@ -1,7 +1,9 @@
 import { asItIs } from '../../journal/keyed'
 import type { ChangeOf, StoredRecord } from '../../journal/record'
 
-/** Why a finding of the checks was put aside; null: it is not. It stands on what the finding is about; its key tells it from others there. */
+/**
+ * Why a finding of the checks was put aside; null: it is not. It stands on what the finding is about; its key tells it from others there.
+ */
 export const putAsideRecord: StoredRecord<'putAside', string | null, Map<string, Map<string, string>>> = {
   of: 'putAside',
   called: 'the same finding',

@@ -23,16 +23,25 @@ function releaseWords(command: ReleaseCommand, context: CommandContext, language
         ...command.plans.map(key => `the plan ${plan(key)}`),
         ...(command.looks ?? []).map(key => `the look ${look(key)}`),
       ]
-      return `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
+      return (
+        `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ` +
+        `${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
+      )
     }
     case 'goBack':
       return `Went back to release ${command.release}`
     case 'schedulePublish':
-      return `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ${momentWords(command.at)}`
+      return (
+        `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ` +
+        `${momentWords(command.at)}`
+      )
     case 'cancelSchedule':
     case 'runSchedule': {
       const due = context.states.of(scheduleRecord).get(command.key)!
-      return `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ${momentWords(due.at)}`
+      return (
+        `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ` +
+        `${momentWords(due.at)}`
+      )
     }
   }
 }

@@ -21,7 +21,8 @@ export async function addEntry(
   for (const batch of batches(changes, changesAtOnce)) {
     await db.run(
       `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after)
-       SELECT $id, $part + change.key, change.value ->> 'of', change.value ->> 'owner', change.value ->> 'key', change.value -> 'before', change.value -> 'after'
+       SELECT $id, $part + change.key, change.value ->> 'of', change.value ->> 'owner', change.value ->> 'key',
+         change.value -> 'before', change.value -> 'after'
        FROM json_each($changes) AS change`,
       { id, part, changes: JSON.stringify(batch) },
       transaction,
@@ -44,7 +45,8 @@ export async function readChanges(db: Database, entryId: number, transaction?: T
   const changes: Change[] = []
   for (;;) {
     const rows = await db.select<Row>(
-      'SELECT part, "of", source AS owner, kind AS key, before, after FROM journal_changes WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?',
+      `SELECT part, "of", source AS owner, kind AS key, before, after FROM journal_changes
+       WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?`,
       [entryId, changes.length, changesAtOnce],
       transaction,
     )

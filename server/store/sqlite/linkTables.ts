@@ -18,7 +18,8 @@ async function writeLanes(db: Database, lanes: readonly (Which & { after: Lane }
     const sources = JSON.stringify(batch.map(({ owner: source, key: kind }) => ({ source, kind })))
     await db.run(
       `DELETE FROM links WHERE (sourceId, kind) IN (
-         SELECT products.id, lane.value ->> 'kind' FROM json_each($sources) AS lane JOIN products ON products.sku = lane.value ->> 'source')`,
+         SELECT products.id, lane.value ->> 'kind' FROM json_each($sources) AS lane
+         JOIN products ON products.sku = lane.value ->> 'source')`,
       { sources },
       transaction,
     )
@@ -30,7 +31,8 @@ async function writeLanes(db: Database, lanes: readonly (Which & { after: Lane }
        SELECT source.id, link.value ->> 'kind', link.value ->> 'place', ifnull(target.id, variant.productId), variant.id,
          link.value ->> 'from', link.value ->> 'until', link.value ->> 'note'
        FROM json_each($links) AS link CROSS JOIN products AS source ON source.sku = link.value ->> 'source'
-       LEFT JOIN products AS target ON target.sku = link.value ->> 'target' LEFT JOIN variants AS variant ON variant.sku = link.value ->> 'target'`,
+       LEFT JOIN products AS target ON target.sku = link.value ->> 'target'
+       LEFT JOIN variants AS variant ON variant.sku = link.value ->> 'target'`,
       { links },
       transaction,
     )
@@ -105,7 +107,8 @@ async function* readLanes(db: Database, transaction: Transaction | undefined, sh
 
   for (;;) {
     const rows: Row[] = await db.select<Row>(
-      `SELECT sourceId, kind, place, targetId, variantId, activeFrom AS "from", activeUntil AS until, note FROM links WHERE (sourceId, kind, place) > (?, ?, ?)
+      `SELECT sourceId, kind, place, targetId, variantId, activeFrom AS "from", activeUntil AS until, note FROM links
+       WHERE (sourceId, kind, place) > (?, ?, ?)
        ORDER BY sourceId, kind, place LIMIT ?`,
       [last?.sourceId ?? 0, last?.kind ?? '', last?.place ?? 0, pieceSize],
       transaction,

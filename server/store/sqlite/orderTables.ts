@@ -24,12 +24,14 @@ export async function ordersWith(
     transaction,
   )
   const lines = await db.select<LineRow & { number: string; placed: string }>(
-    'SELECT orderId, line, sku, quantity, total, within, number, placed FROM order_lines JOIN orders ON id = orderId WHERE sku = ? AND within IS NULL ORDER BY placed DESC, orderId DESC, line LIMIT ?',
+    `SELECT orderId, line, sku, quantity, total, within, number, placed FROM order_lines JOIN orders ON id = orderId
+     WHERE sku = ? AND within IS NULL ORDER BY placed DESC, orderId DESC, line LIMIT ?`,
     [sku, limit],
     transaction,
   )
   const parts = await db.select<LineRow>(
-    'SELECT orderId, line, sku, quantity, total, within FROM order_lines WHERE orderId IN (SELECT value FROM json_each(:ids)) AND within IS NOT NULL ORDER BY orderId, line',
+    `SELECT orderId, line, sku, quantity, total, within FROM order_lines
+     WHERE orderId IN (SELECT value FROM json_each(:ids)) AND within IS NOT NULL ORDER BY orderId, line`,
     { ids: JSON.stringify(lines.map(each => each.orderId)) },
     transaction,
   )
@@ -47,7 +49,10 @@ export async function ordersWith(
   }
 }
 
-/** Adds an order of the stand-in checkout. Returns its number: not of the form that any shop's own numbers have, so that it meets none of them. */
+/**
+ * Adds an order of the stand-in checkout. Returns its number: not of the form that any shop's own numbers have, so that it meets none of
+ * them.
+ */
 export async function addOrder(db: Database, placed: string, rows: readonly OrderRow[], transaction: Transaction): Promise<string> {
   const [found] = await db.select<{ id: number }>('SELECT ifnull(max(id), 0) + 1 AS id FROM orders', {}, transaction)
   const { id } = found!

@@ -15,7 +15,10 @@ interface StoredProduct {
   product: Product
 }
 
-/** Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other requests. */
+/**
+ * Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other
+ * requests.
+ */
 const productsAtOnce = 100
 
 /** All products, read piece by piece so that a large catalogue never stands in memory twice. */
@@ -54,11 +57,12 @@ export async function readProductNumbers(
   transaction?: Transaction,
 ): Promise<{ number: number; sku: string }[]> {
   const all: { number: number; sku: string }[] = []
+  const among = skus ? 'AND sku IN (SELECT value FROM json_each(:skus))' : ''
   for (;;) {
     // One row with all of them: a row for each would keep the server busy for long.
     const [found] = await db.select<{ some: string }>(
       `SELECT json_group_array(json_array(id, sku)) AS some
-       FROM (SELECT id, sku FROM products WHERE id > :after ${skus ? 'AND sku IN (SELECT value FROM json_each(:skus)) ' : ''}ORDER BY id LIMIT :most)`,
+       FROM (SELECT id, sku FROM products WHERE id > :after ${among} ORDER BY id LIMIT :most)`,
       { after: all.at(-1)?.number ?? 0, skus: JSON.stringify(skus ?? []), most: idsAtOnce },
       transaction,
     )
@@ -83,7 +87,8 @@ export async function readDescriptions(db: Database, skus: readonly string[], tr
 /** BCP 47 tags of all languages that a product's name or description is in. */
 export async function readTextLanguages(db: Database, transaction?: Transaction): Promise<string[]> {
   const rows = await db.select<{ tag: string }>(
-    'SELECT DISTINCT text.key AS tag FROM products, json_each(name) AS text UNION SELECT text.key FROM products, json_each(description) AS text ORDER BY 1',
+    `SELECT DISTINCT text.key AS tag FROM products, json_each(name) AS text
+     UNION SELECT text.key FROM products, json_each(description) AS text ORDER BY 1`,
     [],
     transaction,
   )
@@ -114,7 +119,8 @@ async function storedProducts(
   )
   const categories = groupBy(
     await db.select<{ productId: number; categoryId: number }>(
-      'SELECT productId, categoryId FROM product_categories WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position',
+      `SELECT productId, categoryId FROM product_categories
+       WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position`,
       ids,
       transaction,
     ),
@@ -271,7 +277,8 @@ async function writeSearch(
   )
   await db.run(
     `INSERT INTO product_search (rowid, title, sku, gtin, brand, tags, categories)
-     SELECT value ->> 'id', value ->> 'title', value ->> 'sku', value ->> 'gtin', value ->> 'brand', value ->> 'tags', value ->> 'categories' FROM json_each($rows)`,
+     SELECT value ->> 'id', value ->> 'title', value ->> 'sku', value ->> 'gtin', value ->> 'brand', value ->> 'tags',
+     value ->> 'categories' FROM json_each($rows)`,
     { rows: JSON.stringify(rows) },
     transaction,
   )

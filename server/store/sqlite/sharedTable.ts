@@ -17,7 +17,8 @@ export const sharedTable = (of: RecordName): RecordTable<unknown> => ({
         await db.run('DELETE FROM records WHERE "of" = $of AND source = $source AND kind = $kind', { of, source, kind }, transaction)
       else {
         await db.run(
-          'INSERT INTO records ("of", source, kind, value) VALUES ($of, $source, $kind, $value) ON CONFLICT ("of", source, kind) DO UPDATE SET value = $value',
+          `INSERT INTO records ("of", source, kind, value) VALUES ($of, $source, $kind, $value)
+           ON CONFLICT ("of", source, kind) DO UPDATE SET value = $value`,
           { of, source, kind, value: JSON.stringify(after) },
           transaction,
         )

@@ -8,8 +8,8 @@ import { FileProblem } from '../fileProblem'
 const longestRecord = 1_000_000
 
 /**
- * The records of a CSV file (RFC 4180) in UTF-8, read piece by piece. A byte order mark is skipped; `;` separates instead of `,` when the first
- * line says so; empty lines are passed over.
+ * The records of a CSV file (RFC 4180) in UTF-8, read piece by piece. A byte order mark is skipped; `;` separates instead of `,` when the
+ * first line says so; empty lines are passed over.
  * @throws FileProblem when it is not such a file
  */
 export async function* readCsv(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<FileRecord> {
@@ -73,7 +73,8 @@ async function* decode(bytes: AsyncIterable<Uint8Array>): AsyncGenerator<string>
       const good = new TextDecoder('utf-8').decode(chunk).split('\uFFFD')[0]!
       throw new FileProblem(
         'not-utf-8',
-        `The file is not in UTF-8: line ${lines + breaks(good)} has a byte that UTF-8 does not allow. Save it as CSV in UTF-8 and choose it again.`,
+        `The file is not in UTF-8: line ${lines + breaks(good)} has a byte that UTF-8 does not allow. Save it as CSV in UTF-8 and ` +
+          `choose it again.`,
       )
     }
     if (text.includes('\0'))
@@ -109,14 +110,16 @@ function toProblem(error: unknown, line: number): unknown {
     case 'CSV_MAX_RECORD_SIZE':
       return new FileProblem(
         'long-row',
-        `The row that begins in line ${line} has more than ${longestRecord.toLocaleString('en')} characters. Most likely a quote is opened there and never closed.`,
+        `The row that begins in line ${line} has more than ${longestRecord.toLocaleString('en')} characters. Most likely a quote is ` +
+          `opened there and never closed.`,
       )
     case 'CSV_INVALID_CLOSING_QUOTE':
     case 'INVALID_OPENING_QUOTE':
     case 'CSV_NON_TRIMABLE_CHAR_AFTER_CLOSING_QUOTE':
       return new FileProblem(
         'bad-quotes',
-        `In the row that begins in line ${line} a quote stands in the middle of a cell. A cell with quotes is put in quotes, and each quote in it is doubled.`,
+        `In the row that begins in line ${line} a quote stands in the middle of a cell. A cell with quotes is put in quotes, and each ` +
+          `quote in it is doubled.`,
       )
     default:
       return error

@@ -105,7 +105,9 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
       plan.effects.push({
         line,
         is: 'updated',
-        words: `${link.target} as ${kind} of ${source}: ${[...(moved ? [`place ${before.indexOf(was) + 1} → ${i + 1}`] : []), ...changed].join(', ')}`,
+        words:
+          `${link.target} as ${kind} of ${source}: ` +
+          `${[...(moved ? [`place ${before.indexOf(was) + 1} → ${i + 1}`] : []), ...changed].join(', ')}`,
       })
     } else plan.unchanged++
   }

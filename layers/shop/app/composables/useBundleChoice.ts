@@ -4,7 +4,10 @@ import type { CartChoice } from '../utils/cartText'
 type Part = BundleAnswer['parts'][0]
 type Choice = Part['choices'][0]
 
-/** What the shopper has chosen of a bundle, and what it costs then by the server's reckoning. It begins with the first of each part that can be had. */
+/**
+ * What the shopper has chosen of a bundle, and what it costs then by the server's reckoning. It begins with the first of each part that can
+ * be had.
+ */
 export async function useBundleChoice(product: Ref<ProductAnswer>) {
   const deliver = useDeliver()
   const bundle = computed(() => product.value.bundle!)

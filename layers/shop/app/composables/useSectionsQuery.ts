@@ -1,4 +1,6 @@
-/** What the shop asks of the delivery with every page: the cart, what was viewed before, and in the studio's shop view what is previewed. */
+/**
+ * What the shop asks of the delivery with every page: the cart, what was viewed before, and in the studio's shop view what is previewed.
+ */
 export function useSectionsQuery() {
   const { asQuery } = useCart()
   const preview = usePreview()

@@ -17,7 +17,8 @@ export interface CartLine {
 const most = { cookies: 3, bytes: 3800 }
 
 /**
- * A cart in pieces, each for a cookie: `SKU:2/part:SKU:2/part:SKU|SKU`. Every letter of it may stand in a cookie as it is (RFC 6265 §4.1.1).
+ * A cart in pieces, each for a cookie: `SKU:2/part:SKU:2/part:SKU|SKU`. Every letter of it may stand in a cookie as it is (RFC 6265
+ * §4.1.1).
  * @returns null when the cart is too large to be kept
  */
 export function cartPieces(lines: readonly CartLine[]): string[] | null {

@@ -78,7 +78,8 @@ export const de: typeof en = {
   checkout: 'Zur Kasse',
   checkoutTitle: 'Kasse',
   simulated:
-    'Dies ist ein Laden zum Ausprobieren: nichts wird bezahlt oder verschickt, Name und Adresse werden nicht gespeichert. Die Bestellung selbst bleibt, und was Sie nehmen, geht vom Bestand ab.',
+    'Dies ist ein Laden zum Ausprobieren: nichts wird bezahlt oder verschickt, Name und Adresse werden nicht gespeichert. Die ' +
+    'Bestellung selbst bleibt, und was Sie nehmen, geht vom Bestand ab.',
   yourName: 'Name',
   yourMail: 'E-Mail',
   yourAddress: 'Adresse',

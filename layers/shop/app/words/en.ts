@@ -78,7 +78,8 @@ export const en = {
   checkout: 'To the checkout',
   checkoutTitle: 'Checkout',
   simulated:
-    'This is a stand-in: nothing is paid or sent, and your name and address go nowhere. The order itself is kept, and what you take leaves the stock.',
+    'This is a stand-in: nothing is paid or sent, and your name and address go nowhere. The order itself is kept, and what you take ' +
+    'leaves the stock.',
   yourName: 'Name',
   yourMail: 'E-mail',
   yourAddress: 'Address',

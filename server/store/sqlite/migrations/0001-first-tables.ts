@@ -27,7 +27,8 @@ export const firstTables: Migration = {
     `CREATE TRIGGER product_sku_is_free BEFORE INSERT ON products WHEN EXISTS (SELECT 1 FROM variants WHERE sku = NEW.sku)
     BEGIN SELECT RAISE(ABORT, 'a variant has this SKU'); END`,
     `CREATE TABLE categories (
-      id INTEGER PRIMARY KEY, key TEXT NOT NULL UNIQUE, name JSON NOT NULL, parentId INTEGER REFERENCES categories (id), position INTEGER NOT NULL
+      id INTEGER PRIMARY KEY, key TEXT NOT NULL UNIQUE, name JSON NOT NULL,
+        parentId INTEGER REFERENCES categories (id), position INTEGER NOT NULL
     )`,
     `CREATE TABLE product_categories (
       productId INTEGER NOT NULL REFERENCES products (id) ON DELETE CASCADE,

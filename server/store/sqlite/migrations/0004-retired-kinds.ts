@@ -10,7 +10,8 @@ export const retiredKinds: Migration = {
       entryId INTEGER NOT NULL REFERENCES journal (id) ON DELETE CASCADE, part INTEGER NOT NULL,
       "of" TEXT NOT NULL, source TEXT NOT NULL, kind TEXT NOT NULL, before JSON, after JSON, PRIMARY KEY (entryId, part)
     ) WITHOUT ROWID`,
-    `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) SELECT entryId, part, "of", source, kind, before, after FROM old_changes`,
+    `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after)
+      SELECT entryId, part, "of", source, kind, before, after FROM old_changes`,
     `DROP TABLE old_changes`,
     `CREATE INDEX journal_changes_of_thing ON journal_changes (source, kind, "of", entryId)`,
   ],

@@ -4,6 +4,7 @@ import type { Migration } from './migration'
 export const neighbours: Migration = {
   name: '0005-neighbours',
   statements: [
-    `CREATE TABLE neighbours (productId INTEGER PRIMARY KEY REFERENCES products (id) ON DELETE CASCADE, ignored JSON NOT NULL, leaveOut JSON NOT NULL)`,
+    `CREATE TABLE neighbours (productId INTEGER PRIMARY KEY REFERENCES products (id) ON DELETE CASCADE, ignored JSON NOT NULL,
+      leaveOut JSON NOT NULL)`,
   ],
 }

@@ -4,6 +4,7 @@ import type { Migration } from './migration'
 export const switchedOff: Migration = {
   name: '0006-switched-off',
   statements: [
-    `CREATE TABLE switched_off (productId INTEGER NOT NULL REFERENCES products (id) ON DELETE CASCADE, section TEXT NOT NULL, PRIMARY KEY (productId, section)) WITHOUT ROWID`,
+    `CREATE TABLE switched_off (productId INTEGER NOT NULL REFERENCES products (id) ON DELETE CASCADE, section TEXT NOT NULL,
+      PRIMARY KEY (productId, section)) WITHOUT ROWID`,
   ],
 }

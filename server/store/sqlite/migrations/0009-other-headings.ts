@@ -12,7 +12,8 @@ export const otherHeadings: Migration = {
     ...['before', 'after'].flatMap(column =>
       ['live', 'draft'].map(
         version =>
-          `UPDATE journal_changes SET ${withHeadings(column, `$.${version}`)} WHERE "of" = 'section' AND json_type(${column}, '$.${version}') = 'object'`,
+          `UPDATE journal_changes SET ${withHeadings(column, `$.${version}`)}
+            WHERE "of" = 'section' AND json_type(${column}, '$.${version}') = 'object'`,
       ),
     ),
   ],

@@ -11,7 +11,8 @@ export const planScopes: Migration = {
     ...['before', 'after'].flatMap(column =>
       ['live', 'draft'].map(
         version =>
-          `UPDATE journal_changes SET ${withScope(column, `$.${version}`)} WHERE "of" = 'plan' AND json_type(${column}, '$.${version}') = 'object'`,
+          `UPDATE journal_changes SET ${withScope(column, `$.${version}`)}
+            WHERE "of" = 'plan' AND json_type(${column}, '$.${version}') = 'object'`,
       ),
     ),
   ],

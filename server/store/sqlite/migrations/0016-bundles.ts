@@ -7,7 +7,8 @@ export const bundles: Migration = {
     `ALTER TABLE products ADD COLUMN bundle JSON`,
     ...['before', 'after'].map(
       column =>
-        `UPDATE journal_changes SET ${column} = json_set(${column}, '$.bundle', json('null')) WHERE "of" = 'product' AND json_type(${column}) = 'object'`,
+        `UPDATE journal_changes SET ${column} = json_set(${column}, '$.bundle', json('null'))
+          WHERE "of" = 'product' AND json_type(${column}) = 'object'`,
     ),
     // The number of the bundle's line; and what the line cost, for a share of a reduction need not divide evenly.
     `ALTER TABLE order_lines ADD COLUMN within INTEGER`,

@@ -4,6 +4,7 @@ import type { Migration } from './migration'
 export const records: Migration = {
   name: '0018-records',
   statements: [
-    `CREATE TABLE records ("of" TEXT NOT NULL, source TEXT NOT NULL, kind TEXT NOT NULL, value JSON NOT NULL, PRIMARY KEY ("of", source, kind)) WITHOUT ROWID`,
+    `CREATE TABLE records ("of" TEXT NOT NULL, source TEXT NOT NULL, kind TEXT NOT NULL, value JSON NOT NULL,
+      PRIMARY KEY ("of", source, kind)) WITHOUT ROWID`,
   ],
 }

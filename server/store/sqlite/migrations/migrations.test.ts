@@ -50,7 +50,8 @@ describe('the migrations', () => {
     await insert('sections', section)
     await insert('plans', plan)
     await old.query(
-      `INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'publish', '{}', 'Published', 'done')`,
+      `INSERT INTO journal (id, at, editor, type, command, words, state)
+        VALUES (1, '2026-01-01T00:00:00Z', 'one', 'publish', '{}', 'Published', 'done')`,
     )
     for (const [part, of, thing] of [
       [0, 'section', section],
@@ -115,13 +116,16 @@ describe('the migrations', () => {
     const old = await oldDatabase(file, '0015-brand-marks')
     const { bundle: _, ...product } = makeProduct('SMOKER')
     await old.query(
-      `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (1, 'SMOKER', '{}', '', '[]', 1, 'active', '{}', '{}')`,
+      `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description)
+        VALUES (1, 'SMOKER', '{}', '', '[]', 1, 'active', '{}', '{}')`,
     )
     await old.query(
-      `INSERT INTO journal (id, at, editor, type, command, words, state) VALUES (1, '2026-01-01T00:00:00Z', 'one', 'import', '{}', 'Imported', 'done')`,
+      `INSERT INTO journal (id, at, editor, type, command, words, state)
+        VALUES (1, '2026-01-01T00:00:00Z', 'one', 'import', '{}', 'Imported', 'done')`,
     )
     await old.query(
-      `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after) VALUES (1, 0, 'product', 'SMOKER', '', 'null', $after)`,
+      `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after)
+        VALUES (1, 0, 'product', 'SMOKER', '', 'null', $after)`,
       { bind: { after: JSON.stringify(product) } },
     )
     await old.query(`INSERT INTO orders (id, number, placed) VALUES (1, '1', '2026-01-01')`)
@@ -145,13 +149,15 @@ describe('the migrations', () => {
     await old.query(`INSERT INTO SequelizeMeta VALUES ('${firstTables.name}')`)
     for (const id of [1, 2]) {
       await old.query(
-        `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description) VALUES (${id}, 'P${id}', '{}', '', '[]', 1, 'active', '{}', '{}')`,
+        `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description)
+          VALUES (${id}, 'P${id}', '{}', '', '[]', 1, 'active', '{}', '{}')`,
       )
     }
     await old.query(`INSERT INTO links (sourceId, kind, place, targetId) VALUES (1, 'upsell', 1, 2)`)
     const changes = JSON.stringify([{ source: 'P1', kind: 'upsell', before: [], after: [{ target: 'P2' }] }])
     await old.query(
-      `INSERT INTO journal (at, editor, type, command, words, changes, state) VALUES ('2026-01-01T00:00:00Z', 'one', 'link', '{}', 'Linked', '${changes}', 'done')`,
+      `INSERT INTO journal (at, editor, type, command, words, changes, state)
+        VALUES ('2026-01-01T00:00:00Z', 'one', 'link', '{}', 'Linked', '${changes}', 'done')`,
     )
     await old.close()
 
