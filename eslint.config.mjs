@@ -16,6 +16,7 @@ export default tseslint.config(
       'no-undef': 'off', // TypeScript knows better, auto-imports included
       'eqeqeq': 'error',
       'max-len': ['error', { code: 140 }],
+      'no-nested-ternary': 'error',
       'no-console': ['error', { allow: ['error', 'warn'] }],
       // Playwright reads what a fixture takes from its first parameter
       'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }],

@@ -36,11 +36,8 @@ export function withPart(query: ListQuery, name: string, value: string | string[
 /** The query with one value of a part added, or taken out when it is there. */
 export function toggled(query: ListQuery, name: string, value: string): ListQuery {
   const values = valuesOf(query, name)
-  return withPart(
-    query,
-    name,
-    values.includes(value) ? values.filter(each => each !== value) : severalAtOnce.has(name) ? [...values, value] : value,
-  )
+  const added = severalAtOnce.has(name) ? [...values, value] : value
+  return withPart(query, name, values.includes(value) ? values.filter(each => each !== value) : added)
 }
 
 const severalAtOnce = new Set(['brand', 'tag', 'attribute'])

@@ -99,7 +99,8 @@ function priceProblems(bundle: Bundle, { from, to, leastSaving, leastMargin }: B
   const saving = leastSaving.sum - leastSaving.price
   const isFree = from.price === 0 && to.sum > 0
   return [
-    ...(saving < 0 ? [problem('dearerThanParts')] : saving === 0 ? [problem('noSaving')] : []),
+    ...(saving < 0 ? [problem('dearerThanParts')] : []),
+    ...(saving === 0 ? [problem('noSaving')] : []),
     ...(isFree ? [problem('givenAway')] : []),
     ...(bundle.marginFloor !== null && leastMargin !== null && leastMargin < bundle.marginFloor ? [problem('lowMargin')] : []),
   ]

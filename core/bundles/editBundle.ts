@@ -99,5 +99,7 @@ export const withPicks = (bundle: PickAnyBundle, skus: readonly string[]): PickA
 })
 
 /** What combinations can be matched to: a product's variants, or itself. */
-export const variantsOf = (product: Product | null): CatalogueItem[] =>
-  !product ? [] : product.variants.length ? product.variants.map(variant => ({ product, variant })) : [{ product, variant: null }]
+export function variantsOf(product: Product | null): CatalogueItem[] {
+  if (!product) return []
+  return product.variants.length ? product.variants.map(variant => ({ product, variant })) : [{ product, variant: null }]
+}

@@ -59,19 +59,15 @@ export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Cata
     }))
     const amount = sum(parts.map(each => each.quantity * each.price))
     const count = sum(parts.map(each => each.quantity))
+    const ownPercent = bundle.type !== 'pickAny' && bundle.price.by === 'percent' ? bundle.price.percent : 0
     const percent =
       bundle.type === 'pickAny'
         ? (bundle.steps.filter(step => step.count <= count).sort((a, b) => b.count - a.count)[0]?.percent ?? 0)
-        : bundle.price.by === 'percent'
-          ? bundle.price.percent
-          : 0
+        : ownPercent
     const exact = (amount * (100 - percent)) / 100
-    const price =
-      bundle.type !== 'pickAny' && bundle.price.by === 'own'
-        ? bundle.price.price
-        : bundle.type !== 'pickAny' && bundle.price.by === 'amount'
-          ? Math.max(0, amount - bundle.price.amount)
-          : amount - Math.floor((amount * percent) / 100 + 0.5)
+    let price = amount - Math.floor((amount * percent) / 100 + 0.5)
+    if (bundle.type !== 'pickAny' && bundle.price.by === 'own') price = bundle.price.price
+    if (bundle.type !== 'pickAny' && bundle.price.by === 'amount') price = Math.max(0, amount - bundle.price.amount)
     const cost = parts.some(each => each.cost === null) ? null : sum(parts.map(each => each.quantity * each.cost!))
     const charged = bundle.type === 'pickAny' ? exact : price
     return { price, saving: amount - price, margin: cost === null || !charged ? null : ((charged - cost) * 100) / charged, amount }

@@ -14,12 +14,9 @@ import type { SelectionIndex } from './selectionIndex'
 
 /** The SKUs of what is in a place; null is everywhere. */
 function within(place: Place | null, index: SelectionIndex): Set<string> {
-  const positions =
-    place === null
-      ? index.positions('all')
-      : 'lists' in place
-        ? place.lists.flatMap(list => [...index.positions(list)])
-        : index.list('all', place.order).slice(place.from, place.to)
+  const positionsIn = (place: Place) =>
+    'lists' in place ? place.lists.flatMap(list => [...index.positions(list)]) : index.list('all', place.order).slice(place.from, place.to)
+  const positions = place === null ? index.positions('all') : positionsIn(place)
   return new Set(positions.map(position => index.productAt(position).sku))
 }
 

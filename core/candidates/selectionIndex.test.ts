@@ -1,3 +1,4 @@
+import { byCode } from '../text/codeOrder'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
@@ -73,25 +74,24 @@ describe('a part of an order', () => {
 
 describe('ranks', () => {
   it('compare as their texts do, whatever is put in later', () => {
-    const compare = (a: string, b: string) => (a < b ? -1 : a > b ? 1 : 0)
     const text = fc.string({ maxLength: 2, unit: fc.constantFrom('a', 'b', 'c') })
     fc.assert(
       fc.property(fc.array(text), fc.array(fc.tuple(fc.nat(20), text), { maxLength: 80 }), (first, puts) => {
         const texts = [...first]
-        const ranks = completed(Ranks.building([...first], compare))
+        const ranks = completed(Ranks.building([...first], byCode))
         for (const [place, value] of puts) {
           const at = Math.min(place, texts.length)
           ranks.put(at, value)
           texts[at] = value
         }
         for (const [i, a] of texts.entries())
-          for (const [j, b] of texts.entries()) expect(Math.sign(ranks.ranks[i]! - ranks.ranks[j]!)).toBe(compare(a, b))
+          for (const [j, b] of texts.entries()) expect(Math.sign(ranks.ranks[i]! - ranks.ranks[j]!)).toBe(byCode(a, b))
       }),
     )
   })
 
   it('find room between the same two neighbours again and again', () => {
-    const ranks = completed(Ranks.building(['a', 'z'], (a, b) => (a < b ? -1 : a > b ? 1 : 0)))
+    const ranks = completed(Ranks.building(['a', 'z'], byCode))
     const texts = Array.from({ length: 200 }, (_, i) => `b${String(200 - i).padStart(3, '0')}`)
     for (const [i, text] of texts.entries()) ranks.put(2 + i, text)
     const numbers = texts.map((_, i) => ranks.ranks[2 + i]!)

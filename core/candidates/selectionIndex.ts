@@ -1,3 +1,4 @@
+import { byCode } from '../text/codeOrder'
 import type { Product } from '../catalogue/product'
 import type { Postings, TraitKind } from '../productSearch/postings'
 import { listsOf } from '../productSearch/postings'
@@ -67,7 +68,7 @@ export class SelectionIndex {
   static *building(products: readonly Product[], facts: IndexFacts, postings: Postings): Generator<void, SelectionIndex> {
     const skus = yield* Ranks.building(
       products.map(product => product.sku),
-      (a, b) => (a < b ? -1 : a > b ? 1 : 0),
+      byCode,
     )
     const names = yield* Ranks.building(
       products.map(product => facts.nameOf(product)),

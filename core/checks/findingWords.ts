@@ -57,7 +57,8 @@ export function findingWords({ check, source, kind, target }: Finding, shop: Fin
     case 'bundleUnmapped':
       return unmappedWords(source, target, shop)
     case 'bundleOutOfStock':
-      return item ? `${stockOf(item.product, item.variant)} left` : target ? `nothing of “${target}” left` : 'too little of its parts'
+      if (item) return `${stockOf(item.product, item.variant)} left`
+      return target ? `nothing of “${target}” left` : 'too little of its parts'
     case 'bundleDearer':
     case 'bundleNoSaving':
     case 'bundleLowMargin':
@@ -104,7 +105,8 @@ function bundlePriceWords(check: Finding['check'], source: string, { catalogue, 
   const { from, leastSaving, leastMargin } = range
   switch (check) {
     case 'bundleLowMargin':
-      return from.price === 0 ? 'given away' : leastMargin === null ? '' : `${Math.floor(leastMargin)} % at the least`
+      if (from.price === 0) return 'given away'
+      return leastMargin === null ? '' : `${Math.floor(leastMargin)} % at the least`
     case 'bundleDearer':
       return `${money(leastSaving.price)}, the parts ${money(leastSaving.sum)}`
     default:

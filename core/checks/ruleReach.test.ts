@@ -27,9 +27,8 @@ describe('how far a rule reaches', () => {
   })
 
   it('finds the one pair in a large catalogue that a sample would miss', () => {
-    const products = Array.from({ length: 2000 }, (_, i) =>
-      makeProduct(`P${String(i).padStart(4, '0')}`, { tags: i === 1 ? ['needle'] : i === 2 ? ['thread'] : [] }),
-    )
+    const tags: Record<number, string[]> = { 1: ['needle'], 2: ['thread'] }
+    const products = Array.from({ length: 2000 }, (_, i) => makeProduct(`P${String(i).padStart(4, '0')}`, { tags: tags[i] ?? [] }))
     const rule = { when: { has: { of: 'tag' as const, name: 'needle' } }, pick: { has: { of: 'tag' as const, name: 'thread' } } }
     expect(completed(ruleReach(rule, makeShop(products), now))).toMatchObject({ sources: 1, never: false })
     expect(completed(ruleReach({ ...rule, pick: { has: { of: 'tag', name: 'wool' } } }, makeShop(products), now))).toMatchObject({

@@ -82,4 +82,4 @@ describe('allocate', () => {
   })
 })
 
-const ascending = (a: bigint, b: bigint) => (a < b ? -1 : a > b ? 1 : 0)
+const ascending = (a: bigint, b: bigint) => Number(a > b) - Number(a < b)

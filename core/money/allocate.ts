@@ -21,7 +21,7 @@ export function allocate(amount: number, weights: readonly number[]): number[] {
   const left = amount - shares.reduce((sum, share) => sum + share, 0)
   const byLoss = exact
     .map((each, i) => ({ i, lost: each % sum }))
-    .sort((a, b) => (a.lost === b.lost ? a.i - b.i : a.lost < b.lost ? 1 : -1))
+    .sort((a, b) => Number(b.lost > a.lost) - Number(b.lost < a.lost) || a.i - b.i)
   for (const { i } of byLoss.slice(0, left)) shares[i]!++
   return shares
 }

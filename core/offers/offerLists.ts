@@ -49,13 +49,7 @@ export function offerLists(products: readonly Product[], cart: readonly string[]
     })
     const items = named.flatMap(({ item, reason }) => (reason ? [] : item))
     const left = named.flatMap(({ item, reason }) => (reason ? [{ item, reason }] : []))
-    return {
-      offer,
-      product,
-      items,
-      left,
-      hidden: !items.length ? 'nothingLeft' : left.length && offer.partly === 'hide' ? 'partMissing' : null,
-    }
+    return { offer, product, items, left, hidden: hiddenReason(offer, { items, left }) }
   }
   return shop.offers.flatMap(offer => {
     const lists = products.filter(product => isFor(offer, product, shop, at)).map(product => listOf(offer, product))
@@ -63,4 +57,9 @@ export function offerLists(products: readonly Product[], cart: readonly string[]
     if (list && !list.hidden) for (const { product, variant } of list.items) offered.add((variant ?? product).sku)
     return list ?? []
   })
+}
+
+function hiddenReason({ partly }: Offer, { items, left }: Pick<OfferList, 'items' | 'left'>): NoOffer | null {
+  if (!items.length) return 'nothingLeft'
+  return left.length && partly === 'hide' ? 'partMissing' : null
 }

@@ -70,8 +70,8 @@ describe('which plan a page gets', () => {
     fc.assert(
       fc.property(anyPlainShop, anyPage, (plain, page) => {
         const { catalogue, plans } = shopOf(plain)
-        const products =
-          'sku' in page ? plain.products.filter(each => each.sku === page.sku) : page.kind === 'cart' ? plain.products.slice(0, 3) : []
+        const inCart = page.kind === 'cart' ? plain.products.slice(0, 3) : []
+        const products = 'sku' in page ? plain.products.filter(each => each.sku === page.sku) : inCart
         const subject = { products, category: page.kind === 'category' ? page.key : null }
         const matching = plans.matching(page.kind, subject, catalogue)
         expect(plans.planFor(page.kind, subject, catalogue)).toBe(matching[0]!.plan)

@@ -23,8 +23,10 @@ export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], ite
   for (const { key, quantity, choices } of parts) {
     const named = wanted.filter(choice => choice.part === key)
     if (named.length > 1) return { code: 'wrongNumber', part: key }
-    const choice = named[0] ? choices.find(({ sku }) => sku === named[0]!.sku) : choices.length === 1 ? choices[0] : null
-    if (!choice) return { code: named[0] ? 'choiceNotSold' : choices.length ? 'noChoice' : 'notForSale', part: named[0]?.sku ?? key }
+    const only = choices.length === 1 ? choices[0] : null
+    const choice = named[0] ? choices.find(({ sku }) => sku === named[0]!.sku) : only
+    if (!choice && named[0]) return { code: 'choiceNotSold', part: named[0].sku }
+    if (!choice) return { code: choices.length ? 'noChoice' : 'notForSale', part: key }
     if (!isNowForSale(choice, at)) return { code: 'notForSale', part: choice.sku }
     chosen.push({ part: key, sku: choice.sku, item: choice.item, quantity })
   }

@@ -74,11 +74,8 @@ const factsOf = (products: Product[]): FinderFacts => {
 function fits(product: Product, filter: ProductFilter): boolean {
   const below: Record<string, string[]> = { tools: ['tools', 'smokers', 'fuel'], smokers: ['smokers', 'fuel'], books: ['books'], gone: [] }
   // Variants of a draft are not for sale, so they count for nothing.
-  const stock = !product.variants.length
-    ? product.stock
-    : product.status === 'active'
-      ? Math.max(...product.variants.map(each => each.stock))
-      : 0
+  const ofVariants = product.status === 'active' ? Math.max(...product.variants.map(each => each.stock)) : 0
+  const stock = product.variants.length ? ofVariants : product.stock
   const names = [...new Set(filter.attribute.map(each => (each.split('=').length > 1 ? each.split('=')[0]! : '')))]
   return (
     (filter.category === undefined || product.categories.some(key => below[filter.category!]!.includes(key))) &&

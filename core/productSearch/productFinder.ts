@@ -1,3 +1,4 @@
+import { byCode } from '../text/codeOrder'
 import { z } from 'zod'
 import { orderNumber } from '../catalogue/orders'
 import type { Product, ProductStatus } from '../catalogue/product'
@@ -293,4 +294,4 @@ function attributesByName(attributes: readonly string[]): Iterable<string[]> {
 }
 
 const statusNumber = (status: ProductStatus) => productStatusSchema.options.indexOf(status)
-const bySku = (a: Product, b: Product) => (a.sku < b.sku ? -1 : a.sku > b.sku ? 1 : 0)
+const bySku = (a: Product, b: Product) => byCode(a.sku, b.sku)

@@ -78,7 +78,7 @@ describe('matching rules', () => {
   })
   afterAll(() => new Promise<void>(resolve => db.close(() => resolve())))
 
-  const valueOf = (value: string | number | null) => (value === null ? 'NULL' : typeof value === 'number' ? String(value) : text(value))
+  const valueOf = (value: string | number | null) => (typeof value === 'string' ? text(value) : String(value ?? 'NULL'))
   function rowsOf({ sku, brand, categories, tags, attributes }: Product) {
     return [
       ...categories.map(value => ['category', '', value]),

@@ -36,7 +36,8 @@ describe('countRule', () => {
         expect(matches.map(each => each.sku)).toEqual(shown(rule.pick, { all: [] }))
         expect(counts.pick).toBe(matches.length)
         expect(applies ? matches.map(each => each.sku) : []).toEqual(shown(rule.pick, rule.when))
-        const parts = 'any' in rule.pick ? rule.pick.any : 'all' in rule.pick ? rule.pick.all : 'none' in rule.pick ? rule.pick.none : []
+        const { any, all, none } = rule.pick as Partial<Record<'any' | 'all' | 'none', (typeof rule.pick)[]>>
+        const parts = any ?? all ?? none ?? []
         expect(parts.map((_, i) => counts[`pick.${i}`])).toEqual(parts.map(part => shown(part, { all: [] }).length))
         // What a rule is for is counted over all products, the source among them.
         expect(counts.when).toBe(skus.filter(each => completed(countRule(rule, each, shop, now, 0)).applies).length)

@@ -189,11 +189,10 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       )
       const isFull =
         taken.length >= section.places || taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? Infinity)
-      tiles.push({
-        key,
-        step,
-        verdict: !sells ? 'emptyCategory' : taken.some(each => each.key === key) ? 'duplicate' : isFull ? 'noRoom' : 'taken',
-      })
+      const verdicts = { emptyCategory: !sells, duplicate: taken.some(each => each.key === key), noRoom: isFull, taken: true }
+      // The first that holds.
+      const verdict = Object.entries(verdicts).find(([, holds]) => holds)![0]
+      tiles.push({ key, step, verdict })
     }
     return tiles
   }
@@ -285,7 +284,8 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         (section.from !== null && shopper.at.ms < new Date(section.from).getTime()) ||
         (section.until !== null && shopper.at.ms >= endOf(section.until))
       const isOffHere = (page.kind === 'product' || page.kind === 'added') && (shop.switchedOff[about[0]!] ?? []).includes(key)
-      const closed = section.off || plan.off.includes(key) ? 'off' : isOut ? 'outsideDates' : isOffHere ? 'switchedOffHere' : null
+      const reasons = { off: section.off || plan.off.includes(key), outsideDates: isOut, switchedOffHere: isOffHere }
+      const closed = Object.entries(reasons).find(([, holds]) => holds)?.[0] ?? null
       const tiles = section.layout === 'tiles' && !closed ? tilesOf(section) : []
       const lists = closed || section.layout === 'tiles' ? [] : section.steps.map((step, number) => offersOf(step, number, key))
       const offers = section.takeTurns

@@ -37,18 +37,18 @@ export function tilesOf(section: Section, context: StepContext, all: boolean): T
   for (const { key, step } of section.takeTurns ? roundRobin(lists) : lists.flat()) {
     if (!all && tiles.taken.length === section.places) break
     const product = productFor(key, context)
-    const reason = !product
-      ? 'emptyCategory'
-      : tiles.taken.some(each => each.key === key)
-        ? 'duplicate'
-        : tiles.taken.length >= section.places ||
-            tiles.taken.filter(each => each.step === step).length >= (section.steps[step]!.cap ?? section.places)
-          ? 'noRoom'
-          : null
+    const reason = product ? heldBack(key, step, tiles.taken, section) : 'emptyCategory'
     if (reason) tiles.heldBack.push({ key, step, reason })
     else tiles.taken.push({ key, step, product: product! })
   }
   return tiles
+}
+
+/** Why a category that sells something takes no place; null: it takes one. */
+function heldBack(key: string, step: number, taken: readonly Tile[], { places, steps }: Section): TileHeldBack | null {
+  if (taken.some(each => each.key === key)) return 'duplicate'
+  const ofStep = taken.filter(each => each.step === step).length
+  return taken.length >= places || ofStep >= (steps[step]!.cap ?? places) ? 'noRoom' : null
 }
 
 /** Whether a step can bring categories. */

@@ -34,9 +34,8 @@ export class Fitting {
     const claims = new Map<string, Set<string>>()
     for (const about of this.#fitted) {
       const vocabulary = this.#postings.attributeValues.get(about)!
-      const values = Object.entries(product.attributes).flatMap(([name, all]) =>
-        name === about ? all : isFit(name) ? all.filter(value => vocabulary.has(value)) : [],
-      )
+      const fitting = (name: string, all: readonly string[]) => (isFit(name) ? all.filter(value => vocabulary.has(value)) : [])
+      const values = Object.entries(product.attributes).flatMap(([name, all]) => (name === about ? all : fitting(name, all)))
       if (values.length) claims.set(about, new Set(values))
     }
     return claims

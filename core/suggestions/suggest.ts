@@ -54,7 +54,10 @@ const similar: Weights = { linksBack: 6, linkedBeside: 2, fits: 1, category: 3, 
 const stepUp: Weights = { linksBack: 0, linkedBeside: 2, fits: 0.5, category: 4, brand: 1.5, tag: 0.6, attribute: 1 }
 const goesWith: Weights = { linksBack: 1, linkedBeside: 3, fits: 6, category: 0.3, brand: 0.2, tag: 0.6, attribute: 0.8 }
 
-const weightsOf = ({ expectation, mutual }: LinkKind): Weights => (expectation === 'dearer' ? stepUp : mutual ? similar : goesWith)
+function weightsOf({ expectation, mutual }: LinkKind): Weights {
+  if (expectation === 'dearer') return stepUp
+  return mutual ? similar : goesWith
+}
 
 /** Traits that more products have than this say nothing about any of them. */
 const maxWithTrait = 10_000

@@ -14,11 +14,12 @@ import type { LiveShop } from '../live/liveShop'
 /** A finding as the studio shows it. @param onSection the details of one on a section, when they are known */
 export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: SectionFinding): FindingRow {
   const thing = isProductCheck(finding.check) ? productThing : sectionThing
+  const sectionWords = onSection ? sectionFindingWords(onSection) : ''
   return {
     finding: { check: finding.check, source: finding.source, kind: finding.kind, target: finding.target },
     source: thing(finding.source, shop),
     target: finding.target ? (groupThing(finding, shop) ?? thing(finding.target, shop)) : null,
-    words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : onSection ? sectionFindingWords(onSection) : '',
+    words: isProductCheck(finding.check) ? findingWords(finding, wordsOf(shop)) : sectionWords,
     share: onSection?.whole && hasShare.has(finding.check) ? onSection.part / onSection.whole : null,
     reason: shop.putAside.reason(finding),
   }

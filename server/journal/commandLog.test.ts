@@ -247,12 +247,9 @@ async function take(log: CommandLog, shop: LiveShop, any: Step, editor: string, 
   const count = tried.get(sort) ?? { done: 0, refused: 0 }
   tried.set(sort, count)
   try {
-    const done =
-      step.do === 'run'
-        ? await log.run(step.command, editor)
-        : step.do === 'revert'
-          ? await log.revert(entries.at(-1 - step.back) ?? 0, editor)
-          : await log[step.do](editor)
+    const takeBack = (step: Exclude<Step, { do: 'likely' | 'run' }>) =>
+      step.do === 'revert' ? log.revert(entries.at(-1 - step.back) ?? 0, editor) : log[step.do](editor)
+    const done = await (step.do === 'run' ? log.run(step.command, editor) : takeBack(step))
     if (done.entry !== null) entries.push(done.entry)
     count.done++
     return true

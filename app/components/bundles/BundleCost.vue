@@ -51,21 +51,24 @@ const ways: { by: BundlePrice['by']; words: string }[] = [
 const price = computed(() => (bundle.value.type === 'pickAny' ? null : bundle.value.price))
 /** What is typed stays in the field as it is typed; only what can be a price goes further. */
 const typed = ref('')
-const typedFor = (each: BundlePrice | null) =>
-  !each
-    ? ''
-    : each.by === 'percent'
-      ? String(each.percent)
-      : each.by === 'amount'
-        ? plainMoney(each.amount, studio.currency)
-        : each.by === 'own'
-          ? plainMoney(each.price, studio.currency)
-          : ''
+function typedFor(each: BundlePrice | null): string {
+  switch (each?.by) {
+    case 'percent':
+      return String(each.percent)
+    case 'amount':
+      return plainMoney(each.amount, studio.currency)
+    case 'own':
+      return plainMoney(each.price, studio.currency)
+    default:
+      return ''
+  }
+}
 const parsed = (by: BundlePrice['by'], text: string): BundlePrice | null => {
   if (by === 'sum') return { by }
   if (by === 'percent') return /^\d{1,3}$/.test(text.trim()) && Number(text) <= 100 ? { by, percent: Number(text) } : null
   const amount = parseMoney(text, studio.currency)
-  return amount === null ? null : by === 'amount' ? { by, amount } : { by, price: amount }
+  if (amount === null) return null
+  return by === 'amount' ? { by, amount } : { by, price: amount }
 }
 // Only another price takes the place of what is typed, not the same one told again.
 watch(
@@ -88,14 +91,13 @@ function set(next: BundlePrice, isTyped = false): void {
 function choose(by: BundlePrice['by']): void {
   const { sum, price: now } = range.value?.from ?? { sum: 0, price: 0 }
   const off = Math.max(0, sum - now)
-  const next: BundlePrice =
-    by === 'percent'
-      ? { by, percent: off && sum ? Math.round((off * 100) / sum) : 10 }
-      : by === 'amount'
-        ? { by, amount: off }
-        : by === 'own'
-          ? { by, price: now }
-          : { by }
+  const all: { [By in BundlePrice['by']]: Extract<BundlePrice, { by: By }> } = {
+    sum: { by: 'sum' },
+    percent: { by: 'percent', percent: off && sum ? Math.round((off * 100) / sum) : 10 },
+    amount: { by: 'amount', amount: off },
+    own: { by: 'own', price: now },
+  }
+  const next = all[by]
   typed.value = typedFor(next)
   set(next)
 }

@@ -39,7 +39,7 @@ function wordsOf(problem: BundleProblem): string {
   return problemWords(
     problem,
     bundle.value,
-    group ? studio.words(group.name) || group.key : item ? itemName(item, studio.words) : problem.about,
+    (group && (studio.words(group.name) || group.key)) ?? (item && itemName(item, studio.words)) ?? problem.about,
   )
 }
 

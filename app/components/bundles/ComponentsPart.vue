@@ -2,6 +2,7 @@
 import { VueDraggable } from 'vue-draggable-plus'
 import type { BundleOfParts, Component } from '../../../core/catalogue/bundle'
 import { imageOf, isForSale, priceOf, stockOf } from '../../../core/catalogue/product'
+import type { CatalogueItem } from '../../../core/catalogue/catalogue'
 import { isRetired } from '../../../core/catalogue/catalogue'
 import { itemName } from '../../../core/delivery/deliveredItem'
 import { useBundles } from '../../stores/bundles'
@@ -14,20 +15,18 @@ const emit = defineEmits<{ find: [] }>()
 const store = useBundles()
 const studio = useStudioShop()
 
+/** What is wrong with a part; empty: nothing. */
+function noteOf(item: CatalogueItem | undefined, quantity: number): string {
+  if (!item) return 'no longer in the shop'
+  if (item.product.bundle) return 'a bundle'
+  if (isRetired(item)) return 'retired'
+  if (!isForSale(item.product, item.variant, studio.now())) return 'not for sale'
+  return stockOf(item.product, item.variant) < quantity ? 'too few in stock' : ''
+}
 const rows = computed(() =>
   props.bundle.components.map(component => {
     const item = store.catalogue.item(component.sku)
-    const note = !item
-      ? 'no longer in the shop'
-      : item.product.bundle
-        ? 'a bundle'
-        : isRetired(item)
-          ? 'retired'
-          : !isForSale(item.product, item.variant, studio.now())
-            ? 'not for sale'
-            : stockOf(item.product, item.variant) < component.quantity
-              ? 'too few in stock'
-              : ''
+    const note = noteOf(item, component.quantity)
     return {
       ...component,
       item,

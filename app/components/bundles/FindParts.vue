@@ -22,7 +22,10 @@ const bundle = computed(() => props.stored.settings.bundle)
 const language = computed(() => studio.shop!.settings.language)
 const canPick = (row: ProductRow | undefined) => row !== undefined && row.status !== 'retired' && !row.isBundle
 const inIt = computed(() => new Set(store.parts))
-const noteOf = (row: ProductRow | undefined) => (row && inIt.value.has(row.sku) ? 'in it' : row?.isBundle ? 'a bundle' : '')
+function noteOf(row: ProductRow | undefined): string {
+  if (row && inIt.value.has(row.sku)) return 'in it'
+  return row?.isBundle ? 'a bundle' : ''
+}
 
 /** What can be done with what is picked; the first is what Enter does. */
 const ways = computed(() => {

@@ -27,7 +27,8 @@ const times = computed(() => props.group.options.map(each => each.values.length)
 const rows = computed(() =>
   table.value.slice(0, shown.value).map(row => {
     const item = row.sku ? store.catalogue.item(row.sku) : undefined
-    const wrong = row.sku && (!item ? 'no longer in the shop' : !isForSale(item.product, item.variant, studio.now()) ? 'not for sale' : '')
+    const notNow = item && !isForSale(item.product, item.variant, studio.now()) ? 'not for sale' : ''
+    const wrong = row.sku && (item ? notNow : 'no longer in the shop')
     return {
       ...row,
       key: row.values.join('\n'),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { CatalogueItem } from '../../../core/catalogue/catalogue'
 import type { PickAnyBundle } from '../../../core/catalogue/bundle'
 import { imageOf, isForSale, priceOf, stockOf } from '../../../core/catalogue/product'
 import { itemName } from '../../../core/delivery/deliveredItem'
@@ -12,6 +13,12 @@ const emit = defineEmits<{ find: [] }>()
 const store = useBundles()
 const studio = useStudioShop()
 
+/** What is wrong with a product that can be picked; empty: nothing. */
+function noteOf(item: CatalogueItem | undefined): string {
+  if (!item) return 'no longer in the shop'
+  if (!isForSale(item.product, item.variant, studio.now())) return 'not for sale'
+  return stockOf(item.product, item.variant) ? '' : 'out of stock'
+}
 const rows = computed(() =>
   props.bundle.set.map(sku => {
     const item = store.catalogue.item(sku)
@@ -20,13 +27,7 @@ const rows = computed(() =>
       name: item ? itemName(item, studio.words) : sku,
       image: item ? imageOf(item.product, item.variant) : null,
       price: item ? priceOf(item.product, item.variant) : null,
-      note: !item
-        ? 'no longer in the shop'
-        : !isForSale(item.product, item.variant, studio.now())
-          ? 'not for sale'
-          : stockOf(item.product, item.variant)
-            ? ''
-            : 'out of stock',
+      note: noteOf(item),
       variants: item && !item.variant ? item.product.variants.length : 0,
     }
   }),

@@ -28,8 +28,8 @@ function step(event: KeyboardEvent): void {
     <div class="progress" :class="{ done: checks.answer?.settled }">
       <p class="soft small" aria-live="polite">
         <template v-if="checks.failed"
-          ><span class="wrong">{{ checks.failed }}</span>
-          <button type="button" class="text-button" @click="checks.ask()">Try again</button></template
+          ><span class="wrong">{{ checks.failed }}</span
+          >{{ ' ' }}<button type="button" class="text-button" @click="checks.ask()">Try again</button></template
         >
         <template v-else-if="checks.answer?.settled">Everything is looked at, and stays current</template>
         <template v-else>Looking through the shop, {{ percent }} %</template>

@@ -20,7 +20,7 @@ const fates = computed(() => [
 const shown = ref<Fate>('created')
 watch(
   () => props.report,
-  report => (shown.value = report.rejected ? 'rejected' : report.created ? 'created' : 'updated'),
+  report => (shown.value = (['rejected', 'created'] as const).find(each => report[each]) ?? 'updated'),
   { immediate: true },
 )
 const rows = computed(() =>

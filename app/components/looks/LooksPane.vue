@@ -14,18 +14,14 @@ const store = useSectionDrafts()
 const studio = useStudioShop()
 
 const nameOf = ({ key, live, draft }: StoredLook) => studio.words((draft ?? live)!.name) || key
+const usedBy = (sections: number) => (sections ? counted(sections, 'section') : 'no section has it')
 const rows = computed(() =>
   store.looks
     .map(each => ({
       ...each,
       name: nameOf(each),
       parts: store.lookBook.partsOf({ preset: each.key, own: {} }),
-      where:
-        each.key === houseKey
-          ? 'accent, fonts, and what all looks begin with'
-          : store.sectionsWith(each.key).length
-            ? counted(store.sectionsWith(each.key).length, 'section')
-            : 'no section has it',
+      where: each.key === houseKey ? 'accent, fonts, and what all looks begin with' : usedBy(store.sectionsWith(each.key).length),
     }))
     .sort((a, b) => Number(b.key === houseKey) - Number(a.key === houseKey) || a.name.localeCompare(b.name)),
 )

@@ -25,19 +25,13 @@ const says = computed(() =>
     ? `${layoutWords[section.value.layout]} · ${section.value.places} ${section.value.places === 1 ? 'place' : 'places'}`
     : 'there is no such section any more',
 )
-const state = computed(() =>
-  !stored.value?.draft
-    ? 'to be removed'
-    : offHere.value
-      ? 'off here'
-      : section.value?.off
-        ? 'off'
-        : isUnpublished(stored.value)
-          ? stored.value.live
-            ? 'changed'
-            : 'draft'
-          : '',
-)
+const state = computed(() => {
+  if (!stored.value?.draft) return 'to be removed'
+  if (offHere.value) return 'off here'
+  if (section.value?.off) return 'off'
+  if (!isUnpublished(stored.value)) return ''
+  return stored.value.live ? 'changed' : 'draft'
+})
 
 const put = (zone: string) => store.send({ type: 'placeSection', plan: props.plan.key, key: props.sectionKey, zone })
 const switchHere = () => store.send({ type: 'switchInPlan', plan: props.plan.key, key: props.sectionKey, off: !offHere.value })

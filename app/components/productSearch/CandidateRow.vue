@@ -24,7 +24,8 @@ const bench = useWorkbench()
 
 const difference = computed(() => {
   const percent = percentDifference(props.row?.price ?? null, props.source?.price ?? null)
-  return percent === null ? '' : percent === 0 ? 'same' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
+  if (percent === null) return ''
+  return percent === 0 ? 'same' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
 })
 const ownNote = computed(() => {
   if (!props.row) return ''

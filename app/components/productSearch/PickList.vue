@@ -109,7 +109,8 @@ function focusField(): void {
 /** Everything picked; when nothing is, the row that has the focus. */
 function chosen(): ProductRow[] {
   const row = rowAt(cursor.value)
-  return props.picked.size ? [...props.picked.values()] : row && props.canPick(row) ? [row] : []
+  if (props.picked.size) return [...props.picked.values()]
+  return row && props.canPick(row) ? [row] : []
 }
 defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor.value)) })
 </script>

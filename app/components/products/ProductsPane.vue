@@ -24,7 +24,7 @@ onOther(() => {
 })
 
 function step(by: number): void {
-  focusRow(Math.min(Math.max(cursor.value + by, 0), (total.value ?? 1) - 1))
+  void focusRow(Math.min(Math.max(cursor.value + by, 0), (total.value ?? 1) - 1))
 }
 async function focusRow(index: number): Promise<void> {
   cursor.value = index
@@ -74,7 +74,8 @@ function onKey(event: KeyboardEvent): void {
     'Enter': () => open(cursor.value),
     ' ': () => toggle(cursor.value),
   }
-  const run = event.ctrlKey || event.metaKey ? { a: takeAll }[event.key] : event.altKey ? undefined : keys[event.key]
+  const alone = event.altKey ? undefined : keys[event.key]
+  const run = event.ctrlKey || event.metaKey ? { a: takeAll }[event.key] : alone
   if (!run) return
   event.preventDefault()
   run()

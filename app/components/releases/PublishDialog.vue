@@ -29,6 +29,11 @@ const lookName = (key: string) => {
   return studio.words((stored?.draft ?? stored?.live)?.name ?? {}) || key
 }
 const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+/** What publishing it does. @param changes in words, when it was live and stays so */
+function wordsOf<T>(live: T | null, draft: T | null, changes: (before: T, after: T) => string): string {
+  if (!draft) return 'Removed'
+  return live ? changes(live, draft) : 'New'
+}
 const rows = computed(() => [
   ...store.unpublished.sections.map(key => {
     const { live, draft } = store.sections.find(each => each.key === key)!
@@ -36,7 +41,7 @@ const rows = computed(() => [
       of: 'sections' as const,
       key,
       name: `“${nameOf(key)}”`,
-      words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(sectionDifferences(live, draft))}`,
+      words: wordsOf(live, draft, (before, after) => `Changes ${listed(sectionDifferences(before, after))}`),
     }
   }),
   ...store.unpublished.plans.map(key => {
@@ -45,7 +50,7 @@ const rows = computed(() => [
       of: 'plans' as const,
       key,
       name: studio.words((draft ?? live)!.name),
-      words: !draft ? 'Removed' : !live ? 'New' : upperFirst(listed(planDifferences(live, draft, nameOf))),
+      words: wordsOf(live, draft, (before, after) => upperFirst(listed(planDifferences(before, after, nameOf)))),
     }
   }),
   ...store.unpublished.looks.map(key => {
@@ -54,7 +59,7 @@ const rows = computed(() => [
       of: 'looks' as const,
       key,
       name: `${lookName(key)} (look)`,
-      words: !draft ? 'Removed' : !live ? 'New' : `Changes ${listed(lookDifferences(live, draft))}`,
+      words: wordsOf(live, draft, (before, after) => `Changes ${listed(lookDifferences(before, after))}`),
     }
   }),
 ])

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { counted } from '../../../core/text/sentence'
 import type { Component } from 'vue'
 import type { CardPart, Device, Display, HeadingIcon as Icon, Layout } from '../../../core/sections/display'
 import { cardPartSchema, devices, headingIconSchema } from '../../../core/sections/display'
@@ -22,8 +23,11 @@ function step(device: Device, by: number): void {
   if (columns >= 1 && columns <= 6) setFit(device, { columns })
 }
 /** As many rows as are needed come after one, two, three and four. */
-const rowsAfter = (rows: number | null) => (rows === null ? 1 : rows >= 4 ? null : rows + 1)
-const rowWords = (rows: number | null) => (rows === null ? 'all rows' : rows === 1 ? '1 row' : `${rows} rows`)
+function rowsAfter(rows: number | null): number | null {
+  if (rows === null) return 1
+  return rows >= 4 ? null : rows + 1
+}
+const rowWords = (rows: number | null) => (rows === null ? 'all rows' : counted(rows, 'row'))
 
 const cardWords: Record<CardPart, string> = {
   brand: 'brand',

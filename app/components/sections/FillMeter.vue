@@ -57,7 +57,10 @@ const total = computed(() => shown.value?.fill?.pages.reduce((sum, each) => sum 
 const percent = computed(() => (shown.value?.total ? Math.round((shown.value.done * 100) / shown.value.total) : 0))
 
 const colours = { blank: '#b5523b', thin: '#d99a1c', full: '#5e7d3a' }
-const colourOf = (count: number, { places }: Fill) => (count === 0 ? colours.blank : count < places ? colours.thin : colours.full)
+function colourOf(count: number, { places }: Fill): string {
+  if (count === 0) return colours.blank
+  return count < places ? colours.thin : colours.full
+}
 const bars = computed(() => {
   const fill = shown.value?.fill
   if (!fill) return null

@@ -54,7 +54,8 @@ const setOut = (part: Partial<LeaveOut>) => emit('change', { leaveOut: { ...prop
 const outWords = computed(() => {
   const { categories, brands, tags, products } = props.section.leaveOut
   const all = [...categories.map(names.category), ...brands, ...tags, ...products]
-  return all.length > 3 ? `one of ${all.length} left out` : all.length ? `in ${all.join(', ')}` : 'left out: …'
+  if (all.length > 3) return `one of ${all.length} left out`
+  return all.length ? `in ${all.join(', ')}` : 'left out: …'
 })
 const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(each => each.value)
 </script>

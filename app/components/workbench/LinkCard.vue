@@ -15,7 +15,8 @@ const bench = useWorkbench()
 
 const difference = computed(() => {
   const percent = props.row.difference
-  return percent === null ? '' : percent === 0 ? 'same price' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
+  if (percent === null) return ''
+  return percent === 0 ? 'same price' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
 })
 /** Why shoppers don't see it, or what is odd about it. */
 const problem = computed(() => {

@@ -55,8 +55,10 @@ watch(
   { immediate: true },
 )
 useHead({
-  title: () =>
-    bench.several ? `${bench.products.length} products · Manada` : bench.product ? `${bench.product.name} · Manada` : 'Products · Manada',
+  title: () => {
+    const onBench = bench.several ? `${bench.products.length} products` : bench.product?.name
+    return `${onBench ?? 'Products'} · Manada`
+  },
 })
 
 /** What stands beside the bench. With both, the list makes room. */

@@ -1,5 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
+import type { ChangeOf } from '../../journal/record'
 import type { Change } from '../../records/registry'
 import type { LinkKind } from '../../links/kind'
 import { linkKindSchema } from '../../links/kind'
@@ -114,8 +115,9 @@ export function planSetUp(
   const changes: Change[] = []
   const report: Omit<SetUpReport, 'entry'> = { created: 0, updated: 0, unchanged: 0, changes: [], warnings: [] }
   const tell = (of: SetUpPart, key: string, called: string, isNew: boolean, isSame: boolean, words: () => string) => {
-    report[isSame ? 'unchanged' : isNew ? 'created' : 'updated']++
-    if (!isSame) report.changes.push({ of, key, name: called, is: isNew ? 'created' : 'updated', words: words() })
+    const is = isNew ? 'created' : 'updated'
+    report[isSame ? 'unchanged' : is]++
+    if (!isSame) report.changes.push({ of, key, name: called, is, words: words() })
   }
 
   for (const kind of kinds) {
@@ -144,8 +146,10 @@ export function planSetUp(
     const after: Versions<T> = { live: publish ? thing : (before?.live ?? null), draft: thing }
     const isSame = isEqual(before, after)
     const was = before?.draft ?? before?.live ?? null
-    tell(part, thing.key, called, !before, isSame, () => (!was ? 'New' : isEqual(was, thing) ? 'Becomes live' : words(was)))
-    if (!isSame) changes.push({ of, source: '', kind: thing.key, before, after } as unknown as Change)
+    const changed = (was: T) => (isEqual(was, thing) ? 'Becomes live' : words(was))
+    tell(part, thing.key, called, !before, isSame, () => (was ? changed(was) : 'New'))
+    const change: ChangeOf<typeof of, Versions<T> | null> = { of, owner: '', key: thing.key, before, after }
+    if (!isSame) changes.push(change as unknown as Change)
   }
   const sectionName = (key: string) =>
     name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)

@@ -31,11 +31,10 @@ const context = {
   planVersions: () => new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
   lookVersions: () => new Map<string, Versions<Look>>([['plain', { live: plain, draft: plain }]]),
   release: (number: number) =>
-    number === 7
-      ? { sections: [better, gone], plans: [plan], looks: [tray] }
-      : number === 8
-        ? { sections: [one, two], plans: [plan], looks: null }
-        : undefined,
+    new Map([
+      [7, { sections: [better, gone], plans: [plan], looks: [tray] }],
+      [8, { sections: [one, two], plans: [plan], looks: null }],
+    ]).get(number),
   schedules: () => new Map([['4', due]]),
 }
 const planned = (given: object) => planReleases(commandSchema.parse(given) as Parameters<typeof planReleases>[0], context)

@@ -17,7 +17,8 @@ const less = computed(() => {
   const told = props.reduction ?? (props.large && reduced.value ? { was: reduced.value, as: 'percent' as const } : null)
   if (!told || props.price === null || told.was <= props.price) return ''
   const percent = Math.round(((told.was - props.price) * 100) / told.was)
-  return told.as === 'amount' ? words.value.less(money(told.was - props.price)) : percent > 0 ? words.value.less(`${percent} %`) : ''
+  if (told.as === 'amount') return words.value.less(money(told.was - props.price))
+  return percent > 0 ? words.value.less(`${percent} %`) : ''
 })
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 </script>

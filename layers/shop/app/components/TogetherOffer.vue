@@ -64,8 +64,8 @@ const add = () => addAll(skus.value.toReversed())
     </ul>
     <p class="sum" role="status">
       <template v-if="costs"
-        >{{ words.counted(skus.length) }} <s v-if="costs.before > costs.total">{{ money(costs.before) }}</s>
-        <b>{{ money(costs.total) }}</b></template
+        >{{ words.counted(skus.length) }} <s v-if="costs.before > costs.total">{{ money(costs.before) }}</s>{{ ' '
+        }}<b>{{ money(costs.total) }}</b></template
       >
     </p>
     <button type="button" class="shop-button quiet" :disabled="!along.length" @click="add">

@@ -23,7 +23,9 @@ export async function useCheckout() {
       clear()
     } catch (error) {
       const { type } = (error as { data?: { type?: string } }).data ?? {}
-      failure.value = type?.endsWith(':total-changed') ? 'priceChanged' : type?.endsWith(':not-available') ? null : 'orderFailed'
+      // What is not there stands beside its line.
+      const other = type?.endsWith(':not-available') ? null : 'orderFailed'
+      failure.value = type?.endsWith(':total-changed') ? 'priceChanged' : other
       await refresh()
     } finally {
       busy.value = false
