@@ -5,11 +5,19 @@ import type { AnyChange } from './record'
 interface AnyCommand {
   type: string
 }
+/** What stands in the database alone, and planning or telling a command wants: a product by its SKU, a release by its number. */
+export interface Needed {
+  product?: string
+  release?: number
+}
+
 type Options = z.core.$ZodTypeDiscriminable[]
 
 /** Commands that change the same records: what they look like, what they do, and how they are told. */
 export interface CommandGroup<Schema extends z.ZodDiscriminatedUnion<Options & z.ZodObject[], 'type'>> {
   schema: Schema
+  /** Left out: all that it wants is held in memory. */
+  needs?(command: z.infer<Schema> & AnyCommand): Needed
   /**
    * Works out what a command does, without doing it.
    * @throws CommandError when it can't be carried out as asked

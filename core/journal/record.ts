@@ -53,8 +53,8 @@ export interface StoredRecord<Of extends string, Value, State = null> extends Ke
   isSame(a: Value, b: Value): boolean
   /** How a thing is now; undefined: that stands in the database alone. */
   read(which: Which, shop: ShopView): Value | undefined
-  /** Takes a value over into the state. */
-  apply(change: Which & { after: Value }, states: States): void
+  /** Takes a value over into the state; left out: it is held elsewhere in the live shop, which follows it (`live`). */
+  apply?(change: Which & { after: Value }, states: States): void
   /** What else follows in the live shop. */
   live?(change: ChangeOf<Of, Value>, effects: LiveEffects): void
   /** What the counting thread does with a change; left out: nothing there hangs on it. */

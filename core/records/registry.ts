@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import type { CommandContext } from '../journal/commandContext'
+import type { Needed } from '../journal/commandGroup'
 import type { AnyChange, ChangeOf, StoredRecord, Use } from '../journal/record'
 import type { Which } from '../journal/which'
 import type { ShopView } from '../journal/shopView'
@@ -85,12 +86,16 @@ export const commandSchema = z.discriminatedUnion(
 ) as unknown as z.ZodType<Command>
 
 interface AnyGroup {
+  needs?(command: Command): Needed
   plan(command: Command, context: CommandContext): Change[]
   words(command: Command, context: CommandContext, language: string): string
 }
 const groupsByType = new Map(
   groups.flatMap(group => group.schema.options.map(option => [option.shape.type.value, group as unknown as AnyGroup] as const)),
 )
+
+/** What has to be read from the database before a command is planned or told. */
+export const neededBy = (command: Command): Needed => groupsByType.get(command.type)!.needs?.(command) ?? {}
 
 /**
  * Works out what a command does, without doing it.

@@ -3,5 +3,9 @@ import { expect, it } from 'vitest'
 import { byCode } from './codeOrder'
 
 it('texts stand in the order in which JavaScript sorts them by itself', () => {
-  fc.assert(fc.property(fc.array(fc.string()), texts => expect(texts.toSorted(byCode)).toEqual(texts.toSorted())))
+  fc.assert(
+    fc.property(fc.array(fc.string()), texts => {
+      expect(texts.toSorted(byCode)).toEqual(texts.toSorted())
+    }),
+  )
 })

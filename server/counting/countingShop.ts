@@ -103,7 +103,7 @@ export class CountingShop implements CountedShop {
   /** Takes over a change. Returns whether it could; otherwise a new copy is needed. */
   apply(change: Change): boolean {
     const record = recordOf(change)
-    if (record.counting?.isCopied) record.apply(change, this.#states)
+    if (record.counting?.isCopied) record.apply?.(change, this.#states)
     if (change.of === planRecord.of) this.#books = { live: null, draft: null }
     return record.counting?.apply?.(change, this) ?? true
   }

@@ -3,7 +3,7 @@ import { CommandError } from '../../core/journal/commandError'
 import { backwards } from '../../core/journal/record'
 import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
-import { describeCommand, findUse, isAs, planCommand, recordOf } from '../../core/records/registry'
+import { describeCommand, findUse, isAs, neededBy, planCommand, recordOf } from '../../core/records/registry'
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
 import type { ImportCommand, JournalEntry, Write } from '../store/journal'
 import type { Store, StoreWriter } from '../store/port'
@@ -181,10 +181,10 @@ export class CommandLog {
 
   /** What a command is planned on that memory doesn't hold. */
   async #readStored(command: Command, writer: StoreWriter): Promise<Stored> {
-    const sku = storedProductOf(command)
+    const { product, release } = neededBy(command)
     return {
-      product: sku === undefined ? undefined : (await writer.productsBySku([sku])).get(sku),
-      release: command.type === 'goBack' ? ((await writer.release(command.release)) ?? undefined) : undefined,
+      product: product === undefined ? undefined : (await writer.productsBySku([product])).get(product),
+      release: release === undefined ? undefined : ((await writer.release(release)) ?? undefined),
     }
   }
 
@@ -296,6 +296,3 @@ function safely(follower: (told: FollowedWrite) => void, told: FollowedWrite): v
 function rethrow(error: unknown): never {
   throw error
 }
-
-/** The product that a command is about, when it is planned on how it is stored. */
-const storedProductOf = (command: Command) => ('sku' in command ? command.sku : undefined)

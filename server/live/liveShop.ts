@@ -248,7 +248,7 @@ export class LiveShop implements Shop, ShopView {
     for (const [i, change] of changes.entries()) {
       if (i % changesInTurn === changesInTurn - 1) await nextTurn()
       const record = recordOf(change)
-      record.apply(change, this.states)
+      record.apply?.(change, this.states)
       record.live?.(change, effects)
     }
     if (stale.versions) this.#takeVersions()

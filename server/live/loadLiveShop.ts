@@ -29,7 +29,7 @@ export async function loadLiveShop(store: Store): Promise<LiveShop> {
   const states = new HeldStates()
   for (const record of records) {
     for await (const { owner: source, key: kind, value } of store.things(record.of, sku => texts.get(sku) ?? sku))
-      record.apply({ owner: source, key: kind, after: record.upgrade(value) }, states)
+      record.apply?.({ owner: source, key: kind, after: record.upgrade(value) }, states)
   }
   const shop = new LiveShop({ settings, states, articles, categories, units, followed })
   await shop.setProducts(products, numbers)

@@ -130,11 +130,12 @@ describe('a set-up', () => {
 
   it('makes drafts, or goes live when that is wanted', () => {
     const section = makeSection('related', { places: 1 })
-    const of = (publish: boolean) => read({ sections: [section] }, publish).changes[0]!.after
-    expect([of(false), of(true)]).toEqual([
-      { live: makeSection('related'), draft: section },
-      { live: section, draft: section },
-    ])
+    const of = (publish: boolean) => {
+      const { of, owner, key, after } = read({ sections: [section] }, publish).changes[0]!
+      return [of, owner, key, after]
+    }
+    expect(of(false)).toEqual(['section', '', 'related', { live: makeSection('related'), draft: section }])
+    expect(of(true)).toEqual(['section', '', 'related', { live: section, draft: section }])
     const drafted = { ...shop, sectionVersions: () => new Map([['related', { live: null, draft: section }]]) }
     expect(
       planSetUp({ format: 'manada-set-up', version: 1, sections: [section] }, drafted, known, 'en', true).report.changes[0]!.words,

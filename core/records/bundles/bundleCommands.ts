@@ -20,7 +20,12 @@ function plan(command: BundleCommand, context: CommandContext): ProductChange[] 
   return changes
 }
 
-export const bundleCommands: CommandGroup<typeof bundleCommandSchema> = { schema: bundleCommandSchema, plan, words: bundleCommandWords }
+export const bundleCommands: CommandGroup<typeof bundleCommandSchema> = {
+  schema: bundleCommandSchema,
+  needs: ({ sku }) => ({ product: sku }),
+  plan,
+  words: bundleCommandWords,
+}
 
 function bundleCommandWords(command: BundleCommand, context: CommandContext, language: string): string {
   const { name, text } = namesIn(context, language)

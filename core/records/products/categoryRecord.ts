@@ -11,9 +11,6 @@ export const categoryRecord: StoredRecord<'category', Category | null> = {
   isSame: isEqual,
   begin: () => null,
   read: ({ key: kind }, { catalogue }) => catalogue.category(kind) ?? null,
-  apply() {
-    // The catalogue follows it.
-  },
   live: ({ key: kind, after }, effects) => effects.category(kind, after),
   counting: { isCopied: false, apply: () => false },
   usedBy({ key: kind, after }, shop, all) {

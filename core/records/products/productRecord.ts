@@ -16,9 +16,6 @@ export const productRecord: StoredRecord<'product', Product | null> = {
   isSame: isEqual,
   begin: () => null,
   read: () => undefined,
-  apply() {
-    // The catalogue follows it.
-  },
   live: ({ owner: source, after }, effects) => effects.product(source, after),
   counting: {
     isCopied: false,

@@ -9,9 +9,6 @@ export const soldRecord: StoredRecord<'sold', number> = {
   isSame: (a, b) => a === b,
   begin: () => null,
   read: ({ owner: source }, shop) => shop.unitsSold(source),
-  apply() {
-    // What is told of products by their orders follows it.
-  },
   live: ({ owner: source, after }, effects) => effects.unitsSold(source, after),
   counting: {
     isCopied: false,

@@ -6,7 +6,7 @@ import { settingRecord } from './settingRecord'
 
 const contextWith = (timeZone: string, isSet: boolean) => {
   const states = new HeldStates()
-  if (isSet) settingRecord.apply({ owner: '', key: 'timeZone', after: timeZone }, states)
+  if (isSet) settingRecord.apply!({ owner: '', key: 'timeZone', after: timeZone }, states)
   return { timeZone, states } as unknown as CommandContext
 }
 const setTo = (timeZone: string) => commandSchema.parse({ type: 'setTimeZone', timeZone })
