@@ -231,3 +231,20 @@ test('the workspace has no serious accessibility problem, and every kind of page
     ).toEqual([])
   }
 })
+
+test('a key pressed right after a move is for the section that was moved, also while the move is still being taken in', async ({
+  page,
+}) => {
+  await open(page, 'product-default')
+  // What is stored is asked for twice, for the event and for the answer: the first comes when the move is done, the second later.
+  const held = [400, 2500]
+  await page.route('**/api/sections', async route => {
+    await new Promise(resolve => setTimeout(resolve, held.shift() ?? 0))
+    await route.continue()
+  })
+  await zone(page, 'foot of the page').locator('[data-placed="related"]').focus()
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect(zone(page, 'below the details').locator('[data-placed="related"]')).toBeVisible()
+  await page.keyboard.press('o')
+  await expect(placed(page, 'related')).toContainText('off here')
+})

@@ -24,6 +24,16 @@ watch(
   { immediate: true },
 )
 
+/** The section that is being moved by key. */
+let moving: string | null = null
+let moves = 0
+/** A section that takes another place in the page loses the focus; whoever has gone on to another in the meantime stays there. */
+const focusMoving = () => {
+  if (moving && document.activeElement === document.body) sheet.value?.querySelector<HTMLElement>(`[data-placed="${moving}"]`)?.focus()
+}
+// As soon as it stands where it was moved to: the next key is for it, also while the answer to the move is still being taken in.
+watch(zones, focusMoving, { flush: 'post' })
+
 const place = (section: string, zone: string, index: number) =>
   store.send({ type: 'placeSection', plan: props.plan.key, key: section, zone, place: index + 1 })
 const dropped = (zone: string, index: number | undefined) => {
@@ -35,11 +45,15 @@ async function move(zone: string, index: number, by: number): Promise<void> {
   const at = zones.value.findIndex(each => each.key === zone)
   const section = zones.value[at]!.sections[index]!
   const next = zones.value[at + by]
-  if (index + by >= 0 && index + by < zones.value[at]!.sections.length) await place(section.key, zone, index + by)
-  else if (next) await place(section.key, next.key, by < 0 ? next.sections.length : 0)
-  else return
+  const isInside = index + by >= 0 && index + by < zones.value[at]!.sections.length
+  if (!isInside && !next) return
+  moving = section.key
+  const move = ++moves
+  if (isInside) await place(section.key, zone, index + by)
+  else await place(section.key, next!.key, by < 0 ? next!.sections.length : 0)
   await nextTick()
-  sheet.value?.querySelector<HTMLElement>(`[data-placed="${section.key}"]`)?.focus()
+  focusMoving()
+  if (move === moves) moving = null
 }
 async function out(section: string): Promise<void> {
   await store.sendAndTell({ type: 'unplaceSection', plan: props.plan.key, key: section })
