@@ -11,7 +11,7 @@ const history = useHistory()
 const { progress, busy, send, cancel } = useImport()
 
 const file = shallowRef<File | null>(null)
-const { exchange } = useExchange()
+const { exchange, failed, load } = useExchange()
 const kind = ref('')
 const kindNames = computed(() =>
   new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.kinds.map(each => each.name.toLowerCase())),
@@ -23,8 +23,12 @@ const cancelled = ref(false)
 const importing = ref(false)
 
 async function take(next: File | undefined): Promise<void> {
-  if (!next || busy.value || !exchange.value.kinds.length) return
+  if (!next || busy.value) return
   file.value = next
+  // A file may be chosen before the kinds of files have come.
+  await load()
+  problem.value = failed.value
+  if (failed.value) return
   kind.value = (await guessFileKind(next, exchange.value.kinds).catch(() => null)) ?? (kind.value || exchange.value.kinds[0]!.kind)
   await run({ dry: true })
 }
