@@ -35,6 +35,18 @@ test('a file of links is tried, imported and undone; nothing changes before that
   expect(await exported(request, 'links')).toBe(before)
 })
 
+test('a file that is chosen before the kinds of files have come is looked at when they have', async ({ page }) => {
+  await page.route('**/api/exchange', async route => {
+    await new Promise(resolve => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await page.goto('/exchange')
+  await choose(page, 'early.csv', 'source,kind,target\nUR-1,related,BRU-1\n')
+  await expect(importPane(page)).toContainText('early.csv')
+  await expect(importPane(page).getByRole('button', { name: 'Links', exact: true })).toHaveAttribute('aria-pressed', 'true')
+  await expect(importPane(page)).toContainText('1 row')
+})
+
 test('rejected rows say why; they are downloaded, and the good ones taken alone', async ({ page }) => {
   await page.goto('/exchange')
   const pane = importPane(page)
