@@ -1,4 +1,6 @@
+import { fileURLToPath } from 'node:url'
 import vuetify from 'vite-plugin-vuetify'
+import { beginnings, workspaces } from './app/workspaces/registry'
 import { bundleWorkers } from './server/threads/bundleWorkers'
 
 export default defineNuxtConfig({
@@ -7,7 +9,15 @@ export default defineNuxtConfig({
   // Node prints readable traces of the unminified server without maps, and the build is faster.
   sourcemap: { server: false, client: false },
   // Components are named after their file; the folders are for people.
-  components: [{ path: '~/components', pathPrefix: false }],
+  components: ['~/elements', '~/frame', '~/parts', '~/workspaces'].map(path => ({ path, pathPrefix: false, extensions: ['vue'] })),
+  hooks: {
+    'pages:extend'(pages) {
+      const inStudio = workspaces.flatMap(each => each.pages)
+      // One page however its address changes: the component stays when something else is opened.
+      for (const { path, component } of inStudio)
+        pages.push({ path, file: fileURLToPath(new URL(`app/workspaces/${component}`, import.meta.url)), meta: { key: path } })
+    },
+  },
   css: ['~/assets/fonts.css', '~/assets/tokens.css'],
   devtools: { enabled: false },
   telemetry: false,
@@ -20,21 +30,12 @@ export default defineNuxtConfig({
   // The studio is an application in the browser; the stand-in shop is rendered on the server as a shop is.
   routeRules: {
     '/': { redirect: '/products' },
-    '/products': { ssr: false },
-    '/products/**': { ssr: false },
-    '/exchange': { ssr: false },
-    '/bundles': { ssr: false },
-    '/bundles/**': { ssr: false },
-    '/offers': { ssr: false },
-    '/offers/**': { ssr: false },
-    '/sections': { ssr: false },
-    '/sections/**': { ssr: false },
-    '/looks': { ssr: false },
-    '/looks/**': { ssr: false },
-    '/pages': { ssr: false },
-    '/pages/**': { ssr: false },
-    '/checks': { ssr: false },
-    '/checks/**': { ssr: false },
+    ...Object.fromEntries(
+      workspaces
+        .flatMap(beginnings)
+        .flatMap(path => [path, `${path}/**`])
+        .map(path => [path, { ssr: false }]),
+    ),
   },
   nitro: {
     // Native or dynamic requires: kept as packages, not bundled.

@@ -1,0 +1,53 @@
+import type { StudioShop } from '../../core/workbench/workbench'
+import { studioShopSchema } from '../../core/workbench/workbench'
+import type { Facets } from '../../core/productSearch/facets'
+import { facetsSchema as facetsAnswer } from '../../core/productSearch/facets'
+import { formatMoney } from '../../core/money/money'
+import type { Text } from '../../core/text/text'
+import { textIn } from '../../core/text/text'
+import { momentIn } from '../../core/time/moment'
+import { callApi } from './callApi'
+
+/** The shop's settings, link kinds and categories. */
+export const useStudioShop = defineStore('studioShop', () => {
+  const shop = shallowRef<StudioShop | null>(null)
+  const facets = shallowRef<Facets | null>(null)
+  const language = computed(() => shop.value?.settings.language ?? 'en')
+
+  return {
+    shop,
+    facets,
+    currency: computed(() => shop.value?.settings.currency ?? 'EUR'),
+    /** A number that stands beside amounts of money: separated as they are. */
+    number: (value: number) => value.toLocaleString(language.value),
+    /** Now, where the shop is. */
+    now: () => momentIn(shop.value?.settings.timeZone ?? 'UTC'),
+    /** The kinds in use, in their order. */
+    kinds: computed(() => shop.value?.kinds.filter(kind => !kind.retired) ?? []),
+    allKinds: computed(() => shop.value?.kinds ?? []),
+    categories: computed(() => shop.value?.categories ?? []),
+    /** The same to choose from, those below others set in. */
+    categoryChoices: computed(() =>
+      (shop.value?.categories ?? []).map(each => ({ value: each.key, title: `${'\u2003'.repeat(each.depth)}${each.name}` })),
+    ),
+    async load(): Promise<void> {
+      shop.value ??= await callApi(studioShopSchema, '/api/shop')
+    },
+    /** Takes everything anew, because something about it changed. */
+    async refresh(): Promise<void> {
+      shop.value = await callApi(studioShopSchema, '/api/shop')
+      if (facets.value) facets.value = await callApi(facetsAnswer, '/api/facets')
+    },
+    /** What products can be filtered by; fetched when first needed. */
+    async loadFacets(): Promise<void> {
+      facets.value ??= await callApi(facetsAnswer, '/api/facets')
+    },
+    /** Lets go of everything: it is fetched anew when it is next needed. */
+    forget(): void {
+      shop.value = facets.value = null
+    },
+    words: (text: Text) => textIn(text, language.value, language.value),
+    money: (amount: number | null) =>
+      amount === null ? 'no price' : formatMoney(amount, shop.value?.settings.currency ?? 'EUR', language.value),
+  }
+})

@@ -1,0 +1,21 @@
+import type { ChangeEvent } from '../../core/workbench/workbench'
+import { changeEventSchema } from '../../core/workbench/workbench'
+import { useChecks } from './checks'
+
+/**
+ * Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or
+ * not known.
+ */
+export function useChangeEvents(onChange: (change: ChangeEvent | null) => void): void {
+  const checks = useChecks()
+  let source: EventSource | undefined
+  onMounted(() => {
+    source = new EventSource('/api/events')
+    source.onmessage = ({ data }) => {
+      checks.outdate()
+      onChange(changeEventSchema.parse(JSON.parse(data)))
+    }
+    source.addEventListener('missed', () => onChange(null))
+  })
+  onBeforeUnmount(() => source?.close())
+}

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import type { KeyGroup } from '../workspaces/workspace'
+import { workspaces } from '../workspaces/registry'
+
+/** All keys of the studio, those of every workspace too. */
+const open = defineModel<boolean>({ required: true })
+
+const groups: KeyGroup[] = [
+  {
+    name: 'Anywhere',
+    keys: [
+      ['Ctrl K', 'Find a product and open it'],
+      ['Ctrl Z', 'Undo'],
+      ['Ctrl Shift Z', 'Redo'],
+      ['?', 'This sheet'],
+    ],
+  },
+  ...workspaces.flatMap(each => each.keys),
+]
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="720" aria-labelledby="keys-title">
+    <v-card class="sheet" rounded="lg">
+      <h2 id="keys-title">Keys</h2>
+      <div class="groups">
+        <section v-for="group in groups" :key="group.name">
+          <h3>{{ group.name }}</h3>
+          <dl>
+            <div v-for="[keys, what] in group.keys" :key="keys">
+              <dt>
+                <span class="key">{{ keys }}</span>
+              </dt>
+              <dd>{{ what }}</dd>
+            </div>
+          </dl>
+        </section>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet {
+  padding: 22px 26px 26px;
+  font: 14px/1.4 var(--text);
+}
+h2 {
+  font: 650 20px/1.2 var(--head);
+  margin: 0 0 14px;
+}
+h3 {
+  font: 650 14.5px/1.2 var(--head);
+  margin: 0 0 8px;
+}
+.groups {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 22px 36px;
+}
+dl {
+  margin: 0;
+}
+dl > div {
+  display: grid;
+  grid-template-columns: 116px 1fr;
+  gap: 8px;
+  padding: 4px 0;
+  align-items: baseline;
+}
+dd {
+  margin: 0;
+}
+@media (max-width: 640px) {
+  .groups {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

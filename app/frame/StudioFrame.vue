@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import type { CommandAnswer } from '../../core/workbench/workbench'
+import { useHistory } from '../data/history'
+import { useMessages } from '../data/messages'
+import { useDrafts } from '../data/drafts'
+import { useShortcut } from '../elements/useShortcut'
+
+/** What every workspace has: what it loads first, the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
+const props = defineProps<{ load: () => Promise<unknown>; /** What was loaded can be shown. */ ready: boolean }>()
+const emit = defineEmits<{ stepped: [answer: CommandAnswer]; choose: [sku: string] }>()
+const history = useHistory()
+const sections = useDrafts()
+const messages = useMessages()
+const failed = ref('')
+onMounted(() => props.load().catch((error: Error) => (failed.value = error.message)))
+const quickFind = ref(false)
+const keySheet = ref(false)
+const publishing = ref(false)
+onMounted(() => sections.answer ?? sections.load().catch(error => messages.refuse(error)))
+
+/** Undoes or redoes, or takes one entry of the history back. */
+async function step(to: 'undo' | 'redo' | { revert: number }): Promise<void> {
+  const answer = await history.step(to)
+  if (answer) emit('stepped', answer)
+}
+
+// Whoever leaves while edits are on their way is asked first.
+useEventListener(window, 'beforeunload', event => history.pending && event.preventDefault())
+
+useShortcut('z', () => step('undo'), { ctrl: true, shift: false })
+useShortcut(['z', 'Z'], () => step('redo'), { ctrl: true, shift: true })
+useShortcut('y', () => step('redo'), { ctrl: true })
+useShortcut('k', () => (quickFind.value = true), { ctrl: true })
+useShortcut('?', () => (keySheet.value = true))
+defineExpose({ step })
+</script>
+
+<template>
+  <div class="workspace">
+    <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
+    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
+    <main v-else-if="ready" class="panes"><slot /></main>
+    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
+    <QuickFind v-model="quickFind" @choose="sku => emit('choose', sku)" />
+    <KeySheet v-model="keySheet" />
+    <PublishDialog
+      v-if="publishing"
+      :sections="sections.unpublished.sections"
+      :plans="sections.unpublished.plans"
+      :looks="sections.unpublished.looks"
+      @close="publishing = false"
+    />
+    <MessageBar />
+  </div>
+</template>
+
+<style scoped>
+.failed {
+  padding: 24px;
+}
+.panes {
+  flex: 1;
+  min-height: 0;
+}
+.workspace {
+  display: flex;
+  flex-direction: column;
+  height: 100dvh;
+  min-width: 0;
+}
+</style>

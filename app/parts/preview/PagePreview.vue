@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import { useDrafts } from '../../data/drafts'
+import { useTried } from './tried'
+import type { Device } from './devices'
+import { previewAddress } from './previewAddress'
+import PhColumns from '~icons/ph/columns'
+
+/** The shop's real page for whoever and whatever is tried, as it will be after publishing, beside what is live if wanted. */
+const props = defineProps<{
+  page: PageKind
+  /** SKU or key of what the page is about; null: nothing yet. */ about: string | null
+  /** Where it begins; none: at the top. */ section?: string
+  /** Which workspace keeps how wide it is. */ of: 'try' | 'plan'
+}>()
+const store = useDrafts()
+const tried = useTried()
+const device = useLocalStorage<Device>(`manada-${props.of}-device`, props.of === 'try' ? 'phone' : 'desktop')
+const beside = useLocalStorage(`manada-${props.of}-beside`, false)
+
+const versions = [
+  ['live', 'As it is'],
+  ['draft', 'As it will be'],
+] as const
+const shown = computed(() =>
+  versions.flatMap(([key, words]) =>
+    props.about === null || (key === 'live' && !beside.value)
+      ? []
+      : { key, words, address: previewAddress(props.page, props.about, tried, key, props.section) },
+  ),
+)
+const frames = useTemplateRef('frames')
+watch(
+  () => store.edition,
+  () => {
+    for (const frame of frames.value ?? []) frame?.update()
+  },
+)
+</script>
+
+<template>
+  <div class="preview">
+    <div class="tools">
+      <slot />
+      <span class="grow" />
+      <slot name="end" />
+      <button
+        type="button"
+        class="icon-button"
+        :class="{ on: beside }"
+        :aria-pressed="beside"
+        aria-label="Beside what is live"
+        @click="beside = !beside"
+      >
+        <PhColumns /><v-tooltip activator="parent" location="bottom">Beside what is live</v-tooltip>
+      </button>
+      <DeviceChoice v-model="device" />
+    </div>
+    <div v-if="shown.length" class="frames">
+      <div v-for="each in shown" :key="each.key" class="one">
+        <p v-if="beside" class="small soft">{{ each.words }}</p>
+        <PreviewFrame
+          ref="frames"
+          :address="each.address"
+          :device="device"
+          :title="each.key === 'draft' ? 'The page as it will be' : 'The page as it is'"
+        />
+      </div>
+    </div>
+    <slot v-else name="none" />
+  </div>
+</template>
+
+<style scoped>
+.preview {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  background: var(--sunk);
+}
+.tools {
+  flex: none;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  padding: 6px 12px 6px 16px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--sheet);
+  font-size: 13px;
+}
+.grow {
+  flex: 1;
+}
+.frames {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  gap: 10px;
+}
+.one {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+}
+.one p {
+  margin: 0;
+  padding: 5px 12px;
+  text-align: center;
+}
+</style>

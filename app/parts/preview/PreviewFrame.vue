@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { useElementSize, useEventListener } from '@vueuse/core'
+import type { Device } from './devices'
+import { deviceWidths } from './devices'
+
+/** A real page of the shop, drawn as wide as a device is and made to fit. */
+const props = defineProps<{ address: string; device: Device; title: string }>()
+const frame = useTemplateRef<HTMLIFrameElement>('frame')
+const stage = useTemplateRef<HTMLElement>('stage')
+const { width, height } = useElementSize(stage)
+const scale = computed(() => Math.min(1, (width.value || deviceWidths[props.device]) / deviceWidths[props.device]))
+/** A phone stays narrow; a wider page takes the room there is. */
+const drawn = computed(() =>
+  props.device === 'desktop' ? Math.max(deviceWidths.desktop, width.value / scale.value) : deviceWidths[props.device],
+)
+
+/** Whether something changed since the page was asked for. */
+let hasChanged = false
+watch(
+  () => props.address,
+  () => (hasChanged = false),
+)
+const tell = () => frame.value?.contentWindow?.postMessage('manada:changed', location.origin)
+/** Lets the page take its sections anew. */
+function update(): void {
+  hasChanged = true
+  tell()
+}
+// A page that is only now beginning to listen has missed what changed on its way.
+useEventListener(window, 'message', ({ origin, source, data }: MessageEvent) => {
+  if (origin === location.origin && source === frame.value?.contentWindow && data === 'manada:listening' && hasChanged) tell()
+})
+defineExpose({ update })
+</script>
+
+<template>
+  <div ref="stage" class="stage">
+    <iframe
+      :key="address"
+      ref="frame"
+      :src="address"
+      :title="title"
+      :style="{ width: `${drawn}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
+    />
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  flex: 1;
+  min-height: 0;
+  overflow: hidden;
+  display: flex;
+  justify-content: center;
+}
+iframe {
+  flex: none;
+  border: 0;
+  background: #fdfcf9;
+  transform-origin: top center;
+}
+</style>

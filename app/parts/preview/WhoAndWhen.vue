@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { useTried } from './tried'
+import { useStudioShop } from '../../data/studioShop'
+import PhSlidersHorizontal from '~icons/ph/sliders-horizontal'
+
+/** Who looks at a page that is tried: what is in the cart, what was viewed before, on which day, and in which language. */
+defineProps<{ /** Pages are told in other languages too. */ withLanguage?: boolean }>()
+const tried = useTried()
+const studio = useStudioShop()
+
+const finding = ref<'cart' | 'seen' | null>(null)
+function found(sku: string): void {
+  const part = finding.value
+  finding.value = null
+  if (part) tried[part] = [sku, ...tried[part].filter(each => each !== sku)]
+}
+const circumstances = computed(() =>
+  [tried.cart.length ? `cart: ${tried.cart.length}` : '', tried.seen.length ? `seen: ${tried.seen.length}` : '', tried.day, tried.visitor]
+    .filter(Boolean)
+    .join(' · '),
+)
+</script>
+
+<template>
+  <v-menu location="bottom end" :offset="6" :close-on-content-click="false">
+    <template #activator="{ props: menu }"
+      ><button type="button" class="circumstances" v-bind="menu">
+        <PhSlidersHorizontal width="14" height="14" />{{ circumstances || 'Who and when' }}
+      </button></template
+    >
+    <v-card class="studio who" rounded="lg" role="dialog" aria-label="Who and when">
+      <div
+        v-for="[part, label] in [
+          ['cart', 'In the cart, last added first'],
+          ['seen', 'Viewed before, latest first'],
+        ] as const"
+        :key="part"
+        class="field"
+      >
+        <span>{{ label }}</span>
+        <div class="list">
+          <button
+            v-for="sku in tried[part]"
+            :key="sku"
+            type="button"
+            class="sku"
+            :aria-label="`Take ${sku} out`"
+            @click="tried[part] = tried[part].filter(each => each !== sku)"
+          >
+            {{ sku }} ×</button
+          ><button type="button" class="text-button" @click="finding = part">Add</button>
+        </div>
+      </div>
+      <label>Day<v-text-field v-model="tried.day" type="date" /></label>
+      <label>Visitor, for what is mixed<v-text-field v-model="tried.visitor" maxlength="64" placeholder="anyone" /></label>
+      <div v-if="withLanguage && studio.shop!.settings.languages.length > 1" class="field">
+        <span>Language</span>
+        <div class="choice" role="group" aria-label="Language">
+          <button
+            v-for="tag in studio.shop!.settings.languages"
+            :key="tag"
+            type="button"
+            :aria-pressed="(tried.language || studio.shop!.settings.language) === tag"
+            @click="tried.language = tag"
+          >
+            {{ tag }}
+          </button>
+        </div>
+      </div>
+    </v-card>
+  </v-menu>
+  <QuickFind :model-value="finding !== null" @update:model-value="now => now || (finding = null)" @choose="found" />
+</template>
+
+<style scoped>
+.circumstances,
+.sku {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 30px;
+  padding: 0 12px;
+  border: 1px solid var(--line);
+  border-radius: 15px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: 13px/1 var(--text);
+  white-space: nowrap;
+  cursor: pointer;
+}
+.circumstances:hover,
+.sku:hover {
+  border-color: #b9b09e;
+}
+.sku {
+  min-height: 26px;
+  padding: 0 9px;
+  font-family: var(--mono);
+  font-size: 12px;
+}
+.who {
+  display: grid;
+  gap: 12px;
+  width: 300px;
+  padding: 14px 16px;
+}
+.who label,
+.field {
+  display: grid;
+  gap: 5px;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+.list {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.choice {
+  justify-self: start;
+}
+</style>

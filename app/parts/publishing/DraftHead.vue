@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { useShortcut } from '../../elements/useShortcut'
+/** The head of what has drafts: what it is called, whether shoppers have it, what else can be done with it, and its publishing. */
+const props = defineProps<{
+  name: string
+  /** What sort of thing it is, for its menu. */ sort: string
+  stored: { live: object | null; draft: object | null }
+  /** It is not as shoppers have it. */
+  changed: boolean
+  /** The same, or something that belongs to it is not. */
+  unpublished: boolean
+}>()
+const emit = defineEmits<{ publish: [] }>()
+defineSlots<{
+  /** Beside the name. */ beside?(): unknown
+  /** Before the menu. */ tools?(): unknown
+  /** Entries of the menu. */ menu(): unknown
+}>()
+const state = computed(() => {
+  if (!props.stored.draft) return { name: 'leaving', words: 'to be removed' }
+  return props.changed ? { name: 'draft', words: props.stored.live ? 'changed' : 'draft' } : { name: 'live', words: 'live' }
+})
+useShortcut('p', () => props.unpublished && emit('publish'))
+</script>
+
+<template>
+  <EditorHead :name="name" :sort="sort" :state="state">
+    <template #beside><slot name="beside" /></template>
+    <template #tools><slot name="tools" /></template>
+    <template #menu><slot name="menu" /></template>
+    <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="emit('publish')">
+      Publish<v-tooltip activator="parent" location="bottom"
+        >{{ unpublished ? 'What shoppers don’t have yet' : 'Shoppers have all of it' }}<span class="key">P</span></v-tooltip
+      >
+    </button>
+  </EditorHead>
+</template>

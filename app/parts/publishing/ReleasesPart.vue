@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { lookDifferences } from '../../../core/looks/lookWords'
+import { planDifferences } from '../../../core/pagePlans/planDifferences'
+import type { ReleaseContent, ReleaseHead } from '../../../core/releases/release'
+import { releaseAnswerSchema } from '../../../core/releases/release'
+import { sectionDifferences } from '../../../core/sections/sectionDifferences'
+import { listed } from '../../../core/text/sentence'
+import { useMessages } from '../../data/messages'
+import { useReleases } from './releases'
+import { useDrafts } from '../../data/drafts'
+import { useStudioShop } from '../../data/studioShop'
+import { callApi } from '../../data/callApi'
+import { momentWords } from '../../elements/dayWords'
+
+/** What shoppers had, release by release, with a way back to each. */
+const releases = useReleases()
+const store = useDrafts()
+const studio = useStudioShop()
+const messages = useMessages()
+
+/** The release that is looked at, with what going back to it would change. */
+const looked = shallowRef<{ number: number; words: string[] } | null>(null)
+async function look({ number }: ReleaseHead): Promise<void> {
+  if (looked.value?.number === number) {
+    looked.value = null
+    return
+  }
+  try {
+    looked.value = { number, words: wordsOf(await callApi(releaseAnswerSchema, `/api/releases/${number}`)) }
+  } catch (error) {
+    messages.refuse(error)
+  }
+}
+const headingOf = (key: string) => {
+  const stored = store.sections.find(each => each.key === key)
+  return studio.words((stored?.live ?? stored?.draft)?.heading ?? {}) || key
+}
+/** What shoppers would get otherwise than now. */
+function wordsOf(then: ReleaseContent): string[] {
+  const changed = <T extends { key: string }>(
+    now: readonly T[],
+    before: readonly T[],
+    name: (thing: T) => string,
+    differences: (a: T, b: T) => string,
+  ) => [
+    ...before.filter(each => !now.some(one => one.key === each.key)).map(each => `${name(each)} comes back`),
+    ...now.filter(each => !before.some(one => one.key === each.key)).map(each => `${name(each)} goes`),
+    ...now.flatMap(each => {
+      const words = differences(each, before.find(one => one.key === each.key) ?? each)
+      return words ? `${name(each)}: ${words}` : []
+    }),
+  ]
+  return [
+    ...changed(
+      store.sections.flatMap(each => each.live ?? []),
+      then.sections,
+      each => `“${studio.words(each.heading) || each.key}”`,
+      (a, b) => listed(sectionDifferences(a, b)),
+    ),
+    ...changed(
+      store.plans.flatMap(each => each.live ?? []),
+      then.plans,
+      each => studio.words(each.name) || each.key,
+      (a, b) => listed(planDifferences(a, b, headingOf)),
+    ),
+    ...(then.looks
+      ? changed(
+          store.looks.flatMap(each => each.live ?? []),
+          then.looks,
+          each => `The look ${studio.words(each.name) || each.key}`,
+          (a, b) => listed(lookDifferences(a, b)),
+        )
+      : []),
+  ]
+}
+async function goBack(number: number): Promise<void> {
+  if (!(await store.sendAndTell({ type: 'goBack', release: number }))) return
+  looked.value = null
+  await releases.load().catch(error => messages.refuse(error))
+}
+</script>
+
+<template>
+  <div>
+    <p v-if="!releases.answer?.releases.length" class="soft none">
+      There is no release yet: the first one comes with the first publishing.
+    </p>
+    <ol v-else>
+      <li v-for="(each, i) in releases.answer.releases" :key="each.number">
+        <div class="line">
+          <b class="number">{{ each.number }}</b>
+          <span class="what"
+            ><span>{{ each.note || each.words }}</span
+            ><span class="small soft"
+              >{{ momentWords(each.at) }}<template v-if="each.note"> · {{ each.words }}</template></span
+            ></span
+          >
+          <span v-if="i === 0" class="state live">shoppers have it</span>
+          <button v-else type="button" class="text-button" :aria-expanded="looked?.number === each.number" @click="look(each)">
+            What would change
+          </button>
+        </div>
+        <div v-if="looked?.number === each.number" class="looked">
+          <ul v-if="looked.words.length">
+            <li v-for="words in looked.words" :key="words">{{ words }}</li>
+          </ul>
+          <p v-else class="soft">Nothing: shoppers have all of it.</p>
+          <button type="button" class="plain-button" :disabled="!looked.words.length" @click="goBack(each.number)">
+            Go back to release {{ each.number }}
+          </button>
+        </div>
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+ol {
+  margin: 0;
+  padding: 0;
+  max-height: 52dvh;
+  overflow-y: auto;
+  border-top: 1px solid var(--line-soft);
+  list-style: none;
+}
+ol > li {
+  border-bottom: 1px solid var(--line-soft);
+}
+.line {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 8px 2px;
+}
+.number {
+  flex: none;
+  width: 32px;
+  font-variant-numeric: tabular-nums;
+  text-align: right;
+}
+.what {
+  flex: 1;
+  min-width: 0;
+  display: grid;
+}
+.looked {
+  padding: 0 2px 12px 46px;
+}
+.looked ul {
+  margin: 0 0 10px;
+  padding-left: 18px;
+  font-size: 13.5px;
+}
+.looked p {
+  margin: 0 0 10px;
+}
+.none {
+  padding: 12px 0;
+}
+</style>

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { countCombinations, groupsOf } from '../../../core/catalogue/bundle'
+import type { StoredBundle } from '../../../core/studio/bundleAnswers'
+import type { BundleProblem } from '../../../core/bundles/bundleProblems'
+import { bundleProblems } from '../../../core/bundles/bundleProblems'
+import { isStopping, problemWords, typeNames } from '../../../core/bundles/bundleWords'
+import { itemName } from '../../../core/delivery/deliveredItem'
+import { counted } from '../../../core/text/sentence'
+import { useBundles } from './bundles'
+import { useStudioShop } from '../../data/studioShop'
+
+/** One bundle: what is in it, what is wrong with it, and what it is called. */
+const props = defineProps<{ stored: StoredBundle }>()
+const emit = defineEmits<{ open: [sku: string | null]; find: [] }>()
+const store = useBundles()
+const studio = useStudioShop()
+
+const settings = computed(() => props.stored.settings)
+const bundle = computed(() => settings.value.bundle)
+const language = computed(() => studio.shop!.settings.language)
+const name = computed(() => studio.words(settings.value.name) || props.stored.sku)
+const stateName = { active: 'live', draft: 'draft', retired: 'off' }
+const size = computed(() => {
+  const groups = groupsOf(bundle.value)
+  return groups.length
+    ? `${counted(groups.length, 'group')}, ${counted(
+        groups.reduce((sum, group) => sum + countCombinations(group.options), 0),
+        'combination',
+      )}`
+    : ''
+})
+
+const problems = computed(() => bundleProblems({ sku: props.stored.sku, bundle: bundle.value }, store.catalogue, studio.now()))
+const stopping = computed(() => problems.value.filter(isStopping))
+const hints = computed(() => problems.value.filter(each => !isStopping(each)))
+function wordsOf(problem: BundleProblem): string {
+  const group = groupsOf(bundle.value).find(each => each.key === problem.about)
+  const item = store.catalogue.item(problem.about)
+  return problemWords(
+    problem,
+    bundle.value,
+    (group && (studio.words(group.name) || group.key)) ?? (item && itemName(item, studio.words)) ?? problem.about,
+  )
+}
+
+const renaming = ref(false)
+const setStatus = (status: 'active' | 'draft' | 'retired') =>
+  store.sendAndTell({ type: 'changeBundle', sku: props.stored.sku, settings: { status }, seen: { status: settings.value.status } })
+async function remove(): Promise<void> {
+  if (await store.sendAndTell({ type: 'removeBundle', sku: props.stored.sku })) emit('open', null)
+}
+</script>
+
+<template>
+  <section class="editor" aria-label="Bundle">
+    <EditorHead :name="name" sort="bundle" :state="{ name: stateName[settings.status], words: settings.status }">
+      <template #beside
+        ><span class="mono">{{ stored.sku }}</span></template
+      >
+      <template #tools
+        ><span class="small soft size">{{ size || typeNames[bundle.type] }}</span></template
+      >
+      <template #menu>
+        <v-list-item @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
+        <v-list-item :to="`/products/${encodeURIComponent(stored.sku)}`"
+          ><v-list-item-title>Link it on the bench</v-list-item-title></v-list-item
+        >
+        <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}`" target="_blank"
+          ><v-list-item-title>Open its page in the shop</v-list-item-title></v-list-item
+        >
+        <v-list-item v-if="settings.status !== 'draft'" @click="setStatus('draft')"
+          ><v-list-item-title>Make it a draft again</v-list-item-title></v-list-item
+        >
+        <v-list-item v-if="settings.status === 'active'" @click="setStatus('retired')"
+          ><v-list-item-title>Retire</v-list-item-title></v-list-item
+        >
+        <v-list-item v-if="settings.status === 'draft'" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+      </template>
+      <button v-if="settings.status !== 'active'" type="button" class="main-button" @click="setStatus('active')">Make active</button>
+    </EditorHead>
+    <div class="parts">
+      <ul v-if="stopping.length" class="problems stop" aria-label="What keeps it from being sold">
+        <li v-for="each in stopping" :key="`${each.code} ${each.about}`">{{ wordsOf(each) }}</li>
+      </ul>
+      <ul v-if="hints.length" class="problems" aria-label="What is worth a look">
+        <li v-for="each in hints" :key="`${each.code} ${each.about}`">{{ wordsOf(each) }}</li>
+      </ul>
+      <PickAnyPart v-if="bundle.type === 'pickAny'" :bundle="bundle" @find="emit('find')" />
+      <template v-else>
+        <GroupsPart v-if="bundle.type === 'choice'" :bundle="bundle" @find="emit('find')" />
+        <ComponentsPart :bundle="bundle" @find="emit('find')" />
+      </template>
+      <BundleFacts :settings="settings" />
+    </div>
+    <RenameDialog
+      v-if="renaming"
+      title="Rename the bundle"
+      :name="name"
+      @close="renaming = false"
+      @rename="words => store.change({ name: { ...settings.name, [language]: words } })"
+    />
+  </section>
+</template>
+
+<style scoped>
+.editor {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.mono,
+.size,
+.main-button {
+  flex: none;
+}
+.parts {
+  flex: 1;
+  overflow-y: auto;
+}
+.problems {
+  margin: 0;
+  padding: 8px 18px 8px 34px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--saffron-wash);
+  color: var(--saffron-ink);
+  font-size: 13px;
+}
+.problems.stop {
+  background: var(--clay-wash);
+  color: var(--clay-ink);
+  font-weight: 550;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { BundleType } from '../../../core/catalogue/bundle'
+import { emptyBundle } from '../../../core/catalogue/bundle'
+import { skuSchema } from '../../../core/catalogue/sku'
+import { useBundles } from './bundles'
+import { useStudioShop } from '../../data/studioShop'
+
+/** Asks what a new bundle is called and of what type it is. */
+const emit = defineEmits<{ close: []; added: [sku: string] }>()
+const store = useBundles()
+const studio = useStudioShop()
+
+const types: { type: BundleType; name: string; words: string }[] = [
+  { type: 'fixed', name: 'Always the same', words: 'A smoker, a hive tool and two brushes' },
+  { type: 'choice', name: 'With choices', words: 'A suit in size and colour, with gloves in a size' },
+  { type: 'pickAny', name: 'Pick any', words: 'Three bags of seed out of nine, the more the cheaper' },
+]
+const type = ref<BundleType>('fixed')
+const name = ref('')
+const taken = computed(() => new Set((store.rows ?? []).map(each => each.sku)))
+function nextSku(): string {
+  let number = 1
+  while (taken.value.has(`SET-${String(number).padStart(2, '0')}`)) number++
+  return `SET-${String(number).padStart(2, '0')}`
+}
+const sku = ref(nextSku())
+const wrong = computed(() =>
+  taken.value.has(sku.value.trim())
+    ? 'Another bundle has this SKU.'
+    : (skuSchema.safeParse(sku.value.trim()).error?.issues[0]?.message ?? ''),
+)
+
+const busy = ref(false)
+/** The dialog stays until the bundle is there: what was typed is kept when it is refused. */
+async function add(): Promise<void> {
+  const own = sku.value.trim()
+  busy.value = true
+  const isAdded = await store.sendAndTell({
+    type: 'addBundle',
+    sku: own,
+    name: { [studio.shop!.settings.language]: name.value.trim() },
+    bundle: emptyBundle(type.value),
+  })
+  busy.value = false
+  if (!isAdded) return
+  await store.loadRows()
+  emit('added', own)
+  emit('close')
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="460" aria-labelledby="new-bundle" @update:model-value="emit('close')">
+    <v-card rounded="lg" class="studio ask">
+      <form @submit.prevent="add">
+        <h2 id="new-bundle">New bundle</h2>
+        <div class="types" role="radiogroup" aria-label="What is in it">
+          <label v-for="each in types" :key="each.type" class="type" :class="{ on: type === each.type }">
+            <input v-model="type" type="radio" name="type" :value="each.type" /><span
+              ><b>{{ each.name }}</b
+              ><span class="small soft">{{ each.words }}</span></span
+            >
+          </label>
+        </div>
+        <div class="fields">
+          <label>Name<input v-model="name" type="text" maxlength="120" autofocus /></label>
+          <label>SKU<input v-model="sku" type="text" maxlength="64" /></label>
+        </div>
+        <p class="hint wrong small" role="alert">{{ wrong }}</p>
+        <div class="ways">
+          <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
+          <button type="submit" class="main-button" :disabled="!name.trim() || !!wrong || busy">Add a draft</button>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.types {
+  display: grid;
+  gap: 6px;
+  margin: 12px 0 14px;
+}
+.ask .type {
+  display: flex;
+  align-items: flex-start;
+  gap: 10px;
+  padding: 9px 12px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  color: var(--ink);
+  font-size: 14px;
+  cursor: pointer;
+}
+.type.on {
+  border-color: var(--petrol);
+  background: var(--petrol-wash);
+}
+.type input {
+  margin-top: 3px;
+  accent-color: var(--petrol);
+}
+.type span {
+  display: grid;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 130px;
+  gap: 12px;
+}
+.fields label:focus-within {
+  color: var(--ink);
+}
+</style>

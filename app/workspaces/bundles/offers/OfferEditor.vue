@@ -1,0 +1,252 @@
+<script setup lang="ts">
+import type { Offer, OfferSettings } from '../../../../core/offers/offer'
+import { parseMoney, plainMoney } from '../../../../core/money/money'
+import { emptyScope } from '../../../../core/pagePlans/pagePlan'
+import { useOffers } from './offers'
+import { useStudioShop } from '../../../data/studioShop'
+
+/** One together offer: for which products it is, what it offers, and what that costs less. */
+const props = defineProps<{ offer: Offer }>()
+const emit = defineEmits<{ open: [key: string | null] }>()
+const store = useOffers()
+const studio = useStudioShop()
+const name = computed(() => studio.words(props.offer.heading) || props.offer.key)
+const change = (settings: Partial<OfferSettings>) => store.change(props.offer, settings)
+
+const renaming = ref(false)
+async function remove(): Promise<void> {
+  if (await store.sendAndTell({ type: 'removeOffer', key: props.offer.key })) emit('open', null)
+}
+
+const offered = computed(() => props.offer.offered)
+const byLinks = () =>
+  change({ offered: { by: 'links', kind: studio.kinds.find(each => each.key === 'accessory')?.key ?? studio.kinds[0]!.key, count: 2 } })
+const reduction = computed(() => props.offer.reduction)
+const wrong = ref('')
+/** Takes what is typed; what can't be a reduction is said, and left as it stands. */
+function typed(event: Event): void {
+  const text = (event.target as HTMLInputElement).value.trim()
+  if (reduction.value?.by === 'percent') {
+    const percent = Number(text)
+    wrong.value = /^\d+$/.test(text) && percent >= 1 && percent <= 100 ? '' : 'A whole number of percent, from 1 to 100.'
+    if (!wrong.value) change({ reduction: { by: 'percent', percent } })
+  } else {
+    const amount = parseMoney(text, studio.currency)
+    wrong.value = amount ? '' : `An amount, such as ${plainMoney(250, studio.currency)}.`
+    if (amount) change({ reduction: { by: 'amount', amount } })
+  }
+}
+</script>
+
+<template>
+  <section class="editor" aria-label="Together offer">
+    <EditorHead :name="name" sort="offer" :state="offer.active ? { name: 'live', words: 'active' } : { name: 'draft', words: 'off' }">
+      <template #menu>
+        <v-list-item @click="renaming = true"><v-list-item-title>Change the heading</v-list-item-title></v-list-item>
+        <v-list-item @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+      </template>
+      <button type="button" :class="offer.active ? 'plain-button' : 'main-button'" @click="change({ active: !offer.active })">
+        {{ offer.active ? 'Switch off' : 'Make active' }}
+      </button>
+    </EditorHead>
+    <div class="parts">
+      <section class="part" aria-label="What it is for">
+        <h2>Offered with</h2>
+        <div class="choice" role="group" aria-label="Offered with">
+          <button type="button" :aria-pressed="offer.trigger === null" @click="change({ trigger: null })">every product</button
+          ><button type="button" :aria-pressed="offer.trigger !== null" @click="offer.trigger ?? change({ trigger: emptyScope })">
+            some products
+          </button>
+        </div>
+        <ScopeChips
+          v-if="offer.trigger"
+          :scope="offer.trigger"
+          ask="Say with which products"
+          class="chips"
+          @change="part => change({ trigger: { ...offer.trigger!, ...part } })"
+        />
+      </section>
+      <section class="part" aria-label="What is offered">
+        <h2>What is offered</h2>
+        <div class="choice" role="group" aria-label="What is offered">
+          <button
+            type="button"
+            :aria-pressed="offered.by === 'chosen'"
+            @click="offered.by === 'chosen' || change({ offered: { by: 'chosen', skus: [] } })"
+          >
+            these products</button
+          ><button type="button" :aria-pressed="offered.by === 'links'" @click="offered.by === 'links' || byLinks()">
+            its first links
+          </button>
+        </div>
+        <ProductsField
+          v-if="offered.by === 'chosen'"
+          :skus="offered.skus"
+          variants
+          class="field"
+          @change="skus => change({ offered: { by: 'chosen', skus } })"
+        />
+        <div v-else class="line">
+          the first
+          <QuantityField
+            :value="offered.count"
+            label="How many links"
+            :most="8"
+            @change="count => offered.by === 'links' && change({ offered: { ...offered, count } })"
+          />
+          of its
+          <select
+            :value="offered.kind"
+            aria-label="Kind of links"
+            @change="offered.by === 'links' && change({ offered: { ...offered, kind: ($event.target as HTMLSelectElement).value } })"
+          >
+            <option v-for="kind in studio.kinds" :key="kind.key" :value="kind.key">{{ studio.words(kind.plural).toLowerCase() }}</option>
+          </select>
+        </div>
+        <label class="line check"
+          ><input
+            type="checkbox"
+            :checked="offer.partly === 'hide'"
+            @change="change({ partly: ($event.target as HTMLInputElement).checked ? 'hide' : 'shrink' })"
+          />all or nothing: not shown when one of them can’t be had or is in the cart already</label
+        >
+      </section>
+      <section class="part" aria-label="What it costs less">
+        <h2>Cheaper together</h2>
+        <div class="choice" role="group" aria-label="Cheaper together">
+          <button type="button" :aria-pressed="reduction === null" @click="change({ reduction: null })">no</button>
+          <button
+            type="button"
+            :aria-pressed="reduction?.by === 'percent'"
+            @click="reduction?.by === 'percent' || change({ reduction: { by: 'percent', percent: 10 } })"
+          >
+            percent
+          </button>
+          <button
+            type="button"
+            :aria-pressed="reduction?.by === 'amount'"
+            @click="reduction?.by === 'amount' || change({ reduction: { by: 'amount', amount: 100 } })"
+          >
+            amount
+          </button>
+        </div>
+        <template v-if="reduction">
+          <div class="line">
+            <input
+              :key="reduction.by"
+              v-typed="reduction.by === 'percent' ? reduction.percent : plainMoney(reduction.amount, studio.currency)"
+              class="amount"
+              inputmode="decimal"
+              aria-label="How much less"
+              :aria-invalid="wrong !== ''"
+              @change="typed"
+            />{{ reduction.by === 'percent' ? '% off each' : `${studio.currency} off each` }}, while the product that it is offered with is
+            in the cart
+          </div>
+          <p class="wrong small" role="alert">{{ wrong }}</p>
+          <div class="line">
+            at most <QuantityField :value="offer.limit" label="How often in one cart" :most="99" @change="limit => change({ limit })" />
+            {{ offer.limit === 1 ? 'time' : 'times' }} in one cart
+          </div>
+          <label class="line check"
+            ><input type="checkbox" :checked="offer.stacks" @change="change({ stacks: ($event.target as HTMLInputElement).checked })" />also
+            on what is reduced already, by a bundle or an offer above</label
+          >
+        </template>
+      </section>
+      <section class="part" aria-label="When">
+        <h2>When</h2>
+        <div class="line">
+          <label
+            >from
+            <input
+              type="date"
+              :value="offer.from?.slice(0, 10)"
+              aria-label="First day"
+              @change="change({ from: ($event.target as HTMLInputElement).value || null })"
+          /></label>
+          <label
+            >until
+            <input
+              type="date"
+              :value="offer.until?.slice(0, 10)"
+              aria-label="Last day"
+              @change="change({ until: ($event.target as HTMLInputElement).value || null })"
+          /></label>
+          <span class="soft small">both days included; without them, always</span>
+        </div>
+      </section>
+    </div>
+    <RenameDialog
+      v-if="renaming"
+      title="Change the heading"
+      :name="name"
+      @close="renaming = false"
+      @rename="words => change({ heading: { ...offer.heading, [studio.shop!.settings.language]: words } })"
+    />
+  </section>
+</template>
+
+<style scoped>
+.editor {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.parts {
+  flex: 1;
+  overflow-y: auto;
+}
+.part {
+  padding: 14px 18px;
+  border-bottom: 1px solid var(--line-soft);
+}
+h2 {
+  margin-bottom: 8px;
+  font-size: 14.5px;
+}
+.chips,
+.field {
+  margin-top: 10px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  min-height: 38px;
+  margin-top: 4px;
+}
+.check {
+  flex-wrap: nowrap;
+  cursor: pointer;
+}
+.check input {
+  flex: none;
+  width: 16px;
+  height: 16px;
+  accent-color: var(--petrol);
+}
+.amount,
+.line select,
+.line input[type='date'] {
+  height: 32px;
+  padding: 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 7px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: 14px/1 var(--text);
+}
+.amount {
+  width: 84px;
+  text-align: right;
+}
+.amount[aria-invalid='true'] {
+  border-color: var(--clay);
+}
+p {
+  margin: 2px 0 0;
+}
+</style>

@@ -1,0 +1,181 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import { z } from 'zod'
+import type { ProductRow } from '../../../../core/workbench/workbench'
+import { productRowSchema } from '../../../../core/workbench/workbench'
+import { pageAnswerSchema } from '../../../../core/delivery/contract'
+import type { Offer } from '../../../../core/offers/offer'
+import { useOffers } from './offers'
+import type { Device } from '../../../parts/preview/devices'
+import { callApi } from '../../../data/callApi'
+import { previewAddress } from '../../../parts/preview/previewAddress'
+import { useAnswer } from '../../../data/useAnswer'
+import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
+
+/** What shoppers see of an offer on a product's page, what is missing from it and why, and the page itself. */
+const props = defineProps<{ offer: Offer }>()
+const store = useOffers()
+
+const sku = useLocalStorage('manada-offer-tried', '')
+const inCart = ref('')
+const device = useLocalStorage<Device>('manada-offer-device', 'phone')
+const words = ref('')
+const found = useFoundProducts(words, { status: 'active' }, 'all')
+const tried = shallowRef<ProductRow | null>(null)
+watch(
+  sku,
+  async next => {
+    tried.value = next
+      ? ((await callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: next } }).catch(() => null))
+          ?.rows[0] ?? null)
+      : null
+  },
+  { immediate: true },
+)
+// Until a product is chosen, one that the offer is for.
+watch(
+  () => props.offer.key,
+  () => {
+    const [first] = props.offer.trigger?.products ?? []
+    if (first) sku.value = first
+  },
+  { immediate: true },
+)
+
+const circumstances = computed(() => ({
+  cart: inCart.value
+    .split(',')
+    .map(each => each.trim())
+    .filter(Boolean),
+  seen: [],
+  visitor: '',
+  day: '',
+  language: '',
+}))
+const { answer, failed } = useAnswer(
+  () => JSON.stringify([sku.value, circumstances.value.cart, store.edition]),
+  60,
+  async () =>
+    sku.value
+      ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, {
+          query: { explain: 1, cart: circumstances.value.cart.join() },
+        })
+      : null,
+)
+const shown = computed(() => answer.value?.offers?.find(each => each.key === props.offer.key) ?? null)
+const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.offer.key) ?? null)
+const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
+const reasons = {
+  inCart: 'is in the cart already',
+  notForSale: 'is not for sale',
+  outOfStock: 'is out of stock',
+  offeredAbove: 'is offered by an offer above',
+}
+const state = computed(() => {
+  if (!sku.value) return 'Choose a product to see what shoppers see there.'
+  if (!answer.value) return ''
+  if (shown.value) return `Shoppers see it${shown.value.left?.length ? ', with what is left of it' : ''}:`
+  if (!props.offer.active) return 'It is off: shoppers don’t see it.'
+  if (!hidden.value) return 'It is not for this product, or not on this day.'
+  return hidden.value.reason === 'partMissing'
+    ? 'It is not shown, because a part of it is missing and it is all or nothing:'
+    : 'It is not shown, because nothing of it is left to offer.'
+})
+const frame = useTemplateRef('frame')
+watch(
+  () => store.edition,
+  () => frame.value?.update(),
+)
+</script>
+
+<template>
+  <section class="try" aria-label="What shoppers see">
+    <div class="tools">
+      <v-autocomplete
+        v-model:search="words"
+        :model-value="tried"
+        :items="found"
+        item-title="name"
+        item-value="sku"
+        return-object
+        no-filter
+        hide-no-data
+        auto-select-first
+        placeholder="Try it on a product"
+        aria-label="Try it on a product"
+        @update:model-value="(row: ProductRow | null) => (sku = row?.product ?? '')"
+      >
+        <template #item="{ props: item, internalItem }"
+          ><v-list-item v-bind="item" density="compact" :subtitle="internalItem.raw.sku"
+        /></template>
+      </v-autocomplete>
+      <v-text-field v-model="inCart" placeholder="In the cart: SKU, SKU" aria-label="What is in the cart" class="cart" />
+      <DeviceChoice v-model="device" />
+    </div>
+    <div class="why" role="status">
+      <p :class="{ wrong: failed }">{{ failed || state }}</p>
+      <ul>
+        <li v-for="item in shown?.items" :key="item.variant ?? item.sku">
+          <ProductPicture :src="item.image" class="thumb" /><span class="cut">{{ item.name }}</span>
+        </li>
+        <li v-for="each in left" :key="each.sku" class="soft">
+          <span class="cut">{{ each.name }}</span> {{ reasons[each.reason] }}
+        </li>
+      </ul>
+    </div>
+    <PreviewFrame
+      v-if="sku"
+      ref="frame"
+      :address="`${previewAddress('product', sku, circumstances, 'live')}#offer-${offer.key}`"
+      :device="device"
+      title="The product’s page"
+    />
+  </section>
+</template>
+
+<style scoped>
+.try {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--paper);
+}
+.tools {
+  flex: none;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 12px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--sheet);
+}
+.cart {
+  flex: 0 1 170px;
+}
+.why {
+  flex: none;
+  max-height: 190px;
+  overflow-y: auto;
+  padding: 10px 16px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--sheet);
+}
+p {
+  margin: 0;
+}
+ul {
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 30px;
+}
+.thumb {
+  width: 24px;
+  height: 24px;
+}
+</style>

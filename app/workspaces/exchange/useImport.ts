@@ -1,0 +1,50 @@
+import type { ImportReport } from '../../../core/exchange/importReport'
+import { importReportSchema } from '../../../core/exchange/importReport'
+import type { ImportProgress } from '../../../core/studio/exchangeAnswers'
+import { importProgressSchema } from '../../../core/studio/exchangeAnswers'
+import { ApiProblem, callApi } from '../../data/callApi'
+
+/** Sends a file to be tried or imported, and tells how far it is. */
+export function useImport() {
+  const progress = shallowRef<ImportProgress | null>(null)
+  const busy = ref(false)
+  let abort = new AbortController()
+
+  async function watchProgress(job: string): Promise<void> {
+    while (busy.value) {
+      await new Promise(resolve => setTimeout(resolve, 300))
+      if (!busy.value) return
+      // The job may not have begun yet, or just have ended.
+      progress.value = await callApi(importProgressSchema, `/api/exchange/jobs/${job}`).catch(() => progress.value)
+    }
+  }
+
+  /**
+   * @returns null when it was cancelled
+   * @throws ApiProblem when the file can't be taken
+   */
+  async function send(file: File, kind: string, how: { dry?: boolean; keepValid?: boolean }): Promise<ImportReport | null> {
+    abort = new AbortController()
+    busy.value = true
+    progress.value = null
+    const job = crypto.randomUUID()
+    void watchProgress(job)
+    try {
+      return await callApi(importReportSchema, '/api/exchange/import', {
+        method: 'POST',
+        body: file,
+        headers: { 'content-type': 'text/csv' },
+        signal: abort.signal,
+        query: { kind, file: file.name.slice(0, 120), job, dry: how.dry ? '1' : undefined, keep: how.keepValid ? 'valid' : undefined },
+      })
+    } catch (error) {
+      if (abort.signal.aborted) return null
+      throw error instanceof ApiProblem ? error : new Error('The file could not be read any more. Choose it again.', { cause: error })
+    } finally {
+      busy.value = false
+      progress.value = null
+    }
+  }
+
+  return { progress, busy, send, cancel: () => abort.abort() }
+}

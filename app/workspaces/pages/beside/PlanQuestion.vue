@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import type { PageKind } from '../../../../core/pageTypes/registry'
+import { pageTypes } from '../../../../core/pageTypes/registry'
+import type { PlanForAnswer } from '../../../../core/studio/planAnswers'
+import { planForAnswerSchema } from '../../../../core/studio/planAnswers'
+import { reasonWords } from '../../../../core/pagePlans/planWords'
+import type { ShopAnswer } from '../../../../core/delivery/contract'
+import { shopAnswerSchema } from '../../../../core/delivery/contract'
+import { useMessages } from '../../../data/messages'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+import { callApi } from '../../../data/callApi'
+import { useAnswer } from '../../../data/useAnswer'
+import { useNames } from '../../../data/useNames'
+import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
+
+interface Choice {
+  value: string
+  title: string
+}
+
+/** Answers which plan one page gets, and why. */
+const props = defineProps<{ page: PageKind; plan: string }>()
+const emit = defineEmits<{ open: [plan: string] }>()
+const store = useDrafts()
+const studio = useStudioShop()
+const names = useNames()
+const messages = useMessages()
+
+const words = ref('')
+const products = useFoundProducts(words)
+const articles = shallowRef<ShopAnswer['articles']>([])
+const asksFor = computed(() => pageTypes[props.page].asksFor)
+const asksProducts = computed(() => asksFor.value === 'product')
+onMounted(async () => {
+  if (asksFor.value === 'article')
+    articles.value = (await callApi(shopAnswerSchema, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
+})
+const items = computed<Choice[]>(() => {
+  if (asksFor.value === 'category') return studio.categoryChoices
+  if (asksFor.value === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
+  return products.value.map(({ sku, name }) => ({ value: sku, title: name }))
+})
+
+const chosen = shallowRef<Choice | null>(null)
+const about = computed(() => chosen.value?.value ?? null)
+const { answer, failed } = useAnswer(
+  () => (about.value === null ? null : JSON.stringify([about.value, store.edition])),
+  0,
+  () => callApi(planForAnswerSchema, '/api/plans/for', { query: { page: props.page, about: about.value! } }),
+)
+const shown = computed(() => (about.value === null ? null : answer.value))
+const nameOf = (key: string) => studio.words(store.planDraftOf(key)?.name ?? {}) || key
+const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.reason.by !== 'default')
+</script>
+
+<template>
+  <div class="question">
+    <v-autocomplete
+      v-model="chosen"
+      v-model:search="words"
+      :items="items"
+      return-object
+      :no-filter="asksProducts"
+      hide-no-data
+      auto-select-first
+      clearable
+      :placeholder="
+        asksProducts ? 'Which plan does a product get?' : `Which plan does ${asksFor === 'article' ? 'an article' : 'a category'} get?`
+      "
+      aria-label="Which plan a page gets"
+    />
+    <p v-if="failed" class="small wrong">{{ failed }}</p>
+    <div v-else-if="shown" class="small" role="status">
+      <p>
+        It gets <b v-if="shown.plans[0]!.plan === plan">this plan</b
+        ><button v-else type="button" class="text-button" @click="emit('open', shown.plans[0]!.plan)">
+          {{ nameOf(shown.plans[0]!.plan) }}</button
+        >, because {{ reasonWords(shown.plans[0]!.reason, names) }}.
+      </p>
+      <p v-for="each in others(shown)" :key="each.plan" class="soft">
+        {{ nameOf(each.plan) }} is for it too, because {{ reasonWords(each.reason, names) }}.
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.question {
+  margin-top: 6px;
+}
+p {
+  margin: 6px 0 0;
+}
+.text-button {
+  padding: 0;
+}
+</style>

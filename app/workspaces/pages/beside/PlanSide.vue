@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { VueDraggable } from 'vue-draggable-plus'
+import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
+import { sectionsOf } from '../../../../core/pagePlans/pagePlan'
+import { zonesOf } from '../../../../core/pageTypes/registry'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+
+/** Who gets a plan, what it shares with others, what to look at before it is published, and the sections that could stand on it. */
+const props = defineProps<{ plan: PagePlan }>()
+const emit = defineEmits<{ open: [plan: string] }>()
+const store = useDrafts()
+const studio = useStudioShop()
+
+/** Sections that don't stand on it, as they stand while they are dragged. */
+const atHand = ref<{ key: string }[]>([])
+watch(
+  () => [props.plan, store.sections],
+  () => {
+    const placed = sectionsOf(props.plan)
+    const nameOf = (key: string) => studio.words(store.draftOf(key)!.heading)
+    atHand.value = store.sections
+      .filter(({ key, draft }) => draft && !placed.includes(key))
+      .map(({ key }) => ({ key }))
+      .sort((a, b) => nameOf(a.key).localeCompare(nameOf(b.key)))
+  },
+  { immediate: true },
+)
+/** A section that was dragged off the page. */
+function takenOff(index: number | undefined): void {
+  const section = atHand.value[index ?? -1]
+  if (section) void store.sendAndTell({ type: 'unplaceSection', plan: props.plan.key, key: section.key })
+}
+</script>
+
+<template>
+  <aside class="side" aria-label="Of this page plan">
+    <ScopePart :plan="plan" @open="key => emit('open', key)" />
+    <ReviewPart v-if="plan.page !== 'cart' || sectionsOf(plan).length" :plan="plan" />
+    <section class="part">
+      <h2>Sections at hand</h2>
+      <p class="small soft hint">
+        Drag one into a zone<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> puts it there</template>, or
+        back here to take it off the page.
+      </p>
+      <VueDraggable
+        v-model="atHand"
+        group="sections"
+        :animation="150"
+        handle=".handle"
+        :sort="false"
+        role="list"
+        class="list"
+        aria-label="Sections at hand"
+        @add="event => takenOff(event.newIndex)"
+      >
+        <PlacedSection v-for="each in atHand" :key="each.key" :section-key="each.key" :plan="plan" :zone="null" />
+      </VueDraggable>
+      <p v-if="!atHand.length" class="small soft">
+        All sections stand on this page. <NuxtLink to="/sections">Add one in Sections</NuxtLink>
+      </p>
+    </section>
+  </aside>
+</template>
+
+<style scoped>
+.side {
+  height: 100%;
+  overflow-y: auto;
+  background: var(--sheet);
+}
+.part {
+  padding: 14px 18px 16px;
+}
+.part h2 {
+  margin-bottom: 4px;
+  font-size: 15px;
+  line-height: 1.3;
+}
+.hint {
+  margin: 0 0 8px;
+}
+.list {
+  display: grid;
+  gap: 6px;
+  min-height: 40px;
+}
+a {
+  color: var(--petrol);
+}
+</style>

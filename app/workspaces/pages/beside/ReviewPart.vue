@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
+import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
+import { sectionsOf } from '../../../../core/pagePlans/pagePlan'
+import { planReviewAnswerSchema } from '../../../../core/studio/planAnswers'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+import { callApi } from '../../../data/callApi'
+import { buyButtonScreens } from './sectionHeights'
+import PhWarningCircle from '~icons/ph/warning-circle'
+import PhDeviceMobile from '~icons/ph/device-mobile'
+import PhInfo from '~icons/ph/info'
+import PhCheckCircle from '~icons/ph/check-circle'
+import { useAnswer } from '../../../data/useAnswer'
+
+/**
+ * What to look at before a plan is published: pages left blank, sections that show the same, and how far down the buy button is on a phone.
+ */
+const props = defineProps<{ plan: PagePlan }>()
+const store = useDrafts()
+const studio = useStudioShop()
+const { answer, failed } = useAnswer(
+  () => JSON.stringify([props.plan.key, store.edition]),
+  300,
+  () => callApi(planReviewAnswerSchema, '/api/plans/review', { query: { plan: props.plan.key } }),
+)
+
+const headingOf = (key: string) => studio.words(store.draftOf(key)?.heading ?? {}) || key
+const of = (count: number) =>
+  answer.value && answer.value.looked < answer.value.pages
+    ? `${count} of ${answer.value.looked} pages looked at`
+    : `${count} of ${answer.value?.looked ?? 0}`
+const screens = computed(() =>
+  props.plan.page === 'product' && answer.value
+    ? buyButtonScreens(
+        (props.plan.zones.find(zone => zone.key === 'aboveBuy')?.sections ?? []).flatMap(key => {
+          const section = store.draftOf(key)
+          const places = answer.value!.shown[key]
+          return section && places ? { layout: section.layout, places } : []
+        }),
+      )
+    : null,
+)
+const rounded = (value: number) => Math.round(value * 10) / 10
+/** Sections that no page of those looked at shows. */
+const unseen = computed(() =>
+  answer.value?.looked
+    ? sectionsOf(props.plan).filter(key => !answer.value!.shown[key] && !props.plan.off.includes(key) && !store.draftOf(key)?.off)
+    : [],
+)
+/** These pages were looked at with an empty cart and nothing seen before. */
+const isOfShopper = (key: string) =>
+  store.draftOf(key)?.steps.every(step => step.off || stepTypeOf(step).isOfShopper || step.subjects === 'cart') ?? false
+</script>
+
+<template>
+  <section class="part">
+    <h2>Before you publish</h2>
+    <p v-if="failed" class="wrong small">{{ failed }}</p>
+    <p v-else-if="!answer" class="soft small">Looking at its pages …</p>
+    <p v-else-if="!answer.pages" class="soft small">No page gets this plan yet.</p>
+    <ul v-else>
+      <li v-for="each in answer.same" :key="`${each.first} ${each.second}`" class="bad">
+        <PhWarningCircle width="17" height="17" /><span
+          ><b>{{ headingOf(each.first) }}</b> and <b>{{ headingOf(each.second) }}</b> would show the same on {{ each.pages }} of
+          {{ each.looked }}<template v-if="answer.looked < answer.pages"> pages looked at</template></span
+        >
+      </li>
+      <li v-for="key in unseen.filter(isOfShopper)" :key="key">
+        <PhInfo width="17" height="17" /><span
+          >{{ headingOf(key) }} shows only to shoppers who have something in the cart, or have seen something</span
+        >
+      </li>
+      <li v-for="key in unseen.filter(each => !isOfShopper(each))" :key="key" class="bad">
+        <PhWarningCircle width="17" height="17" /><span
+          ><b>{{ headingOf(key) }}</b> shows on none of
+          {{ answer.looked < answer.pages ? `${answer.looked} pages looked at` : 'its pages' }}.
+          <NuxtLink :to="`/sections/${key}`">Open it</NuxtLink></span
+        >
+      </li>
+      <li v-if="answer.blank" class="bad">
+        <PhWarningCircle width="17" height="17" /><span
+          >{{ of(answer.blank) }} {{ answer.blank === 1 ? 'has' : 'have' }} no section at all:
+          {{ answer.blankExamples.map(each => each.name).join(', ') }}{{ answer.blank > answer.blankExamples.length ? ' …' : '' }}</span
+        >
+      </li>
+      <li v-else>
+        <PhCheckCircle width="17" height="17" /><span>{{
+          answer.looked < answer.pages ? `none of ${answer.looked} pages looked at is left blank` : 'no page of this plan is left blank'
+        }}</span>
+      </li>
+      <li v-if="screens !== null" :class="{ bad: screens > 1.2 }">
+        <PhDeviceMobile width="17" height="17" /><span>{{
+          screens > 1 ? `the buy button is ${rounded(screens)} screens down on a phone` : 'the buy button is on the first screen of a phone'
+        }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.part {
+  padding: 14px 18px;
+  border-bottom: 1px solid var(--line-soft);
+}
+.part h2 {
+  margin-bottom: 6px;
+  font-size: 15px;
+  line-height: 1.3;
+}
+p {
+  margin: 0;
+}
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  gap: 9px;
+  padding: 4px 0;
+  color: var(--ink-soft);
+  font-size: 13.5px;
+  line-height: 1.4;
+}
+li svg {
+  flex: none;
+  margin-top: 1px;
+}
+.bad {
+  color: var(--clay-ink);
+}
+a {
+  color: var(--petrol);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
+import { zonesOf } from '../../../../core/pageTypes/registry'
+import { isUnpublished } from '../../../../core/sections/versions'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+import { layoutWords } from '../../../parts/sections/layoutWords'
+import { zoneWords } from '../../../parts/sections/sectionWords'
+import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
+import PhDotsThree from '~icons/ph/dots-three-bold'
+
+/** A section where it stands on a page plan, or, without a zone, at hand to be put there. */
+const props = defineProps<{ sectionKey: string; plan: PagePlan; zone: string | null }>()
+const emit = defineEmits<{ move: [by: number]; out: [] }>()
+const store = useDrafts()
+const studio = useStudioShop()
+
+const stored = computed(() => store.sections.find(each => each.key === props.sectionKey))
+const section = computed(() => stored.value?.draft ?? stored.value?.live ?? null)
+const heading = computed(() => (section.value && studio.words(section.value.heading)) || props.sectionKey)
+const offHere = computed(() => props.plan.off.includes(props.sectionKey))
+const isOff = computed(() => offHere.value || section.value?.off)
+const says = computed(() =>
+  section.value
+    ? `${layoutWords[section.value.layout]} · ${section.value.places} ${section.value.places === 1 ? 'place' : 'places'}`
+    : 'there is no such section any more',
+)
+const state = computed(() => {
+  if (!stored.value?.draft) return 'to be removed'
+  if (offHere.value) return 'off here'
+  if (section.value?.off) return 'off'
+  if (!isUnpublished(stored.value)) return ''
+  return stored.value.live ? 'changed' : 'draft'
+})
+
+const put = (zone: string) => store.send({ type: 'placeSection', plan: props.plan.key, key: props.sectionKey, zone })
+const switchHere = () => store.send({ type: 'switchInPlan', plan: props.plan.key, key: props.sectionKey, off: !offHere.value })
+const open = () => navigateTo(`/sections/${props.sectionKey}`)
+function key(event: KeyboardEvent): void {
+  if (event.target !== event.currentTarget) return
+  const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+  if (by && event.altKey && props.zone) emit('move', by)
+  else if (by) (by > 0 ? following() : preceding())?.focus()
+  else if (event.key === 'Enter' && !props.zone) void put(zonesOf(props.plan.page).at(-1)!)
+  else if (event.key === 'Enter') void open()
+  else if (event.key === 'Delete' && props.zone) emit('out')
+  else if (event.key === 'o' && props.zone && !event.ctrlKey) void switchHere()
+  else return
+  event.preventDefault()
+}
+const root = useTemplateRef('root')
+const all = () => [...document.querySelectorAll<HTMLElement>(props.zone ? '[data-placed]' : '[data-at-hand]')]
+const following = () => all()[all().indexOf(root.value!) + 1]
+const preceding = () => all()[all().indexOf(root.value!) - 1]
+</script>
+
+<template>
+  <div
+    ref="root"
+    class="placed"
+    :class="{ off: isOff }"
+    role="listitem"
+    tabindex="0"
+    :data-placed="zone ? sectionKey : undefined"
+    :data-at-hand="zone ? undefined : sectionKey"
+    :aria-label="`${heading}, ${says}${state && `, ${state}`}`"
+    @keydown="key"
+    @dblclick="open"
+  >
+    <PhDotsSixVertical class="handle" aria-hidden="true" />
+    <LayoutGlyph v-if="section" :layout="section.layout" class="glyph" />
+    <span class="names"
+      ><span class="name cut">{{ heading }}</span
+      ><span class="small soft cut">{{ says }}</span></span
+    >
+    <span v-if="state" class="state" :class="{ draft: state === 'changed' || state === 'draft', leaving: state === 'to be removed' }">{{
+      state
+    }}</span>
+    <v-menu location="bottom end">
+      <template #activator="{ props: menu }"
+        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="`More of ${heading}`"><PhDotsThree /></button
+      ></template>
+      <v-list density="compact" class="studio">
+        <v-list-item @click="open"
+          ><v-list-item-title>Open the section</v-list-item-title
+          ><template #append><span v-if="zone" class="key">Enter</span></template></v-list-item
+        >
+        <template v-if="zone">
+          <v-list-item @click="emit('move', -1)"
+            ><v-list-item-title>Move up</v-list-item-title><template #append><span class="key">Alt ↑</span></template></v-list-item
+          >
+          <v-list-item @click="emit('move', 1)"
+            ><v-list-item-title>Move down</v-list-item-title><template #append><span class="key">Alt ↓</span></template></v-list-item
+          >
+          <v-list-item v-if="!section?.off" @click="switchHere"
+            ><v-list-item-title>{{ offHere ? 'Switch on here' : 'Switch off here' }}</v-list-item-title
+            ><template #append><span class="key">O</span></template></v-list-item
+          >
+        </template>
+        <v-list-item v-for="each in zonesOf(plan.page).filter(one => one !== zone)" :key="each" @click="put(each)"
+          ><v-list-item-title>{{ zone ? 'Move' : 'Put' }} {{ zoneWords(each) }}</v-list-item-title></v-list-item
+        >
+        <v-list-item v-if="zone" @click="emit('out')"
+          ><v-list-item-title>Take it off the page</v-list-item-title><template #append><span class="key">Del</span></template></v-list-item
+        >
+      </v-list>
+    </v-menu>
+  </div>
+</template>
+
+<style scoped>
+.placed {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-width: 0;
+  min-height: 48px;
+  padding: 4px 4px 4px 6px;
+  border: 1px solid var(--line);
+  border-radius: 9px;
+  background: var(--sheet);
+}
+.placed:hover {
+  border-color: #b9b09e;
+}
+.handle {
+  flex: none;
+  width: 16px;
+  color: #9b927f;
+  cursor: grab;
+}
+.glyph {
+  flex: none;
+  color: #8a8f95;
+}
+.names {
+  flex: 1;
+  min-width: 0;
+  display: grid;
+}
+.name {
+  font-weight: 600;
+}
+.off .name {
+  color: var(--ink-soft);
+  text-decoration: line-through;
+  text-decoration-color: var(--line);
+}
+.more {
+  flex: none;
+  width: 28px;
+  height: 28px;
+}
+.sortable-ghost {
+  border-style: dashed;
+  border-color: var(--petrol);
+  background: var(--petrol-wash);
+}
+</style>

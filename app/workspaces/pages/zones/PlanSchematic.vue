@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { VueDraggable } from 'vue-draggable-plus'
+import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
+import { pageTypes, zonesOf } from '../../../../core/pageTypes/registry'
+import { useDrafts } from '../../../data/drafts'
+import { zoneWords } from '../../../parts/sections/sectionWords'
+
+/** A drawing of the page: its zones, with the sections that stand there to be dragged or moved by key. */
+const props = defineProps<{ plan: PagePlan }>()
+const store = useDrafts()
+
+const schematic = computed(() => pageTypes[props.plan.page].drawing)
+const sheet = useTemplateRef('sheet')
+/** The sections of every zone, as they stand while they are dragged. */
+const zones = ref<{ key: string; sections: { key: string }[] }[]>([])
+watch(
+  () => props.plan,
+  plan => {
+    zones.value = zonesOf(plan.page).map(key => ({
+      key,
+      sections: (plan.zones.find(each => each.key === key)?.sections ?? []).map(section => ({ key: section })),
+    }))
+  },
+  { immediate: true },
+)
+
+/** The section that is being moved by key. */
+let moving: string | null = null
+let moves = 0
+/** A section that takes another place in the page loses the focus; whoever has gone on to another in the meantime stays there. */
+const focusMoving = () => {
+  if (moving && document.activeElement === document.body) sheet.value?.querySelector<HTMLElement>(`[data-placed="${moving}"]`)?.focus()
+}
+// As soon as it stands where it was moved to: the next key is for it, also while the answer to the move is still being taken in.
+watch(zones, focusMoving, { flush: 'post' })
+
+const place = (section: string, zone: string, index: number) =>
+  store.send({ type: 'placeSection', plan: props.plan.key, key: section, zone, place: index + 1 })
+const dropped = (zone: string, index: number | undefined) => {
+  const section = zones.value.find(each => each.key === zone)!.sections[index ?? -1]
+  if (section) void place(section.key, zone, index!)
+}
+/** One place up or down; at the end of a zone, on into the next. */
+async function move(zone: string, index: number, by: number): Promise<void> {
+  const at = zones.value.findIndex(each => each.key === zone)
+  const section = zones.value[at]!.sections[index]!
+  const next = zones.value[at + by]
+  const isInside = index + by >= 0 && index + by < zones.value[at]!.sections.length
+  if (!isInside && !next) return
+  moving = section.key
+  const move = ++moves
+  if (isInside) await place(section.key, zone, index + by)
+  else await place(section.key, next!.key, by < 0 ? next!.sections.length : 0)
+  await nextTick()
+  focusMoving()
+  if (move === moves) moving = null
+}
+async function out(section: string): Promise<void> {
+  await store.sendAndTell({ type: 'unplaceSection', plan: props.plan.key, key: section })
+}
+</script>
+
+<template>
+  <div class="ground">
+    <div
+      ref="sheet"
+      class="sheet"
+      :class="plan.page"
+      :style="{ gridTemplateColumns: schematic.columns, gridTemplateAreas: schematic.areas.map(row => `'${row}'`).join(' ') }"
+    >
+      <div
+        v-for="block in schematic.blocks"
+        :key="block.area"
+        class="block"
+        :class="{ action: block.action }"
+        :style="{ gridArea: block.area, minHeight: `${block.height ?? 0}px` }"
+      >
+        {{ block.words }}
+      </div>
+      <section v-for="zone in zones" :key="zone.key" class="zone" :style="{ gridArea: zone.key }" :aria-label="zoneWords(zone.key)">
+        <h2>{{ zoneWords(zone.key) }}</h2>
+        <VueDraggable
+          v-model="zone.sections"
+          group="sections"
+          :animation="150"
+          handle=".handle"
+          role="list"
+          class="list"
+          :aria-label="`Sections ${zoneWords(zone.key)}`"
+          @add="event => dropped(zone.key, event.newIndex)"
+          @update="event => dropped(zone.key, event.newIndex)"
+        >
+          <PlacedSection
+            v-for="(section, i) in zone.sections"
+            :key="section.key"
+            :section-key="section.key"
+            :plan="plan"
+            :zone="zone.key"
+            @move="by => move(zone.key, i, by)"
+            @out="out(section.key)"
+          />
+        </VueDraggable>
+        <p v-if="!zone.sections.length" class="small soft none">nothing here</p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ground {
+  flex: 1;
+  overflow-y: auto;
+  padding: 18px 24px 28px;
+}
+.sheet {
+  display: grid;
+  gap: 10px;
+  max-width: 620px;
+  margin: 0 auto;
+  padding: 14px;
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--sheet);
+}
+.sheet.added {
+  max-width: 360px;
+}
+.block {
+  display: grid;
+  place-items: center;
+  padding: 6px;
+  border-radius: 8px;
+  background: var(--sunk);
+  color: var(--ink-soft);
+  font-size: 12.5px;
+  text-align: center;
+}
+.block.action {
+  background: #d8e3e3;
+  color: var(--petrol-ink);
+}
+.zone {
+  position: relative;
+  min-width: 0;
+  padding: 8px;
+  border: 1px dashed #bdb29c;
+  border-radius: 10px;
+}
+.zone h2 {
+  padding: 0 2px 6px;
+  color: var(--ink-soft);
+  font: 500 12.5px/1.3 var(--text);
+  letter-spacing: 0;
+}
+.list {
+  display: grid;
+  gap: 6px;
+  min-height: 34px;
+}
+.none {
+  position: absolute;
+  left: 10px;
+  bottom: 14px;
+  margin: 0;
+  pointer-events: none;
+}
+.zone:has(.sortable-ghost) {
+  border-color: var(--petrol);
+  background: var(--petrol-wash);
+}
+.zone:has(.sortable-ghost) .none {
+  display: none;
+}
+</style>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import type { HistoryEntry } from '../../../../core/workbench/workbench'
+import { historyAnswerSchema } from '../../../../core/workbench/workbench'
+import { useWorkbench } from '../bench/workbench'
+import { ApiProblem, callApi } from '../../../data/callApi'
+import { dayWords } from '../../../elements/dayWords'
+
+/** What was changed, newest first: on the products on the bench, or in the whole shop. */
+const emit = defineEmits<{ revert: [entry: number] }>()
+const bench = useWorkbench()
+
+const wanted = ref<'bench' | 'shop'>('bench')
+const skus = computed(() => (wanted.value === 'bench' ? bench.products.map(product => product.sku) : null))
+/** What is asked for, to tell whether an answer still is wanted. */
+const question = computed(() => skus.value?.join() ?? 'all')
+const entries = shallowRef<HistoryEntry[]>([])
+const more = ref(false)
+const loading = ref(true)
+const problem = shallowRef<ApiProblem | null>(null)
+
+async function load(before?: number): Promise<void> {
+  const asked = question.value
+  if (skus.value?.length === 0) return
+  loading.value = true
+  try {
+    const answer = await callApi(historyAnswerSchema, '/api/history', { query: { sku: skus.value ?? undefined, before } })
+    if (asked !== question.value) return
+    entries.value = before ? [...entries.value, ...answer.entries] : answer.entries
+    more.value = answer.more
+    problem.value = null
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error
+    problem.value = error
+  } finally {
+    loading.value = false
+  }
+}
+watch(question, () => load(), { immediate: true })
+
+const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const today = dayWords(new Date().toISOString())
+const days = computed(() => {
+  const byDay = new Map<string, HistoryEntry[]>()
+  for (const entry of entries.value) {
+    const day = dayWords(entry.at)
+    byDay.set(day, [...(byDay.get(day) ?? []), entry])
+  }
+  return Array.from(byDay, ([day, all]) => ({ day: day === today ? 'Today' : day, all }))
+})
+
+defineExpose({ refresh: () => load() })
+</script>
+
+<template>
+  <section class="history" aria-label="History">
+    <div class="tools">
+      <div class="choice" role="group" aria-label="History of">
+        <button type="button" :aria-pressed="wanted === 'bench'" @click="wanted = 'bench'">
+          {{ bench.several ? 'These products' : 'This product' }}
+        </button>
+        <button type="button" :aria-pressed="wanted === 'shop'" @click="wanted = 'shop'">Whole shop</button>
+      </div>
+    </div>
+    <p v-if="problem" class="none wrong">
+      {{ problem.message }} <button type="button" class="text-button" @click="load()">Try again</button>
+    </p>
+    <p v-else-if="skus && !skus.length" class="none soft">Choose a product to see what was changed on it.</p>
+    <p v-else-if="!entries.length && !loading" class="none soft">Nothing has been changed here yet.</p>
+    <div v-else class="days" tabindex="0" aria-label="Changes">
+      <section v-for="{ day, all } in days" :key="day">
+        <h3>{{ day }}</h3>
+        <ol>
+          <li v-for="entry in all" :key="entry.id" :class="{ gone: !entry.inForce }" :data-entry="entry.id">
+            <time class="soft" :datetime="entry.at">{{ time.format(new Date(entry.at)) }}</time>
+            <div>
+              <p>{{ entry.words }}</p>
+              <p class="soft small">
+                {{
+                  [entry.mine ? 'by you' : 'by someone else', entry.lanes > 1 ? `${entry.lanes} lanes` : '', entry.undone ? 'undone' : '']
+                    .filter(Boolean)
+                    .join(' · ')
+                }}
+              </p>
+            </div>
+            <button
+              v-if="entry.inForce"
+              type="button"
+              class="text-button"
+              :aria-label="`Take back: ${entry.words}`"
+              @click="emit('revert', entry.id)"
+            >
+              Take back
+            </button>
+          </li>
+        </ol>
+      </section>
+      <button v-if="more" type="button" class="text-button older" @click="load(entries.at(-1)!.id)">Show older</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.history {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.tools {
+  padding: 10px 16px;
+  border-bottom: 1px solid var(--line-soft);
+}
+.none {
+  margin: 0;
+  padding: 16px;
+}
+.days {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding-bottom: 16px;
+}
+h3 {
+  padding: 14px 16px 4px;
+  font-size: 13.5px;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 42px 1fr auto;
+  gap: 8px;
+  align-items: baseline;
+  padding: 8px 16px;
+  border-bottom: 1px solid var(--line-soft);
+}
+li p {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+time {
+  font-size: 12.5px;
+}
+.gone p:first-child {
+  color: var(--ink-soft);
+}
+.older {
+  margin: 12px 16px;
+}
+</style>

@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import type { LanePage } from '../../../../core/links/pageLanes'
+import { pageLaneKinds, sourceOfPage } from '../../../../core/links/pageLanes'
+import { useStudioShop } from '../../../data/studioShop'
+import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
+import PhX from '~icons/ph/x'
+import { useProductPages } from '../../../parts/productSearch/useProductPages'
+
+/** The list of categories, or of articles: find one and put it on the bench. */
+const props = defineProps<{ page: LanePage; selected: string[] }>()
+const emit = defineEmits<{ open: [sources: string[]] }>()
+const studio = useStudioShop()
+const words = ref('')
+const { total, problem, busy, settle, onOther, rowAt, refresh } = useProductPages(
+  () => ({ q: words.value }),
+  () => props.page,
+)
+const kind = computed(() => pageLaneKinds[props.page])
+const many = computed(() => (props.page === 'category' ? 'categories' : 'articles'))
+
+const list = useTemplateRef('list')
+const cursor = ref(0)
+onOther(() => {
+  cursor.value = 0
+  list.value?.toTop()
+})
+async function focusRow(index: number): Promise<void> {
+  cursor.value = Math.min(Math.max(index, 0), Math.max((total.value ?? 1) - 1, 0))
+  await list.value?.focus(cursor.value)
+}
+function open(index: number): void {
+  cursor.value = index
+  const row = rowAt(index)
+  if (row) emit('open', [sourceOfPage(props.page, row.sku)])
+}
+function onKey(event: KeyboardEvent): void {
+  const run = {
+    ArrowDown: () => focusRow(cursor.value + 1),
+    ArrowUp: () => focusRow(cursor.value - 1),
+    Home: () => focusRow(0),
+    End: () => focusRow(Infinity),
+    Enter: () => open(cursor.value),
+  }[event.key]
+  if (!run) return
+  event.preventDefault()
+  void run()
+}
+defineExpose({ refresh, focus: () => focusRow(cursor.value) })
+</script>
+
+<template>
+  <section class="pane" :aria-label="many === 'categories' ? 'Categories' : 'Articles'">
+    <div class="head">
+      <v-text-field
+        v-model="words"
+        placeholder="Name"
+        :aria-label="`Find ${many}`"
+        type="search"
+        @keydown.down.prevent="settle().then(() => focusRow(0))"
+        @keydown.enter="settle().then(() => open(0))"
+      >
+        <template #prepend-inner><PhMagnifyingGlass /></template>
+        <template v-if="words" #append-inner
+          ><button type="button" class="clear" aria-label="Show all" @click="words = ''"><PhX /></button
+        ></template>
+      </v-text-field>
+      <p class="soft small" aria-live="polite">
+        <template v-if="total !== null">{{ total.toLocaleString('en') }} {{ total === 1 ? page : many }}</template>
+      </p>
+    </div>
+    <p v-if="problem" class="note wrong">{{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button></p>
+    <p v-else-if="total === 0" class="note soft">{{ words ? `No ${page} has these words.` : `There are no ${many} yet.` }}</p>
+    <VirtualRows
+      v-else
+      ref="list"
+      :count="total ?? 0"
+      :cursor="cursor"
+      :busy="busy"
+      :label="many === 'categories' ? 'Categories found' : 'Articles found'"
+    >
+      <template #default="{ index }">
+        <div
+          class="row"
+          :class="{ on: selected.includes(sourceOfPage(page, rowAt(index)?.sku ?? '')) }"
+          role="option"
+          :aria-selected="selected.includes(sourceOfPage(page, rowAt(index)?.sku ?? ''))"
+          :data-index="index"
+          :data-page="rowAt(index)?.sku"
+          :tabindex="index === cursor ? 0 : -1"
+          @click="open(index)"
+          @keydown="onKey"
+          @focus="cursor = index"
+        >
+          <template v-if="rowAt(index)">
+            <ProductPicture :src="rowAt(index)!.image" class="thumb" />
+            <span class="names"
+              ><span class="name cut">{{ rowAt(index)!.name }}</span
+              ><span class="small soft cut">{{ rowAt(index)!.brand ?? '' }}</span></span
+            >
+            <span
+              class="cover"
+              role="img"
+              :aria-label="`${studio.words(kind.plural)}: ${rowAt(index)!.links[kind.key]}`"
+              :title="studio.words(kind.plural)"
+              ><KindGlyph :glyph="kind.glyph" />{{ rowAt(index)!.links[kind.key] }}</span
+            >
+          </template>
+        </div>
+      </template>
+    </VirtualRows>
+  </section>
+</template>
+
+<style scoped>
+.pane {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-height: 0;
+  background: var(--sheet);
+}
+.head {
+  display: grid;
+  gap: 8px;
+  padding: 10px 12px 0;
+}
+.head p {
+  margin: 0 0 6px;
+}
+.note {
+  margin: 0;
+  padding: 16px;
+}
+.link {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--petrol);
+  font: inherit;
+  font-weight: 600;
+  cursor: pointer;
+}
+.clear {
+  display: grid;
+  padding: 2px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
+.row {
+  contain: strict;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  height: 54px;
+  padding: 0 12px 0 9px;
+  border-bottom: 1px solid var(--line-soft);
+  border-left: 3px solid transparent;
+  cursor: pointer;
+}
+.row:hover {
+  background: #fbf9f5;
+}
+.row.on {
+  background: var(--paper);
+  border-left-color: var(--petrol);
+}
+.row:focus-visible {
+  outline-offset: -2px;
+}
+.thumb {
+  flex: none;
+  width: 38px;
+  height: 38px;
+}
+.names {
+  flex: 1;
+  min-width: 0;
+  display: grid;
+}
+.name {
+  font-weight: 600;
+}
+.cover {
+  display: inline-flex;
+  align-items: center;
+  gap: 3px;
+  font-size: 11.5px;
+  color: var(--ink-soft);
+}
+.cover .glyph {
+  width: 13px;
+  height: 13px;
+}
+</style>

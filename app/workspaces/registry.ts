@@ -1,0 +1,13 @@
+import { bundles } from './bundles/workspace'
+import { checks } from './checks/workspace'
+import { exchange } from './exchange/workspace'
+import { pages } from './pages/workspace'
+import { products } from './products/workspace'
+import { sections } from './sections/workspace'
+import type { Workspace } from './workspace'
+
+/** All workspaces, in the order of the top bar. */
+export const workspaces: readonly Workspace[] = [products, bundles, sections, pages, checks, exchange]
+
+/** The addresses that a workspace's pages begin with: “/bundles”, “/offers”. */
+export const beginnings = ({ pages }: Workspace): string[] => pages.map(({ path }) => path.replace(/\/:.*/, ''))

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import type { HeadingToken } from '../../../core/sections/headings'
+import { headingTokens, tokensOf } from '../../../core/sections/headings'
+import type { SectionSettings } from '../../../core/sections/section'
+import type { Text } from '../../../core/text/text'
+import { useStudioShop } from '../../data/studioShop'
+
+/** What a section says above its products, language by language. */
+const props = defineProps<{
+  heading: SectionSettings['heading']
+  others: SectionSettings['otherHeadings']
+  buttons: SectionSettings['buttons']
+}>()
+const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
+const studio = useStudioShop()
+const language = ref(studio.shop!.settings.language)
+const languages = computed(() => studio.shop!.settings.languages)
+
+const fields = computed(() =>
+  [
+    { key: 'heading' as const, label: 'Heading', value: props.heading, hint: studio.words(props.heading) || 'Heading', shown: true },
+    { key: 'one' as const, label: 'Heading for a single product', value: props.others.one, hint: 'the same', shown: true },
+    {
+      key: 'without' as const,
+      label: 'Heading where a word has no value',
+      value: props.others.without,
+      hint: 'the heading without the word',
+      shown: isFilled.value || Object.keys(props.others.without).length > 0,
+    },
+  ].filter(field => field.shown),
+)
+const isFilled = computed(() => [props.heading, props.others.one].some(each => Object.values(each).some(words => tokensOf(words).length)))
+
+function set(field: 'heading' | 'one' | 'without', before: Text, words: string): void {
+  const { [language.value]: _, ...rest } = before
+  const next = words.trim() ? { ...rest, [language.value]: words.trim() } : rest
+  if (field !== 'heading') emit('change', { otherHeadings: { ...props.others, [field]: next } })
+  else if (Object.keys(next).length) emit('change', { heading: next })
+}
+
+function setButton(button: 'add' | 'choose', words: string): void {
+  const { [language.value]: _, ...rest } = props.buttons[button]
+  emit('change', { buttons: { ...props.buttons, [button]: words.trim() ? { ...rest, [language.value]: words.trim() } : rest } })
+}
+
+/** Puts a word into the field that had the focus last, where the caret is. */
+const root = useTemplateRef('root')
+let last: HTMLInputElement | null = null
+function remember({ target }: FocusEvent): void {
+  if (target instanceof HTMLInputElement && !target.closest('.buttons')) last = target
+}
+const save = (field: (typeof fields.value)[0], event: Event) => set(field.key, field.value, (event.target as HTMLInputElement).value)
+function insert(token: HeadingToken): void {
+  const field = last ?? root.value?.querySelector('input')
+  if (!field) return
+  field.focus()
+  const at = field.selectionStart ?? field.value.length
+  const gap = at > 0 && !/[\s({]/.test(field.value[at - 1]!) ? ' ' : ''
+  field.setRangeText(`${gap}{${token}}`, at, field.selectionEnd ?? at, 'end')
+  field.dispatchEvent(new Event('input', { bubbles: true }))
+  field.dispatchEvent(new Event('change', { bubbles: true }))
+}
+const buttonFields = [
+  ['add', 'the button that adds', 'Add'],
+  ['choose', 'where options are to be chosen', 'Choose'],
+] as const
+const tokenWords: Record<HeadingToken, string> = { name: 'the product’s name', brand: 'its brand', category: 'its category' }
+</script>
+
+<template>
+  <div ref="root" class="says" @focusin="remember">
+    <div class="top">
+      <span class="small soft">fill in</span>
+      <button
+        v-for="token in headingTokens"
+        :key="token"
+        type="button"
+        class="token"
+        :aria-label="`Fill in ${tokenWords[token]}`"
+        @mousedown.prevent
+        @click="insert(token)"
+      >
+        {{ tokenWords[token] }}
+      </button>
+      <span class="grow" />
+      <div class="choice" role="group" aria-label="Language">
+        <button v-for="each in languages" :key="each" type="button" :aria-pressed="language === each" @click="language = each">
+          {{ each }}
+        </button>
+      </div>
+    </div>
+    <label v-for="field in fields" :key="`${field.key} ${language}`">
+      <span v-if="field.key !== 'heading'" class="small soft">{{
+        field.key === 'one' ? 'for a single product' : 'where a word has no value'
+      }}</span>
+      <v-text-field
+        :model-value="field.value[language] ?? ''"
+        :placeholder="field.hint"
+        maxlength="200"
+        :aria-label="field.label"
+        @change="(event: Event) => save(field, event)"
+      />
+    </label>
+    <div class="buttons">
+      <label v-for="[button, label, hint] in buttonFields" :key="`${button} ${language}`">
+        <span class="small soft">{{ label }}</span>
+        <v-text-field
+          :model-value="buttons[button][language] ?? ''"
+          :placeholder="hint"
+          maxlength="40"
+          :aria-label="label"
+          @change="(event: Event) => setButton(button, (event.target as HTMLInputElement).value)"
+        />
+      </label>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.says {
+  display: grid;
+  gap: 8px;
+}
+.top {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.grow {
+  flex: 1;
+}
+.token {
+  height: 28px;
+  padding: 0 10px;
+  border: 1px dashed #b9b09e;
+  border-radius: 14px;
+  background: none;
+  color: var(--petrol-ink);
+  font: 550 12.5px/1 var(--text);
+  cursor: pointer;
+}
+.token:hover {
+  background: var(--petrol-wash);
+  border-color: var(--petrol);
+}
+label {
+  display: grid;
+  gap: 3px;
+}
+.buttons {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+</style>

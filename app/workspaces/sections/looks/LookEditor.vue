@@ -1,0 +1,144 @@
+<script setup lang="ts">
+import { baseParts, basePage } from '../../../../core/looks/builtInLooks'
+import { houseKey } from '../../../../core/looks/look'
+import type { StoredLook } from '../../../../core/studio/sectionAnswers'
+import { isUnpublished } from '../../../../core/sections/versions'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+
+/** One look, or the shop's own. Every change is a draft until it is published. */
+const props = defineProps<{ stored: StoredLook }>()
+const emit = defineEmits<{ open: [key: string | null] }>()
+const store = useDrafts()
+const studio = useStudioShop()
+
+const look = computed(() => (props.stored.draft ?? props.stored.live)!)
+const name = computed(() => studio.words(look.value.name) || look.value.key)
+const isHouse = computed(() => look.value.key === houseKey)
+const parts = computed(() => store.lookBook.partsOf({ preset: look.value.key, own: {} }))
+const under = computed(() => (isHouse.value ? baseParts : store.lookBook.house))
+const users = computed(() => store.sectionsWith(look.value.key))
+const change = (settings: Parameters<typeof store.changeLook>[1]) => store.changeLook(look.value.key, settings)
+
+const publishing = ref(false)
+const renaming = ref(false)
+const language = computed(() => studio.shop!.settings.language)
+async function double(): Promise<void> {
+  const key = await store.addLook({ name: { [language.value]: `${name.value} (copy)` }, parts: look.value.parts, page: null })
+  if (key) emit('open', key)
+}
+async function remove(): Promise<void> {
+  if ((await store.sendAndTell({ type: 'removeLook', key: look.value.key })) && !store.looks.some(each => each.key === props.stored.key))
+    emit('open', null)
+}
+const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [], looks: [props.stored.key] })
+</script>
+
+<template>
+  <section class="editor" aria-label="Look">
+    <DraftHead
+      :name="name"
+      sort="look"
+      :stored="stored"
+      :changed="isUnpublished(stored)"
+      :unpublished="isUnpublished(stored)"
+      @publish="publishing = true"
+    >
+      <template #menu>
+        <v-list-item :disabled="!stored.draft" @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!stored.draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
+          ><v-list-item-title>Back to what is live</v-list-item-title></v-list-item
+        >
+        <v-list-item :disabled="!stored.draft || isHouse" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+      </template>
+    </DraftHead>
+    <div v-if="stored.draft" class="parts">
+      <p class="used small">
+        <template v-if="isHouse">All looks begin with it: what they don’t say themselves is as it is said here.</template>
+        <template v-else-if="users.length">
+          {{ users.length === 1 ? 'One section has it, and follows:' : `${users.length} sections have it, and follow:` }}
+          <template v-for="(each, i) in users" :key="each.key"
+            ><template v-if="i">, </template
+            ><NuxtLink :to="`/sections/${each.key}`">{{ studio.words(each.heading) || each.key }}</NuxtLink></template
+          >
+        </template>
+        <template v-else>No section has it yet. A section’s look is chosen in the section.</template>
+      </p>
+      <div class="part">
+        <LookProblems
+          :parts="parts"
+          :page="store.lookBook.page"
+          class="problems"
+          @mend="part => change({ parts: { ...look.parts, ...part } })"
+        />
+        <HouseFields
+          v-if="isHouse"
+          :page="look.page ?? basePage"
+          class="page"
+          @change="page => change({ page: { ...(look.page ?? basePage), ...page } })"
+        />
+        <LookFields
+          :own="look.parts"
+          :under="under"
+          :from="isHouse ? 'Manada begins' : 'the shop’s own'"
+          @change="own => change({ parts: own })"
+        />
+      </div>
+      <div v-if="isHouse" class="part">
+        <h2>Marks of brands</h2>
+        <BrandMarks />
+      </div>
+    </div>
+    <DraftLeaving v-else sort="look" @keep="discard" />
+    <RenameDialog
+      v-if="renaming"
+      title="Rename the look"
+      :name="name"
+      @close="renaming = false"
+      @rename="words => change({ name: { ...look.name, [language]: words } })"
+    />
+    <PublishDialog v-if="publishing" :sections="[]" :plans="[]" :looks="[stored.key]" @close="publishing = false" />
+  </section>
+</template>
+
+<style scoped>
+.editor {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  background: var(--sheet);
+}
+.parts {
+  flex: 1;
+  overflow-y: auto;
+}
+.used {
+  margin: 0;
+  padding: 8px 18px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--paper);
+  color: var(--ink-soft);
+}
+.used a {
+  color: var(--petrol);
+  font-weight: 600;
+}
+.part {
+  padding: 14px 18px 18px;
+  border-bottom: 1px solid var(--line-soft);
+}
+.part > h2 {
+  margin-bottom: 6px;
+  font-size: 14.5px;
+  line-height: 1.3;
+}
+.problems {
+  margin-bottom: 12px;
+}
+.page {
+  margin-bottom: 14px;
+  padding-bottom: 16px;
+  border-bottom: 1px solid var(--line-soft);
+}
+</style>

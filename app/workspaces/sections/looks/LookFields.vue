@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import type { LookParts } from '../../../../core/looks/look'
+import { lookPartWords } from '../../../../core/looks/lookWords'
+import PhX from '~icons/ph/x-bold'
+
+/** All that a look says, part by part: what it says itself, and what it takes over, which can be said otherwise. */
+const props = defineProps<{
+  /** What it says itself. */ own: Partial<LookParts>
+  /** What holds where it says nothing. */ under: LookParts
+  /** Whose word that is. */ from: string
+}>()
+const emit = defineEmits<{ change: [own: Partial<LookParts>] }>()
+const parts = computed((): LookParts => ({ ...props.under, ...props.own }))
+
+type Part = keyof LookParts
+type Field = { part: Part } & (
+  { as: 'colour'; instead?: string } | { as: 'length'; least: number; most: number } | { as: 'choice'; words: Record<string, string> }
+)
+const length = (part: Part, least: number, most: number): Field => ({ part, as: 'length', least, most })
+const groups: { name: string; fields: Field[] }[] = [
+  {
+    name: 'Colours',
+    fields: [
+      { part: 'accent', as: 'colour' },
+      { part: 'ink', as: 'colour' },
+      { part: 'soft', as: 'colour' },
+      { part: 'ground', as: 'colour', instead: '#ffffff' },
+      { part: 'card', as: 'colour', instead: '#ffffff' },
+    ],
+  },
+  {
+    name: 'Lines',
+    fields: [
+      { part: 'border', as: 'choice', words: { none: 'none', section: 'around the section', cards: 'around cards' } },
+      { part: 'line', as: 'colour' },
+      length('lineWidth', 1, 4),
+    ],
+  },
+  { name: 'Room', fields: [length('corner', 0, 32), length('space', 0, 96), length('gap', 4, 48), length('textSize', 12, 20)] },
+  {
+    name: 'Buttons',
+    fields: [
+      { part: 'button', as: 'choice', words: { filled: 'filled', outlined: 'outlined', plain: 'plain' } },
+      length('buttonCorner', 0, 24),
+    ],
+  },
+  {
+    name: 'Badge',
+    fields: [
+      { part: 'badge', as: 'choice', words: { tinted: 'tinted', filled: 'filled', outlined: 'outlined' } },
+      { part: 'badgeColour', as: 'colour' },
+    ],
+  },
+]
+
+const isOwn = (part: Part) => part in props.own
+function set(part: Part, value: LookParts[Part]): void {
+  if (parts.value[part] !== value) emit('change', { ...props.own, [part]: value })
+}
+function setLength(part: Part, { target }: Event, least: number, most: number): void {
+  const field = target as HTMLInputElement
+  const value = Math.round(Math.min(most, Math.max(least, Number(field.value))))
+  if (field.value.trim() === '' || Number.isNaN(value)) field.value = String(parts.value[part])
+  else {
+    field.value = String(value)
+    set(part, value)
+  }
+}
+const colourOf = (part: Part) => parts.value[part] as string | null
+function takeOver(part: Part): void {
+  const { [part]: _, ...rest } = props.own
+  emit('change', rest)
+}
+const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
+</script>
+
+<template>
+  <div class="fields">
+    <fieldset v-for="group in groups" :key="group.name">
+      <legend>{{ group.name }}</legend>
+      <div class="row">
+        <div v-for="field in group.fields" :key="field.part" class="field" :class="{ own: isOwn(field.part) }">
+          <span class="label"
+            >{{ lookPartWords[field.part]
+            }}<button
+              v-if="isOwn(field.part)"
+              type="button"
+              :aria-label="`${upperFirst(lookPartWords[field.part])}: as ${from}`"
+              @click="takeOver(field.part)"
+            >
+              <PhX width="9" height="9" /><v-tooltip activator="parent" location="top">As {{ from }}</v-tooltip>
+            </button></span
+          >
+          <ColourField
+            v-if="field.as === 'colour'"
+            :value="colourOf(field.part)"
+            :label="upperFirst(lookPartWords[field.part])"
+            :instead="field.instead"
+            @change="colour => set(field.part, colour as never)"
+          />
+          <span v-else-if="field.as === 'length'" class="length"
+            ><input
+              v-typed="parts[field.part]"
+              type="number"
+              :min="field.least"
+              :max="field.most"
+              :aria-label="`${upperFirst(lookPartWords[field.part])} in pixels`"
+              @change="setLength(field.part, $event, field.least, field.most)"
+            />px</span
+          >
+          <span v-else class="choice" role="group" :aria-label="upperFirst(lookPartWords[field.part])"
+            ><button
+              v-for="(words, value) in field.words"
+              :key="value"
+              type="button"
+              :aria-pressed="parts[field.part] === value"
+              @click="set(field.part, value as never)"
+            >
+              {{ words }}
+            </button></span
+          >
+        </div>
+      </div>
+    </fieldset>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+}
+fieldset {
+  display: grid;
+  grid-template-columns: 62px minmax(0, 1fr);
+  gap: 10px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend {
+  float: left;
+  padding: 22px 0 0;
+  font-weight: 600;
+  font-size: 13px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+}
+.field {
+  display: grid;
+  gap: 4px;
+}
+.label {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  height: 18px;
+  color: var(--ink-soft);
+  font-size: 12.5px;
+  white-space: nowrap;
+}
+.own .label {
+  color: var(--ink);
+  font-weight: 650;
+}
+.label button {
+  display: grid;
+  place-items: center;
+  width: 18px;
+  height: 18px;
+  border: 0;
+  border-radius: 9px;
+  background: none;
+  color: var(--ink-soft);
+  cursor: pointer;
+}
+.label button:hover {
+  background: var(--sunk);
+  color: var(--ink);
+}
+.length {
+  display: inline-flex;
+  align-items: center;
+  justify-self: start;
+  height: 30px;
+  padding-right: 9px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--sheet);
+  color: var(--ink-soft);
+  font-size: 12.5px;
+}
+.length:focus-within {
+  border-color: var(--petrol);
+}
+.length input {
+  width: 46px;
+  padding: 0 2px 0 9px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: 13px/1 var(--text);
+  font-variant-numeric: tabular-nums;
+}
+.length input:focus-visible {
+  outline: none;
+}
+.choice {
+  justify-self: start;
+}
+.choice button {
+  height: 26px;
+  padding: 0 9px;
+  font-size: 12.5px;
+}
+</style>

@@ -1,0 +1,216 @@
+<script setup lang="ts">
+import { parseMoney, plainMoney } from '../../../../core/money/money'
+import type { TargetTest } from '../../../../core/rules/rule'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+import type { TestSort } from './ruleTests'
+import { sortOf } from './ruleTests'
+
+/** One thing that a rule asks, with fields for all of it. */
+const props = defineProps<{ test: TargetTest; sorts: readonly TestSort[] }>()
+const emit = defineEmits<{ change: [test: TargetTest] }>()
+const studio = useStudioShop()
+const store = useDrafts()
+
+const sort = computed(() => sortOf(props.test))
+function choose(name: string): void {
+  const next = props.sorts.find(each => each.name === name)!
+  emit('change', next.make({ category: studio.categories[0]?.key ?? '', attribute: store.answer?.attributes[0] ?? '' }))
+}
+const listOf = (list: { value: string }[] | undefined) => (list ?? []).map(each => each.value)
+const valuesOf = (attribute: string) => listOf(studio.facets?.attributes.find(each => each.name === attribute)?.values)
+
+const whole = (typed: string) => (/^\d{1,9}$/.test(typed.trim()) ? Number(typed) : null)
+const percent = (typed: string) => (/^\d{1,6}([.,]\d{1,2})?$/.test(typed.trim()) ? Number(typed.replace(',', '.')) : null)
+const money = {
+  read: (typed: string) => parseMoney(typed, studio.currency),
+  write: (amount: number) => plainMoney(amount, studio.currency),
+}
+function setWhole(value: string, make: (number: number) => TargetTest): void {
+  const number = whole(value)
+  if (number !== null && number >= 1) emit('change', make(number))
+}
+const compared = [
+  { value: 'same', title: 'the same' },
+  { value: 'different', title: 'another' },
+]
+</script>
+
+<template>
+  <div class="test">
+    <v-select
+      class="sort"
+      :model-value="sort.name"
+      :items="sorts"
+      item-title="words"
+      item-value="name"
+      aria-label="What is asked"
+      @update:model-value="choose"
+    />
+    <template v-if="'has' in test">
+      <v-autocomplete
+        v-if="test.has.of === 'category'"
+        class="wide"
+        :model-value="test.has.name"
+        :items="studio.categoryChoices"
+        auto-select-first
+        aria-label="Category"
+        @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'category', name } })"
+      />
+      <v-autocomplete
+        v-else-if="test.has.of === 'brand'"
+        class="wide"
+        :model-value="test.has.name || null"
+        :items="listOf(studio.facets?.brands)"
+        auto-select-first
+        placeholder="which brand"
+        aria-label="Brand"
+        @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'brand', name } })"
+      />
+      <v-autocomplete
+        v-else-if="test.has.of === 'tag'"
+        class="wide"
+        :model-value="test.has.name || null"
+        :items="listOf(studio.facets?.tags)"
+        auto-select-first
+        placeholder="which tag"
+        aria-label="Tag"
+        @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'tag', name } })"
+      />
+      <template v-else>
+        <v-autocomplete
+          :model-value="test.has.name"
+          :items="store.answer?.attributes ?? []"
+          auto-select-first
+          aria-label="Attribute"
+          @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'attribute', name } })"
+        />
+        <v-autocomplete
+          :model-value="test.has.value ?? null"
+          :items="valuesOf(test.has.name)"
+          auto-select-first
+          clearable
+          placeholder="any"
+          aria-label="Value"
+          @update:model-value="
+            (value: string | null) =>
+              'has' in test && emit('change', { has: { of: 'attribute', name: test.has.name, ...(value ? { value } : {}) } })
+          "
+        />
+      </template>
+    </template>
+    <v-select
+      v-else-if="'brand' in test"
+      :model-value="test.brand"
+      :items="compared"
+      aria-label="Compared with this one"
+      @update:model-value="brand => emit('change', { brand })"
+    />
+    <v-select
+      v-else-if="'category' in test"
+      :model-value="test.category"
+      :items="compared"
+      aria-label="Compared with this one"
+      @update:model-value="category => emit('change', { category })"
+    />
+    <template v-else-if="'sourceAttribute' in test">
+      <span class="soft">its</span
+      ><v-autocomplete
+        :model-value="test.attribute"
+        :items="store.answer?.attributes ?? []"
+        auto-select-first
+        aria-label="Attribute of the target"
+        @update:model-value="(attribute: string | null) => attribute && emit('change', { ...test, attribute } as TargetTest)"
+      />
+      <span class="soft">has this one’s</span
+      ><v-autocomplete
+        :model-value="test.sourceAttribute"
+        :items="store.answer?.attributes ?? []"
+        auto-select-first
+        aria-label="Attribute of this product"
+        @update:model-value="
+          (sourceAttribute: string | null) => sourceAttribute && emit('change', { ...test, sourceAttribute } as TargetTest)
+        "
+      />
+    </template>
+    <RangeFields
+      v-else-if="'price' in test"
+      :range="test.price"
+      :unit="studio.currency"
+      v-bind="money"
+      @change="price => emit('change', { price })"
+    />
+    <RangeFields
+      v-else-if="'pricePercent' in test"
+      :range="test.pricePercent"
+      unit="% of this one’s"
+      :read="percent"
+      :write="String"
+      @change="pricePercent => emit('change', { pricePercent })"
+    />
+    <RangeFields
+      v-else-if="'stock' in test"
+      :range="test.stock"
+      unit="on hand"
+      :read="whole"
+      :write="String"
+      @change="stock => emit('change', { stock })"
+    />
+    <RangeFields
+      v-else-if="'sold' in test"
+      :range="test.sold"
+      unit="sold"
+      :read="whole"
+      :write="String"
+      @change="sold => emit('change', { sold })"
+    />
+    <template v-else-if="'sharedTags' in test"
+      ><span class="soft">at least</span
+      ><v-text-field
+        class="number"
+        :model-value="test.sharedTags"
+        type="number"
+        min="1"
+        max="50"
+        aria-label="Tags in common"
+        @update:model-value="value => setWhole(String(value), sharedTags => ({ sharedTags }))"
+    /></template>
+    <template v-else-if="'releasedWithin' in test"
+      ><v-text-field
+        class="number"
+        :model-value="test.releasedWithin"
+        type="number"
+        min="1"
+        aria-label="Days"
+        @update:model-value="value => setWhole(String(value), releasedWithin => ({ releasedWithin }))"
+      /><span class="soft">days</span></template
+    >
+  </div>
+</template>
+
+<style scoped>
+.test {
+  display: flex;
+  flex: 1;
+  align-items: center;
+  gap: 6px;
+  min-width: 0;
+  font-size: 13px;
+}
+.test > * {
+  flex: 1 1 0;
+  min-width: 0;
+}
+.test > .soft {
+  flex: none;
+}
+.sort {
+  flex: 0 0 186px;
+}
+.wide {
+  flex: 2;
+}
+.number {
+  flex: 0 0 78px;
+}
+</style>

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import type { FillStep } from '../../../../core/fillSteps/fillStep'
+import { needsSubjects, stepOrders } from '../../../../core/fillSteps/fillStep'
+import { nearWords } from '../../../../core/fillSteps/relatedCategories/relatedCategoriesStep'
+import { orderWords } from '../../../../core/fillSteps/stepSentence'
+import { useDrafts } from '../../../data/drafts'
+import { useStudioShop } from '../../../data/studioShop'
+
+/** Everything that can be set of a fill step, but the rule. */
+const props = defineProps<{ step: FillStep; /** What the person wants to change. */ field: string }>()
+const emit = defineEmits<{ change: [step: FillStep]; close: [] }>()
+const studio = useStudioShop()
+const store = useDrafts()
+
+const set = (part: object) => emit('change', { ...props.step, ...part } as FillStep)
+const kinds = computed(() => studio.kinds.map(kind => ({ value: kind.key, title: studio.words(kind.name) })))
+const orders = computed(() => stepOrders(props.step).map(value => ({ value, title: orderWords(props.step, value) })))
+const traitChoices = [
+  ['category', 'categories'],
+  ['brand', 'brand'],
+  ['tag', 'tags'],
+] as const
+function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
+  if (props.step.from !== 'traits') return
+  const { traits } = props.step
+  set({ traits: traits.includes(trait) ? traits.filter(each => each !== trait) : [...traits, trait] })
+}
+function setWhole(part: 'least' | 'cap', value: string, most: number): void {
+  if (value === '' && part === 'cap') set({ cap: null })
+  else if (/^\d+$/.test(value) && Number(value) >= 1 && Number(value) <= most) set({ [part]: Number(value) })
+}
+const isThe = (name: string) => props.field === name || undefined
+</script>
+
+<template>
+  <v-card class="studio step-form" rounded="lg" role="dialog" aria-label="This step" @keydown.esc="emit('close')">
+    <label v-if="step.from === 'links'"
+      >Kind of link<v-select :model-value="step.kind" :items="kinds" :autofocus="isThe('kind')" @update:model-value="kind => set({ kind })"
+    /></label>
+    <template v-if="step.from === 'traits'">
+      <div class="field">
+        <span>Which traits count</span>
+        <div class="toggles" role="group" aria-label="Which traits count">
+          <button
+            v-for="[trait, words] in traitChoices"
+            :key="trait"
+            type="button"
+            :aria-pressed="step.traits.includes(trait)"
+            @click="toggleTrait(trait)"
+          >
+            {{ words }}
+          </button>
+        </div>
+      </div>
+      <label
+        >and one attribute<v-autocomplete
+          :model-value="step.attribute"
+          :items="store.answer?.attributes ?? []"
+          clearable
+          placeholder="none"
+          @update:model-value="attribute => set({ attribute: attribute ?? null })"
+      /></label>
+      <label
+        >At least so many in common<v-text-field
+          :model-value="step.least"
+          type="number"
+          min="1"
+          max="50"
+          :autofocus="isThe('least')"
+          @update:model-value="value => setWhole('least', String(value), 50)"
+      /></label>
+    </template>
+    <ProductsField v-if="step.from === 'chosen'" :skus="step.targets" @change="targets => set({ targets })" />
+    <template v-if="step.from === 'category'">
+      <label
+        >Category<v-autocomplete
+          :model-value="step.category"
+          :items="studio.categoryChoices"
+          auto-select-first
+          :autofocus="isThe('category')"
+          @update:model-value="(category: string | null) => category && set({ category })"
+      /></label>
+      <label class="check"
+        ><input type="checkbox" :checked="step.below" @change="set({ below: !step.below })" />with the categories below it</label
+      >
+    </template>
+    <div v-if="step.from === 'bestSellers' || step.from === 'newest'" class="field">
+      <span>Of</span>
+      <div class="choice" role="group" aria-label="Of">
+        <button
+          v-for="[value, words] in [
+            ['all', 'the whole shop'],
+            ['category', 'the same category'],
+            ['brand', 'the same brand'],
+          ]"
+          :key="value"
+          type="button"
+          :aria-pressed="step.of === value"
+          @click="set({ of: value })"
+        >
+          {{ words }}
+        </button>
+      </div>
+    </div>
+    <div v-if="step.from === 'relatedCategories'" class="field">
+      <span>Categories</span>
+      <div class="choice" role="group" aria-label="Categories">
+        <button
+          v-for="[value, words] in Object.entries(nearWords)"
+          :key="value"
+          type="button"
+          :aria-pressed="step.of === value"
+          @click="set({ of: value })"
+        >
+          {{ words }}
+        </button>
+      </div>
+    </div>
+    <div v-if="needsSubjects(step)" class="field">
+      <span>For</span>
+      <div class="choice" role="group" aria-label="For">
+        <button
+          v-for="[value, words] in [
+            ['page', 'what the page is about'],
+            ['cart', 'what is in the cart'],
+          ]"
+          :key="value"
+          type="button"
+          :aria-pressed="step.subjects === value"
+          @click="set({ subjects: value })"
+        >
+          {{ words }}
+        </button>
+      </div>
+    </div>
+    <div class="two">
+      <label v-if="'order' in step"
+        >Order<v-select :model-value="step.order" :items="orders" :autofocus="isThe('order')" @update:model-value="order => set({ order })"
+      /></label>
+      <label
+        >At most<v-text-field
+          :model-value="step.cap ?? ''"
+          type="number"
+          min="1"
+          max="48"
+          placeholder="all places"
+          :autofocus="isThe('cap')"
+          @update:model-value="value => setWhole('cap', String(value ?? ''), 48)"
+      /></label>
+    </div>
+    <footer><button type="button" class="text-button" @click="emit('close')">Done</button></footer>
+  </v-card>
+</template>
+
+<style scoped>
+.step-form {
+  display: grid;
+  gap: 12px;
+  width: 372px;
+  padding: 16px 18px 10px;
+}
+label,
+.field {
+  display: grid;
+  gap: 4px;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 112px;
+  gap: 12px;
+}
+.two > :only-child {
+  grid-column: 1 / -1;
+}
+.check {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  color: var(--ink);
+  font-size: 14px;
+}
+.check input {
+  accent-color: var(--petrol);
+}
+.toggles {
+  display: flex;
+  gap: 6px;
+}
+.toggles button {
+  height: 30px;
+  padding: 0 11px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: 13px/1 var(--text);
+  cursor: pointer;
+}
+.toggles [aria-pressed='true'] {
+  background: var(--petrol-wash);
+  border-color: var(--petrol);
+  color: var(--petrol-ink);
+  font-weight: 600;
+}
+.choice {
+  justify-self: start;
+}
+.choice button {
+  padding: 0 9px;
+  font-size: 12.5px;
+}
+footer {
+  display: flex;
+  justify-content: flex-end;
+  padding-top: 6px;
+  border-top: 1px solid var(--line-soft);
+}
+</style>

@@ -1,0 +1,14 @@
+/** A workspace of the studio: what is described of it outside its own folder. */
+export interface Workspace {
+  /** What people call it. */
+  name: string
+  /** Its pages, the one that it opens with first. `?` marks the part of an address that says what is open. */
+  pages: { path: `/${string}`; component: `./${string}.vue` }[]
+  /** Its keys, as the sheet of keys tells them. */
+  keys: KeyGroup[]
+}
+
+export interface KeyGroup {
+  name: string
+  keys: [keys: string, does: string][]
+}
