@@ -1,90 +1,61 @@
-import { isEqual } from 'es-toolkit'
-import type { BrandMarkCommand } from '../../core/records/brandMarks/brandMarkCommandSchema'
-import type { LookCommand } from '../../core/records/looks/lookCommandSchema'
-import type { PlanCommand } from '../../core/records/pagePlans/planCommandSchema'
-import type { ReleaseCommand } from '../../core/records/releases/releaseCommandSchema'
-import type { SectionCommand } from '../../core/records/sections/sectionCommandSchema'
-import type { Look, LookSettings } from '../../core/looks/look'
+import type { LookSettings } from '../../core/looks/look'
 import { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
+import type { Command } from '../../core/records/registry'
+import type { PlanCommand } from '../../core/records/pagePlans/planCommandSchema'
 import type { Section, SectionSettings } from '../../core/sections/section'
+import type { Versions } from '../../core/sections/versions'
+import { isUnpublished } from '../../core/sections/versions'
 import type { SectionsAnswer } from '../../core/studio/sectionAnswers'
 import { sectionsAnswerSchema } from '../../core/studio/sectionAnswers'
-import { isUnpublished } from '../../core/sections/versions'
 import { callApi } from './callApi'
-import { useSending } from './sending'
+import { changedParts, useResource } from './resource'
 
-type DraftCommand = SectionCommand | PlanCommand | LookCommand | BrandMarkCommand | ReleaseCommand
+/** What has drafts. */
+const sorts = ['sections', 'plans', 'looks'] as const
+type Sort = (typeof sorts)[number]
+type Draft<S extends Sort> = NonNullable<SectionsAnswer[S][0]['draft']>
 
-/** All sections, page plans and looks. Edits of a draft show at once and are sent one after another. */
+/** All sections, page plans and looks, as drafts and as shoppers have them. */
 export const useDrafts = defineStore('drafts', () => {
-  const answer = shallowRef<SectionsAnswer | null>(null)
+  const stored = useResource((_: null) => callApi(sectionsAnswerSchema, '/api/sections'))
+  const answer = stored.value
   const sections = computed(() => answer.value?.sections ?? [])
   const plans = computed(() => answer.value?.plans ?? [])
   const looks = computed(() => answer.value?.looks ?? [])
   /** The looks as they will be after publishing. */
   const lookBook = computed(() => new LookBook(looks.value.flatMap(each => each.draft ?? [])))
+
+  const thingsOf = (sort: Sort): readonly (Versions<object> & { key: string })[] => answer.value?.[sort] ?? []
+  const unpublishedOf = (sort: Sort): string[] =>
+    thingsOf(sort)
+      .filter(each => isUnpublished(each))
+      .map(each => each.key)
   /** Keys of what shoppers don't get yet. */
   const unpublished = computed(() => ({
-    sections: sections.value.filter(each => isUnpublished(each)).map(each => each.key),
-    plans: plans.value.filter(each => isUnpublished(each)).map(each => each.key),
-    looks: looks.value.filter(each => isUnpublished(each)).map(each => each.key),
+    sections: unpublishedOf('sections'),
+    plans: unpublishedOf('plans'),
+    looks: unpublishedOf('looks'),
   }))
-  const unpublishedCount = computed(
-    () => unpublished.value.sections.length + unpublished.value.plans.length + unpublished.value.looks.length,
-  )
-  /** Grows with every change of any draft, so that what follows from drafts can follow. */
-  const edition = ref(0)
+  const unpublishedCount = computed(() => sorts.reduce((sum, sort) => sum + unpublished.value[sort].length, 0))
 
-  async function load(): Promise<void> {
-    const fetched = await newest(() => callApi(sectionsAnswerSchema, '/api/sections'))
-    if (!fetched) return
-    answer.value = fetched
-    edition.value++
-  }
-  const { newest, send, sendAndTell } = useSending(load)
-
-  /** Sets parts of a section's draft. */
-  function change(key: string, settings: Partial<SectionSettings>): void {
-    const draft = draftOf(key)
-    if (!draft) return
-    const parts = Object.entries(settings).filter(([part, value]) => !isEqual(draft[part as keyof Section], value))
-    if (!parts.length) return
-    const seen = Object.fromEntries(parts.map(([part]) => [part, draft[part as keyof Section]]))
-    answer.value = {
-      ...answer.value!,
-      sections: sections.value.map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each)),
-    }
-    void send({ type: 'changeSection', key, settings: Object.fromEntries(parts), seen })
+  function draftOf<S extends Sort>(sort: S, key: string): Draft<S> | null {
+    return (thingsOf(sort).find(each => each.key === key)?.draft ?? null) as Draft<S> | null
   }
 
-  /** Sets parts of a plan's draft. */
-  function changePlan(key: string, settings: Partial<PlanSettings>): void {
-    const draft = planDraftOf(key)
-    if (!draft) return
-    const seen = Object.fromEntries(Object.keys(settings).map(part => [part, draft[part as keyof PagePlan]]))
-    answer.value = {
-      ...answer.value!,
-      plans: plans.value.map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each)),
-    }
-    void send({ type: 'changePlan', key, settings, seen })
+  /** Sets parts of a draft. */
+  function change<S extends Sort>(
+    sort: S,
+    key: string,
+    settings: Partial<Draft<S>>,
+    command: (parts: { settings: Partial<Draft<S>>; seen: Partial<Draft<S>> }) => Command,
+  ): void {
+    const draft = draftOf(sort, key)
+    const parts = draft && changedParts<Draft<S>>(draft, settings)
+    if (!parts) return
+    const next = answer.value![sort].map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each))
+    void stored.edit({ ...answer.value!, [sort]: next }, () => command(parts))
   }
-
-  /** Sets parts of a look's draft. */
-  function changeLook(key: string, settings: Partial<LookSettings>): void {
-    const draft = lookDraftOf(key)
-    if (!draft) return
-    const seen = Object.fromEntries(Object.keys(settings).map(part => [part, draft[part as keyof Look]]))
-    answer.value = {
-      ...answer.value!,
-      looks: looks.value.map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each)),
-    }
-    void send({ type: 'changeLook', key, settings, seen })
-  }
-
-  const lookDraftOf = (key: string): Look | null => looks.value.find(each => each.key === key)?.draft ?? null
-  const planDraftOf = (key: string): PagePlan | null => plans.value.find(each => each.key === key)?.draft ?? null
-  const draftOf = (key: string): Section | null => sections.value.find(each => each.key === key)?.draft ?? null
 
   /** The plans that have a section, with the zone it stands in. */
   function placesOf(key: string): { plan: PagePlan; zone: string; off: boolean }[] {
@@ -97,18 +68,6 @@ export const useDrafts = defineStore('drafts', () => {
     )
   }
 
-  /** Sends what adds a thing. Returns its key; null when it was refused. */
-  async function added(command: DraftCommand, things: () => readonly { key: string }[]): Promise<string | null> {
-    const before = new Set(things().map(each => each.key))
-    return (await sendAndTell(command)) ? (things().find(each => !before.has(each.key))?.key ?? null) : null
-  }
-  const add = (settings: SectionSettings) => added({ type: 'addSection', settings }, () => sections.value)
-  const addLook = (settings: LookSettings) => added({ type: 'addLook', settings }, () => looks.value)
-  const addPlan = (plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>) => added({ type: 'addPlan', ...plan }, () => plans.value)
-
-  /** The sections that have a look, as drafts. */
-  const sectionsWith = (look: string): Section[] => sections.value.flatMap(({ draft }) => (draft?.look.preset === look ? draft : []))
-
   return {
     answer,
     sections,
@@ -117,20 +76,24 @@ export const useDrafts = defineStore('drafts', () => {
     lookBook,
     unpublished,
     unpublishedCount,
-    edition,
-    load,
-    send,
-    sendAndTell,
-    change,
-    changePlan,
-    changeLook,
-    draftOf,
-    planDraftOf,
-    lookDraftOf,
+    edition: stored.edition,
+    load: () => stored.open(null),
+    send: stored.send,
+    sendAndTell: stored.sendAndTell,
+    change: (key: string, settings: Partial<SectionSettings>) =>
+      change('sections', key, settings, parts => ({ type: 'changeSection', key, ...parts })),
+    changePlan: (key: string, settings: Partial<PlanSettings>) =>
+      change('plans', key, settings, parts => ({ type: 'changePlan', key, ...parts })),
+    changeLook: (key: string, settings: Partial<LookSettings>) =>
+      change('looks', key, settings, parts => ({ type: 'changeLook', key, ...parts })),
+    draftOf: (key: string) => draftOf('sections', key),
+    planDraftOf: (key: string) => draftOf('plans', key),
+    lookDraftOf: (key: string) => draftOf('looks', key),
     placesOf,
-    sectionsWith,
-    add,
-    addPlan,
-    addLook,
+    /** The sections that have a look, as drafts. */
+    sectionsWith: (look: string): Section[] => sections.value.flatMap(({ draft }) => (draft?.look.preset === look ? draft : [])),
+    add: (settings: SectionSettings) => stored.add({ type: 'addSection', settings }, () => sections.value),
+    addLook: (settings: LookSettings) => stored.add({ type: 'addLook', settings }, () => looks.value),
+    addPlan: (plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>) => stored.add({ type: 'addPlan', ...plan }, () => plans.value),
   }
 })

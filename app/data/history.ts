@@ -1,3 +1,5 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
 import type { CommandAnswer } from '../../core/workbench/workbench'
 import { commandAnswerSchema, undoStateSchema } from '../../core/workbench/workbench'
 import type { Command } from '../../core/records/registry'

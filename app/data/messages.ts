@@ -1,3 +1,5 @@
+import { defineStore } from 'pinia'
+import { shallowRef } from 'vue'
 import { ApiProblem } from './callApi'
 
 export interface Message {

@@ -64,7 +64,7 @@ const stepped = useFollowing(changed)
       <Pane :size="21" :min-size="15"><BundlesPane :chosen="sku" @open="open" /></Pane>
       <Pane :size="47" :min-size="30">
         <BundleEditor v-if="store.open" :key="store.open.sku" :stored="store.open" @open="open" @find="toFind" />
-        <BlankPane v-else-if="store.missing" :title="`There is no bundle ${store.missing}`"
+        <BlankPane v-else-if="store.missing" :title="`There is no bundle ${sku}`"
           >It may have been removed, or is a product of its own. Choose another in the list, or add one.</BlankPane
         >
         <BlankPane v-else-if="!sku && !store.rows?.length" title="No bundles yet"

@@ -8,8 +8,9 @@ import type { LinkKind } from '../../../../core/links/kind'
 import { pageLaneKinds } from '../../../../core/links/pageLanes'
 import type { LinkDetails } from '../../../../core/links/lane'
 import { ApiProblem, callApi } from '../../../data/callApi'
-import { useHistory } from '../../../data/history'
+import type { Message } from '../../../data/messages'
 import { useMessages } from '../../../data/messages'
+import { useResource } from '../../../data/resource'
 import { useStudioShop } from '../../../data/studioShop'
 
 /** What is done to the links of a lane. */
@@ -20,18 +21,14 @@ type OnLanes<C> = C extends { type: 'dismiss' | 'bringBack' }
     : never
 type Edit = OnLanes<Command>
 
-/** The products on the bench, one or several, and their lanes. Edits show at once and are sent one after another. */
-export const useWorkbench = defineStore('bench', () => {
-  const history = useHistory()
+/** The products on the bench, one or several, and their lanes. */
+export const useWorkbench = defineStore('workbench', () => {
   const messages = useMessages()
-
-  const products = shallowRef<WorkbenchProduct[]>([])
-  const problem = shallowRef<ApiProblem | null>(null)
-  const loading = ref(false)
-  let wanted: string[] = []
-  let waiting = 0
-  /** Edits begun so far. */
-  let edits = 0
+  const stored = useResource(async (skus: string[]) => {
+    const { products } = await callApi(workbenchAnswerSchema, '/api/bench', { query: { sku: skus } })
+    return products
+  })
+  const products = computed(() => stored.value.value ?? [])
 
   /** The lanes of all products on the bench as one lane of each kind. */
   const lanes = computed(() =>
@@ -44,42 +41,23 @@ export const useWorkbench = defineStore('bench', () => {
   )
   const lane = (kind: string): MergedRow[] => lanes.value[kind] ?? []
 
+  /** What can't be fetched is told in the place of the lanes. */
+  function told(error: unknown): void {
+    if (!(error instanceof ApiProblem)) throw error
+  }
   /** Puts products on the bench; what is there stays in sight until they have come. */
-  async function open(skus: string[]): Promise<void> {
-    wanted = skus
-    if (!skus.length) {
-      products.value = []
-      problem.value = null
-      return
-    }
-    loading.value = true
-    try {
-      await fetchProducts(skus)
-    } finally {
-      if (wanted === skus) loading.value = false
-    }
-  }
-
-  async function fetchProducts(skus: string[]): Promise<void> {
-    const before = edits
-    try {
-      const fetched = await callApi(workbenchAnswerSchema, '/api/bench', { query: { sku: skus } })
-      // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put the lane back for a moment,
-      // and the next key would go astray.
-      if (wanted !== skus || waiting || before !== edits) return
-      products.value = fetched.products
-      problem.value = null
-    } catch (error) {
-      if (wanted !== skus) return
-      if (!(error instanceof ApiProblem)) throw error
-      if (error.details.status === 404) products.value = []
-      problem.value = error
-    }
-  }
-
+  const open = async (skus: string[]) => (skus.length ? stored.open(skus).catch(told) : stored.close())
   /** Takes the products anew, because something about them changed. */
-  async function refresh(): Promise<void> {
-    if (wanted.length) await fetchProducts(wanted)
+  const refresh = () => stored.load().catch(told)
+
+  const skusOf = (all: readonly WorkbenchProduct[]) => all.map(product => product.sku).join()
+  /** The way out when somebody else has changed a lane: the same edit on the lanes as they are by then, while the same products are here. */
+  function doItHere(again: () => Promise<boolean>): (refused: unknown) => Message['action'] {
+    const skus = skusOf(products.value)
+    return refused =>
+      refused instanceof ApiProblem && refused.code === 'lane-changed'
+        ? { words: 'Do it here too', run: () => skus === skusOf(products.value) && void again() }
+        : undefined
   }
 
   /**
@@ -87,41 +65,29 @@ export const useWorkbench = defineStore('bench', () => {
    * @param expect what it makes of a single lane, when that can be known; it is shown at once
    * @param again the same edit on the lanes as they are by then
    */
-  function edit(
+  async function edit(
     kind: string,
     change: Edit,
     expect: ((rows: LaneRow[]) => LaneRow[]) | null,
     again: () => Promise<boolean>,
   ): Promise<boolean> {
-    const on = products.value.map(({ sku, lanes }) => ({ source: sku, seen: (lanes[kind] ?? []).map(row => row.target) }))
-    if (expect) {
-      products.value = products.value.map(product => {
-        const rows = expect(product.lanes[kind] ?? [])
-        return { ...product, lanes: { ...product.lanes, [kind]: rows }, links: { ...product.links, [kind]: rows.length } }
-      })
+    const expected = (product: WorkbenchProduct): WorkbenchProduct => {
+      if (!expect) return product
+      const rows = expect(product.lanes[kind] ?? [])
+      return { ...product, lanes: { ...product.lanes, [kind]: rows }, links: { ...product.links, [kind]: rows.length } }
     }
-    return send({ ...change, kind, on } as Command, again)
+    const done = await stored.edit(
+      products.value.map(expected),
+      before => {
+        const on = before.map(({ sku, lanes }) => ({ source: sku, seen: (lanes[kind] ?? []).map(row => row.target) }))
+        return { ...change, kind, on } as Command
+      },
+      { wayOut: doItHere(again) },
+    )
+    return done !== null
   }
 
-  function send(command: Command, again?: () => Promise<boolean>): Promise<boolean> {
-    const skus = wanted
-    waiting++
-    edits++
-    return history
-      .send(command)
-      .then(
-        () => true,
-        (error: unknown) => {
-          const changed = error instanceof ApiProblem && error.code === 'lane-changed'
-          messages.refuse(error, changed && again ? { words: 'Do it here too', run: () => wanted === skus && void again() } : undefined)
-          return false
-        },
-      )
-      .finally(async () => {
-        waiting--
-        if (!waiting) await refresh()
-      })
-  }
+  const send = async (command: Command) => (await stored.send(command)) !== null
 
   /** Links targets to the products that don't have them; says so when all have. */
   async function link(kind: string, targets: string[], { place, bothWays }: { place?: number; bothWays?: boolean } = {}): Promise<boolean> {
@@ -203,8 +169,8 @@ export const useWorkbench = defineStore('bench', () => {
     page,
     kinds,
     products,
-    problem,
-    loading,
+    problem: stored.problem,
+    loading: stored.loading,
     lanes,
     open,
     refresh,
