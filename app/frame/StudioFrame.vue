@@ -7,8 +7,15 @@ import { useDrafts } from '../data/drafts'
 import { useShortcut } from '../elements/useShortcut'
 
 /** What every workspace has: what it loads first, the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
-const props = defineProps<{ load: () => Promise<unknown>; /** What was loaded can be shown. */ ready: boolean }>()
-const emit = defineEmits<{ stepped: [answer: CommandAnswer]; choose: [sku: string] }>()
+const props = withDefaults(
+  defineProps<{
+    load: () => Promise<unknown>
+    /** What was loaded can be shown. */ ready: boolean
+    /** Opens a product that was looked for. */ choose?: (sku: string) => unknown
+  }>(),
+  { choose: (sku: string) => navigateTo(`/products/${encodeURIComponent(sku)}`) },
+)
+const emit = defineEmits<{ stepped: [answer: CommandAnswer] }>()
 const history = useHistory()
 const sections = useDrafts()
 const messages = useMessages()
@@ -42,7 +49,7 @@ defineExpose({ step })
     <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
     <main v-else-if="ready" class="panes"><slot /></main>
     <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
-    <QuickFind v-model="quickFind" @choose="sku => emit('choose', sku)" />
+    <QuickFind v-model="quickFind" @choose="choose" />
     <KeySheet v-model="keySheet" />
     <PublishDialog
       v-if="publishing"

@@ -2,7 +2,7 @@
 export interface Workspace {
   /** What people call it. */
   name: string
-  /** Its pages, the one that it opens with first. `?` marks the part of an address that says what is open. */
+  /** Its pages, the one that it begins with first. What is open stands in the address, as `:open?`. */
   pages: { path: `/${string}`; component: `./${string}.vue` }[]
   /** Its keys, as the sheet of keys tells them. */
   keys: KeyGroup[]

@@ -3,8 +3,8 @@ import type { Workspace } from '../workspace'
 export const bundles: Workspace = {
   name: 'Bundles',
   pages: [
-    { path: '/bundles/:sku?', component: './bundles/BundlesWorkspace.vue' },
-    { path: '/offers/:offer?', component: './bundles/OffersWorkspace.vue' },
+    { path: '/bundles/:open?', component: './bundles/BundlesWorkspace.vue' },
+    { path: '/offers/:open?', component: './bundles/OffersWorkspace.vue' },
   ],
   keys: [
     {

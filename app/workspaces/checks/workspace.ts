@@ -2,7 +2,7 @@ import type { Workspace } from '../workspace'
 
 export const checks: Workspace = {
   name: 'Checks',
-  pages: [{ path: '/checks/:check?', component: './checks/ChecksWorkspace.vue' }],
+  pages: [{ path: '/checks/:open?', component: './checks/ChecksWorkspace.vue' }],
   keys: [
     {
       name: 'Checks',

@@ -1,30 +1,24 @@
 <script setup lang="ts">
-import type { CommandAnswer } from '../../../core/workbench/workbench'
-import { useHistory } from '../../data/history'
-import { useMessages } from '../../data/messages'
 import { useDrafts } from '../../data/drafts'
+import { useHistory } from '../../data/history'
 import { useStudioShop } from '../../data/studioShop'
-import { useChangeEvents } from '../../data/useChangeEvents'
+import { useFollowing } from '../../data/useFollowing'
+import { useWorkspaceTitle } from '../../frame/useOpened'
 
 /** The Exchange workspace: files in and out. */
 const history = useHistory()
-const messages = useMessages()
 const studio = useStudioShop()
-const sections = useDrafts()
-useHead({ title: 'Exchange · Manada' })
+const drafts = useDrafts()
+useWorkspaceTitle('Exchange')
 
 const load = () => Promise.all([studio.load(), history.load()])
-useChangeEvents(() => {
-  studio.forget()
-  void studio.load()
-  void history.load()
-  void sections.load()
+const stepped = useFollowing(async () => {
+  await Promise.all([studio.refresh(), drafts.load()])
 })
-const stepped = (answer: CommandAnswer) => messages.tell(answer.words)
 </script>
 
 <template>
-  <StudioFrame :load="load" :ready="true" @stepped="stepped" @choose="sku => navigateTo(`/products/${encodeURIComponent(sku)}`)">
+  <StudioFrame :load="load" :ready="true" @stepped="stepped">
     <div class="columns">
       <ImportPane />
       <ExportPane />

@@ -2,7 +2,7 @@ import type { Workspace } from '../workspace'
 
 export const pages: Workspace = {
   name: 'Pages',
-  pages: [{ path: '/pages/:plan?', component: './pages/PagesWorkspace.vue' }],
+  pages: [{ path: '/pages/:open?', component: './pages/PagesWorkspace.vue' }],
   keys: [
     {
       name: 'Pages',

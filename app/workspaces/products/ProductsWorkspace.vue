@@ -29,7 +29,7 @@ const sections = useDrafts()
 // What is looked for and what is open stand in the address.
 // Several products stand behind each other, separated by commas, which no SKU has.
 const skus = computed(() =>
-  String(route.params.sku ?? '')
+  String(route.params.open ?? '')
     .split(',')
     .filter(Boolean),
 )
@@ -43,7 +43,7 @@ watch(
   },
 )
 function open(next: string[]): void {
-  void router.push({ params: { sku: next.join(',') }, query: query.value })
+  void router.push({ params: { open: next.join(',') }, query: query.value })
 }
 
 const load = () => Promise.all([studio.load(), history.load()])
@@ -153,7 +153,7 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
 </script>
 
 <template>
-  <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" @stepped="stepped" @choose="sku => open([sku])">
+  <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" @stepped="stepped" :choose="sku => open([sku])">
     <Splitpanes :key="Number(beside === 'both')" @ready="labelSplitters" @resized="labelSplitters">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
         <div class="lists">

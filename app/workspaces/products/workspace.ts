@@ -2,7 +2,7 @@ import type { Workspace } from '../workspace'
 
 export const products: Workspace = {
   name: 'Products',
-  pages: [{ path: '/products/:sku?', component: './products/ProductsWorkspace.vue' }],
+  pages: [{ path: '/products/:open?', component: './products/ProductsWorkspace.vue' }],
   keys: [
     {
       name: 'Panes',

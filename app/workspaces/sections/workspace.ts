@@ -3,8 +3,8 @@ import type { Workspace } from '../workspace'
 export const sections: Workspace = {
   name: 'Sections',
   pages: [
-    { path: '/sections/:key?', component: './sections/SectionsWorkspace.vue' },
-    { path: '/looks/:look?', component: './sections/LooksWorkspace.vue' },
+    { path: '/sections/:open?', component: './sections/SectionsWorkspace.vue' },
+    { path: '/looks/:open?', component: './sections/LooksWorkspace.vue' },
   ],
   keys: [
     {

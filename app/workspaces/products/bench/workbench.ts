@@ -51,7 +51,7 @@ export const useWorkbench = defineStore('workbench', () => {
   const refresh = () => stored.load().catch(told)
 
   const skusOf = (all: readonly WorkbenchProduct[]) => all.map(product => product.sku).join()
-  /** The way out when somebody else has changed a lane: the same edit on the lanes as they are by then, while the same products are here. */
+  /** The way out when somebody else has changed a lane: the same edit on the lanes as they are by then, if the same products are here. */
   function doItHere(again: () => Promise<boolean>): (refused: unknown) => Message['action'] {
     const skus = skusOf(products.value)
     return refused =>
