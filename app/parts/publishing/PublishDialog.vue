@@ -1,102 +1,13 @@
 <script setup lang="ts">
-import { lookDifferences } from '../../../core/looks/lookWords'
-import { planDifferences } from '../../../core/pagePlans/planDifferences'
-import { sectionDifferences } from '../../../core/sections/sectionDifferences'
-import type { PageKind } from '../../../core/pageTypes/registry'
-import { hangsOnShopper } from '../../../core/checks/fill'
-import { pageKinds } from '../../../core/pageTypes/registry'
-import type { Schedule } from '../../../core/releases/release'
-import { counted, listed } from '../../../core/text/sentence'
-import { useMessages } from '../../data/messages'
-import { useReleases } from './releases'
-import { momentWords } from '../../elements/dayWords'
 import { useDrafts } from '../../data/drafts'
-import { useStudioShop } from '../../data/studioShop'
+import { useToPublish } from './useToPublish'
 
 /** What shoppers don't have yet: all of it, with what is to go out with this publishing chosen; and what they had, release by release. */
 const props = defineProps<{ sections: readonly string[]; plans: readonly string[]; looks: readonly string[] }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useDrafts()
-const studio = useStudioShop()
-const messages = useMessages()
 
-const nameOf = (key: string) => {
-  const stored = store.sections.find(each => each.key === key)
-  return studio.words((stored?.draft ?? stored?.live)?.heading ?? {}) || key
-}
-const lookName = (key: string) => {
-  const stored = store.looks.find(each => each.key === key)
-  return studio.words((stored?.draft ?? stored?.live)?.name ?? {}) || key
-}
-const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
-/** What publishing it does. @param changes in words, when it was live and stays so */
-function wordsOf<T>(live: T | null, draft: T | null, changes: (before: T, after: T) => string): string {
-  if (!draft) return 'Removed'
-  return live ? changes(live, draft) : 'New'
-}
-const rows = computed(() => [
-  ...store.unpublished.sections.map(key => {
-    const { live, draft } = store.sections.find(each => each.key === key)!
-    return {
-      of: 'sections' as const,
-      key,
-      name: `“${nameOf(key)}”`,
-      words: wordsOf(live, draft, (before, after) => `Changes ${listed(sectionDifferences(before, after))}`),
-    }
-  }),
-  ...store.unpublished.plans.map(key => {
-    const { live, draft } = store.plans.find(each => each.key === key)!
-    return {
-      of: 'plans' as const,
-      key,
-      name: studio.words((draft ?? live)!.name),
-      words: wordsOf(live, draft, (before, after) => upperFirst(listed(planDifferences(before, after, nameOf)))),
-    }
-  }),
-  ...store.unpublished.looks.map(key => {
-    const { live, draft } = store.looks.find(each => each.key === key)!
-    return {
-      of: 'looks' as const,
-      key,
-      name: `${lookName(key)} (look)`,
-      words: wordsOf(live, draft, (before, after) => `Changes ${listed(lookDifferences(before, after))}`),
-    }
-  }),
-])
-/** Sections that a plan to be published names, and that shoppers would still not have. */
-const missing = computed(() => {
-  const going = (of: string, key: string) => chosen.value.has(`${of} ${key}`)
-  const plans = store.plans.filter(({ key, draft }) => draft && store.unpublished.plans.includes(key) && going('plans', key))
-  const named = new Set(plans.flatMap(({ draft }) => draft!.zones.flatMap(zone => zone.sections)))
-  return store.sections.filter(
-    ({ key, live, draft }) => named.has(key) && (going('sections', key) && store.unpublished.sections.includes(key) ? !draft : !live),
-  )
-})
-/** Looks that a section to be published has, and that shoppers would have as they were, or not at all. */
-const staleLooks = computed(() =>
-  store.unpublished.looks.filter(
-    key =>
-      !chosen.value.has(`looks ${key}`) &&
-      store.sections.some(
-        ({ key: section, draft }) =>
-          draft?.look.preset === key && store.unpublished.sections.includes(section) && chosen.value.has(`sections ${section}`),
-      ),
-  ),
-)
-const chosen = ref(
-  new Set([
-    ...props.sections.map(key => `sections ${key}`),
-    ...props.plans.map(key => `plans ${key}`),
-    ...props.looks.map(key => `looks ${key}`),
-  ]),
-)
-const idOf = (row: { of: string; key: string }) => `${row.of} ${row.key}`
-function toggle(id: string): void {
-  if (!chosen.value.delete(id)) chosen.value.add(id)
-}
-const keysOf = (of: 'sections' | 'plans' | 'looks') =>
-  rows.value.filter(row => row.of === of && chosen.value.has(idOf(row))).map(row => row.key)
-const count = computed(() => rows.value.filter(row => chosen.value.has(idOf(row))).length)
+const { rows, isChosen, toggle, missing, staleLooks, chosen, count } = useToPublish(props)
 
 const note = ref('')
 /** When it goes out, as a field for dates and times has it; empty: at once. */
@@ -104,38 +15,17 @@ const time = ref('')
 const isLater = ref(false)
 const isPast = computed(() => isLater.value && (!time.value || Date.parse(time.value) <= Date.now()))
 async function publish(): Promise<void> {
-  const what = { sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks'), note: note.value.trim() }
-  if (
-    await store.sendAndTell(
-      isLater.value ? { type: 'schedulePublish', at: new Date(time.value).toISOString(), ...what } : { type: 'publish', ...what },
-    )
-  )
-    emit('close')
+  const what = { ...chosen.value, note: note.value.trim() }
+  const command = isLater.value
+    ? ({ type: 'schedulePublish', at: new Date(time.value).toISOString(), ...what } as const)
+    : ({ type: 'publish', ...what } as const)
+  if (await store.sendAndTell(command)) emit('close')
 }
 async function discard(): Promise<void> {
-  if (await store.sendAndTell({ type: 'discard', sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks') }))
-    emit('close')
+  if (await store.sendAndTell({ type: 'discard', ...chosen.value })) emit('close')
 }
 
-const releases = useReleases()
 const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.length + props.looks.length ? 'publish' : 'releases')
-const loadReleases = () => releases.load().catch(error => messages.refuse(error))
-onMounted(loadReleases)
-async function settleSchedule(type: 'cancelSchedule' | 'runSchedule', key: string): Promise<void> {
-  await store.sendAndTell({ type, key })
-  await loadReleases()
-}
-const countOf = ({ sections, plans, looks }: Schedule) =>
-  counted(
-    [sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0),
-    'draft',
-  )
-/** On which pages a section is counted before and after. */
-const countedPagesOf = (key: string): PageKind[] => {
-  const { draft } = store.sections.find(each => each.key === key)!
-  const pages = new Set(store.placesOf(key).map(each => each.plan.page))
-  return draft ? pageKinds.filter(page => pages.has(page) && !hangsOnShopper(draft, page)) : []
-}
 </script>
 
 <template>
@@ -148,50 +38,36 @@ const countedPagesOf = (key: string): PageKind[] => {
           <button type="button" :aria-pressed="shown === 'releases'" @click="shown = 'releases'">Releases</button>
         </div>
       </div>
-      <ul v-if="releases.answer?.schedules.length" class="planned" aria-label="Planned">
-        <li v-for="each in releases.answer.schedules" :key="each.key">
-          <span
-            ><b>{{ momentWords(each.at) }}</b
-            >: {{ countOf(each) }} {{ countOf(each).startsWith('1 ') ? 'goes' : 'go' }} out{{ each.note && `, “${each.note}”` }}</span
-          >
-          <span class="grow" />
-          <button type="button" class="text-button" @click="settleSchedule('runSchedule', each.key)">Now</button>
-          <button type="button" class="text-button discard" @click="settleSchedule('cancelSchedule', each.key)">Cancel it</button>
-        </li>
-      </ul>
+      <PlannedReleases />
       <template v-if="shown === 'releases'">
         <ReleasesPart />
         <div class="ways"><button type="button" class="plain-button" @click="emit('close')">Close</button></div>
       </template>
       <form v-else @submit.prevent="publish">
         <p class="soft">
-          {{
-            rows.length
-              ? 'Shoppers get what is ticked, as one release. You can undo it, or go back to any release.'
-              : 'Shoppers have everything already.'
-          }}
+          <template v-if="rows.length">Shoppers get what is ticked, as one release. You can undo it, or go back to any release.</template>
+          <template v-else>Shoppers have everything already.</template>
         </p>
         <ul class="drafts scrolls">
-          <li v-for="row in rows" :key="idOf(row)">
+          <li v-for="row in rows" :key="`${row.of} ${row.key}`">
             <label
-              ><input type="checkbox" :checked="chosen.has(idOf(row))" @change="toggle(idOf(row))" /><span
+              ><input type="checkbox" :checked="isChosen(row)" @change="toggle(row)" /><span
                 ><b>{{ row.name }}</b
                 ><span class="small soft">{{ row.words }}</span></span
               ></label
             >
-            <div v-if="row.of === 'sections' && chosen.has(idOf(row))" class="fills">
-              <FillChange v-for="page in countedPagesOf(row.key)" :key="page" :section="row.key" :page="page" />
+            <div v-if="row.counted.length && isChosen(row)" class="fills">
+              <FillChange v-for="page in row.counted" :key="page" :section="row.key" :page="page" />
             </div>
           </li>
         </ul>
-        <p v-for="{ key, draft } in missing" :key="key" class="warning" role="status">
-          “{{ nameOf(key) }}” stands on a page that goes out, but {{ draft ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see
-          it.
-          <button v-if="draft" type="button" class="text-button" @click="toggle(`sections ${key}`)">Publish it too</button>
+        <p v-for="{ key, name, isDrafted } in missing" :key="key" class="warning" role="status">
+          “{{ name }}” stands on a page that goes out, but {{ isDrafted ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see it.
+          <button v-if="isDrafted" type="button" class="text-button" @click="toggle({ of: 'sections', key })">Publish it too</button>
         </p>
-        <p v-for="key in staleLooks" :key="`look ${key}`" class="warning" role="status">
-          A section that goes out has the look “{{ lookName(key) }}”, which is not ticked itself.
-          <button type="button" class="text-button" @click="toggle(`looks ${key}`)">Publish it too</button>
+        <p v-for="{ key, name } in staleLooks" :key="`look ${key}`" class="warning" role="status">
+          A section that goes out has the look “{{ name }}”, which is not ticked itself.
+          <button type="button" class="text-button" @click="toggle({ of: 'looks', key })">Publish it too</button>
         </p>
         <template v-if="rows.length">
           <v-text-field
@@ -223,7 +99,6 @@ const countedPagesOf = (key: string): PageKind[] => {
     </v-card>
   </v-dialog>
 </template>
-
 <style scoped>
 ul {
   margin: 0;
@@ -242,22 +117,6 @@ ul {
   align-items: center;
   justify-content: space-between;
   margin-bottom: 8px;
-}
-.planned {
-  margin-bottom: 10px;
-  padding: 4px 12px;
-  border-radius: 8px;
-  background: var(--petrol-wash);
-}
-.planned li {
-  display: flex;
-  align-items: baseline;
-  gap: 10px;
-  padding: 3px 0;
-  font-size: 13.5px;
-}
-.grow {
-  flex: 1;
 }
 .fills {
   display: grid;

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Check, Finding } from '../../../core/checks/check'
 import { isBundleCheck, isProductCheck, mendOf, wholeCheck } from '../../../core/checks/check'
-import type { FindingRow } from '../../../core/studio/checkAnswers'
 import { findingsAnswerSchema } from '../../../core/studio/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
 import type { Command } from '../../../core/records/registry'
@@ -11,6 +10,7 @@ import { useHistory } from '../../data/history'
 import { useMessages } from '../../data/messages'
 import { callApi } from '../../data/callApi'
 import { placeOf } from './placeOf'
+import { useMarkedFindings } from './useMarkedFindings'
 import { useRowPages } from '../../data/useRowPages'
 
 /** What one check found, and what can be done about it. */
@@ -48,28 +48,13 @@ watch(total, now => {
   if (now !== null && cursor.value >= now) cursor.value = Math.max(0, now - 1)
 })
 
-const keyOf = (finding: Finding) => JSON.stringify(Object.values(finding))
-/** What is marked, to be mended or put aside together. */
-const marked = shallowRef(new Map<string, Finding>())
-const isMarked = (row: FindingRow | undefined) => row !== undefined && marked.value.has(keyOf(row.finding))
-/** Where a range begins. */
-let anchor = 0
-function toggle(index: number): void {
-  const row = rowAt(index)
-  if (!row) return
-  anchor = index
-  const next = new Map(marked.value)
-  if (!next.delete(keyOf(row.finding))) next.set(keyOf(row.finding), row.finding)
-  marked.value = next
-}
-async function extend(index: number): Promise<void> {
-  const rows = await rowsBetween(Math.min(anchor, index), Math.max(anchor, index))
-  marked.value = new Map([...marked.value, ...rows.map(row => [keyOf(row.finding), row.finding] as const)])
-}
+const { marked, isMarked, toggle, extend, clear } = useMarkedFindings({ rowAt, rowsBetween })
 /** What an action is about: all that is marked, or the row at hand. */
-function atHand(): Finding[] {
-  if (marked.value.size) return [...marked.value.values()]
-  const row = rowAt(cursor.value)
+function atHand(): readonly Finding[] {
+  return marked.value.length ? marked.value : findingsAt(cursor.value)
+}
+function findingsAt(index: number): Finding[] {
+  const row = rowAt(index)
   return row ? [row.finding] : []
 }
 
@@ -80,7 +65,7 @@ async function send(command: Command): Promise<void> {
   const hadFocus = document.activeElement?.closest('[data-index]') !== null
   try {
     const done = await history.send(command)
-    marked.value = new Map()
+    clear()
     messages.tell(`${done.words}.`, { words: 'Undo', run: () => void undo() })
     await checks.ask()
     await refresh()
@@ -99,38 +84,44 @@ async function undo(): Promise<void> {
   await checks.ask()
 }
 
-const mendThese = (findings: Finding[]) =>
-  void (mend.value && findings.length && send({ type: 'mend', findings: findings.slice(0, maxMended) }))
+function mendThese(findings: readonly Finding[]): void {
+  if (mend.value && findings.length) void send({ type: 'mend', findings: findings.slice(0, maxMended) })
+}
 async function mendAll(): Promise<void> {
   try {
-    mendThese(
-      (await callApi(findingsAnswerSchema, '/api/checks/findings', { query: { check: check.value!, limit: maxMended } })).rows.map(
-        row => row.finding,
-      ),
-    )
+    const query = { check: check.value!, limit: maxMended }
+    const { rows } = await callApi(findingsAnswerSchema, '/api/checks/findings', { query })
+    mendThese(rows.map(row => row.finding))
   } catch (error) {
     messages.refuse(error)
   }
 }
-const takeUp = (findings: Finding[]) => void (findings.length && send({ type: 'takeUp', findings: findings.slice(0, maxAside) }))
+function takeUp(findings: readonly Finding[]): void {
+  if (findings.length) void send({ type: 'takeUp', findings: findings.slice(0, maxAside) })
+}
+const takeUpCheck = () => takeUp([wholeCheck(check.value!)])
 /** As many as one command takes. */
 const maxAside = 500
 
 const asking = shallowRef<{ title: string; findings: Finding[] } | null>(null)
-function putAside(findings: Finding[]): void {
+function putAside(findings: readonly Finding[]): void {
   if (findings.length)
     asking.value = {
       title: findings.length === 1 ? 'Put this finding aside' : `Put ${Math.min(findings.length, maxAside)} findings aside`,
       findings: findings.slice(0, maxAside),
     }
 }
+const sendAside = (reason: string) => send({ type: 'putAside', findings: asking.value!.findings, reason })
 function putCheckAside(): void {
-  asking.value = { title: `Put the whole check aside`, findings: [wholeCheck(check.value!)] }
+  asking.value = { title: 'Put the whole check aside', findings: [wholeCheck(check.value!)] }
 }
 
-const open = (row: FindingRow | undefined) => void (row && navigateTo(placeOf(row.finding)))
+function open(index: number): void {
+  const row = rowAt(index)
+  if (row) void navigateTo(placeOf(row.finding))
+}
 const sources = computed(() => [
-  ...new Set([...marked.value.values()].filter(each => isProductCheck(each.check) && !isBundleCheck(each.check)).map(each => each.source)),
+  ...new Set(marked.value.filter(each => isProductCheck(each.check) && !isBundleCheck(each.check)).map(each => each.source)),
 ])
 function openMarked(): void {
   if (sources.value.length) void navigateTo(`/products/${sources.value.slice(0, 50).map(encodeURIComponent).join()}`)
@@ -148,9 +139,9 @@ function onKey(event: KeyboardEvent): void {
     'PageUp': () => void focusRow(cursor.value - 10),
     'Home': () => void focusRow(0),
     'End': () => void focusRow(Infinity),
-    'Enter': () => (sources.value.length ? openMarked() : open(rowAt(cursor.value))),
+    'Enter': () => (sources.value.length ? openMarked() : open(cursor.value)),
     ' ': () => toggle(cursor.value),
-    'Escape': () => (marked.value = new Map()),
+    'Escape': clear,
     'm': () => mendThese(atHand()),
     'a': () => (props.of === 'aside' ? takeUp(atHand()) : putAside(atHand())),
   }
@@ -171,36 +162,25 @@ function onKey(event: KeyboardEvent): void {
       <p class="soft">{{ words?.meaning ?? 'These findings are not counted. Take one up again, and it is.' }}</p>
       <p v-if="asideReason" class="note">
         The whole check is put aside: {{ asideReason }}
-        <button type="button" class="text-button" @click="takeUp([wholeCheck(check!)])">Take up again</button>
+        <button type="button" class="text-button" @click="takeUpCheck">Take up again</button>
       </p>
-      <div v-if="total" class="bar">
-        <template v-if="marked.size">
-          <span class="marked">{{ marked.size.toLocaleString('en') }} marked</span>
-          <button v-if="mend" type="button" class="main-button" @click="mendThese(atHand())">
-            {{ mend.one }}<span class="key">M</span>
-          </button>
-          <button v-if="sources.length" type="button" class="plain-button" @click="openMarked">Open on the bench</button>
-          <button v-if="of === 'aside'" type="button" class="plain-button" @click="takeUp(atHand())">Take up again</button>
-          <button v-else type="button" class="plain-button" @click="putAside(atHand())">Put aside…</button>
-          <button type="button" class="text-button" @click="marked = new Map()">Let go</button>
-        </template>
-        <template v-else-if="check && !asideReason">
-          <button v-if="mend" type="button" class="plain-button" :disabled="sending" @click="mendAll">
-            {{
-              mend.several.replace(
-                '{n}',
-                total > maxMended ? `the first ${maxMended.toLocaleString('en')}` : total > 1 ? `all ${total}` : 'it',
-              )
-            }}
-          </button>
-          <button type="button" class="text-button" @click="putCheckAside">Put the whole check aside…</button>
-        </template>
-        <span class="grow" />
-        <span class="small soft keys"
-          ><span class="key">Enter</span> open <template v-if="mend"><span class="key">M</span> {{ mend.one.toLowerCase() }} </template
-          ><span class="key">A</span> {{ of === 'aside' ? 'take up again' : 'put aside' }} <span class="key">Space</span> mark</span
-        >
-      </div>
+      <FindingsBar
+        v-if="total"
+        :total="total"
+        :marked="marked.length"
+        :mend="mend"
+        :is-aside="of === 'aside'"
+        :is-counted="check !== null && !asideReason"
+        :is-on-bench="sources.length > 0"
+        :busy="sending"
+        @mend="mendThese(atHand())"
+        @mend-all="mendAll"
+        @open="openMarked"
+        @take-up="takeUp(atHand())"
+        @put-aside="putAside(atHand())"
+        @put-check-aside="putCheckAside"
+        @let-go="clear"
+      />
     </header>
     <p v-if="problem" class="none wrong" role="alert">
       {{ problem.message }} <button type="button" class="text-button" @click="refresh()">Try again</button>
@@ -219,24 +199,18 @@ function onKey(event: KeyboardEvent): void {
           :data-index="index"
           :tabindex="index === cursor ? 0 : -1"
           @click="onClick($event, index)"
-          @dblclick="open(rowAt(index))"
+          @dblclick="open(index)"
           @keydown="onKey"
           @focus="cursor = index"
-          @mend="mendThese([rowAt(index)!.finding])"
-          @put-aside="putAside([rowAt(index)!.finding])"
-          @take-up="takeUp([rowAt(index)!.finding])"
+          @mend="mendThese(findingsAt(index))"
+          @put-aside="putAside(findingsAt(index))"
+          @take-up="takeUp(findingsAt(index))"
         />
       </template>
     </VirtualRows>
-    <AsideDialog
-      v-if="asking"
-      :title="asking.title"
-      @close="asking = null"
-      @aside="reason => send({ type: 'putAside', findings: asking!.findings, reason })"
-    />
+    <AsideDialog v-if="asking" :title="asking.title" @close="asking = null" @aside="sendAside" />
   </section>
 </template>
-
 <style scoped>
 .pane {
   display: flex;
@@ -266,37 +240,6 @@ header .note {
   padding: 6px 12px;
   border-radius: 8px;
   background: var(--sunk);
-}
-.bar {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 36px;
-  margin-top: 12px;
-}
-.bar .main-button,
-.bar .plain-button {
-  height: 32px;
-  padding: 0 13px;
-  font-size: 13.5px;
-}
-.marked {
-  font-weight: 600;
-}
-.main-button .key {
-  margin-left: 8px;
-  background: none;
-  border-color: rgb(255 255 255 / 0.4);
-  color: #fff;
-}
-.grow {
-  flex: 1;
-}
-.keys {
-  white-space: nowrap;
-}
-.keys .key {
-  margin-left: 8px;
 }
 .none {
   padding: 6px 28px;

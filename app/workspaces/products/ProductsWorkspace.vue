@@ -153,7 +153,7 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
 </script>
 
 <template>
-  <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" @stepped="stepped" :choose="sku => open([sku])">
+  <StudioFrame ref="frame" :load="load" :ready="studio.shop !== null" :choose="sku => open([sku])" @stepped="stepped">
     <Splitpanes :key="Number(beside === 'both')" @ready="labelSplitters" @resized="labelSplitters">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
         <div class="lists">

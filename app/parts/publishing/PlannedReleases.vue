@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { Schedule } from '../../../core/releases/release'
+import { counted } from '../../../core/text/sentence'
+import { useDrafts } from '../../data/drafts'
+import { useMessages } from '../../data/messages'
+import { momentWords } from '../../elements/dayWords'
+import { useReleases } from './releases'
+
+/** What is to go live at a set time. */
+const store = useDrafts()
+const messages = useMessages()
+const releases = useReleases()
+
+const schedules = computed(() =>
+  (releases.answer?.schedules ?? []).map(each => ({ key: each.key, when: momentWords(each.at), words: wordsOf(each) })),
+)
+function wordsOf({ sections, plans, looks, note }: Schedule): string {
+  const count = [sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0)
+  return `${counted(count, 'draft')} ${count === 1 ? 'goes' : 'go'} out${note && `, “${note}”`}`
+}
+const load = () => releases.load().catch(error => messages.refuse(error))
+onMounted(load)
+async function end(type: 'cancelSchedule' | 'runSchedule', key: string): Promise<void> {
+  await store.sendAndTell({ type, key })
+  await load()
+}
+</script>
+
+<template>
+  <ul v-if="schedules.length" class="planned" aria-label="Planned">
+    <li v-for="each in schedules" :key="each.key">
+      <span
+        ><b>{{ each.when }}</b
+        >: {{ each.words }}</span
+      >
+      <span class="grow" />
+      <button type="button" class="text-button" @click="end('runSchedule', each.key)">Now</button>
+      <button type="button" class="text-button discard" @click="end('cancelSchedule', each.key)">Cancel it</button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.planned {
+  margin-bottom: 10px;
+  padding: 4px 12px;
+  border-radius: 8px;
+  background: var(--petrol-wash);
+}
+.planned li {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  padding: 3px 0;
+  font-size: 13.5px;
+}
+.grow {
+  flex: 1;
+}
+.discard {
+  color: var(--clay-ink);
+}
+</style>

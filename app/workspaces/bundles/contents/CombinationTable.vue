@@ -1,0 +1,200 @@
+<script setup lang="ts">
+import type { OptionGroup } from '../../../../core/catalogue/bundle'
+import type { Combination, Values } from '../../../../core/bundles/combinations'
+import { withCombination } from '../../../../core/bundles/combinations'
+import { variantsOf } from '../../../../core/bundles/editBundle'
+import { isForSale, priceOf, stockOf } from '../../../../core/catalogue/product'
+import { itemName } from '../../../../core/delivery/deliveredItem'
+import { useStudioShop } from '../../../data/studioShop'
+import { useBundles } from '../bundles'
+
+/** What each combination of a group's options is: a product, not sold, or not decided yet. */
+const props = defineProps<{ group: OptionGroup; table: readonly Combination[] }>()
+const emit = defineEmits<{ change: [group: OptionGroup] }>()
+const store = useBundles()
+const studio = useStudioShop()
+
+const inOnePage = 60
+const shown = ref(inOnePage)
+const further = computed(() => Math.min(inOnePage, props.table.length - shown.value))
+
+function productOf(sku: string) {
+  const item = store.catalogue.item(sku)
+  if (!item) return { product: sku, wrong: 'no longer in the shop', stock: null, price: '' }
+  const price = priceOf(item.product, item.variant)
+  return {
+    product: itemName(item, studio.words),
+    wrong: isForSale(item.product, item.variant, studio.now()) ? '' : 'not for sale',
+    stock: stockOf(item.product, item.variant),
+    price: price === null ? '' : studio.money(price),
+  }
+}
+const undecided = { product: 'choose a product', wrong: '', stock: null, price: '' }
+const notSold = { ...undecided, product: 'not sold' }
+function wordsOf(sku: string | null | undefined) {
+  if (sku === undefined) return undecided
+  return sku === null ? notSold : productOf(sku)
+}
+const rows = computed(() =>
+  props.table
+    .slice(0, shown.value)
+    .map(({ values, sku }) => ({ ...wordsOf(sku), values, sku, key: values.join('\n'), inWords: values.join(', ') })),
+)
+
+const decided = computed(() => new Set(props.group.combinations.flatMap(each => each.sku ?? [])))
+/** What a combination can be: every variant of the group's products. */
+const candidates = computed(() =>
+  props.group.products
+    .flatMap(sku => variantsOf(store.catalogue.item(sku)?.product ?? null))
+    .map(item => {
+      const { sku } = item.variant ?? item.product
+      return {
+        value: sku,
+        title: itemName(item, studio.words),
+        subtitle: `${sku} · ${studio.money(priceOf(item.product, item.variant))}${decided.value.has(sku) ? ' · is one already' : ''}`,
+      }
+    }),
+)
+const editing = ref<string | null>(null)
+function decide(values: Values, sku: string | null | undefined): void {
+  editing.value = null
+  emit('change', withCombination(props.group, values, sku))
+}
+</script>
+
+<template>
+  <div>
+    <table>
+      <thead>
+        <tr>
+          <th v-for="option in group.options" :key="option.name">{{ option.name }}</th>
+          <th>Product</th>
+          <th>SKU</th>
+          <th class="number">Stock</th>
+          <th class="number">Price</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.key" :class="{ hole: row.sku === undefined, no: row.sku === null }">
+          <td v-for="(value, i) in row.values" :key="i">{{ value }}</td>
+          <td class="product">
+            <v-autocomplete
+              v-if="editing === row.key"
+              :model-value="row.sku"
+              :items="candidates"
+              :item-props="true"
+              autofocus
+              menu
+              hide-details
+              density="compact"
+              auto-select-first
+              placeholder="Name or SKU"
+              :aria-label="`Product for ${row.inWords}`"
+              @update:model-value="(sku: string | null) => sku && decide(row.values, sku)"
+              @update:focused="(on: boolean) => on || (editing = null)"
+              @keydown.esc="editing = null"
+            />
+            <span v-else class="cell">
+              <button type="button" class="choose" @click="editing = row.key">
+                {{ row.product }}
+              </button>
+              <span v-if="row.wrong" class="wrong small">{{ row.wrong }}</span>
+              <button v-if="row.sku !== null" type="button" class="text-button mark" @click="decide(row.values, null)">Not sold</button>
+              <button v-if="row.sku !== undefined" type="button" class="text-button mark" @click="decide(row.values, undefined)">
+                Undecide
+              </button>
+            </span>
+          </td>
+          <td class="mono">{{ row.sku }}</td>
+          <td class="number" :class="{ wrong: row.stock === 0 }">{{ row.stock }}</td>
+          <td class="number">{{ row.price }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <button v-if="further > 0" type="button" class="text-button further" @click="shown += inOnePage">
+      Show {{ further }} more of {{ table.length.toLocaleString('en') }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+th::first-letter {
+  text-transform: uppercase;
+}
+table {
+  width: 100%;
+  margin-top: 6px;
+  border-collapse: collapse;
+  font-size: 13.5px;
+}
+th {
+  padding: 5px 8px;
+  color: var(--ink-soft);
+  font-size: 12px;
+  font-weight: 550;
+  text-align: left;
+}
+td {
+  height: 38px;
+  padding: 0 8px;
+  border-top: 1px solid var(--line-soft);
+}
+.number {
+  text-align: right;
+  white-space: nowrap;
+}
+.hole td {
+  background: var(--clay-wash);
+}
+.no td,
+.no .choose {
+  color: var(--ink-soft);
+}
+.product {
+  width: 60%;
+  max-width: 0;
+}
+td.mono {
+  white-space: nowrap;
+}
+.cell {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.choose {
+  flex: 0 1 auto;
+  min-width: 0;
+  overflow: hidden;
+  padding: 4px 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.choose:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.hole .choose {
+  color: var(--clay-ink);
+  font-weight: 650;
+}
+.mark {
+  flex: none;
+  font-size: 12px;
+}
+/* Out of sight, and yet reached with the keyboard. */
+tr:not(.hole):not(:hover):not(:focus-within) .mark {
+  position: absolute;
+  opacity: 0;
+  pointer-events: none;
+}
+.further {
+  margin-top: 6px;
+}
+</style>

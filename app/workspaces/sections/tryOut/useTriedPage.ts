@@ -1,0 +1,100 @@
+import type { ShopAnswer } from '../../../../core/delivery/contract'
+import { pageAnswerSchema, shopAnswerSchema } from '../../../../core/delivery/contract'
+import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
+import type { PageKind } from '../../../../core/pageTypes/registry'
+import { pageTypes } from '../../../../core/pageTypes/registry'
+import type { StoredSection } from '../../../../core/studio/sectionAnswers'
+import { callApi } from '../../../data/callApi'
+import { useDrafts } from '../../../data/drafts'
+import { useMessages } from '../../../data/messages'
+import { useStudioShop } from '../../../data/studioShop'
+import { useAnswer } from '../../../data/useAnswer'
+import { useTried } from '../../../parts/preview/tried'
+
+const choicesOf = (all: readonly { key: string; name: string }[]) => all.map(each => ({ value: each.key, title: each.name }))
+
+/** The page that a section is tried on, what it is about, and how the section turns out there. */
+export function useTriedPage(stored: () => StoredSection) {
+  const store = useDrafts()
+  const studio = useStudioShop()
+  const tried = useTried()
+  const messages = useMessages()
+  onMounted(() => tried.load().catch(error => messages.refuse(error)))
+
+  /** The pages that it stands on; before it stands anywhere, the kind of page that its steps are made for. */
+  const pages = computed((): PageKind[] => {
+    const kinds = [...new Set(store.placesOf(stored().key).map(each => each.plan.page))]
+    if (kinds.length) return kinds
+    const madeFor = (stored().draft ?? stored().live)!.steps.flatMap(step => stepTypeOf(step).madeFor ?? [])
+    return [madeFor[0] ?? 'product']
+  })
+  /** Whoever comes from elsewhere may say which page it is about. */
+  const asked = useRoute().query.page as PageKind
+  const page = ref<PageKind>(pages.value.includes(asked) ? asked : pages.value[0]!)
+  watch(pages, now => now.includes(page.value) || (page.value = now[0]!))
+
+  const overview = shallowRef<ShopAnswer | null>(null)
+  const category = ref<string | null>(studio.categories[0]?.key ?? null)
+  const article = ref<string | null>(null)
+  watch(
+    page,
+    async now => {
+      if (now !== 'article' || overview.value) return
+      try {
+        overview.value = await callApi(shopAnswerSchema, '/api/shop/v1/catalogue')
+        article.value ??= overview.value.articles[0]?.key ?? null
+      } catch (error) {
+        messages.refuse(error)
+      }
+    },
+    { immediate: true },
+  )
+
+  const asksFor = computed(() => pageTypes[page.value].asksFor)
+  /** What the page is about. A cart page is tried with what is in the cart, or else with the product. */
+  const subject = computed(() => {
+    if (page.value === 'cart' && tried.cart.length) return ''
+    switch (asksFor.value) {
+      case 'product':
+        return tried.product?.product ?? null
+      case 'category':
+        return category.value
+      case 'article':
+        return article.value
+      case null:
+        return ''
+    }
+  })
+  const query = computed(() => {
+    if (subject.value === null) return null
+    const cart = page.value === 'cart' && !tried.cart.length ? [subject.value] : tried.cart
+    return {
+      section: stored().key,
+      page: page.value,
+      subject: page.value === 'cart' ? '' : subject.value,
+      cart: cart.join(),
+      seen: tried.seen.join(),
+      ...(tried.visitor && { visitor: tried.visitor }),
+      ...(tried.day && { at: `${tried.day}T12:00:00Z` }),
+      ...(!stored().draft && { live: '1' }),
+    }
+  })
+  const { answer, failed } = useAnswer(
+    () => query.value && JSON.stringify([query.value, store.edition]),
+    60,
+    question => callApi(pageAnswerSchema, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0] }),
+  )
+
+  return {
+    pages,
+    page,
+    asksFor,
+    category,
+    categories: computed(() => choicesOf(studio.categories)),
+    article,
+    articles: computed(() => choicesOf(overview.value?.articles ?? [])),
+    subject,
+    answer,
+    failed,
+  }
+}
