@@ -3,6 +3,11 @@ import prettier from 'eslint-config-prettier/flat'
 import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
+const nestedConditional = {
+  selector: 'VExpressionContainer ConditionalExpression ConditionalExpression',
+  message: 'A condition within a condition: give it a name in the script.',
+}
+
 export default tseslint.config(
   { ignores: ['**/.nuxt/', '**/.output/', 'node_modules/', 'data/', 'test-results/', 'playwright-report/'] },
   eslint.configs.recommended,
@@ -25,6 +30,30 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
+    },
+  },
+  // Templates are read as pages are: what has to be worked out has a name in the script.
+  { files: ['**/*.vue'], rules: { 'vue/no-restricted-syntax': ['error', nestedConditional] } },
+  {
+    files: ['app/**/*.vue'],
+    rules: {
+      'vue/no-restricted-syntax': [
+        'error',
+        nestedConditional,
+        { selector: 'VExpressionContainer CallExpression CallExpression', message: 'A call within a call: give it a name in the script.' },
+        {
+          selector: 'VExpressionContainer ConditionalExpression LogicalExpression',
+          message: 'A condition within a condition: give it a name in the script.',
+        },
+        {
+          selector: 'VExpressionContainer ArrowFunction > BlockStatement',
+          message: 'Several statements: make them a function in the script.',
+        },
+        {
+          selector: 'VOnExpression > ExpressionStatement ~ ExpressionStatement',
+          message: 'Several statements: make them a function in the script.',
+        },
+      ],
     },
   },
   { files: ['scripts/**', 'demo/**', 'benchmarks/**'], rules: { 'no-console': 'off' } },

@@ -95,14 +95,17 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
   async function send(command: Command, wayOut?: (refused: unknown) => Message['action']): Promise<string | null> {
     waiting++
     edits++
+    let isRefused = false
     try {
       return (await history.send(command)).words
     } catch (error) {
+      isRefused = true
       messages.refuse(error, wayOut?.(error))
       return null
     } finally {
       waiting--
-      if (!waiting) await load().catch(error => messages.refuse(error))
+      // Why it was refused stays in sight, whatever else goes wrong.
+      if (!waiting) await load().catch(error => isRefused || messages.refuse(error))
     }
   }
 

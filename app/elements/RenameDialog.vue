@@ -3,17 +3,11 @@
 const props = defineProps<{ title: string; name: string }>()
 const emit = defineEmits<{ close: []; rename: [name: string] }>()
 const next = ref(props.name)
+const rename = () => emit('rename', next.value.trim())
 </script>
 
 <template>
-  <AskDialog
-    :title="title"
-    verb="Rename"
-    :possible="next.trim() !== ''"
-    :width="380"
-    @close="emit('close')"
-    @go="emit('rename', next.trim())"
-  >
+  <AskDialog :title="title" verb="Rename" :possible="next.trim() !== ''" :width="380" @close="emit('close')" @go="rename">
     <v-text-field v-model="next" maxlength="100" autofocus aria-label="Name" />
   </AskDialog>
 </template>

@@ -1,4 +1,4 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="Row">
 import { useElementSize, useVirtualList } from '@vueuse/core'
 
 /** A long list of rows of one height; only those in sight are in the page. */
@@ -6,10 +6,11 @@ const props = defineProps<{
   count: number
   label: string
   busy: boolean
+  rowAt: (index: number) => Row | undefined
   /** The row that has, or last had, the focus. */ cursor: number
   /** The rows have buttons of their own. */ grid?: boolean
 }>()
-defineSlots<{ default(row: { index: number }): unknown }>()
+defineSlots<{ default(at: { index: number; row: Row | undefined }): unknown }>()
 
 const rowHeight = 54
 const overscan = 4
@@ -57,7 +58,7 @@ defineExpose({ focus, toTop: () => scrollTo(0) })
     @scroll.passive="containerProps.onScroll"
   >
     <div v-bind="wrapperProps" role="presentation">
-      <template v-for="{ index } in list" :key="index % pool"><slot :index="index" /></template>
+      <template v-for="{ index } in list" :key="index % pool"><slot :index="index" :row="rowAt(index)" /></template>
     </div>
   </div>
 </template>

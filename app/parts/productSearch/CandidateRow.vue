@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { WorkbenchProduct, ProductRow } from '../../../core/workbench/workbench'
+import type { LinkKind } from '../../../core/links/kind'
 import { percentDifference } from '../../../core/money/money'
-import { useWorkbench } from '../../workspaces/products/bench/workbench'
 import { useStudioShop } from '../../data/studioShop'
 import PhCheck from '~icons/ph/check-bold'
 
@@ -9,7 +9,7 @@ import PhCheck from '~icons/ph/check-bold'
 const props = defineProps<{
   row: ProductRow | undefined
   source: WorkbenchProduct | null
-  linkedAs: string[]
+  /** The kinds of links that lead to it already. */ linkedAs: readonly LinkKind[]
   picked: boolean
   canPick: boolean
   isCategory: boolean
@@ -20,13 +20,16 @@ const emit = defineEmits<{ pick: [row: ProductRow] }>()
 /** Whether its variants are in sight. */
 const variants = defineModel<boolean>('variants', { required: true })
 const studio = useStudioShop()
-const bench = useWorkbench()
 
 const difference = computed(() => {
   const percent = percentDifference(props.row?.price ?? null, props.source?.price ?? null)
   if (percent === null) return ''
   return percent === 0 ? 'same' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
 })
+const maxShared = 2
+const shared = computed(() => props.row?.shared.slice(0, maxShared) ?? [])
+const moreShared = computed(() => props.row?.shared.slice(maxShared) ?? [])
+const moreSharedWords = computed(() => moreShared.value.join(', '))
 const ownNote = computed(() => {
   if (!props.row) return ''
   if (props.row.sku === props.source?.sku) return 'this product'
@@ -52,14 +55,12 @@ const ownNote = computed(() => {
       <div class="facts">
         <div class="cut name" :title="`${row.name} · ${row.sku}`">{{ row.name }}</div>
         <div class="cut line">
-          <span v-for="key in linkedAs" :key="key" class="linked"
-            ><KindGlyph :glyph="bench.kinds.find(kind => kind.key === key)!.glyph" />linked</span
-          >
+          <span v-for="kind in linkedAs" :key="kind.key" class="linked"><KindGlyph :glyph="kind.glyph" />linked</span>
           <span v-if="note" class="soft">{{ note }}</span><span v-else-if="ownNote" :class="{ wrong: ownNote !== 'this product' }">{{
             ownNote
           }}</span>
-          <span v-for="trait in row.shared.slice(0, 2)" :key="trait" class="trait cut">{{ trait }}</span>
-          <span v-if="row.shared.length > 2" class="soft" :title="row.shared.slice(2).join(', ')">+{{ row.shared.length - 2 }}</span>
+          <span v-for="trait in shared" :key="trait" class="trait cut">{{ trait }}</span>
+          <span v-if="moreShared.length" class="soft" :title="moreSharedWords">+{{ moreShared.length }}</span>
           <span v-if="isCategory" class="soft cut">{{ row.brand ?? '' }}</span><span v-else-if="!row.shared.length" class="mono">{{
             row.sku
           }}</span>

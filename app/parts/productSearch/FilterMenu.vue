@@ -57,6 +57,7 @@ function cover(value: string | null): void {
 function coverBelow(number: string): void {
   if (/^[1-9]\d{0,2}$/.test(number) && coverKind.value) links.value = `${coverKind.value}:${number}`
 }
+const isSet = (name: string, value: string) => valuesOf(query.value, name).includes(value)
 const choiceOf = [
   [
     'status',
@@ -162,7 +163,7 @@ const choiceOf = [
             v-for="[value, words] in choices"
             :key="value"
             type="button"
-            :aria-pressed="valuesOf(query, name).includes(value)"
+            :aria-pressed="isSet(name, value)"
             @click="query = toggled(query, name, value)"
           >
             {{ words }}

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { WorkbenchProduct, ProductRow } from '../../../core/workbench/workbench'
+import type { LinkKind } from '../../../core/links/kind'
 import type { LanePage } from '../../../core/links/pageLanes'
+import { counted } from '../../../core/text/sentence'
 import type { ListQuery } from './listQuery'
 import { valuesOf, withoutFilters, withPart } from './listQuery'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
@@ -17,7 +19,7 @@ const props = defineProps<{
   /** There is nothing yet that something could be picked for. */
   disabled?: boolean
   canPick: (row: ProductRow | undefined) => boolean
-  linkedAs: (row: ProductRow | undefined) => string[]
+  linkedAs: (row: ProductRow | undefined) => readonly LinkKind[]
   /** A word on a row, such as that it is in it already. */
   noteOf?: (row: ProductRow | undefined) => string
   picked: Map<string, ProductRow>
@@ -35,6 +37,12 @@ const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = u
   () => (props.of === 'category' ? 'category' : null),
 )
 
+const countWords = computed(() => {
+  if (total.value === null) return ''
+  return props.of === 'category' ? counted(total.value, 'category', 'categories') : counted(total.value, 'product')
+})
+const showAll = () => (query.value = withPart(withoutFilters(query.value), 'q', null))
+
 const list = useTemplateRef('list')
 const root = useTemplateRef<HTMLElement>('root')
 const cursor = ref(0)
@@ -44,6 +52,7 @@ onOther(() => {
 })
 
 const pickedProducts = computed(() => new Set(Array.from(props.picked.values(), row => row.product)))
+const isPicked = (row: ProductRow | undefined) => row !== undefined && pickedProducts.value.has(row.sku)
 /** The row whose variants are in sight. */
 const variantsAt = ref<number | null>(null)
 function showVariants(index: number | null): void {
@@ -138,10 +147,7 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
         <FilterBar v-if="of !== 'category'" v-model="query" :quick="quick" />
         <div class="count">
           <p class="soft small" aria-live="polite">
-            <template v-if="total !== null"
-              >{{ total.toLocaleString('en') }}
-              {{ of === 'category' ? (total === 1 ? 'category' : 'categories') : total === 1 ? 'product' : 'products' }}</template
-            >
+            {{ countWords }}
           </p>
           <SortMenu v-if="of !== 'category'" v-model="sort" :has-words="words !== ''" />
         </div>
@@ -153,25 +159,25 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
     </p>
     <div v-else-if="total === 0" class="note soft">
       Nothing has all of this.
-      <button type="button" class="link" @click="query = withPart(withoutFilters(query), 'q', null)">Show all products</button>
+      <button type="button" class="link" @click="showAll">Show all products</button>
     </div>
-    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :label="label">
-      <template #default="{ index }">
+    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" :label="label">
+      <template #default="{ index, row }">
         <CandidateRow
-          :row="rowAt(index)"
+          :row="row"
           :source="source"
-          :linked-as="linkedAs(rowAt(index))"
-          :note="noteOf?.(rowAt(index))"
-          :picked="pickedProducts.has(rowAt(index)?.sku ?? '')"
+          :linked-as="linkedAs(row)"
+          :note="noteOf?.(row)"
+          :picked="isPicked(row)"
           :is-category="of === 'category'"
-          :can-pick="canPick(rowAt(index))"
+          :can-pick="canPick(row)"
           :data-index="index"
           :tabindex="index === cursor ? 0 : -1"
           :is-picked="sku => picked.has(sku)"
           :variants="variantsAt === index"
           @update:variants="now => showVariants(now ? index : null)"
           @pick="pick"
-          @dragstart="emit('drag', $event, rowAt(index))"
+          @dragstart="emit('drag', $event, row)"
           @click="onClick($event, index)"
           @keydown="onKey"
           @focus="cursor = index"

@@ -55,12 +55,14 @@ function add(sku: string | null): void {
   emit('change', [...props.skus, sku])
   words.value = ''
 }
+function takeOut(sku: string): void {
+  emit(
+    'change',
+    props.skus.filter(each => each !== sku),
+  )
+}
 function step(event: KeyboardEvent, i: number): void {
-  if (event.key === 'Delete')
-    return emit(
-      'change',
-      props.skus.filter((_, k) => k !== i),
-    )
+  if (event.key === 'Delete') return takeOut(props.skus[i]!)
   const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
   if (!by || !event.altKey || i + by < 0 || i + by >= props.skus.length) return
   event.preventDefault()
@@ -84,19 +86,7 @@ function step(event: KeyboardEvent, i: number): void {
           <option :value="known.get(sku)!.product">any variant</option>
           <option v-for="each in choicesOf(sku)" :key="each.sku" :value="each.sku">{{ each.words }}</option>
         </select>
-        <button
-          type="button"
-          class="out"
-          :aria-label="`Take ${sku} out`"
-          @click="
-            emit(
-              'change',
-              skus.filter(each => each !== sku),
-            )
-          "
-        >
-          ×
-        </button>
+        <button type="button" class="out" :aria-label="`Take ${sku} out`" @click="takeOut(sku)">×</button>
       </li>
     </ol>
     <v-autocomplete

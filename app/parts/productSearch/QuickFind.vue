@@ -14,6 +14,11 @@ const rows = computed(() => Array.from({ length: Math.min(total.value ?? 0, most
 watch(rows, () => (at.value = 0))
 watch(open, () => (words.value = ''))
 
+/** What is typed may not be looked up yet. */
+async function chooseFirst(): Promise<void> {
+  await settle()
+  choose(rows.value[at.value]?.sku)
+}
 function choose(sku: string | undefined): void {
   if (!sku) return
   open.value = false
@@ -37,7 +42,7 @@ function choose(sku: string | undefined): void {
         :aria-activedescendant="rows[at] ? `quick-${at}` : undefined"
         @keydown.down.prevent="at = Math.min(at + 1, rows.length - 1)"
         @keydown.up.prevent="at = Math.max(at - 1, 0)"
-        @keydown.enter.prevent="settle().then(() => choose(rows[at]?.sku))"
+        @keydown.enter.prevent="chooseFirst"
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
       </v-text-field>

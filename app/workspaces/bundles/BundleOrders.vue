@@ -19,6 +19,11 @@ async function load(): Promise<void> {
   }
 }
 onMounted(load)
+const told = computed(() => {
+  const { total, orders } = found.value ?? { total: 0, orders: [] }
+  if (!total) return 'Nobody has ordered it yet. Orders of the stand-in shop appear here.'
+  return `${counted(total, 'order')}${total > orders.length ? `, the last ${orders.length} of them` : ''}`
+})
 const day = (at: string) => new Date(at).toLocaleString('en', { dateStyle: 'medium', timeStyle: 'short' })
 defineExpose({ refresh: load })
 </script>
@@ -26,11 +31,7 @@ defineExpose({ refresh: load })
 <template>
   <section class="orders" aria-label="Orders with it">
     <p v-if="found" class="small soft told">
-      {{
-        found.total
-          ? `${counted(found.total, 'order')}${found.total > found.orders.length ? `, the last ${found.orders.length} of them` : ''}`
-          : 'Nobody has ordered it yet. Orders of the stand-in shop appear here.'
-      }}
+      {{ told }}
     </p>
     <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading the orders" />
     <article v-for="order in found?.orders" :key="order.number">

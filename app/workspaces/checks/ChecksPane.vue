@@ -11,6 +11,7 @@ const emit = defineEmits<{ open: [check: Check | 'aside'] }>()
 const checks = useChecks()
 
 const percent = computed(() => (checks.answer?.total ? Math.floor((checks.answer.done * 100) / checks.answer.total) : 0))
+const countOf = (check: Check) => checks.of(check)?.count?.toLocaleString('en')
 const order = [...checkGroups.flatMap<Check>(group => group.checks), 'aside' as const]
 
 function step(event: KeyboardEvent): void {
@@ -58,7 +59,7 @@ function step(event: KeyboardEvent): void {
             >
               <span class="name cut">{{ checkWords[each].title }}</span>
               <span v-if="checks.of(each)?.aside" class="small soft">aside</span>
-              <span v-else-if="checks.of(each)?.count" class="count">{{ checks.of(each)!.count!.toLocaleString('en') }}</span>
+              <span v-else-if="checks.of(each)?.count" class="count">{{ countOf(each) }}</span>
               <PhCheck v-else-if="checks.of(each)?.count === 0" class="well" width="14" height="14" role="img" aria-label="nothing found" />
               <span v-else class="small soft">…</span>
             </button>

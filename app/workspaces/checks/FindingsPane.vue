@@ -51,10 +51,8 @@ watch(total, now => {
 const { marked, isMarked, toggle, extend, clear } = useMarkedFindings({ rowAt, rowsBetween })
 /** What an action is about: all that is marked, or the row at hand. */
 function atHand(): readonly Finding[] {
-  return marked.value.length ? marked.value : findingsAt(cursor.value)
-}
-function findingsAt(index: number): Finding[] {
-  const row = rowAt(index)
+  if (marked.value.length) return marked.value
+  const row = rowAt(cursor.value)
   return row ? [row.finding] : []
 }
 
@@ -173,11 +171,11 @@ function onKey(event: KeyboardEvent): void {
         :is-counted="check !== null && !asideReason"
         :is-on-bench="sources.length > 0"
         :busy="sending"
-        @mend="mendThese(atHand())"
+        @mend="mendThese(marked)"
         @mend-all="mendAll"
         @open="openMarked"
-        @take-up="takeUp(atHand())"
-        @put-aside="putAside(atHand())"
+        @take-up="takeUp(marked)"
+        @put-aside="putAside(marked)"
         @put-check-aside="putCheckAside"
         @let-go="clear"
       />
@@ -190,11 +188,11 @@ function onKey(event: KeyboardEvent): void {
       <p v-else-if="checks.of(of)?.count === null">Not looked at yet. What is found shows here as soon as it is.</p>
       <p v-else>Nothing found: all is well here.</p>
     </div>
-    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" label="Findings" grid>
-      <template #default="{ index }">
+    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" label="Findings" grid>
+      <template #default="{ index, row }">
         <FindingRow
-          :row="rowAt(index)"
-          :marked="isMarked(rowAt(index))"
+          :row="row"
+          :marked="isMarked(row)"
           :aside="of === 'aside'"
           :data-index="index"
           :tabindex="index === cursor ? 0 : -1"
@@ -202,9 +200,9 @@ function onKey(event: KeyboardEvent): void {
           @dblclick="open(index)"
           @keydown="onKey"
           @focus="cursor = index"
-          @mend="mendThese(findingsAt(index))"
-          @put-aside="putAside(findingsAt(index))"
-          @take-up="takeUp(findingsAt(index))"
+          @mend="mendThese([row!.finding])"
+          @put-aside="putAside([row!.finding])"
+          @take-up="takeUp([row!.finding])"
         />
       </template>
     </VirtualRows>

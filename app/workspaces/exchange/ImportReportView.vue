@@ -12,6 +12,8 @@ const history = useHistory()
 
 type Fate = 'created' | 'updated' | 'rejected'
 const done = computed(() => props.report.done !== null)
+/** What the last column of the rows tells. */
+const heads: Record<Fate, string> = { rejected: 'Why', created: 'New', updated: 'Changed' }
 const fates = computed(() => [
   { fate: 'created' as const, words: 'new', count: props.report.created },
   { fate: 'updated' as const, words: 'changed', count: props.report.updated },
@@ -95,8 +97,7 @@ async function undo(): Promise<void> {
     </p>
     <template v-if="rows.length">
       <div class="head small soft" aria-hidden="true">
-        <span>Line</span><span v-if="shown === 'rejected'">Column</span
-        ><span>{{ shown === 'rejected' ? 'Why' : shown === 'created' ? 'New' : 'Changed' }}</span>
+        <span>Line</span><span v-if="shown === 'rejected'">Column</span><span>{{ heads[shown] }}</span>
       </div>
       <v-virtual-scroll :items="rows" :item-height="40" class="rows" role="list" :aria-label="`Rows ${shown}`">
         <template #default="{ item }">

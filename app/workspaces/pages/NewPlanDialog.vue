@@ -20,7 +20,8 @@ const like = ref<string | null>(props.like?.key ?? null)
 watch(plans, now => (like.value = now.find(each => each.key === like.value)?.key ?? now.find(each => each.scope === null)?.key ?? null), {
   immediate: true,
 })
-const nameOf = (plan: PagePlan) => studio.words(plan.name) || plan.key
+const choices = computed(() => plans.value.map(each => ({ value: each.key, title: studio.words(each.name) || each.key })))
+const pages = pageKindSchema.options.map(value => ({ value, title: pageWords[value] }))
 
 const add = () =>
   emit('add', {
@@ -35,10 +36,8 @@ const add = () =>
   <AskDialog title="New page plan" verb="Add" :possible="name.trim() !== ''" :width="420" @close="emit('close')" @go="add">
     <p class="soft">A plan for some of the pages. Which ones, you say next; until then no page gets it.</p>
     <label for="plan-name">Name</label><v-text-field id="plan-name" v-model="name" maxlength="100" autofocus />
-    <label for="plan-page">For</label
-    ><v-select id="plan-page" v-model="page" :items="pageKindSchema.options.map(value => ({ value, title: pageWords[value] }))" />
-    <label for="plan-like">Begins with the sections of</label
-    ><v-select id="plan-like" v-model="like" :items="plans.map(each => ({ value: each.key, title: nameOf(each) }))" />
+    <label for="plan-page">For</label><v-select id="plan-page" v-model="page" :items="pages" />
+    <label for="plan-like">Begins with the sections of</label><v-select id="plan-like" v-model="like" :items="choices" />
   </AskDialog>
 </template>
 

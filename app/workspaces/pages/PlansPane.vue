@@ -65,7 +65,8 @@ const groups = computed(() =>
   }),
 )
 const rows = computed(() => groups.value.flatMap(({ plans }) => plans))
-const countOf = (plan: PagePlan) => (pageTypes[plan.page].ofSeveral ? undefined : answer.value?.counts[plan.key])
+/** How many pages get a plan; of those with several products nobody can say. */
+const countOf = (plan: PagePlan) => (pageTypes[plan.page].ofSeveral ? '' : (answer.value?.counts[plan.key]?.toLocaleString('en') ?? ''))
 
 const { step, focus } = useListSteps(
   () => rows.value,
@@ -125,7 +126,7 @@ useShortcut('n', () => (adding.value = true))
               >
               <span v-if="each.leaving" class="state leaving">to be removed</span>
               <span v-else-if="each.unpublished" class="state draft">{{ each.isNew ? 'draft' : 'changed' }}</span>
-              <span v-if="!each.leaving" class="small soft count">{{ countOf(each.plan)?.toLocaleString('en') ?? '' }}</span>
+              <span v-if="!each.leaving" class="small soft count">{{ countOf(each.plan) }}</span>
             </button>
           </li>
         </ul>

@@ -46,6 +46,8 @@ function open(next: string[]): void {
   void router.push({ params: { open: next.join(',') }, query: query.value })
 }
 
+const takeOff = (sku: string) => open(skus.value.filter(each => each !== sku))
+
 const load = () => Promise.all([studio.load(), history.load()])
 watch(
   [() => skus.value.join(), () => studio.shop],
@@ -170,7 +172,7 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
         <BenchPane
           ref="lanes"
           @open="sku => open([sku])"
-          @take="sku => open(skus.filter(each => each !== sku))"
+          @take="takeOff"
           @find="findFor"
           @edited="shopView?.update()"
           @linked="linked"

@@ -22,6 +22,7 @@ function step(device: Device, by: number): void {
   const columns = look.value.devices[device].columns + by
   if (columns >= 1 && columns <= 6) setFit(device, { columns })
 }
+const nextRows = (device: Device) => setFit(device, { rows: rowsAfter(look.value.devices[device].rows) })
 /** As many rows as are needed come after one, two, three and four. */
 function rowsAfter(rows: number | null): number | null {
   if (rows === null) return 1
@@ -87,6 +88,10 @@ const alls: Choice<Display['seeAll']> = [
 ]
 /** What stands after the one that is chosen. */
 const after = <T,>(choices: Choice<T>, now: T) => choices[(choices.findIndex(([value]) => value === now) + 1) % choices.length]![0]
+const next = <Part extends keyof Display>(part: Part, choices: Choice<Display[Part]>) => set({ [part]: after(choices, look.value[part]) })
+function nextOfHeading<Part extends keyof Display['heading']>(part: Part, choices: Choice<Display['heading'][Part]>): void {
+  set({ heading: { ...look.value.heading, [part]: after(choices, look.value.heading[part]) } })
+}
 const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => value === now)![1]
 </script>
 
@@ -101,12 +106,7 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
           ><b>{{ look.devices[device].columns }}<template v-if="section.layout === 'shelf' && look.peek">½</template></b
           ><button type="button" :aria-label="`More on a ${device}`" @click="step(device, 1)">+</button></span
         >
-        <button
-          v-if="section.layout !== 'shelf'"
-          type="button"
-          class="dotted small"
-          @click="setFit(device, { rows: rowsAfter(look.devices[device].rows) })"
-        >
+        <button v-if="section.layout !== 'shelf'" type="button" class="dotted small" @click="nextRows(device)">
           {{ rowWords(look.devices[device].rows) }}
         </button>
       </span>
@@ -116,16 +116,16 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
         ><button type="button" class="dotted" @click="set({ peek: !look.peek })">
           {{ look.peek ? 'with a part of the next card' : 'whole cards only' }}</button
         >, turned by
-        <button type="button" class="dotted" @click="set({ turn: after(turns, look.turn) })">
+        <button type="button" class="dotted" @click="next('turn', turns)">
           {{ words(turns, look.turn) }}</button>, </template
       >pictures
-      <button type="button" class="dotted" @click="set({ picture: after(pictures, look.picture) })">
+      <button type="button" class="dotted" @click="next('picture', pictures)">
         {{ words(pictures, look.picture) }}</button>, heading
-      <button type="button" class="dotted" @click="set({ heading: { ...look.heading, size: after(sizes, look.heading.size) } })">
+      <button type="button" class="dotted" @click="nextOfHeading('size', sizes)">
         {{ words(sizes, look.heading.size) }}
       </button>
       and
-      <button type="button" class="dotted" @click="set({ heading: { ...look.heading, align: after(aligns, look.heading.align) } })">
+      <button type="button" class="dotted" @click="nextOfHeading('align', aligns)">
         {{ words(aligns, look.heading.align) }}</button><v-menu location="bottom start">
         <template #activator="{ props: menu }"
           >, with
@@ -147,8 +147,8 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
             ><v-list-item-title>{{ iconWords[icon] }}</v-list-item-title>
           </v-list-item>
         </v-list> </v-menu
-      >, <button type="button" class="dotted" @click="set({ fold: after(folds, look.fold) })">{{ words(folds, look.fold) }}</button>,
-      <button type="button" class="dotted" @click="set({ seeAll: after(alls, look.seeAll) })">{{ words(alls, look.seeAll) }}</button>
+      >, <button type="button" class="dotted" @click="next('fold', folds)">{{ words(folds, look.fold) }}</button>,
+      <button type="button" class="dotted" @click="next('seeAll', alls)">{{ words(alls, look.seeAll) }}</button>
     </p>
     <div v-if="section.layout !== 'tiles'" class="chips" role="group" aria-label="Each product shows">
       <span class="small soft">each product shows</span>

@@ -29,8 +29,9 @@ const rows = computed(() =>
     const note = noteOf(item, component.quantity)
     return {
       ...component,
-      item,
       note,
+      /** Its product, without the variant that is chosen beside it. */
+      product: item ? studio.words(item.product.name) || item.product.sku : component.sku,
       variants: item && !item.variant ? item.product.variants : [],
       name: item ? itemName(item, studio.words) : component.sku,
       image: item ? imageOf(item.product, item.variant) : null,
@@ -106,7 +107,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
           /><span class="soft">×</span>
           <ProductPicture :src="row.image" class="thumb" />
           <span class="names">
-            <span class="cut name">{{ row.item ? studio.words(row.item.product.name) || row.item.product.sku : row.sku }}</span>
+            <span class="cut name">{{ row.product }}</span>
             <span class="line small">
               <select
                 v-if="choiceFor(row.sku)"

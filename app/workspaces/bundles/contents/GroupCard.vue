@@ -19,6 +19,7 @@ const state = computed(() => {
   if (open.value) return `${open.value} of ${table.value.length} ${open.value === 1 ? 'has' : 'have'} no product`
   return table.value.length ? `all ${table.value.length} decided` : ''
 })
+const match = () => emit('change', rematched(props.group, store.catalogue))
 function rename({ target }: Event): void {
   const name = { ...props.group.name, [studio.shop!.settings.language]: (target as HTMLInputElement).value }
   emit('change', { ...props.group, name }, true)
@@ -42,7 +43,7 @@ function rename({ target }: Event): void {
     </div>
     <GroupOptions :group="group" @change="next => emit('change', next)">
       <button type="button" class="text-button" @click="emit('find')">Another product</button>
-      <button type="button" class="text-button match" :disabled="!open" @click="emit('change', rematched(group, store.catalogue))">
+      <button type="button" class="text-button match" :disabled="!open" @click="match">
         <PhMagicWand width="15" height="15" />Match by options
       </button>
     </GroupOptions>

@@ -44,6 +44,8 @@ function addStep(): void {
 }
 const setStep = (count: number, part: Partial<PickAnyBundle['steps'][0]>) =>
   set({ steps: props.bundle.steps.map(each => (each.count === count ? { ...each, ...part } : each)) }, true)
+const removeStep = (count: number) => set({ steps: props.bundle.steps.filter(each => each.count !== count) })
+const takeOut = (sku: string) => set({ set: props.bundle.set.filter(each => each !== sku) })
 /** Two reductions from the same number on could not be told apart. */
 const isFree = (count: number, own: number) => count === own || !props.bundle.steps.some(each => each.count === count)
 
@@ -91,12 +93,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
       />
       % off
       <span v-if="step.count > bundle.most" class="wrong small">never reached: at most {{ bundle.most }} are picked</span>
-      <button
-        type="button"
-        class="out"
-        :aria-label="`Remove the reduction from ${step.count} on`"
-        @click="set({ steps: bundle.steps.filter(each => each.count !== step.count) })"
-      >
+      <button type="button" class="out" :aria-label="`Remove the reduction from ${step.count} on`" @click="removeStep(step.count)">
         ×
       </button>
     </div>
@@ -127,14 +124,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
           >{{ row.note }}</span
         >
         <span class="grow" /><span>{{ row.price === null ? '' : studio.money(row.price) }}</span>
-        <button
-          type="button"
-          class="out"
-          :aria-label="`Take ${row.name} out`"
-          @click="set({ set: bundle.set.filter(sku => sku !== row.sku) })"
-        >
-          ×
-        </button>
+        <button type="button" class="out" :aria-label="`Take ${row.name} out`" @click="takeOut(row.sku)">×</button>
       </li>
     </ol>
   </section>

@@ -19,6 +19,7 @@ async function remove(): Promise<void> {
 }
 
 const offered = computed(() => props.offer.offered)
+const kinds = computed(() => studio.kinds.map(({ key, plural }) => ({ key, plural: studio.words(plural).toLowerCase() })))
 const byLinks = () =>
   change({ offered: { by: 'links', kind: studio.kinds.find(each => each.key === 'accessory')?.key ?? studio.kinds[0]!.key, count: 2 } })
 const reduction = computed(() => props.offer.reduction)
@@ -100,7 +101,7 @@ function typed(event: Event): void {
             aria-label="Kind of links"
             @change="offered.by === 'links' && change({ offered: { ...offered, kind: ($event.target as HTMLSelectElement).value } })"
           >
-            <option v-for="kind in studio.kinds" :key="kind.key" :value="kind.key">{{ studio.words(kind.plural).toLowerCase() }}</option>
+            <option v-for="kind in kinds" :key="kind.key" :value="kind.key">{{ kind.plural }}</option>
           </select>
         </div>
         <label class="line check"

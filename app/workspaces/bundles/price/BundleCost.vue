@@ -153,11 +153,11 @@ function type(event: Event): void {
           </div>
           <div>
             <dt>They save</dt>
-            <dd :class="saving!.least < 0 ? 'wrong' : saving!.least > 0 ? 'good' : ''">{{ savingWords }}</dd>
+            <dd :class="{ wrong: saving!.least < 0, good: saving!.least > 0 }">{{ savingWords }}</dd>
           </div>
           <div>
             <dt>Margin</dt>
-            <dd :class="range.leastMargin === null ? '' : isLow ? 'wrong' : 'good'">{{ marginWords }}</dd>
+            <dd :class="{ wrong: isLow, good: !isLow && range.leastMargin !== null }">{{ marginWords }}</dd>
           </div>
           <div>
             <dt>Can be sold</dt>

@@ -64,7 +64,11 @@ const rows = computed(() =>
   }),
 )
 const shared = computed(() => rows.value.map(row => row.alone - row.total).filter(share => share > 0))
-const plain = (amount: number) => plainMoney(amount, studio.currency)
+const sharedWords = computed(() => {
+  const total = shared.value.reduce((sum, each) => sum + each, 0)
+  const plain = (amount: number) => plainMoney(amount, studio.currency)
+  return `${shared.value.map(plain).join(' + ')} = ${plain(total)}`
+})
 </script>
 
 <template>
@@ -106,10 +110,7 @@ const plain = (amount: number) => plainMoney(amount, studio.currency)
         <span class="grow" /><s v-if="row.total !== row.alone" class="soft small">{{ studio.money(row.alone) }}</s
         ><span>{{ studio.money(row.total) }}</span>
       </div>
-      <p v-if="shared.length > 1" class="small soft">
-        the reduction is shared out to the cent: {{ shared.map(plain).join(' + ') }} =
-        {{ plain(shared.reduce((sum, each) => sum + each, 0)) }}
-      </p>
+      <p v-if="shared.length > 1" class="small soft">the reduction is shared out to the cent: {{ sharedWords }}</p>
     </div>
     <p v-else class="small soft">In this choice it can’t be sold.</p>
   </section>

@@ -31,6 +31,12 @@ const words = ref('')
 const products = useFoundProducts(words)
 const articles = shallowRef<ShopAnswer['articles']>([])
 const asksFor = computed(() => pageTypes[props.page].asksFor)
+const questions = {
+  product: 'Which plan does a product get?',
+  article: 'Which plan does an article get?',
+  category: 'Which plan does a category get?',
+}
+const question = computed(() => (asksFor.value ? questions[asksFor.value] : ''))
 const asksProducts = computed(() => asksFor.value === 'product')
 onMounted(async () => {
   if (asksFor.value === 'article')
@@ -65,9 +71,7 @@ const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.
       hide-no-data
       auto-select-first
       clearable
-      :placeholder="
-        asksProducts ? 'Which plan does a product get?' : `Which plan does ${asksFor === 'article' ? 'an article' : 'a category'} get?`
-      "
+      :placeholder="question"
       aria-label="Which plan a page gets"
     />
     <p v-if="failed" class="small wrong">{{ failed }}</p>

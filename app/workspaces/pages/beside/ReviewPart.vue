@@ -51,6 +51,12 @@ const unseen = computed(() =>
 /** These pages were looked at with an empty cart and nothing seen before. */
 const isOfShopper = (key: string) =>
   store.draftOf(key)?.steps.every(step => step.off || stepTypeOf(step).isOfShopper || step.subjects === 'cart') ?? false
+const onlyToSome = computed(() => unseen.value.filter(isOfShopper))
+const toNobody = computed(() => unseen.value.filter(key => !isOfShopper(key)))
+const blankExamples = computed(() => {
+  const { blank, blankExamples: examples } = answer.value!
+  return `${examples.map(each => each.name).join(', ')}${blank > examples.length ? ' …' : ''}`
+})
 </script>
 
 <template>
@@ -66,12 +72,12 @@ const isOfShopper = (key: string) =>
           {{ each.looked }}<template v-if="answer.looked < answer.pages"> pages looked at</template></span
         >
       </li>
-      <li v-for="key in unseen.filter(isOfShopper)" :key="key">
+      <li v-for="key in onlyToSome" :key="key">
         <PhInfo width="17" height="17" /><span
           >{{ headingOf(key) }} shows only to shoppers who have something in the cart, or have seen something</span
         >
       </li>
-      <li v-for="key in unseen.filter(each => !isOfShopper(each))" :key="key" class="bad">
+      <li v-for="key in toNobody" :key="key" class="bad">
         <PhWarningCircle width="17" height="17" /><span
           ><b>{{ headingOf(key) }}</b> shows on none of
           {{ answer.looked < answer.pages ? `${answer.looked} pages looked at` : 'its pages' }}.
@@ -80,8 +86,7 @@ const isOfShopper = (key: string) =>
       </li>
       <li v-if="answer.blank" class="bad">
         <PhWarningCircle width="17" height="17" /><span
-          >{{ of(answer.blank) }} {{ answer.blank === 1 ? 'has' : 'have' }} no section at all:
-          {{ answer.blankExamples.map(each => each.name).join(', ') }}{{ answer.blank > answer.blankExamples.length ? ' …' : '' }}</span
+          >{{ of(answer.blank) }} {{ answer.blank === 1 ? 'has' : 'have' }} no section at all: {{ blankExamples }}</span
         >
       </li>
       <li v-else>

@@ -44,6 +44,8 @@ function shareWords({ plans }: PlanPagesAnswer['rows'][0]): { winner: string; wo
     return { winner: '', words: `gets this plan, not ${nameOf(second!.plan)}: ${precedenceWords(first!.reason, second!.reason)}` }
   return { winner: first!.plan, words: `gets ${nameOf(first!.plan)}: ${precedenceWords(first!.reason, own.reason)}` }
 }
+const wordsOfShared = (row: PlanPagesAnswer['rows'][0]) => shareWords(row).words
+const rows = computed(() => (answer.value?.rows ?? []).map(row => ({ ...row, ...shareWords(row) })))
 const listed = ref<'gets' | 'shared' | null>(null)
 </script>
 
@@ -69,15 +71,13 @@ const listed = ref<'gets' | 'shared' | null>(null)
   <section v-if="answer?.shared" class="part">
     <h2>Shared with other plans</h2>
     <ul>
-      <li v-for="row in answer.rows" :key="row.about">
+      <li v-for="row in rows" :key="row.about">
         <ProductPicture :src="row.image" class="thumb" />
         <span class="names"
           ><span class="cut">{{ row.name }}</span
-          ><span class="small soft">{{ shareWords(row).words }}</span></span
+          ><span class="small soft">{{ row.words }}</span></span
         >
-        <button v-if="shareWords(row).winner" type="button" class="text-button" @click="emit('open', shareWords(row).winner)">
-          Open it
-        </button>
+        <button v-if="row.winner" type="button" class="text-button" @click="emit('open', row.winner)">Open it</button>
       </li>
     </ul>
     <button v-if="answer.shared > answer.rows.length" type="button" class="text-button" @click="listed = 'shared'">
@@ -89,7 +89,7 @@ const listed = ref<'gets' | 'shared' | null>(null)
     :plan="plan"
     :which="listed"
     :words="listed === 'gets' ? `Gets ${nameOf(plan.key)}` : 'Shared with other plans'"
-    :share-words="row => shareWords(row).words"
+    :share-words="wordsOfShared"
     @close="listed = null"
   />
 </template>

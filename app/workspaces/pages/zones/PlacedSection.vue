@@ -33,6 +33,7 @@ const state = computed(() => {
   return stored.value.live ? 'changed' : 'draft'
 })
 
+const otherZones = computed(() => zonesOf(props.plan.page).filter(each => each !== props.zone))
 const put = (zone: string) => store.send({ type: 'placeSection', plan: props.plan.key, key: props.sectionKey, zone })
 const switchHere = () => store.send({ type: 'switchInPlan', plan: props.plan.key, key: props.sectionKey, off: !offHere.value })
 const open = () => navigateTo(`/sections/${props.sectionKey}`)
@@ -97,7 +98,7 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
             ><template #append><span class="key">O</span></template></v-list-item
           >
         </template>
-        <v-list-item v-for="each in zonesOf(plan.page).filter(one => one !== zone)" :key="each" @click="put(each)"
+        <v-list-item v-for="each in otherZones" :key="each" @click="put(each)"
           ><v-list-item-title>{{ zone ? 'Move' : 'Put' }} {{ zoneWords(each) }}</v-list-item-title></v-list-item
         >
         <v-list-item v-if="zone" @click="emit('out')"

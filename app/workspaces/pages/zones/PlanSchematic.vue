@@ -24,6 +24,8 @@ watch(
   { immediate: true },
 )
 
+const areas = computed(() => schematic.value.areas.map(row => `'${row}'`).join(' '))
+
 /** The section that is being moved by key. */
 let moving: string | null = null
 let moves = 0
@@ -62,12 +64,7 @@ async function out(section: string): Promise<void> {
 
 <template>
   <div class="ground">
-    <div
-      ref="sheet"
-      class="sheet"
-      :class="plan.page"
-      :style="{ gridTemplateColumns: schematic.columns, gridTemplateAreas: schematic.areas.map(row => `'${row}'`).join(' ') }"
-    >
+    <div ref="sheet" class="sheet" :class="plan.page" :style="{ gridTemplateColumns: schematic.columns, gridTemplateAreas: areas }">
       <div
         v-for="block in schematic.blocks"
         :key="block.area"

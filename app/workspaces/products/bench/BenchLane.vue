@@ -2,6 +2,7 @@
 import { VueDraggable } from 'vue-draggable-plus'
 import { nameOrder } from '../../../../core/text/nameOrder'
 import type { MergedRow } from '../../../../core/workbench/mergedLane'
+import type { LinkDetails } from '../../../../core/links/lane'
 import type { LinkKind } from '../../../../core/links/kind'
 import { useWorkbench } from './workbench'
 import { useStudioShop } from '../../../data/studioShop'
@@ -41,6 +42,10 @@ const wish = computed(() => {
 const addLabel = computed(() =>
   bench.page ? `Add ${bench.page === 'article' ? 'products' : 'categories'}` : `Link products as ${studio.words(props.kind.name)}`,
 )
+const firstLabel = computed(() =>
+  bench.page ? `Add the first ${bench.page === 'article' ? 'product' : 'category'}` : `Link the first ${studio.words(props.kind.name)}`,
+)
+const orderLabel = computed(() => `Put the ${studio.words(props.kind.plural).toLowerCase()} in order`)
 /** The most links that one product has here. */
 const longest = computed(() => Math.max(0, ...bench.products.map(product => product.lanes[props.kind.key]?.length ?? 0)))
 const crowded = computed(() => props.kind.ceiling !== null && longest.value > props.kind.ceiling)
@@ -54,6 +59,8 @@ function move(target: string, place: number, focus = true): Promise<void> {
   if (focus) emit('focusCard', to - 1)
   return done(sent)
 }
+const setDetails = (details: Partial<LinkDetails>) => done(bench.setDetails(props.kind.key, detailed.value!.target, details))
+const placeOf = ({ target }: MergedRow) => rows.value.findIndex(row => row.target === target) + 1
 function remove(target: string, index: number): Promise<void> {
   const sent = bench.unlink(props.kind.key, [target])
   emit('focusCard', index)
@@ -168,12 +175,7 @@ function linkBack(row: MergedRow): void {
       <span class="small soft cut">{{ wish }}</span>
       <v-menu v-if="rows.length > 1" location="bottom end" :offset="4">
         <template #activator="{ props: activator }">
-          <button
-            type="button"
-            class="icon-button more"
-            v-bind="activator"
-            :aria-label="`Put the ${studio.words(kind.plural).toLowerCase()} in order`"
-          >
+          <button type="button" class="icon-button more" v-bind="activator" :aria-label="orderLabel">
             <PhDotsThree />
           </button>
         </template>
@@ -208,9 +210,7 @@ function linkBack(row: MergedRow): void {
           @keydown.up.prevent="emit('leave', -1, 0)"
           @keydown.down.prevent="emit('leave', 1, 0)"
         >
-          <PhPlus width="17" height="17" /><span v-if="!rows.length">{{
-            bench.page ? `Add the first ${bench.page === 'article' ? 'product' : 'category'}` : `Link the first ${studio.words(kind.name)}`
-          }}</span>
+          <PhPlus width="17" height="17" /><span v-if="!rows.length">{{ firstLabel }}</span>
         </button>
       </div>
     </VueDraggable>
@@ -218,17 +218,11 @@ function linkBack(row: MergedRow): void {
       v-if="movingByNumber"
       :name="movingByNumber.name"
       :places="rows.length"
-      :from="rows.findIndex(row => row.target === movingByNumber?.target) + 1"
+      :from="placeOf(movingByNumber)"
       @close="movingByNumber = null"
       @move="place => move(movingByNumber!.target, place)"
     />
-    <DetailsDialog
-      v-if="detailed"
-      :row="detailed"
-      :kind="kind"
-      @close="detailed = null"
-      @save="details => done(bench.setDetails(kind.key, detailed!.target, details))"
-    />
+    <DetailsDialog v-if="detailed" :row="detailed" :kind="kind" @close="detailed = null" @save="setDetails" />
   </section>
 </template>
 

@@ -6,6 +6,7 @@ const emit = defineEmits<{ close: []; move: [place: number] }>()
 const place = ref(String(props.from))
 const wanted = computed(() => (/^\d+$/.test(place.value.trim()) ? Number(place.value) : null))
 const possible = computed(() => wanted.value !== null && wanted.value >= 1 && wanted.value <= props.places)
+const wrong = computed(() => (possible.value || !place.value ? '' : `Choose a place from 1 to ${props.places}.`))
 </script>
 
 <template>
@@ -19,6 +20,6 @@ const possible = computed(() => wanted.value !== null && wanted.value >= 1 && wa
       :suffix="`of ${places}`"
       @focus="($event.target as HTMLInputElement).select()"
     />
-    <p class="small wrong hint" role="alert">{{ possible || !place ? '' : `Choose a place from 1 to ${places}.` }}</p>
+    <p class="small wrong hint" role="alert">{{ wrong }}</p>
   </AskDialog>
 </template>

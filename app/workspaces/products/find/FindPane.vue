@@ -31,13 +31,16 @@ const list = useTemplateRef('list')
 const bothWays = useLocalStorage('manada-both-ways', false)
 
 const linkedAs = computed(() => {
-  const kinds = new Map<string, string[]>()
-  for (const { key } of bench.kinds) {
-    for (const { target, sku } of bench.lane(key))
-      for (const each of new Set([target, sku])) kinds.set(each, [...(kinds.get(each) ?? []), key])
+  const kinds = new Map<string, LinkKind[]>()
+  for (const kind of bench.kinds) {
+    for (const { target, sku } of bench.lane(kind.key))
+      for (const each of new Set([target, sku])) kinds.set(each, [...(kinds.get(each) ?? []), kind])
   }
   return kinds
 })
+const linkedAsOf = (row: ProductRow | undefined) => linkedAs.value.get(row?.sku ?? '') ?? []
+/** The only product on the bench: what is found is compared with it. */
+const source = computed(() => (bench.several || bench.page ? null : bench.product))
 const canPick = (row: ProductRow | undefined) =>
   row !== undefined &&
   !(bench.products.length === 1 && row.product === bench.product?.sku) &&
@@ -86,11 +89,11 @@ defineExpose({ refresh: () => list.value?.refresh(), focus: () => list.value?.fo
       ref="list"
       v-model:query="query"
       :of="bench.page"
-      :source="bench.several || bench.page ? null : bench.product"
+      :source="source"
       :quick="quick"
       :disabled="!bench.product"
       :can-pick="canPick"
-      :linked-as="row => linkedAs.get(row?.sku ?? '') ?? []"
+      :linked-as="linkedAsOf"
       :picked="picked"
       label="Targets found"
       field-label="Find targets"

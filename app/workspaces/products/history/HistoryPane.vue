@@ -35,9 +35,14 @@ async function load(before?: number): Promise<void> {
     loading.value = false
   }
 }
+const loadOlder = () => load(entries.value.at(-1)!.id)
 watch(question, () => load(), { immediate: true })
 
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+const timeOf = (entry: HistoryEntry) => time.format(new Date(entry.at))
+function about({ mine, lanes, undone }: HistoryEntry): string {
+  return [mine ? 'by you' : 'by someone else', lanes > 1 && `${lanes} lanes`, undone && 'undone'].filter(Boolean).join(' · ')
+}
 const today = dayWords(new Date().toISOString())
 const days = computed(() => {
   const byDay = new Map<string, HistoryEntry[]>()
@@ -71,15 +76,11 @@ defineExpose({ refresh: () => load() })
         <h3>{{ day }}</h3>
         <ol>
           <li v-for="entry in all" :key="entry.id" :class="{ gone: !entry.inForce }" :data-entry="entry.id">
-            <time class="soft" :datetime="entry.at">{{ time.format(new Date(entry.at)) }}</time>
+            <time class="soft" :datetime="entry.at">{{ timeOf(entry) }}</time>
             <div>
               <p>{{ entry.words }}</p>
               <p class="soft small">
-                {{
-                  [entry.mine ? 'by you' : 'by someone else', entry.lanes > 1 ? `${entry.lanes} lanes` : '', entry.undone ? 'undone' : '']
-                    .filter(Boolean)
-                    .join(' · ')
-                }}
+                {{ about(entry) }}
               </p>
             </div>
             <button
@@ -94,7 +95,7 @@ defineExpose({ refresh: () => load() })
           </li>
         </ol>
       </section>
-      <button v-if="more" type="button" class="text-button older" @click="load(entries.at(-1)!.id)">Show older</button>
+      <button v-if="more" type="button" class="text-button older" @click="loadOlder">Show older</button>
     </div>
   </section>
 </template>

@@ -101,7 +101,8 @@ const counted = (count: number, one: string) => `${count.toLocaleString('en')} $
 const standing = computed(() => {
   const here = chosen.value === null ? undefined : behind.value?.[chosen.value]
   if (!here) return null
-  return { ...here, words: here.links ? `${counted(here.links, 'link')} on ${counted(here.products, 'product')}` : 'no links yet' }
+  const words = here.links ? `${counted(here.links, 'link')} on ${counted(here.products, 'product')}` : 'no links yet'
+  return { ...here, words, shownIn: here.sections.map(each => `“${each}”`).join(', ') }
 })
 </script>
 
@@ -148,7 +149,7 @@ const standing = computed(() => {
             <template v-if="!kind">A kind of your own gets a lane on every product, and a section can show it.</template>
             <template v-else-if="standing"
               >{{ studio.words(kind.plural) }}: {{ standing.words
-              }}<template v-if="standing.sections.length">; shown in {{ standing.sections.map(each => `“${each}”`).join(', ') }}</template
+              }}<template v-if="standing.sections.length">; shown in {{ standing.shownIn }}</template
               ><template v-else>; no section shows it yet</template>.</template
             >
           </p>
@@ -167,7 +168,7 @@ const standing = computed(() => {
               Retire “{{ studio.words(kind.plural) }}”? Its lane leaves the bench.
               <template v-if="standing?.links"
                 >Its {{ standing.words }} are kept, but shoppers no longer see them<template v-if="standing.sections.length">
-                  in {{ standing.sections.map(each => `“${each}”`).join(', ') }}</template
+                  in {{ standing.shownIn }}</template
                 >.</template
               >
               <template v-else>Nothing is linked as it.</template>

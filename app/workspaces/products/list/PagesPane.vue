@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { ProductRow } from '../../../../core/workbench/workbench'
 import type { LanePage } from '../../../../core/links/pageLanes'
 import { pageLaneKinds, sourceOfPage } from '../../../../core/links/pageLanes'
 import { useStudioShop } from '../../../data/studioShop'
@@ -28,6 +29,16 @@ async function focusRow(index: number): Promise<void> {
   cursor.value = Math.min(Math.max(index, 0), Math.max((total.value ?? 1) - 1, 0))
   await list.value?.focus(cursor.value)
 }
+/** What is typed may not be looked up yet. */
+async function toList(): Promise<void> {
+  await settle()
+  await focusRow(0)
+}
+async function openFirst(): Promise<void> {
+  await settle()
+  open(0)
+}
+const isOn = (row: ProductRow | undefined) => row !== undefined && props.selected.includes(sourceOfPage(props.page, row.sku))
 function open(index: number): void {
   cursor.value = index
   const row = rowAt(index)
@@ -56,8 +67,8 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
         placeholder="Name"
         :aria-label="`Find ${many}`"
         type="search"
-        @keydown.down.prevent="settle().then(() => focusRow(0))"
-        @keydown.enter="settle().then(() => open(0))"
+        @keydown.down.prevent="toList"
+        @keydown.enter="openFirst"
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
         <template v-if="words" #append-inner
@@ -76,33 +87,34 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
       :count="total ?? 0"
       :cursor="cursor"
       :busy="busy"
+      :row-at="rowAt"
       :label="many === 'categories' ? 'Categories found' : 'Articles found'"
     >
-      <template #default="{ index }">
+      <template #default="{ index, row }">
         <div
           class="row"
-          :class="{ on: selected.includes(sourceOfPage(page, rowAt(index)?.sku ?? '')) }"
+          :class="{ on: isOn(row) }"
           role="option"
-          :aria-selected="selected.includes(sourceOfPage(page, rowAt(index)?.sku ?? ''))"
+          :aria-selected="isOn(row)"
           :data-index="index"
-          :data-page="rowAt(index)?.sku"
+          :data-page="row?.sku"
           :tabindex="index === cursor ? 0 : -1"
           @click="open(index)"
           @keydown="onKey"
           @focus="cursor = index"
         >
-          <template v-if="rowAt(index)">
-            <ProductPicture :src="rowAt(index)!.image" class="thumb" />
+          <template v-if="row">
+            <ProductPicture :src="row.image" class="thumb" />
             <span class="names"
-              ><span class="name cut">{{ rowAt(index)!.name }}</span
-              ><span class="small soft cut">{{ rowAt(index)!.brand ?? '' }}</span></span
+              ><span class="name cut">{{ row.name }}</span
+              ><span class="small soft cut">{{ row.brand ?? '' }}</span></span
             >
             <span
               class="cover"
               role="img"
-              :aria-label="`${studio.words(kind.plural)}: ${rowAt(index)!.links[kind.key]}`"
+              :aria-label="`${studio.words(kind.plural)}: ${row.links[kind.key]}`"
               :title="studio.words(kind.plural)"
-              ><KindGlyph :glyph="kind.glyph" />{{ rowAt(index)!.links[kind.key] }}</span
+              ><KindGlyph :glyph="kind.glyph" />{{ row.links[kind.key] }}</span
             >
           </template>
         </div>

@@ -4,8 +4,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import PhCheck from '~icons/ph/check-bold'
 
 /** A product in the list, with what is linked to it kind by kind. A row on its way is empty. */
-defineProps<{ row: ProductRow | undefined; selected: boolean; several: boolean }>()
+const props = defineProps<{ row: ProductRow | undefined; selected: boolean; several: boolean }>()
 const studio = useStudioShop()
+const isMarked = computed(() => props.selected && props.several)
 </script>
 
 <template>
@@ -13,12 +14,8 @@ const studio = useStudioShop()
     <template v-if="row">
       <span class="lead">
         <ProductPicture :src="row.image" class="thumb" />
-        <span
-          class="box"
-          :class="{ always: several }"
-          :title="selected && several ? 'Take off the bench' : 'Add to the bench'"
-          aria-hidden="true"
-          ><PhCheck v-if="selected && several" width="12" height="12"
+        <span class="box" :class="{ always: several }" :title="isMarked ? 'Take off the bench' : 'Add to the bench'" aria-hidden="true"
+          ><PhCheck v-if="isMarked" width="12" height="12"
         /></span>
       </span>
       <div class="facts">

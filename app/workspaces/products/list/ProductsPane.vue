@@ -17,6 +17,8 @@ const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: va
 const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => (query.value = withPart(query.value, 'sort', value)) })
 const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => query.value)
 
+const showAll = () => (query.value = withPart(withoutFilters(query.value), 'q', null))
+
 const list = useTemplateRef('list')
 const cursor = ref(0)
 onOther(() => {
@@ -30,6 +32,15 @@ function step(by: number): void {
 async function focusRow(index: number): Promise<void> {
   cursor.value = index
   await list.value?.focus(index)
+}
+/** What is typed may not be looked up yet. */
+async function toList(): Promise<void> {
+  await settle()
+  await focusRow(0)
+}
+async function openFirst(): Promise<void> {
+  await settle()
+  open(0)
 }
 function open(index: number): void {
   const row = rowAt(index)
@@ -97,8 +108,8 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
         placeholder="Name, SKU, brand, tag"
         aria-label="Find products"
         type="search"
-        @keydown.down.prevent="settle().then(() => focusRow(0))"
-        @keydown.enter="settle().then(() => open(0))"
+        @keydown.down.prevent="toList"
+        @keydown.enter="openFirst"
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
         <template v-if="words" #append-inner
@@ -118,15 +129,15 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
     <div v-else-if="total === 0" class="note soft">
       <template v-if="words || isFiltered(query)">
         <p>No product has all of this.</p>
-        <button type="button" class="link" @click="query = withPart(withoutFilters(query), 'q', null)">Show all products</button>
+        <button type="button" class="link" @click="showAll">Show all products</button>
       </template>
       <p v-else>There are no products yet. Start with <code>npm run demo</code> to try Manada on a made-up shop.</p>
     </div>
-    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" label="Products found">
-      <template #default="{ index }">
+    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" label="Products found">
+      <template #default="{ index, row }">
         <ProductRow
-          :row="rowAt(index)"
-          :selected="isOn(rowAt(index)?.sku)"
+          :row="row"
+          :selected="isOn(row?.sku)"
           :several="selected.length > 1"
           :data-index="index"
           :tabindex="index === cursor ? 0 : -1"

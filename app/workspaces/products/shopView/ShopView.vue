@@ -24,6 +24,11 @@ const address = computed(() => {
   return page.value === 'product' ? `/shop/products/${encoded}?preview=1` : `/shop/cart?preview=1&cart=${encoded}`
 })
 
+const title = computed(() => {
+  if (bench.page) return `The page of the ${bench.page} in the shop`
+  return page.value === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'
+})
+
 const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
 
 const whyShown = useLocalStorage('manada-why', false)
@@ -65,19 +70,7 @@ defineExpose({ update })
       </button>
       <DeviceChoice v-model="device" />
     </div>
-    <PreviewFrame
-      v-if="address"
-      ref="frame"
-      :address="address"
-      :device="device"
-      :title="
-        bench.page
-          ? `The page of the ${bench.page} in the shop`
-          : page === 'product'
-            ? 'The product’s page in the shop'
-            : 'The cart page in the shop'
-      "
-    />
+    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="title" />
     <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
     <WhyPanel v-if="whyShown && sku && !bench.page" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { LinkKind } from '../../../../core/links/kind'
 import type { SuggestionsAnswer } from '../../../../core/workbench/workbench'
 import { suggestionsAnswerSchema } from '../../../../core/workbench/workbench'
 import { useWorkbench } from '../bench/workbench'
@@ -13,6 +14,12 @@ const bench = useWorkbench()
 const studio = useStudioShop()
 
 const current = computed(() => studio.kinds.find(each => each.key === kind.value) ?? studio.kinds[0])
+const label = computed(() => `Suggested ${studio.words(current.value!.plural).toLowerCase()}`)
+/** The other kinds that it is linked as already. */
+function alsoIn(target: string): LinkKind[] {
+  const keys = bench.alsoIn(target, current.value!.key)
+  return studio.kinds.filter(each => keys.includes(each.key))
+}
 const sku = computed(() => (bench.several || bench.page ? null : (bench.product?.sku ?? null)))
 const answer = shallowRef<SuggestionsAnswer | null>(null)
 const problem = shallowRef<ApiProblem | null>(null)
@@ -112,7 +119,7 @@ defineExpose({ refresh: load, focus: () => keepFocus(0) })
     <v-progress-linear v-else-if="!answer" indeterminate color="primary" height="2" aria-label="Looking for suggestions" />
     <template v-else>
       <p v-if="!answer.rows.length" class="none soft">Nothing more to suggest here: no other product has enough in common with this one.</p>
-      <ul ref="list" class="rows" :aria-label="`Suggested ${studio.words(current!.plural).toLowerCase()}`">
+      <ul ref="list" class="rows" :aria-label="label">
         <li v-for="(row, i) in answer.rows" :key="row.sku" tabindex="0" :data-sku="row.sku" @keydown="onKey($event, row.sku, i)">
           <ProductPicture :src="row.image" class="thumb" />
           <div class="facts">
@@ -120,8 +127,7 @@ defineExpose({ refresh: load, focus: () => keepFocus(0) })
               <span class="cut name" :title="`${row.name} · ${row.sku}`">{{ row.name }}</span><b>{{ studio.money(row.price) }}</b>
             </div>
             <p class="why">
-              <span v-for="key in bench.alsoIn(row.sku, current!.key)" :key="key" class="also"
-                >already {{ studio.words(studio.kinds.find(each => each.key === key)!.name) }}</span
+              <span v-for="each in alsoIn(row.sku)" :key="each.key" class="also">already {{ studio.words(each.name) }}</span
               >{{ row.why.join('\u00A0· ') }}
             </p>
           </div>

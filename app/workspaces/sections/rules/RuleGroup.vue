@@ -30,6 +30,7 @@ const deepest = 3
 
 const set = (next: Condition<TargetTest>[], as: Mode = mode.value) => emit('change', { [as]: next } as unknown as Condition<TargetTest>)
 const put = (i: number, part: Condition<TargetTest>) => set(parts.value.with(i, part))
+const takeAway = (i: number) => set(parts.value.toSpliced(i, 1))
 const add = () => set([...parts.value, props.sorts[0]!.make({ category: '', attribute: '' })])
 const problemsAt = (path: string) => props.problems.filter(each => each.path === path)
 const counted = (path: string) => (props.counts[path] === undefined ? '' : props.counts[path]!.toLocaleString('en'))
@@ -57,12 +58,12 @@ const counted = (path: string) => (props.counts[path] === undefined ? '' : props
         :problems="problems"
         :depth="depth + 1"
         @change="next => put(i, next)"
-        @remove="set(parts.toSpliced(i, 1))"
+        @remove="takeAway(i)"
       />
       <div v-else class="line">
         <RuleTest :test="part" :sorts="sorts" @change="next => put(i, next)" />
         <span class="count" :data-count="`${path}.${i}`">{{ counted(`${path}.${i}`) }}</span>
-        <button type="button" class="out" aria-label="Take this condition away" @click="set(parts.toSpliced(i, 1))">×</button>
+        <button type="button" class="out" aria-label="Take this condition away" @click="takeAway(i)">×</button>
       </div>
       <p v-for="problem in isGroup(part) ? [] : problemsAt(`${path}.${i}`)" :key="problem.words" class="small wrong problem">
         {{ problem.words }}

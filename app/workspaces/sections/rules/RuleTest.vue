@@ -26,9 +26,13 @@ const money = {
   read: (typed: string) => parseMoney(typed, studio.currency),
   write: (amount: number) => plainMoney(amount, studio.currency),
 }
-function setWhole(value: string, make: (number: number) => TargetTest): void {
-  const number = whole(value)
-  if (number !== null && number >= 1) emit('change', make(number))
+function setWhole(part: 'sharedTags' | 'releasedWithin', typed: string | number): void {
+  const number = whole(String(typed))
+  if (number !== null && number >= 1) emit('change', { [part]: number } as TargetTest)
+}
+/** The value that an attribute is to have; null: any. */
+function setValue(value: string | null): void {
+  if ('has' in props.test) emit('change', { has: { of: 'attribute', name: props.test.has.name, ...(value ? { value } : {}) } })
 }
 const compared = [
   { value: 'same', title: 'the same' },
@@ -92,10 +96,7 @@ const compared = [
           clearable
           placeholder="any"
           aria-label="Value"
-          @update:model-value="
-            (value: string | null) =>
-              'has' in test && emit('change', { has: { of: 'attribute', name: test.has.name, ...(value ? { value } : {}) } })
-          "
+          @update:model-value="setValue"
         />
       </template>
     </template>
@@ -173,7 +174,7 @@ const compared = [
         min="1"
         max="50"
         aria-label="Tags in common"
-        @update:model-value="value => setWhole(String(value), sharedTags => ({ sharedTags }))"
+        @update:model-value="value => setWhole('sharedTags', value)"
     /></template>
     <template v-else-if="'releasedWithin' in test"
       ><v-text-field
@@ -182,7 +183,7 @@ const compared = [
         type="number"
         min="1"
         aria-label="Days"
-        @update:model-value="value => setWhole(String(value), releasedWithin => ({ releasedWithin }))"
+        @update:model-value="value => setWhole('releasedWithin', value)"
       /><span class="soft">days</span></template
     >
   </div>

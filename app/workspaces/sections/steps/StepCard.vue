@@ -21,6 +21,7 @@ const names = useNames()
 const sentence = computed(() => stepSentence(props.step, names))
 const byHand = computed(() => stepTypeOf(props.step).isByHand)
 
+const shareWords = computed(() => (props.share! > 0 && props.share! < 1 ? '< 1' : Math.round(props.share!)))
 const editing = ref<{ field: string; at: HTMLElement } | null>(null)
 function edit(field: string, event: Event): void {
   if (field === 'rule') emit('rule')
@@ -69,7 +70,7 @@ function key(event: KeyboardEvent): void {
     </div>
     <span v-if="step.off" class="state">off</span>
     <span v-else-if="share !== null" class="small soft share" title="Of all places, on all pages counted by the fill meter"
-      >{{ share > 0 && share < 1 ? '< 1' : Math.round(share) }} %<template v-if="!index"> of places</template></span
+      >{{ shareWords }} %<template v-if="!index"> of places</template></span
     >
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"

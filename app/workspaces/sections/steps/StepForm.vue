@@ -25,7 +25,8 @@ function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
   const { traits } = props.step
   set({ traits: traits.includes(trait) ? traits.filter(each => each !== trait) : [...traits, trait] })
 }
-function setWhole(part: 'least' | 'cap', value: string, most: number): void {
+function setWhole(part: 'least' | 'cap', typed: string | number | null, most: number): void {
+  const value = String(typed ?? '')
   if (value === '' && part === 'cap') set({ cap: null })
   else if (/^\d+$/.test(value) && Number(value) >= 1 && Number(value) <= most) set({ [part]: Number(value) })
 }
@@ -67,7 +68,7 @@ const isThe = (name: string) => props.field === name || undefined
           min="1"
           max="50"
           :autofocus="isThe('least')"
-          @update:model-value="value => setWhole('least', String(value), 50)"
+          @update:model-value="value => setWhole('least', value, 50)"
       /></label>
     </template>
     <ProductsField v-if="step.from === 'chosen'" :skus="step.targets" @change="targets => set({ targets })" />
@@ -145,7 +146,7 @@ const isThe = (name: string) => props.field === name || undefined
           max="48"
           placeholder="all places"
           :autofocus="isThe('cap')"
-          @update:model-value="value => setWhole('cap', String(value ?? ''), 48)"
+          @update:model-value="value => setWhole('cap', value, 48)"
       /></label>
     </div>
     <footer><button type="button" class="text-button" @click="emit('close')">Done</button></footer>

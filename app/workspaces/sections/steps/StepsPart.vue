@@ -18,6 +18,12 @@ watch(
   { immediate: true },
 )
 const setSteps = (next: FillStep[]) => emit('change', { steps: next })
+const setStep = (index: number, step: FillStep) => setSteps(steps.value.with(index, step))
+const double = (index: number) => setSteps(steps.value.toSpliced(index, 0, steps.value[index]!))
+/** A section is filled by one step at least. */
+function remove(index: number): void {
+  if (steps.value.length > 1) setSteps(steps.value.toSpliced(index, 1))
+}
 const list = useTemplateRef('list')
 async function move(index: number, by: number): Promise<void> {
   const to = index + by
@@ -67,11 +73,11 @@ function saveRule(rule: Extract<FillStep, { from: 'rule' }>['rule']): void {
           :take-turns="section.takeTurns"
           :problems="problemsOf(i)"
           :share="shareOf(i)"
-          @change="next => setSteps(steps.with(i, next))"
+          @change="next => setStep(i, next)"
           @rule="ruleOf = i"
           @move="by => move(i, by)"
-          @remove="steps.length > 1 && setSteps(steps.toSpliced(i, 1))"
-          @double="setSteps(steps.toSpliced(i, 0, step))"
+          @remove="remove(i)"
+          @double="double(i)"
         />
       </VueDraggable>
     </div>

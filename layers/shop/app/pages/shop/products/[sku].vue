@@ -32,6 +32,18 @@ const total = computed(() =>
   ),
 )
 const forSale = computed(() => product.value.forSale && (variant.value?.forSale ?? true))
+const canBuy = computed(() => forSale.value && stock.value > 0)
+const add = () => addAll(together.value.map(each => each.sku))
+const button = computed(() => {
+  if (!forSale.value) return words.value.notForSale
+  if (!canBuy.value) return words.value.outOfStock
+  return together.value.length > 1 ? words.value.addTogether(together.value.length, total.value) : words.value.addToCart
+})
+/** What goes into the cart; null: that is still to be chosen. */
+const chosen = computed(() => {
+  const isToChoose = product.value.bundle || product.value.variants.length
+  return variant.value?.sku ?? (isToChoose ? null : product.value.sku)
+})
 /** One picture for each look that the product comes in. */
 const looks = computed(() => {
   const seen = new Map<string, ProductAnswer['variants'][0]>()
@@ -91,25 +103,12 @@ useHead({ title: () => product.value.name })
           </fieldset>
 
           <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
-          <button type="button" class="shop-button" :disabled="!forSale || stock <= 0" @click="addAll(together.map(each => each.sku))">
-            {{
-              !forSale
-                ? words.notForSale
-                : stock <= 0
-                  ? words.outOfStock
-                  : together.length > 1
-                    ? words.addTogether(together.length, total)
-                    : words.addToCart
-            }}
+          <button type="button" class="shop-button" :disabled="!canBuy" @click="add">
+            {{ button }}
           </button>
           <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
         </template>
-        <TogetherOffer
-          v-for="offer in offers"
-          :key="offer.key"
-          :offer="offer"
-          :main="variant?.sku ?? (product.bundle || product.variants.length ? null : product.sku)"
-        />
+        <TogetherOffer v-for="offer in offers" :key="offer.key" :offer="offer" :main="chosen" />
         <section v-if="product.inBundles.length" class="sets" :aria-label="words.alsoInSets">
           <h2>{{ words.alsoInSets }}</h2>
           <NuxtLink v-for="each in product.inBundles.slice(0, 3)" :key="each.sku" :to="each.url" class="set" :data-bundle="each.sku">
