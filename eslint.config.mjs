@@ -21,6 +21,7 @@ export default tseslint.config(
       'no-undef': 'off', // TypeScript knows better, auto-imports included
       'eqeqeq': 'error',
       'max-len': ['error', { code: 140 }],
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       'no-nested-ternary': 'error',
       'no-console': ['error', { allow: ['error', 'warn'] }],
       // Playwright reads what a fixture takes from its first parameter

@@ -1,58 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
-import type { APIRequestContext, Page } from '@playwright/test'
 import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
-
-const phone = { width: 390, height: 844 }
-const desktop = { width: 1280, height: 800 }
-
-const editor = (page: Page) => page.getByRole('region', { name: 'Bundle', exact: true })
-const price = (page: Page) => page.getByRole('region', { name: 'Price' })
-
-async function addBundle(page: Page, type: string, name: string): Promise<void> {
-  await page.goto('/bundles')
-  await page.getByRole('button', { name: 'Add a bundle' }).click()
-  const dialog = page.getByRole('dialog')
-  await dialog.getByRole('radio', { name: type }).check()
-  await dialog.getByLabel('Name').fill(name)
-  await dialog.getByRole('button', { name: 'Add a draft' }).click()
-  await expect(editor(page).getByRole('heading', { level: 1 })).toHaveText(name)
-}
-/** Finds a product, picks it and puts it into the bundle. */
-async function putIn(page: Page, words: string, sku: string, way: string): Promise<void> {
-  await page.getByRole('button', { name: 'Find parts' }).click()
-  const find = page.getByRole('region', { name: 'Find parts' })
-  await find.getByLabel('Find products').fill(words)
-  await find.locator(`[data-sku="${sku}"]`).click()
-  await find.getByRole('button', { name: way }).click()
-  await expect(page.getByText('1 product added.')).toBeVisible()
-}
-async function makeActive(page: Page): Promise<void> {
-  await editor(page).getByRole('button', { name: 'Make active' }).click()
-  await expect(editor(page).locator('header .state')).toHaveText('active')
-}
-/** Buys what is in the cart, and returns the number of the order. */
-async function buy(page: Page, total: string): Promise<string> {
-  await page.goto('/shop/checkout')
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(page.viewportSize()!.width)
-  await page.getByLabel('Name').fill('A shopper')
-  await page.getByLabel('E-mail').fill('shopper@shop.example')
-  await page.getByLabel('Address').fill('1 Lane')
-  await page.getByRole('button', { name: `Place the order · ${total}` }).click()
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thank you for your order')
-  return (await page.getByRole('status').innerText()).match(/stand-in-\d+/)![0]
-}
-const stockOf = async (request: APIRequestContext, sku: string) => {
-  const { stock, variants } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as {
-    stock: number
-    variants: { sku: string; stock: number }[]
-  }
-  return variants.find(each => each.sku === sku)?.stock ?? stock
-}
-async function hasNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).disableRules('aria-tooltip-name').analyze()
-  expect(violations.map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
-}
+import { phone, desktop, editor, price, addBundle, putIn, makeActive, buy, stockOf, hasNoViolations } from './bundleSteps'
 
 test('a fixed bundle is built from nothing, sold on a desktop and a phone, and found in the orders', async ({ page, request }) => {
   await page.setViewportSize(desktop)

@@ -1,7 +1,7 @@
 import type { FetchError } from 'ofetch'
 import type { z } from 'zod'
-import type { ProblemDetails } from '../../core/delivery/contract'
-import { problemSchema } from '../../core/delivery/contract'
+import type { ProblemDetails } from '../../core/delivery/contract/problem'
+import { problemSchema } from '../../core/delivery/contract/problem'
 
 /** A request that Manada refused, or that never reached it; the message is for people. */
 export class ApiProblem extends Error {

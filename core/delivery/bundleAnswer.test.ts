@@ -5,7 +5,8 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { priceCart } from '../pricing/priceCart'
 import { cartAnswer } from './cartAnswer'
 import { productAnswer } from './catalogueAnswer'
-import { cartAnswerSchema as cartSchema, productAnswerSchema as productSchema } from './contract'
+import { cartAnswerSchema as cartSchema } from './contract/cart'
+import { productAnswerSchema as productSchema } from './contract/catalogue'
 import { momentIn } from '../time/moment'
 
 const suit = makeProduct('SUIT', {

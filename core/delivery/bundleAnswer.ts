@@ -7,7 +7,7 @@ import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
 import { optionsOf } from '../catalogue/productOptions'
-import type { BundleAnswer } from './contract'
+import type { BundleAnswer } from './contract/catalogue'
 import { itemName, itemUrl } from './deliveredItem'
 
 /** What a shop gets of a bundle: its parts, what can be chosen for each, and how far the price goes. */

@@ -2,7 +2,7 @@ import type { Offer } from '../offers/offer'
 import type { PricedCart, Reduction } from '../pricing/cart'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
-import type { CartAnswer } from './contract'
+import type { CartAnswer } from './contract/cart'
 
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
 export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(

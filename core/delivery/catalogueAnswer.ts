@@ -6,7 +6,7 @@ import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import { optionsOf } from '../catalogue/productOptions'
 import type { AnswerContext } from './answerContext'
-import type { CatalogueCard, ProductAnswer } from './contract'
+import type { CatalogueCard, ProductAnswer } from './contract/catalogue'
 import { bundleAnswer } from './bundleAnswer'
 import { hasOptions, isPriceFrom, itemUrl } from './deliveredItem'
 

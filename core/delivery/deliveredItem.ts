@@ -10,7 +10,7 @@ import type { LookBook } from '../looks/lookBook'
 import type { Section } from '../sections/section'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
-import type { DeliveredItem } from './contract'
+import type { DeliveredItem } from './contract/pages'
 
 /** What a shop gets of a product wherever it is shown; why it is shown comes on top. */
 export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason' | 'kind'>

@@ -3,7 +3,7 @@ import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { makeOffer } from '../offers/makeOffer.testing'
 import { offerLists } from '../offers/offerLists'
-import { pageAnswerSchema } from './contract'
+import { pageAnswerSchema } from './contract/pages'
 import { offersAnswer } from './offersAnswer'
 import { momentIn } from '../time/moment'
 

@@ -2,7 +2,7 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import type { OfferList } from '../offers/offerLists'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
-import type { PageAnswer } from './contract'
+import type { PageAnswer } from './contract/pages'
 import { deliveredProduct, itemName } from './deliveredItem'
 
 /** The offers of a page as a shop gets them. @param explain with those that are not made, and what is missing from the others */

@@ -9,7 +9,7 @@ import { PlanBook } from '../pagePlans/planBook'
 import { displayFor, layoutFor } from '../sections/display'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { Section } from '../sections/section'
-import { pageAnswerSchema, pageQuerySchema } from './contract'
+import { pageAnswerSchema, pageQuerySchema } from './contract/pages'
 import { DeliveredTexts } from './deliveredItem'
 import { pageAnswer, pageText } from './pageAnswer'
 

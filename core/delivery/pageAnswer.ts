@@ -12,7 +12,7 @@ import type { Candidate } from '../candidates/candidate'
 import type { ExplainedPage, ResolvedPage, ShownSection, StepReport } from '../selection/resolvedPage'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
-import type { DeliveredItem, PageAnswer } from './contract'
+import type { DeliveredItem, PageAnswer } from './contract/pages'
 import type { DeliveredTexts } from './deliveredItem'
 import { deliveredProduct, itemName } from './deliveredItem'
 

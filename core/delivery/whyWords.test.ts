@@ -6,8 +6,8 @@ import { LookBook } from '../looks/lookBook'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { explainPage } from '../selection/resolvePage'
 import { pageAnswer } from './pageAnswer'
-import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep } from './contract'
-import { pageAnswerSchema } from './contract'
+import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep } from './contract/pages'
+import { pageAnswerSchema } from './contract/pages'
 import { heldBackWords, hiddenWords, idleWords, shownWords, stepWords } from './whyWords'
 
 describe('the words for why', () => {

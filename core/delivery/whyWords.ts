@@ -1,5 +1,5 @@
 import { stepTypeOf } from '../fillSteps/fillStep'
-import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep, TileReason } from './contract'
+import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep, TileReason } from './contract/pages'
 
 /*
  * The reasons that a page's answer gives as codes, in plain words for the studio.

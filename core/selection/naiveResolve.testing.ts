@@ -1,7 +1,6 @@
 import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { Product, Variant } from '../catalogue/product'
 import type { Lane } from '../links/lane'
-import type { Condition, ProductTest, TargetTest } from '../rules/rule'
 import type { FillStep } from '../fillSteps/fillStep'
 import type { NaiveOffer, NaiveTools } from '../fillSteps/naiveStep.testing'
 import { common, distinct } from '../fillSteps/naiveStep.testing'
@@ -11,6 +10,7 @@ import type { Section } from '../sections/section'
 import { hashOf, mixed } from '../candidates/shuffle'
 import type { Page } from '../pageTypes/registry'
 import type { Shopper } from '../candidates/shopper'
+import { naiveRules, onHand, percentWithin, within } from './naiveRules.testing'
 
 /** The facts of a small shop as plain lists. */
 export interface PlainShop {
@@ -37,11 +37,6 @@ interface Verdict {
 }
 
 const day = 24 * 60 * 60 * 1000
-const within = (value: number, range: { from?: number; to?: number }) =>
-  value >= (range.from ?? -Infinity) && value <= (range.to ?? Infinity)
-const percentWithin = (price: number, of: number, { from, to }: { from?: number; to?: number }) =>
-  !(from !== undefined && price * 100 < from * of) && !(to !== undefined && price * 100 > to * of)
-
 /**
  * The rules of selection once more, as plainly as they can be said and without any index: lists every candidate of a section
  * first, then decides on them one by one. For the tests alone, to hold resolvePage against.
@@ -73,50 +68,10 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   if (about.includes('unknown')) return null
   const aboutProducts = page.kind === 'category' ? [] : about
 
-  const onHand = (product: Product) =>
-    product.variants.length
-      ? product.variants
-          .filter(one => (one.status ?? product.status) === 'active')
-          .map(one => Math.max(0, one.stock))
-          .reduce((a, b) => a + b, 0)
-      : Math.max(0, product.stock)
   const soldOf = (sku: string) => shop.sold[sku] ?? 0
   const marginOf = (price: number | null, cost: number | null) => (price && cost !== null ? ((price - cost) / price) * 100 : null)
 
-  function testProduct(test: ProductTest, product: Product): boolean {
-    if ('has' in test) {
-      const { of, name, value } = test.has
-      if (of === 'category') return isIn(product, name)
-      if (of === 'brand') return product.brand === name
-      if (of === 'tag') return product.tags.includes(name)
-      return Object.entries(product.attributes).some(([key, values]) => key === name && (value === undefined || values.includes(value)))
-    }
-    if ('price' in test) return product.price !== null && within(product.price, test.price)
-    if ('stock' in test) return within(onHand(product), test.stock)
-    if ('sold' in test) return within(soldOf(product.sku), test.sold)
-    const age = product.released === null ? -1 : shopper.at.ms - new Date(product.released).getTime()
-    return age >= 0 && age <= test.releasedWithin * day
-  }
-  function testTarget(test: TargetTest, target: Product, source: Product): boolean {
-    if ('brand' in test)
-      return !!target.brand && !!source.brand && (test.brand === 'same' ? target.brand === source.brand : target.brand !== source.brand)
-    if ('category' in test)
-      return test.category === 'same'
-        ? common(target.categories, source.categories).length > 0
-        : common(target.categories, source.categories).length === 0
-    if ('attribute' in test) return common(target.attributes[test.attribute], source.attributes[test.sourceAttribute]).length > 0
-    if ('pricePercent' in test)
-      return target.price !== null && source.price !== null && percentWithin(target.price, source.price, test.pricePercent)
-    if ('newer' in test) return !!target.released && !!source.released && new Date(target.released) > new Date(source.released)
-    if ('sharedTags' in test) return common(source.tags, target.tags).length >= test.sharedTags
-    return testProduct(test, target)
-  }
-  function holds<T extends object>(condition: Condition<T>, test: (leaf: T) => boolean): boolean {
-    if ('all' in condition) return !condition.all.some(part => !holds(part, test))
-    if ('any' in condition) return condition.any.filter(part => holds(part, test)).length > 0
-    if ('none' in condition) return condition.none.filter(part => holds(part, test)).length === 0
-    return test(condition)
-  }
+  const { testProduct, testTarget, holds } = naiveRules({ isIn, soldOf, now: shopper.at.ms })
 
   /** The number that an order puts first when it is least; what can't be put in order comes last. */
   function numberFor(order: string, target: string, key: string, score: number): number | string {

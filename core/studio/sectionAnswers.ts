@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { productRowSchema } from '../workbench/workbench'
 import { skuSchema } from '../catalogue/sku'
-import { pageQuerySchema } from '../delivery/contract'
+import { pageQuerySchema } from '../delivery/contract/pages'
 import { lookSchema } from '../looks/look'
 import { ruleSchema } from '../rules/rule'
 import { pageKindSchema, pagePlanSchema } from '../pagePlans/pagePlan'

@@ -1,9 +1,12 @@
 import { clothing } from './clothing'
-import { extraction } from './extraction'
+import { extractors } from './extractors'
+import { feeding } from './feeding'
 import { books, garden } from './garden'
-import { feeding, hives } from './hives'
+import { hives } from './hives'
+import { honey } from './honey'
 import type { Item } from './item'
-import { jars, queens } from './pantry'
+import { jars } from './jars'
+import { queens } from './queens'
 import { tools } from './tools'
 
-export const items: Item[] = [...hives, ...feeding, ...extraction, ...clothing, ...tools, ...jars, ...queens, ...garden, ...books]
+export const items: Item[] = [...hives, ...feeding, ...extractors, ...honey, ...clothing, ...tools, ...jars, ...queens, ...garden, ...books]

@@ -4,24 +4,20 @@ import { createDocument } from 'zod-openapi'
 import {
   articleAnswerSchema,
   brandAnswerSchema,
-  cartAnswerSchema,
-  cartRequestSchema,
   categoryAnswerSchema,
   languageQuerySchema,
   linesAnswerSchema,
   linesQuerySchema,
   listQuerySchema,
-  orderAnswerSchema,
-  orderRequestSchema,
   overviewQuerySchema,
-  pageAnswerSchema,
-  pageQuerySchema,
-  problemSchema,
   productAnswerSchema,
   searchAnswerSchema,
   searchQuerySchema,
   shopAnswerSchema,
-} from '../../core/delivery/contract'
+} from '../../core/delivery/contract/catalogue'
+import { cartAnswerSchema, cartRequestSchema, orderAnswerSchema, orderRequestSchema } from '../../core/delivery/contract/cart'
+import { pageAnswerSchema, pageQuerySchema } from '../../core/delivery/contract/pages'
+import { problemSchema } from '../../core/delivery/contract/problem'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } })

@@ -1,4 +1,4 @@
-import type { ExplainedCandidate, DeliveredStep } from '../../../core/delivery/contract'
+import type { ExplainedCandidate, DeliveredStep } from '../../../core/delivery/contract/pages'
 import { shownWords } from '../../../core/delivery/whyWords'
 import { withAlternatives } from '../../../core/rules/alternatives'
 import { pickWords } from '../../../core/rules/ruleWords'

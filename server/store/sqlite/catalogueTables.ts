@@ -12,7 +12,7 @@ import { batches } from './batches'
 import type { ShopContents } from '../port'
 import type { Database } from './database'
 import { lanesOf } from './lanesOf'
-import { writeProducts } from './productTables'
+import { writeProducts } from './productWriting'
 import type { RecordTable } from './recordTable'
 
 /**

@@ -6,7 +6,7 @@ import { batches } from './batches'
 import type { Database } from './database'
 import { readKinds } from './kindTables'
 import { lanesOf } from './lanesOf'
-import { readProductNumbers } from './productTables'
+import { readProductNumbers } from './productReading'
 import type { RecordTable } from './recordTable'
 
 /** How many lanes are written at a time: what is made of them in memory must not hold up other requests. */

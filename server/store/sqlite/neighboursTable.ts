@@ -1,5 +1,5 @@
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
-import { productIdOf } from './productTables'
+import { productIdOf } from './productReading'
 import type { RecordTable } from './recordTable'
 
 /** What is set for the neighbours of products; products without anything set have no row. */

@@ -8,7 +8,7 @@ import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, re
 import { readSourcesOf } from './linkTables'
 import { addOrder, ordersWith, readUnitsSold } from './orderTables'
 import { matchWords } from './productSearch'
-import { readDescriptions, readProductNumbers, readProducts, readProductsBySku, readTextLanguages } from './productTables'
+import { readDescriptions, readProductNumbers, readProducts, readProductsBySku, readTextLanguages } from './productReading'
 import { tableOf, writeChanges } from './recordTables'
 import { addRelease, readRelease, readReleases } from './releaseTables'
 

@@ -1,5 +1,5 @@
 import type { RecordTable } from './recordTable'
-import { productIdOf } from './productTables'
+import { productIdOf } from './productReading'
 
 /** The sections that are switched off on a product's page. */
 export const switchedOffTable: RecordTable<boolean> = {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { PageAnswer, DeliveredStep } from '../../../../core/delivery/contract'
-import { pageAnswerSchema } from '../../../../core/delivery/contract'
+import type { PageAnswer, DeliveredStep } from '../../../../core/delivery/contract/pages'
+import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import { heldBackWords, hiddenWords, idleWords, stepWords } from '../../../../core/delivery/whyWords'
 import { useHistory } from '../../../data/history'

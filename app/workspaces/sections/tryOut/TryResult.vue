@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PageAnswer } from '../../../../core/delivery/contract'
+import type { PageAnswer } from '../../../../core/delivery/contract/pages'
 import { heldBackWords, hiddenWords, idleWords, tileWords } from '../../../../core/delivery/whyWords'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import type { StoredSection } from '../../../../core/studio/sectionAnswers'

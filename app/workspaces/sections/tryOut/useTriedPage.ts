@@ -1,5 +1,6 @@
-import type { ShopAnswer } from '../../../../core/delivery/contract'
-import { pageAnswerSchema, shopAnswerSchema } from '../../../../core/delivery/contract'
+import type { ShopAnswer } from '../../../../core/delivery/contract/catalogue'
+import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
+import { shopAnswerSchema } from '../../../../core/delivery/contract/catalogue'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import type { PageKind } from '../../../../core/pageTypes/registry'
 import { pageTypes } from '../../../../core/pageTypes/registry'

@@ -1,50 +1,12 @@
-import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Category } from '../../../catalogue/catalogue'
 import { Catalogue } from '../../../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../../../catalogue/makeProduct.testing'
-import type { Product } from '../../../catalogue/product'
 import { productSchema } from '../../../catalogue/product'
 import { completed } from '../../../steps'
-import type { ImportPlan } from '../../importReport'
 import type { FileRow } from '../../fileRow'
-import { RowError } from '../../fileRow'
 import { productFileRows, readProductRow } from './productRow'
 import { ProductImport } from './productImport'
-
-const settings = { name: 'Shop', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
-const category = (key: string, name: string, parent: string | null = null): Category => ({ key, name: { en: name }, parent })
-const categories = [
-  category('hives', 'Hives'),
-  category('frames', 'Frames', 'hives'),
-  category('hives-2', 'Hives'),
-  category('tools', 'Tools'),
-]
-
-/** Imports rows into a shop, in pieces. */
-function imported(rows: readonly FileRow[], products: readonly Product[] = [], pieceSize = 2): ImportPlan {
-  const catalogue = new Catalogue(products, categories, [])
-  const stored = new Map(products.map(each => [each.sku, each]))
-  const plan = new ProductImport(catalogue, categories, settings)
-  const unread: ImportPlan['rejections'] = []
-  for (let from = 0; from < rows.length; from += pieceSize) {
-    const lines = rows.slice(from, from + pieceSize).flatMap((cells, i) => {
-      try {
-        return [{ line: from + i + 2, cells, row: readProductRow(cells, settings) }]
-      } catch (error) {
-        if (!(error instanceof RowError)) throw error
-        unread.push({ line: from + i + 2, column: error.column, reason: error.message, row: cells })
-        plan.passOver(from + i + 2, cells)
-        return []
-      }
-    })
-    plan.add(lines, new Map(plan.about(lines).map(sku => [sku, stored.get(sku)!])))
-  }
-  const found = completed(plan.finishing())
-  return { ...found, rejections: [...found.rejections, ...unread].sort((a, b) => a.line - b.line) }
-}
-const told = ({ rejections }: ImportPlan) => rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)
-const after = (plan: ImportPlan, sku: string) => plan.changes.find(change => change.owner === sku)?.after as Product | undefined
+import { settings, category, categories, imported, told, after } from './productImport.testing'
 
 describe('ProductImport', () => {
   it('makes a product with its variants and categories from rows in any order', () => {
@@ -250,84 +212,5 @@ describe('ProductImport', () => {
     const plan = new ProductImport(catalogue, circle, settings)
     plan.add([{ line: 2, cells: {}, row: readProductRow({ sku: 'N', name: 'x', category: 'B > A' }, settings) }], new Map())
     expect(completed(plan.finishing()).changes).toMatchObject([{ of: 'product', after: { categories: ['a'] } }])
-  })
-
-  const text = fc
-    .string({ minLength: 1, maxLength: 12, unit: fc.constantFrom('a', 'é', ' ', '"', ',', ';', '=', '-', "'", '\n', '|', '>', '@') })
-    .filter(value => value === value.trim())
-  const listed = text.filter(value => !/[|\n]/.test(value))
-  const anyProduct = (sku: string) =>
-    fc
-      .record({
-        name: fc.record({ en: text, de: text }, { requiredKeys: ['en'], noNullPrototype: true }),
-        description: fc.record({ en: text, de: text }, { requiredKeys: [], noNullPrototype: true }),
-        brand: fc.option(text),
-        categories: fc
-          .uniqueArray(fc.constantFrom('hives', 'frames', 'hives-2', 'tools'))
-          .filter(keys => !(keys.includes('hives') && keys.includes('hives-2'))),
-        tags: fc.uniqueArray(listed),
-        price: fc.option(fc.nat(99_999)),
-        was: fc.option(fc.nat()),
-        cost: fc.option(fc.nat()),
-        stock: fc.integer({ min: -9, max: 99 }),
-        status: fc.constantFrom('active' as const, 'draft' as const, 'retired' as const),
-        released: fc.constantFrom(null, '2026-05-01', '2026-05-01T10:00:00Z'),
-        attributes: fc.dictionary(
-          fc.oneof(
-            listed.filter(name => !name.includes('=')),
-            fc.constantFrom('constructor', 'toString'),
-          ),
-          fc.uniqueArray(listed, { minLength: 1 }),
-          { noNullPrototype: true },
-        ),
-        image: fc.option(text),
-        gtin: fc.constantFrom(null, '4006381333931'),
-        variants: fc.uniqueArray(fc.constantFrom('1', '2', '3')).chain(sizes =>
-          fc.tuple(
-            ...sizes.map(size =>
-              fc
-                .record({
-                  stock: fc.integer({ min: -2, max: 9 }),
-                  price: fc.option(fc.nat()),
-                  status: fc.constantFrom(null, 'draft' as const),
-                  image: fc.option(text),
-                })
-                .map(part => makeVariant(`${sku}-${size}`, { options: { size, colour: '=red' }, ...part })),
-            ),
-          ),
-        ),
-      })
-      .map(part => makeProduct(sku, part))
-
-  it('changes nothing when what was exported is imported again', () => {
-    fc.assert(
-      fc.property(fc.tuple(anyProduct('A'), anyProduct('=B'), anyProduct('C')), products => {
-        const catalogue = new Catalogue(products, categories, [])
-        const rows = products.flatMap(each => productFileRows(each, catalogue, settings))
-        // A file has all columns in every row.
-        const columns = new Set(rows.flatMap(row => Object.keys(row)))
-        const plan = imported(
-          rows.map(row => Object.fromEntries(Array.from(columns, column => [column, row[column] ?? '']))),
-          products,
-        )
-        expect(told(plan)).toEqual([])
-        expect(plan.changes).toEqual([])
-        expect(plan.unchanged).toBe(rows.length)
-      }),
-      { numRuns: 300 },
-    )
-  })
-
-  it('builds the same products in an empty shop from what another exported', () => {
-    fc.assert(
-      fc.property(fc.tuple(anyProduct('A'), anyProduct('B')), products => {
-        const known = products.map(each => ({ ...each, categories: each.categories.filter(key => key !== 'hives-2') }))
-        const rows = known.flatMap(each => productFileRows(each, new Catalogue(known, categories, []), settings))
-        const plan = imported(rows)
-        expect(told(plan)).toEqual([])
-        expect(known.map(each => after(plan, each.sku))).toEqual(known)
-      }),
-      { numRuns: 200 },
-    )
   })
 })

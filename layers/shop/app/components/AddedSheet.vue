@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { LinesAnswer, PageAnswer } from '../../../../core/delivery/contract'
+import type { LinesAnswer } from '../../../../core/delivery/contract/catalogue'
+import type { PageAnswer } from '../../../../core/delivery/contract/pages'
 
 /** The moment after something went into the cart: what it was, and what goes with it. */
 const { added } = useAdding()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ShopAnswer } from '../../../../core/delivery/contract'
+import type { ShopAnswer } from '../../../../core/delivery/contract/catalogue'
 
 defineProps<{ articles: ShopAnswer['articles'] }>()
 </script>

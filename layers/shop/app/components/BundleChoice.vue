@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ProductAnswer } from '../../../../core/delivery/contract'
+import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue'
 import { formatMoney } from '../../../../core/money/money'
 
 /** What is in a bundle, what can be chosen of it, what that costs and saves, and the one button. */

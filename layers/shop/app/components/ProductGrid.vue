@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CatalogueCard } from '../../../../core/delivery/contract'
+import type { CatalogueCard } from '../../../../core/delivery/contract/catalogue'
 
 /** The products of a category or a brand. */
 defineProps<{ products: readonly CatalogueCard[]; total: number }>()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { CartAnswer, DeliveredOffer } from '../../../../core/delivery/contract'
+import type { CartAnswer } from '../../../../core/delivery/contract/cart'
+import type { DeliveredOffer } from '../../../../core/delivery/contract/pages'
 import { formatMoney } from '../../../../core/money/money'
 
 /** Products offered together, to tick; one button puts all of them into the cart, on a product's page with the product itself. */

@@ -1,4 +1,5 @@
-import type { BundleAnswer, CartAnswer, ProductAnswer } from '../../../../core/delivery/contract'
+import type { BundleAnswer, ProductAnswer } from '../../../../core/delivery/contract/catalogue'
+import type { CartAnswer } from '../../../../core/delivery/contract/cart'
 import type { CartChoice } from '../utils/cartText'
 
 type Part = BundleAnswer['parts'][0]

@@ -1,4 +1,4 @@
-import type { OrderAnswer } from '../../../../core/delivery/contract'
+import type { OrderAnswer } from '../../../../core/delivery/contract/cart'
 import type { CartRow } from './usePricedCart'
 
 /** The cart as it is priced, and the order that it ends in. */

@@ -1,4 +1,5 @@
-import type { DeliveredSection, LinesAnswer } from '../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../core/delivery/contract/pages'
+import type { LinesAnswer } from '../../../../core/delivery/contract/catalogue'
 
 /** What the items of a section are told besides what the section says of them: a short text and their attributes. */
 export function useItemFacts(section: () => DeliveredSection, wanted: () => boolean) {

@@ -1,4 +1,5 @@
-import type { CartAnswer, LinesAnswer } from '../../../../core/delivery/contract'
+import type { CartAnswer } from '../../../../core/delivery/contract/cart'
+import type { LinesAnswer } from '../../../../core/delivery/contract/catalogue'
 
 type Warning = CartAnswer['warnings'][0]
 

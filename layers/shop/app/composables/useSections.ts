@@ -1,4 +1,4 @@
-import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/contract'
+import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/contract/pages'
 
 /**
  * The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser.

@@ -1,4 +1,4 @@
-import type { ShopAnswer } from '../../../../core/delivery/contract'
+import type { ShopAnswer } from '../../../../core/delivery/contract/catalogue'
 
 const unnamed: ShopAnswer = { name: '', currency: 'EUR', language: 'en', languages: ['en'], style: {}, categories: [], articles: [] }
 

@@ -1,4 +1,5 @@
-import type { DeliveredSection, ProductAnswer } from '../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../core/delivery/contract/pages'
+import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue'
 import { plainMoney } from '../../../../core/money/money'
 
 type Item = DeliveredSection['items'][0]

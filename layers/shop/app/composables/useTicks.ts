@@ -1,4 +1,4 @@
-import type { ProductAnswer } from '../../../../core/delivery/contract'
+import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue'
 
 interface Tickable {
   sku: string

@@ -1,4 +1,4 @@
-import type { ProductAnswer } from '../../../../core/delivery/contract'
+import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue'
 
 /** The shopper's choice among a product's variants. It begins with the one the address names, or the first that can be bought. */
 export function useVariantChoice(product: Ref<ProductAnswer>, wanted: () => unknown) {

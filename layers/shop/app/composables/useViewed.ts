@@ -1,5 +1,5 @@
 import type { InjectionKey } from 'vue'
-import type { ProductAnswer } from '../../../../core/delivery/contract'
+import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue'
 
 /** The product whose page it is, for sections that speak of it; and what was ticked to go into the cart with it. */
 export interface Viewed {

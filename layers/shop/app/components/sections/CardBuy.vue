@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ProductAnswer } from '../../../../../core/delivery/contract'
+import type { ProductAnswer } from '../../../../../core/delivery/contract/catalogue'
 import { formatMoney } from '../../../../../core/money/money'
 import type { Card } from './ProductCard.vue'
 

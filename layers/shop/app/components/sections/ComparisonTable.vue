@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeliveredSection } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
 
 /** Products side by side, attribute by attribute, the one whose page it is first. */
 const props = defineProps<{ section: DeliveredSection }>()

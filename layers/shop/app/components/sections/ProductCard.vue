@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeliveredSection } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
 
 /** What a card needs to know, whether it comes from a section or from a category. */
 export interface Card {

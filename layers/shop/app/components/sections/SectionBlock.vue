@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeliveredSection } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
 import { devices } from '../../../../../core/sections/display'
 
 /** A recommendation section as shoppers see it. It is rendered only when there is something to show. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeliveredSection } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
 
 /** One row of cards that scrolls: by swiping, with the keyboard, and with arrows, dots or numbers. */
 const props = defineProps<{ section: DeliveredSection }>()

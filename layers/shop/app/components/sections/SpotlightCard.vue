@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { DeliveredSection, ProductAnswer } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
+import type { ProductAnswer } from '../../../../../core/delivery/contract/catalogue'
 
 /** One product with its options and a button. */
 const props = defineProps<{ section: DeliveredSection; item: DeliveredSection['items'][0] }>()

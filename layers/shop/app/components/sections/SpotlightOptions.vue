@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { DeliveredSection, ProductAnswer } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
+import type { ProductAnswer } from '../../../../../core/delivery/contract/catalogue'
 
 /** The options of the product in the spotlight, its price as chosen, and the button. */
 const props = defineProps<{ product: ProductAnswer; section: DeliveredSection }>()

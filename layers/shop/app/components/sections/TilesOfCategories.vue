@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { DeliveredSection } from '../../../../../core/delivery/contract'
+import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
 import { devices, isBeyond } from '../../../../../core/sections/display'
 
 /** Categories, each with a picture. */

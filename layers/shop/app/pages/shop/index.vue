@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CategoryAnswer } from '../../../../../core/delivery/contract'
+import type { CategoryAnswer } from '../../../../../core/delivery/contract/catalogue'
 
 definePageMeta({ layout: 'shop' })
 const { facts, aisles } = useShopFacts()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SearchAnswer } from '../../../../../core/delivery/contract'
+import type { SearchAnswer } from '../../../../../core/delivery/contract/catalogue'
 
 definePageMeta({ layout: 'shop' })
 const words = useWords()

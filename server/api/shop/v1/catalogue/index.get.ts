@@ -1,6 +1,6 @@
 import { firstSentence, namedKey } from '../../../../../core/delivery/catalogueAnswer'
-import type { ShopAnswer } from '../../../../../core/delivery/contract'
-import { overviewQuerySchema } from '../../../../../core/delivery/contract'
+import type { ShopAnswer } from '../../../../../core/delivery/contract/catalogue'
+import { overviewQuerySchema } from '../../../../../core/delivery/contract/catalogue'
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'

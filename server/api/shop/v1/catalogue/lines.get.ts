@@ -1,6 +1,6 @@
 import { attributesOf, catalogueCard, firstSentence } from '../../../../../core/delivery/catalogueAnswer'
-import type { LinesAnswer } from '../../../../../core/delivery/contract'
-import { linesQuerySchema } from '../../../../../core/delivery/contract'
+import type { LinesAnswer } from '../../../../../core/delivery/contract/catalogue'
+import { linesQuerySchema } from '../../../../../core/delivery/contract/catalogue'
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'

@@ -1,6 +1,6 @@
 import { catalogueCard } from '../../../../../core/delivery/catalogueAnswer'
-import type { SearchAnswer } from '../../../../../core/delivery/contract'
-import { searchQuerySchema } from '../../../../../core/delivery/contract'
+import type { SearchAnswer } from '../../../../../core/delivery/contract/catalogue'
+import { searchQuerySchema } from '../../../../../core/delivery/contract/catalogue'
 import { productFilterSchema } from '../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'

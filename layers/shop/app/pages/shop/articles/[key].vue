@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ArticleAnswer } from '../../../../../../core/delivery/contract'
+import type { ArticleAnswer } from '../../../../../../core/delivery/contract/catalogue'
 
 definePageMeta({ layout: 'shop' })
 const key = useRoute().params.key as string

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BrandAnswer } from '../../../../../../core/delivery/contract'
+import type { BrandAnswer } from '../../../../../../core/delivery/contract/catalogue'
 
 definePageMeta({ layout: 'shop' })
 const name = useRoute().params.name as string

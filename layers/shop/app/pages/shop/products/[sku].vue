@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ProductAnswer } from '../../../../../../core/delivery/contract'
+import type { ProductAnswer } from '../../../../../../core/delivery/contract/catalogue'
 import { formatMoney } from '../../../../../../core/money/money'
 
 definePageMeta({ layout: 'shop', key: route => String(route.params.sku) })

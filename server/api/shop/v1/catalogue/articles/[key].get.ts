@@ -1,6 +1,6 @@
 import { catalogueCard, namedKey } from '../../../../../../core/delivery/catalogueAnswer'
-import type { ArticleAnswer } from '../../../../../../core/delivery/contract'
-import { languageQuerySchema } from '../../../../../../core/delivery/contract'
+import type { ArticleAnswer } from '../../../../../../core/delivery/contract/catalogue'
+import { languageQuerySchema } from '../../../../../../core/delivery/contract/catalogue'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { textIn } from '../../../../../../core/text/text'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'

@@ -1,6 +1,6 @@
 import { catalogueCard } from '../../../../../../core/delivery/catalogueAnswer'
-import type { BrandAnswer } from '../../../../../../core/delivery/contract'
-import { listQuerySchema } from '../../../../../../core/delivery/contract'
+import type { BrandAnswer } from '../../../../../../core/delivery/contract/catalogue'
+import { listQuerySchema } from '../../../../../../core/delivery/contract/catalogue'
 import { productFilterSchema } from '../../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'

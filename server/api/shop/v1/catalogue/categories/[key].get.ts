@@ -1,6 +1,6 @@
 import { catalogueCard, categoryPath, namedKey } from '../../../../../../core/delivery/catalogueAnswer'
-import type { CategoryAnswer } from '../../../../../../core/delivery/contract'
-import { listQuerySchema } from '../../../../../../core/delivery/contract'
+import type { CategoryAnswer } from '../../../../../../core/delivery/contract/catalogue'
+import { listQuerySchema } from '../../../../../../core/delivery/contract/catalogue'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { productFilterSchema } from '../../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'

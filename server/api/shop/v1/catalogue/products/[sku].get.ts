@@ -1,5 +1,5 @@
 import { productAnswer } from '../../../../../../core/delivery/catalogueAnswer'
-import { languageQuerySchema } from '../../../../../../core/delivery/contract'
+import { languageQuerySchema } from '../../../../../../core/delivery/contract/catalogue'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'

@@ -1,0 +1,135 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { makeProduct } from '../../../core/catalogue/makeProduct.testing'
+import { builtInPlans } from '../../../core/pagePlans/builtInPlans'
+import { makeSection } from '../../../core/sections/makeSection.testing'
+import type { OrderRow } from '../orders'
+import type { WithShop } from './sample.testing'
+import { numberOf } from './sample.testing'
+
+/** Releases, orders, and finding products by words. */
+export function describeSalesAndSearch(withStore: WithShop): void {
+  describe('keeps releases and orders, and finds products', () => {
+    it('keeps releases; the first has what was live before it ahead of it', async () => {
+      await withStore({}, async store => {
+        const [before, first, second] = [4, 5, 6].map(places => ({
+          sections: [makeSection('s1', { places })],
+          plans: builtInPlans,
+          looks: [],
+        }))
+        const head = { at: '2026-05-01T10:00:00Z', note: 'Ours', words: 'Published' }
+        await store.write(writer => writer.addRelease(head, first!, before!))
+        await store.write(writer => writer.addRelease({ ...head, note: '' }, second!, first!))
+        expect((await store.releases(9)).map(({ number, note }) => [number, note])).toEqual([
+          [3, ''],
+          [2, 'Ours'],
+          [1, ''],
+        ])
+        expect(await store.releases(1)).toHaveLength(1)
+        for (const [i, content] of [before, first, second].entries()) expect(await store.release(i + 1)).toMatchObject(content!)
+        expect(await store.release(4)).toBeNull()
+      })
+    })
+
+    it('adds orders to those of the shop’s past, and up what was sold', async () => {
+      const past = {
+        number: '1',
+        placed: '2026-01-01T00:00:00Z',
+        lines: [
+          { sku: 'A', quantity: 2, unitPrice: 500 },
+          { sku: 'B', quantity: 1, unitPrice: 700 },
+        ],
+      }
+      await withStore({ orders: [past] }, async store => {
+        const row = (sku: string, quantity: number, behind: number | null = null): OrderRow => ({
+          sku,
+          quantity,
+          unitPrice: 100,
+          total: quantity * 100,
+          behind,
+        })
+        const numbers = await store.write(async writer => [
+          await writer.addOrder('2026-05-01T10:00:00Z', [row('A', 1), row('D', 3), row('B', 6, 1), row('C', 3, 2)]),
+          await writer.addOrder('2026-05-02T10:00:00Z', [row('D', 1), row('B', 2, 1)]),
+        ])
+        expect(new Set([past.number, ...numbers]).size).toBe(3)
+        expect(await store.unitsSold()).toEqual(
+          new Map([
+            ['A', 3],
+            ['B', 9],
+            ['C', 3],
+            ['D', 4],
+          ]),
+        )
+        const { total, lines } = await store.ordersWith('D', 9)
+        expect([
+          total,
+          lines.map(({ number, placed, quantity, components }) => [
+            number,
+            placed,
+            quantity,
+            components.map(each => [each.sku, each.quantity]),
+          ]),
+        ]).toEqual([
+          2,
+          [
+            [numbers[1], '2026-05-02T10:00:00Z', 1, [['B', 2]]],
+            [
+              numbers[0],
+              '2026-05-01T10:00:00Z',
+              3,
+              [
+                ['B', 6],
+                ['C', 3],
+              ],
+            ],
+          ],
+        ])
+        expect(await store.ordersWith('B', 1)).toMatchObject({ total: 1, lines: [{ number: '1', components: [] }] })
+        expect((await store.ordersWith('D', 1)).lines).toHaveLength(1)
+      })
+    })
+
+    it('finds what a plain comparison of word beginnings finds, whatever the case and the accents', async () => {
+      const vocabulary = ['Bee', 'Beeswax', 'Käfig', 'kafka', 'Smoker', 'smoke', '10', '100', 'Ångström', 'queen']
+      const folded = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+      const names = fc.array(fc.constantFrom(...vocabulary), { minLength: 1, maxLength: 4 }).map(words => words.join(' '))
+      const beginning = fc
+        .constantFrom(...vocabulary)
+        .chain(word => fc.integer({ min: 1, max: word.length }).map(length => word.slice(0, length)))
+      const asked = fc.array(beginning, { minLength: 1, maxLength: 3 })
+      await fc.assert(
+        fc.asyncProperty(
+          fc.array(names, { minLength: 1, maxLength: 12 }),
+          fc.array(asked, { minLength: 1, maxLength: 6 }),
+          async (titles, searches) => {
+            await withStore({ products: titles.map((title, i) => makeProduct(`x${i}`, { name: { en: title } })) }, async store => {
+              const numbers = (await store.productNumbers()).map(each => each.number)
+              for (const words of searches) {
+                const found = (title: string, i: number) =>
+                  words.every(word => `${title} x${i}`.split(' ').some(each => folded(each).startsWith(folded(word))))
+                const expected = titles.flatMap((title, i) => (found(title, i) ? numbers[i]! : []))
+                expect((await store.search(words.join(' ')))!.numbers.toSorted((a, b) => a - b)).toEqual(expected)
+              }
+            })
+          },
+        ),
+        { numRuns: 25 },
+      )
+    }, 60_000)
+
+    it('takes anything that can be typed for words, and never for an operator', async () => {
+      await withStore({ products: [makeProduct('A-1', { name: { en: 'AND' }, tags: ['OR'], brand: 'NOT' })] }, async store => {
+        const number = await numberOf(store, 'A-1')
+        expect(await store.search(' "*- ')).toBeNull()
+        const found = await Promise.all(['and or not', 'NEAR(a b)', 'a-1'].map(async words => (await store.search(words))!.numbers))
+        expect(found).toEqual([[number], [], [number]])
+        await fc.assert(
+          fc.asyncProperty(fc.oneof(fc.string(), fc.string({ unit: 'grapheme' })), async words => {
+            expect([null, [], [number]]).toContainEqual((await store.search(words))?.numbers ?? null)
+          }),
+        )
+      })
+    }, 60_000)
+  })
+}
