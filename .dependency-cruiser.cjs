@@ -38,6 +38,19 @@ module.exports = {
       to: { path: 'node_modules/(sequelize|sqlite3|umzug)/' },
     },
     {
+      name: 'declared',
+      comment: 'What is imported stands in package.json; what the application needs, among its dependencies.',
+      severity: 'error',
+      from: {},
+      to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown'] },
+    },
+    {
+      name: 'no-development-packages-in-what-ships',
+      severity: 'error',
+      from: { path: '^(core|server|app|layers)/', pathNot: '\\.(test|testing)\\.ts$' },
+      to: { dependencyTypes: ['npm-dev'], dependencyTypesNot: ['type-only'] },
+    },
+    {
       name: 'no-tests-in-what-ships',
       severity: 'error',
       from: { pathNot: '\\.(test|testing|spec)\\.ts$|^(e2e|benchmarks)/' },

@@ -40,6 +40,7 @@ await Promise.all([
   inOrder(
     ['Formatting', 'prettier', '--check', '.'],
     ['Lint', 'eslint', '.'],
+    ['Lint with types', 'eslint', '--config', 'eslint.types.config.mjs', 'app', 'layers', 'core', 'server', 'demo', 'benchmarks', 'e2e'],
     ['Imports', 'depcruise', 'core', 'server', 'app', 'layers', 'demo', '--config', '.dependency-cruiser.cjs'],
     ['Types', 'nuxt', 'typecheck'],
     ['Types of tests and tools', 'tsc', '-p', 'tsconfig.tools.json'],

@@ -249,7 +249,7 @@ dd {
   border-color: var(--clay);
 }
 .unit {
-  min-width: 30px;
+  min-width: 0;
   color: var(--ink-soft);
   text-align: left;
 }
