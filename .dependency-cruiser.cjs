@@ -47,7 +47,7 @@ module.exports = {
     {
       name: 'no-development-packages-in-what-ships',
       severity: 'error',
-      from: { path: '^(core|server|app|layers)/', pathNot: '\\.(test|testing)\\.ts$' },
+      from: { path: '^(core|server|app|layers|demo)/', pathNot: '\\.(test|testing)\\.ts$' },
       to: { dependencyTypes: ['npm-dev'], dependencyTypesNot: ['type-only'] },
     },
     {

@@ -41,18 +41,23 @@ function processorTimeOf({ pid }: ChildProcess): number {
   return (Number(fields[11]) + Number(fields[12])) * 10
 }
 
+/** Which address comes next: no two requests are the same, so that nothing can be kept from one to the next. */
+let turn = 0
+
 interface Load {
   requestsPerSecond: number
   processorMicroseconds: number
 }
 
+/** Twenty connections at once, each request with the next of these addresses. */
 async function load(server: ChildProcess, urls: string[], seconds: number): Promise<Load> {
+  const paths = urls.map(url => url.slice(new URL(url).origin.length))
   const before = processorTimeOf(server)
   const result = await autocannon({
     url: new URL(urls[0]!).origin,
     connections: 20,
     duration: seconds,
-    requests: urls.map(url => ({ path: new URL(url).pathname })),
+    requests: [{ setupRequest: request => ({ ...request, path: paths[turn++ % paths.length]! }) }],
   })
   if (result.non2xx || result.errors) throw new Error(`${result.non2xx} answers were not 2xx, ${result.errors} requests failed.`)
   return {
@@ -95,7 +100,11 @@ async function writeTypicalAnswer(urls: string[], target: string): Promise<numbe
 /** Starts the built server on a data folder and measures what it takes and gives. */
 export async function measureServer(folder: string, skus: string[]) {
   const random = randomOf('requests')
-  const urls = Array.from({ length: 500 }, () => `${server}/api/shop/v1/pages/product/${random.pick(skus)}`)
+  const some = (most: number) => Array.from({ length: random.whole(0, most) }, () => random.pick(skus)).join()
+  const urls = Array.from({ length: 50_000 }, (_, i) => {
+    const query = new URLSearchParams({ cart: some(4), seen: some(6), visitor: `visitor-${i}`, lang: random.pick(['en', 'de']) })
+    return `${server}/api/shop/v1/pages/product/${random.pick(skus)}?${query}`
+  })
   const bytes = join(folder, 'bytes.json')
   const first = start({ MANADA_DATA: folder })
   await answering(urls[0]!)
@@ -114,12 +123,26 @@ export async function measureServer(folder: string, skus: string[]) {
     // Until then the server has also done what it still counts after its start.
     await load(child, urls, 15)
     await load(child, [bareUrl], 5)
+    // Somebody buys four times a second, all the while.
+    let isBuying = true
+    let sold = 0
+    const buying = (async () => {
+      while (isBuying) {
+        await sell(server)
+        sold++
+        await new Promise(resolve => setTimeout(resolve, 250))
+      }
+    })()
     const delivery: Load[] = []
     const plain: Load[] = []
-    for (let round = 0; round < 5; round++) {
-      delivery.push(await load(child, urls, 4))
-      plain.push(await load(child, [bareUrl], 4))
-    }
+    const loadStall = await longestStall(server, async () => {
+      for (let round = 0; round < 5; round++) {
+        delivery.push(await load(child, urls, 4))
+        plain.push(await load(child, [bareUrl], 4))
+      }
+    })
+    isBuying = false
+    await buying
 
     const search = await measureSearch(server)
     const saleStall = await longestStall(server, () => sell(server))
@@ -147,6 +170,8 @@ export async function measureServer(folder: string, skus: string[]) {
       checks,
       memoryWithMeter,
       saleStall,
+      loadStall,
+      sold,
       afterSale,
     }
   } finally {

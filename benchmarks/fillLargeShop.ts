@@ -3,24 +3,24 @@ import { join } from 'node:path'
 import { makeDemoShop } from '../demo/shop'
 import { batches } from '../server/store/sqlite/batches'
 import type { SqliteStore } from '../server/store/sqlite/sqliteStore'
-import type { makeLargeShop } from './largeShop'
+import type { LargeShop } from './largeShop'
 import { pictureCount } from './largeShop'
 
 /** Writes a large shop into an empty database. The links go in by the ten thousand, as they were never anybody's edits. */
-export async function fillLargeShop(store: SqliteStore, { products, categories, lanes }: ReturnType<typeof makeLargeShop>): Promise<void> {
+export async function fillLargeShop(store: SqliteStore, { products, categories, orders, lanes }: LargeShop): Promise<void> {
   await store.fill({
     settings: {
       name: 'Large shop',
       currency: 'EUR',
       language: 'en',
-      languages: ['en'],
+      languages: ['en', 'de'],
       productUrl: '/shop/products/{sku}',
       timeZone: 'UTC',
     },
     products,
     categories,
     articles: [],
-    orders: [],
+    orders,
   })
   await store.database.write(async transaction => {
     // Products are numbered in their order, from 1.

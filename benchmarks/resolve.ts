@@ -7,7 +7,7 @@ import { makeShop, makeShopper } from '../core/selection/makeShop.testing'
 import { resolvePage } from '../core/selection/resolvePage'
 import type { Shop } from '../core/selection/shop'
 import { randomOf } from '../demo/random'
-import type { makeLargeShop } from './largeShop'
+import type { LargeShop } from './largeShop'
 import { kinds } from './largeShop'
 import { momentIn } from '../core/time/moment'
 import { percentile } from './statistics'
@@ -15,7 +15,7 @@ import { percentile } from './statistics'
 const common = { subjects: 'page', cap: null, off: false } as const
 
 /** Links picked by hand alone: a section for each kind, and the cross-sells of the cart. */
-const linked: FillStep[][] = [...kinds.map(kind => [linkStep(kind)]), [linkStep('cross-sell', 'cart')]]
+export const linked: FillStep[][] = [...kinds.map(kind => [linkStep(kind)]), [linkStep('cross-sell', 'cart')]]
 
 /** Three of five sections have no links to show and fall through to rules and shared traits. */
 const falling: FillStep[][] = [
@@ -57,11 +57,8 @@ const wide: FillStep[][] = [
   { all: [{ brand: 'different' as const }, { pricePercent: { from: 110, to: 200 } }, { none: [{ sharedTags: 1 }] }] },
 ].map(pick => [{ from: 'rule', order: 'cheapest', ...common, rule: { when: { all: [] }, pick } }])
 
-/**
- * Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone, with rules, and with the
- * worst rules.
- */
-export function measureResolve({ products, categories, lanes, skuOf }: ReturnType<typeof makeLargeShop>, pages: number) {
+/** The large shop as the core holds it. */
+export function inMemory({ products, categories, lanes, skuOf }: LargeShop): Shop {
   const links = new LinkIndex()
   for (const { source, kind, targets } of lanes())
     links.setLane(
@@ -69,22 +66,28 @@ export function measureResolve({ products, categories, lanes, skuOf }: ReturnTyp
       kind,
       targets.map(target => ({ target: skuOf(target) })),
     )
-  const shop = makeShop(products, { categories, links })
-  const measured = (sections: FillStep[][]) =>
-    measure(
-      {
-        ...shop,
-        sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
-        plans: new PlanBook([
-          makePlan(
-            'product',
-            sections.map((_, i) => `s${i}`),
-          ),
-        ]),
-      },
-      products,
-      pages,
-    )
+  return makeShop(products, { categories, links })
+}
+
+/** The shop with these sections on its product pages. */
+export const withSections = (shop: Shop, sections: FillStep[][]): Shop => ({
+  ...shop,
+  sections: new Map(sections.map((steps, i) => [`s${i}`, makeSection(`s${i}`, { steps })])),
+  plans: new PlanBook([
+    makePlan(
+      'product',
+      sections.map((_, i) => `s${i}`),
+    ),
+  ]),
+})
+
+/**
+ * Milliseconds that resolving a product page takes in the core: median and 99th percentile, with links alone, with rules, and with the
+ * worst rules.
+ */
+export function measureResolve(shop: Shop, pages: number) {
+  const { products } = shop.catalogue
+  const measured = (sections: FillStep[][]) => measure(withSections(shop, sections), products, pages)
   return { links: measured(linked), rules: measured(falling), wide: measured(wide) }
 }
 

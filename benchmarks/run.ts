@@ -6,7 +6,8 @@ import { openSqliteStore } from '../server/store/sqlite/sqliteStore'
 import { measureServer } from './delivery'
 import { fillLargeShop, writePictures } from './fillLargeShop'
 import { makeLargeShop } from './largeShop'
-import { measureResolve } from './resolve'
+import { measurePlainSql } from './plainSql'
+import { inMemory, measureResolve } from './resolve'
 
 const size = { products: 100_000, links: 1_000_000 }
 const table: { measured: string; value: string; bar: string }[] = []
@@ -16,7 +17,8 @@ const ms = (value: number) => `${value.toFixed(value < 10 ? 3 : 0)} ms`
 console.log(`Making ${size.products.toLocaleString('en')} products and ${size.links.toLocaleString('en')} links.`)
 const shop = makeLargeShop(size.products, size.links)
 
-const resolve = measureResolve(shop, 50_000)
+const core = inMemory(shop)
+const resolve = measureResolve(core, 50_000)
 for (const [what, measured] of [
   ['linked by hand', resolve.links],
   ['three of them filled by rules', resolve.rules],
@@ -35,6 +37,10 @@ try {
   await fillLargeShop(store, shop)
   await writePictures(folder)
   row('write the shop into the database', `${((performance.now() - start) / 1000).toFixed(1)} s`)
+  const plainSql = await measurePlainSql(core, store.database, 2000)
+  row('the page of 5 sections linked by hand, in turn with the next row, median', ms(plainSql.core))
+  row('the same page asked of the same database in plain SQL, median', ms(plainSql.sql))
+  row('the same page in plain SQL, p99', ms(plainSql.sqlP99))
   await store.close()
 
   console.log('Measuring the server.')
@@ -52,6 +58,7 @@ try {
   row('delivery in percent of the bare route', `${((100 * delivery.requestsPerSecond) / plain.requestsPerSecond).toFixed(0)} %`, '≥ 50 %')
   row('delivery, processor time of a request', `${delivery.processorMicroseconds.toFixed(0)} µs`)
   row('a bare route, processor time of a request', `${plain.processorMicroseconds.toFixed(0)} µs`)
+  row(`longest stall of the event loop under that load, with ${served.sold} sales`, ms(served.loadStall), '≤ 50 ms')
   const { search, suggestions, studio } = served
   row('search and filter, median', ms(search.median))
   row('search and filter, p95', ms(search.p95), '≤ 50 ms')
