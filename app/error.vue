@@ -1,19 +1,22 @@
 <script setup lang="ts">
 import type { NuxtError } from '#app'
+import { frameWords } from './frame/words'
+
+const say = frameWords.error
 
 /** What stands in the place of a page that can't be shown. */
 const props = defineProps<{ error: NuxtError }>()
 const inShop = computed(() => useRoute().path.startsWith('/shop'))
-const words = computed(() => (props.error.status === 404 ? 'This page is not here' : 'This page can’t be shown just now'))
+const words = computed(() => (props.error.status === 404 ? say.notHere : say.notNow))
 useHead({ title: words })
 </script>
 
 <template>
   <main class="error">
     <h1>{{ words }}</h1>
-    <p v-if="error.status === 404">The address may be mistyped, or what it led to is gone.</p>
-    <p v-else>Nothing was lost. Please try again in a moment.</p>
-    <a :href="inShop ? '/shop' : '/products'">{{ inShop ? 'To the shop' : 'To the products' }}</a>
+    <p v-if="error.status === 404">{{ say.mistyped }}</p>
+    <p v-else>{{ say.nothingLost }}</p>
+    <a :href="inShop ? '/shop' : '/products'">{{ inShop ? say.toTheShop : say.toTheProducts }}</a>
   </main>
 </template>
 

@@ -38,6 +38,18 @@ async function changesToShop(page: Page, server: string, sku: string): Promise<n
   return changes
 }
 
+/** The first products whose pages show two related ones at least, so that one of them can be taken away. */
+async function withRelated(server: string, skus: readonly string[], count: number): Promise<string[]> {
+  const found: string[] = []
+  for (const sku of skus) {
+    const answer = await fetch(`${server}/api/shop/v1/pages/product/${sku}`)
+    const { sections } = (await answer.json()) as { sections: { key: string; items: unknown[] }[] }
+    if ((sections.find(each => each.key === 'related')?.items.length ?? 0) > 1) found.push(sku)
+    if (found.length === count) break
+  }
+  return found
+}
+
 /** What a merchandiser feels on the bench: long tasks while typing and scrolling, and from an edit to the shop view. */
 export async function measureStudio(server: string, skus: string[]) {
   const browser = await chromium.launch(tests.use!.launchOptions)
@@ -68,7 +80,8 @@ export async function measureStudio(server: string, skus: string[]) {
     await page.getByRole('button', { name: 'Find and shop view side by side' }).click()
     const related = page.frameLocator('iframe').locator('[data-section="related"] [data-sku]')
     const edits: number[] = []
-    for (const sku of skus.slice(1, 9)) {
+    const [shown, ...edited] = await withRelated(server, skus, 9)
+    for (const sku of edited) {
       await page.goto(`${server}/products/${sku}`)
       const lane = page.getByRole('region', { name: 'Bench' }).getByRole('region', { name: 'Related' })
       await lane.locator('[data-target]').nth(1).waitFor()
@@ -83,7 +96,7 @@ export async function measureStudio(server: string, skus: string[]) {
       edits.push(performance.now() - start)
     }
     return {
-      changeToShop: percentile(await changesToShop(page, server, skus[1]!), 50),
+      changeToShop: percentile(await changesToShop(page, server, shown!), 50),
       typing: Math.max(0, ...typing),
       scrolling: Math.max(0, ...scrolling),
       editToShop: percentile(edits, 50),

@@ -1,6 +1,9 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { ApiProblem } from './callApi'
+import { dataWords } from './words'
+
+const say = dataWords.messages
 
 export interface Message {
   words: string
@@ -19,8 +22,7 @@ export const useMessages = defineStore('messages', () => {
 
   function refuse(error: unknown, action?: Message['action']): void {
     if (!(error instanceof ApiProblem)) console.error(error)
-    const words =
-      error instanceof ApiProblem ? error.message : 'Something went wrong in the studio. Reload the page; what was saved is safe.'
+    const words = error instanceof ApiProblem ? error.message : say.somethingWentWrongInThe
     current.value = { words, tone: 'refused', action }
   }
 

@@ -7,6 +7,9 @@ import type { Text } from '../../core/text/text'
 import { textIn } from '../../core/text/text'
 import { momentIn } from '../../core/time/moment'
 import { callApi } from './callApi'
+import { dataWords } from './words'
+
+const say = dataWords.studioShop
 
 /** The shop's settings, link kinds and categories. */
 export const useStudioShop = defineStore('studioShop', () => {
@@ -48,6 +51,6 @@ export const useStudioShop = defineStore('studioShop', () => {
     },
     words: (text: Text) => textIn(text, language.value, language.value),
     money: (amount: number | null) =>
-      amount === null ? 'no price' : formatMoney(amount, shop.value?.settings.currency ?? 'EUR', language.value),
+      amount === null ? say.noPrice : formatMoney(amount, shop.value?.settings.currency ?? 'EUR', language.value),
   }
 })

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { elementsWords } from './words'
+
+const say = elementsWords.askDialog
 /** A dialog that asks for something before a thing is done. */
 const props = defineProps<{ title: string; verb: string; possible: boolean; width: number }>()
 const emit = defineEmits<{ close: []; go: [] }>()
@@ -18,7 +21,7 @@ function go(): void {
         <h2 :id="id">{{ title }}</h2>
         <slot />
         <div class="ways">
-          <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
+          <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
           <button type="submit" class="main-button" :disabled="!possible">{{ verb }}</button>
         </div>
       </form>

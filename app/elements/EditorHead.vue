@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import PhDotsThree from '~icons/ph/dots-three-bold'
+import { elementsWords } from './words'
+
+const say = elementsWords.editorHead
 
 /** The head of what is edited: what it is called, how it stands, and what else can be done with it. */
 defineProps<{ name: string; /** What sort of thing it is, for its menu. */ sort: string; state: { name: string; words: string } }>()
@@ -20,7 +23,7 @@ defineSlots<{
     <slot name="tools" />
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"
-        ><button type="button" class="icon-button" v-bind="menu" :aria-label="`More of this ${sort}`"><PhDotsThree /></button
+        ><button type="button" class="icon-button" v-bind="menu" :aria-label="say.moreOfThis(sort)"><PhDotsThree /></button
       ></template>
       <v-list density="compact" class="studio"><slot name="menu" /></v-list>
     </v-menu>

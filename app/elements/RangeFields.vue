@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Range } from '../../core/rules/range'
+import { elementsWords } from './words'
+
+const say = elementsWords.rangeFields
 
 /** From a number, to a number, or both; an empty field leaves its end open. */
 const props = defineProps<{
@@ -34,18 +37,18 @@ function set(): void {
   <span class="range">
     <v-text-field
       v-model="typed.from"
-      aria-label="From"
-      placeholder="from"
+      :aria-label="say.from"
+      :placeholder="say.fromWord"
       inputmode="decimal"
       :error="wrong"
       @change="set"
       @keydown.enter="set"
     />
-    <span class="soft">to</span>
+    <span class="soft">{{ say.to }}</span>
     <v-text-field
       v-model="typed.to"
-      aria-label="To"
-      placeholder="to"
+      :aria-label="say.toTitle"
+      :placeholder="say.to"
       inputmode="decimal"
       :error="wrong"
       @change="set"

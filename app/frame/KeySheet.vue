@@ -1,18 +1,21 @@
 <script setup lang="ts">
 import type { KeyGroup } from '../workspaces/workspace'
 import { workspaces } from '../workspaces/registry'
+import { frameWords } from './words'
+
+const say = frameWords.keySheet
 
 /** All keys of the studio, those of every workspace too. */
 const open = defineModel<boolean>({ required: true })
 
 const groups: KeyGroup[] = [
   {
-    name: 'Anywhere',
+    name: say.anywhere,
     keys: [
-      ['Ctrl K', 'Find a product and open it'],
-      ['Ctrl Z', 'Undo'],
-      ['Ctrl Shift Z', 'Redo'],
-      ['?', 'This sheet'],
+      [say.ctrlK, say.findAProductAndOpen],
+      [say.ctrlZ, say.undo],
+      [say.ctrlShiftZ, say.redo],
+      ['?', say.thisSheet],
     ],
   },
   ...workspaces.flatMap(each => each.keys),
@@ -22,7 +25,7 @@ const groups: KeyGroup[] = [
 <template>
   <v-dialog v-model="open" max-width="720" aria-labelledby="keys-title">
     <v-card class="sheet" rounded="lg">
-      <h2 id="keys-title">Keys</h2>
+      <h2 id="keys-title">{{ say.keys }}</h2>
       <div class="groups">
         <section v-for="group in groups" :key="group.name">
           <h3>{{ group.name }}</h3>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { useTimeoutFn } from '@vueuse/core'
 import { useMessages } from '../data/messages'
+import { frameWords } from './words'
+
+const say = frameWords.messageBar
 
 const messages = useMessages()
 const open = computed({ get: () => messages.current !== null, set: value => value || messages.clear() })
@@ -34,7 +37,7 @@ function act(): void {
     <span class="words" :class="messages.current?.tone">{{ messages.current?.words }}</span>
     <template #actions>
       <button v-if="messages.current?.action" type="button" class="act" @click="act">{{ messages.current.action.words }}</button>
-      <button type="button" class="act" aria-label="Close" @click="messages.clear()">×</button>
+      <button type="button" class="act" :aria-label="say.close" @click="messages.clear()">×</button>
     </template>
   </v-snackbar>
 </template>

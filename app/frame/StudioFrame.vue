@@ -5,6 +5,9 @@ import { useHistory } from '../data/history'
 import { useMessages } from '../data/messages'
 import { useDrafts } from '../data/drafts'
 import { useShortcut } from '../elements/useShortcut'
+import { frameWords } from './words'
+
+const say = frameWords.studioFrame
 
 /** What every workspace has: what it loads first, the top bar, undo and redo, finding a product, the sheet of keys, and messages. */
 const props = withDefaults(
@@ -46,9 +49,11 @@ defineExpose({ step })
 <template>
   <div class="workspace">
     <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
-    <p v-if="failed" class="failed wrong" role="alert">{{ failed }} <a href="">Reload the page</a></p>
+    <p v-if="failed" class="failed wrong" role="alert">
+      {{ failed }} <a href="">{{ say.reloadThePage }}</a>
+    </p>
     <main v-else-if="ready" class="panes"><slot /></main>
-    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading" />
+    <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loading" />
     <QuickFind v-model="quickFind" @choose="choose" />
     <KeySheet v-model="keySheet" />
     <PublishDialog

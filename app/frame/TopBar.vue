@@ -9,6 +9,9 @@ import PhArrowUUpRight from '~icons/ph/arrow-u-up-right'
 import PhArrowSquareOut from '~icons/ph/arrow-square-out'
 import PhKeyboard from '~icons/ph/keyboard'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
+import { frameWords } from './words'
+
+const say = frameWords.topBar
 
 const emit = defineEmits<{ undo: []; redo: []; find: []; keys: []; publish: [] }>()
 const checks = useChecks()
@@ -31,15 +34,15 @@ const found = computed(() => {
 
 <template>
   <header class="top">
-    <NuxtLink to="/products" class="mark" aria-label="Manada, to the products">
+    <NuxtLink to="/products" class="mark" :aria-label="say.manadaToTheProducts">
       <svg width="26" height="20" viewBox="0 0 26 20" fill="none" stroke-width="2.6" stroke-linecap="round" aria-hidden="true">
         <path d="M2 17V9a4.5 4.5 0 0 1 9 0v8" stroke="var(--petrol)" />
         <path d="M11 17V7a4.5 4.5 0 0 1 9 0v10" stroke="var(--petrol)" />
         <path d="M20 17v-6a2.6 2.6 0 0 1 4.6-1.7" stroke="var(--saffron)" />
       </svg>
-      <span class="wordmark">manada</span>
+      <span class="wordmark">{{ say.manada }}</span>
     </NuxtLink>
-    <nav class="tabs" aria-label="Workspaces">
+    <nav class="tabs" :aria-label="say.workspaces">
       <NuxtLink
         v-for="{ to, name, isOn } in tabs"
         :key="to"
@@ -52,48 +55,49 @@ const found = computed(() => {
     </nav>
     <span class="grow" />
     <div class="right">
-      <button type="button" class="find" aria-label="Find a product" aria-keyshortcuts="Control+K" @click="emit('find')">
-        <PhMagnifyingGlass width="15" height="15" /><span>Find a product</span><span class="key">Ctrl K</span>
+      <button type="button" class="find" :aria-label="say.findAProduct" aria-keyshortcuts="Control+K" @click="emit('find')">
+        <PhMagnifyingGlass width="15" height="15" /><span>{{ say.findAProduct }}</span
+        ><span class="key">Ctrl K</span>
       </button>
       <button
         type="button"
         class="icon-button"
         :disabled="!history.undo"
-        aria-label="Undo"
+        :aria-label="say.undo"
         aria-keyshortcuts="Control+Z"
         @click="emit('undo')"
       >
         <PhArrowUUpLeft />
         <v-tooltip activator="parent" location="bottom"
-          >{{ history.undo ? `Undo: ${history.undo}` : 'Nothing to undo' }}<span class="key">Ctrl Z</span></v-tooltip
+          >{{ history.undo ? say.undoWithUndo(history.undo) : say.nothingToUndo }}<span class="key">Ctrl Z</span></v-tooltip
         >
       </button>
       <button
         type="button"
         class="icon-button"
         :disabled="!history.redo"
-        aria-label="Redo"
+        :aria-label="say.redo"
         aria-keyshortcuts="Control+Shift+Z"
         @click="emit('redo')"
       >
         <PhArrowUUpRight />
         <v-tooltip activator="parent" location="bottom"
-          >{{ history.redo ? `Redo: ${history.redo}` : 'Nothing to redo' }}<span class="key">Ctrl Shift Z</span></v-tooltip
+          >{{ history.redo ? say.redoWithRedo(history.redo) : say.nothingToRedo }}<span class="key">Ctrl Shift Z</span></v-tooltip
         >
       </button>
-      <button type="button" class="icon-button" aria-label="Keys" aria-keyshortcuts="?" @click="emit('keys')">
+      <button type="button" class="icon-button" :aria-label="say.keys" aria-keyshortcuts="?" @click="emit('keys')">
         <PhKeyboard />
-        <v-tooltip activator="parent" location="bottom">All keys<span class="key">?</span></v-tooltip>
+        <v-tooltip activator="parent" location="bottom">{{ say.allKeys }}<span class="key">?</span></v-tooltip>
       </button>
       <button v-if="drafts" type="button" class="open drafts" @click="emit('publish')">
-        <PhPaperPlaneTilt width="16" height="16" />{{ drafts }} {{ drafts === 1 ? 'draft' : 'drafts'
-        }}<v-tooltip activator="parent" location="bottom">What shoppers don’t have yet</v-tooltip>
+        <PhPaperPlaneTilt width="16" height="16" />{{ drafts }} {{ drafts === 1 ? say.draft : say.drafts
+        }}<v-tooltip activator="parent" location="bottom">{{ say.whatShoppersDontHaveYet }}</v-tooltip>
       </button>
-      <button v-else type="button" class="icon-button" aria-label="Releases" @click="emit('publish')">
-        <PhPaperPlaneTilt /><v-tooltip activator="parent" location="bottom">Shoppers have everything: releases</v-tooltip>
+      <button v-else type="button" class="icon-button" :aria-label="say.releases" @click="emit('publish')">
+        <PhPaperPlaneTilt /><v-tooltip activator="parent" location="bottom">{{ say.shoppersHaveEverythingReleases }}</v-tooltip>
       </button>
-      <a class="open" href="/shop" target="_blank" aria-label="Open the shop"
-        ><PhArrowSquareOut width="16" height="16" /><span class="long">Open the shop</span></a
+      <a class="open" href="/shop" target="_blank" :aria-label="say.openTheShop"
+        ><PhArrowSquareOut width="16" height="16" /><span class="long">{{ say.openTheShop }}</span></a
       >
     </div>
   </header>

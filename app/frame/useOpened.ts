@@ -1,3 +1,6 @@
+import { frameWords } from './words'
+
+const say = frameWords.useOpened
 /**
  * Which of a workspace's things is open: its key stands in the address. Without one, the first is opened, once it is known.
  * @param path of the workspace's page
@@ -24,4 +27,4 @@ export function useOpened(path: string, first: () => string | null) {
 
 /** What the window is called: what is open, the workspace, the application. */
 export const useWorkspaceTitle = (workspace: string, name: () => string | null = () => null) =>
-  useHead({ title: () => [name(), workspace, 'Manada'].filter(Boolean).join(' · ') })
+  useHead({ title: () => [name(), workspace, say.manada].filter(Boolean).join(' · ') })

@@ -4,13 +4,16 @@ import type { Device } from './devices'
 import PhDesktop from '~icons/ph/desktop'
 import PhDeviceMobile from '~icons/ph/device-mobile'
 import PhDeviceTablet from '~icons/ph/device-tablet'
+import { previewWords } from './words'
+
+const say = previewWords.deviceChoice
 
 /** As wide as which device a page is drawn. */
 const device = defineModel<Device>({ required: true })
 const devices: [Device, string, Component][] = [
-  ['phone', 'Phone', PhDeviceMobile],
-  ['tablet', 'Tablet', PhDeviceTablet],
-  ['desktop', 'Desktop', PhDesktop],
+  ['phone', say.phone, PhDeviceMobile],
+  ['tablet', say.tablet, PhDeviceTablet],
+  ['desktop', say.desktop, PhDesktop],
 ]
 </script>
 

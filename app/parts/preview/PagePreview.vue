@@ -6,6 +6,9 @@ import { useTried } from './tried'
 import type { Device } from './devices'
 import { previewAddress } from './previewAddress'
 import PhColumns from '~icons/ph/columns'
+import { previewWords } from './words'
+
+const say = previewWords.pagePreview
 
 /** The shop's real page for whoever and whatever is tried, as it will be after publishing, beside what is live if wanted. */
 const props = defineProps<{
@@ -20,8 +23,8 @@ const device = useLocalStorage<Device>(`manada-${props.of}-device`, props.of ===
 const beside = useLocalStorage(`manada-${props.of}-beside`, false)
 
 const versions = [
-  ['live', 'As it is'],
-  ['draft', 'As it will be'],
+  ['live', say.asItIs],
+  ['draft', say.asItWillBe],
 ] as const
 const shown = computed(() =>
   versions.flatMap(([key, words]) =>
@@ -50,10 +53,10 @@ watch(
         class="icon-button"
         :class="{ on: beside }"
         :aria-pressed="beside"
-        aria-label="Beside what is live"
+        :aria-label="say.besideWhatIsLive"
         @click="beside = !beside"
       >
-        <PhColumns /><v-tooltip activator="parent" location="bottom">Beside what is live</v-tooltip>
+        <PhColumns /><v-tooltip activator="parent" location="bottom">{{ say.besideWhatIsLive }}</v-tooltip>
       </button>
       <DeviceChoice v-model="device" />
     </div>
@@ -64,7 +67,7 @@ watch(
           ref="frames"
           :address="each.address"
           :device="device"
-          :title="each.key === 'draft' ? 'The page as it will be' : 'The page as it is'"
+          :title="each.key === 'draft' ? say.thePageAsItWill : say.thePageAsItIs"
         />
       </div>
     </div>

@@ -2,6 +2,9 @@
 import { useTried } from './tried'
 import { useStudioShop } from '../../data/studioShop'
 import PhSlidersHorizontal from '~icons/ph/sliders-horizontal'
+import { previewWords } from './words'
+
+const say = previewWords.whoAndWhen
 
 /** Who looks at a page that is tried: what is in the cart, what was viewed before, on which day, and in which language. */
 defineProps<{ /** Pages are told in other languages too. */ withLanguage?: boolean }>()
@@ -15,7 +18,7 @@ function found(sku: string): void {
   if (part) tried[part] = [sku, ...tried[part].filter(each => each !== sku)]
 }
 const circumstances = computed(() =>
-  [tried.cart.length ? `cart: ${tried.cart.length}` : '', tried.seen.length ? `seen: ${tried.seen.length}` : '', tried.day, tried.visitor]
+  [tried.cart.length ? say.cart(tried.cart.length) : '', tried.seen.length ? say.seen(tried.seen.length) : '', tried.day, tried.visitor]
     .filter(Boolean)
     .join(' · '),
 )
@@ -25,14 +28,14 @@ const circumstances = computed(() =>
   <v-menu location="bottom end" :offset="6" :close-on-content-click="false">
     <template #activator="{ props: menu }"
       ><button type="button" class="circumstances" v-bind="menu">
-        <PhSlidersHorizontal width="14" height="14" />{{ circumstances || 'Who and when' }}
+        <PhSlidersHorizontal width="14" height="14" />{{ circumstances || say.whoAndWhen }}
       </button></template
     >
-    <v-card class="studio who" rounded="lg" role="dialog" aria-label="Who and when">
+    <v-card class="studio who" rounded="lg" role="dialog" :aria-label="say.whoAndWhen">
       <div
         v-for="[part, label] in [
-          ['cart', 'In the cart, last added first'],
-          ['seen', 'Viewed before, latest first'],
+          ['cart', say.inTheCartLastAdded],
+          ['seen', say.viewedBeforeLatestFirst],
         ] as const"
         :key="part"
         class="field"
@@ -44,18 +47,18 @@ const circumstances = computed(() =>
             :key="sku"
             type="button"
             class="sku"
-            :aria-label="`Take ${sku} out`"
+            :aria-label="say.takeOut(sku)"
             @click="tried[part] = tried[part].filter(each => each !== sku)"
           >
             {{ sku }} ×</button
-          ><button type="button" class="text-button" @click="finding = part">Add</button>
+          ><button type="button" class="text-button" @click="finding = part">{{ say.add }}</button>
         </div>
       </div>
-      <label>Day<v-text-field v-model="tried.day" type="date" /></label>
-      <label>Visitor, for what is mixed<v-text-field v-model="tried.visitor" maxlength="64" placeholder="anyone" /></label>
+      <label>{{ say.day }}<v-text-field v-model="tried.day" type="date" /></label>
+      <label>{{ say.visitorForWhatIsMixed }}<v-text-field v-model="tried.visitor" maxlength="64" :placeholder="say.anyone" /></label>
       <div v-if="withLanguage && studio.shop!.settings.languages.length > 1" class="field">
-        <span>Language</span>
-        <div class="choice" role="group" aria-label="Language">
+        <span>{{ say.language }}</span>
+        <div class="choice" role="group" :aria-label="say.language">
           <button
             v-for="tag in studio.shop!.settings.languages"
             :key="tag"

@@ -4,6 +4,9 @@ import type { LinkKind } from '../../../core/links/kind'
 import { percentDifference } from '../../../core/money/money'
 import { useStudioShop } from '../../data/studioShop'
 import PhCheck from '~icons/ph/check-bold'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.candidateRow
 
 /** A product that may be linked, with what matters to the choice; compared with the one product that it would be linked to. */
 const props = defineProps<{
@@ -24,7 +27,7 @@ const studio = useStudioShop()
 const difference = computed(() => {
   const percent = percentDifference(props.row?.price ?? null, props.source?.price ?? null)
   if (percent === null) return ''
-  return percent === 0 ? 'same' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
+  return percent === 0 ? say.same : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
 })
 const maxShared = 2
 const shared = computed(() => props.row?.shared.slice(0, maxShared) ?? [])
@@ -32,10 +35,10 @@ const moreShared = computed(() => props.row?.shared.slice(maxShared) ?? [])
 const moreSharedWords = computed(() => moreShared.value.join(', '))
 const ownNote = computed(() => {
   if (!props.row) return ''
-  if (props.row.sku === props.source?.sku) return 'this product'
-  if (props.row.status === 'retired') return 'retired'
-  if (!props.row.forSale) return 'not for sale'
-  return props.row.stock || props.isCategory ? '' : 'out of stock'
+  if (props.row.sku === props.source?.sku) return say.thisProduct
+  if (props.row.status === 'retired') return say.retired
+  if (!props.row.forSale) return say.notForSale
+  return props.row.stock || props.isCategory ? '' : say.outOfStock
 })
 </script>
 
@@ -55,8 +58,8 @@ const ownNote = computed(() => {
       <div class="facts">
         <div class="cut name" :title="`${row.name} · ${row.sku}`">{{ row.name }}</div>
         <div class="cut line">
-          <span v-for="kind in linkedAs" :key="kind.key" class="linked"><KindGlyph :glyph="kind.glyph" />linked</span>
-          <span v-if="note" class="soft">{{ note }}</span><span v-else-if="ownNote" :class="{ wrong: ownNote !== 'this product' }">{{
+          <span v-for="kind in linkedAs" :key="kind.key" class="linked"><KindGlyph :glyph="kind.glyph" />{{ say.linked }}</span>
+          <span v-if="note" class="soft">{{ note }}</span><span v-else-if="ownNote" :class="{ wrong: ownNote !== say.thisProduct }">{{
             ownNote
           }}</span>
           <span v-for="trait in shared" :key="trait" class="trait cut">{{ trait }}</span>
@@ -71,7 +74,7 @@ const ownNote = computed(() => {
             :is-picked="isPicked"
             @pick="variant => emit('pick', variant)"
           />
-          <span v-if="row.timesTarget" class="soft lanes">in {{ row.timesTarget }} {{ row.timesTarget === 1 ? 'lane' : 'lanes' }}</span>
+          <span v-if="row.timesTarget" class="soft lanes">{{ say.in(row.timesTarget, row.timesTarget === 1 ? say.lane : say.lanes) }}</span>
         </div>
       </div>
       <div v-if="!isCategory" class="price">

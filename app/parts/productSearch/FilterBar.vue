@@ -3,6 +3,9 @@ import PhX from '~icons/ph/x'
 import { useStudioShop } from '../../data/studioShop'
 import type { ListQuery } from './listQuery'
 import { filterNames, toggled, valuesOf } from './listQuery'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.filterBar
 
 /** What narrows a list down, as chips: those in force can be taken out, quick ones put in, and the rest stands behind “Filter”. */
 const query = defineModel<ListQuery>({ required: true })
@@ -16,19 +19,19 @@ function words(name: string, value: string): string {
     case 'attribute':
       return value.replace('=', ': ')
     case 'stock':
-      return value === 'in' ? 'in stock' : 'out of stock'
+      return value === 'in' ? say.inStock : say.outOfStock
     case 'priceFrom':
-      return `from ${studio.money(Number(value))}`
+      return say.from(studio.money(Number(value)))
     case 'priceTo':
-      return `up to ${studio.money(Number(value))}`
+      return say.upTo(studio.money(Number(value)))
     case 'unlinked':
-      return 'not linked yet'
+      return say.notLinkedYet
     case 'links': {
-      if (value === 'problem') return 'links with a problem'
+      if (value === 'problem') return say.linksWithAProblem
       const [key, number] = value.split(':') as [string, string]
       const kind = studio.kinds.find(each => each.key === key)
       const plural = kind ? studio.words(kind.plural).toLowerCase() : key
-      return number === '1' ? `no ${plural}` : `fewer than ${number} ${plural}`
+      return number === '1' ? say.no(plural) : say.fewerThan(number, plural)
     }
     default:
       return value
@@ -43,13 +46,13 @@ const toggle = (name: string, value: string) => (query.value = toggled(query.val
 </script>
 
 <template>
-  <div class="filters" role="group" aria-label="Filters">
+  <div class="filters" role="group" :aria-label="say.filters">
     <button
       v-for="chip in chips"
       :key="chip.name + chip.value"
       type="button"
       class="chip on"
-      :aria-label="`Take out: ${chip.words}`"
+      :aria-label="say.takeOut(chip.words)"
       @click="toggle(chip.name, chip.value)"
     >
       <span class="cut">{{ chip.words }}</span><PhX width="12" height="12" />

@@ -4,6 +4,9 @@ import { parseMoney, plainMoney } from '../../../core/money/money'
 import { useStudioShop } from '../../data/studioShop'
 import type { ListQuery } from './listQuery'
 import { isFiltered, toggled, valuesOf, withoutFilters, withPart } from './listQuery'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.filterMenu
 
 /** Everything that a list of products can be narrowed down by. */
 const query = defineModel<ListQuery>({ required: true })
@@ -48,7 +51,7 @@ const attributes = computed(() =>
 const coverKind = computed(() => (links.value?.includes(':') ? links.value.split(':')[0]! : null))
 const coverNumber = computed(() => links.value?.split(':')[1] ?? '1')
 const coverage = computed(() => [
-  { value: 'problem', title: 'Some with a problem' },
+  { value: 'problem', title: say.someWithAProblem },
   ...studio.kinds.map(kind => ({ value: kind.key, title: studio.words(kind.plural) })),
 ])
 function cover(value: string | null): void {
@@ -61,19 +64,19 @@ const isSet = (name: string, value: string) => valuesOf(query.value, name).inclu
 const choiceOf = [
   [
     'status',
-    'Status',
+    say.status,
     [
-      ['active', 'active'],
-      ['draft', 'draft'],
-      ['retired', 'retired'],
+      ['active', say.active],
+      ['draft', say.draft],
+      ['retired', say.retired],
     ],
   ],
   [
     'stock',
-    'Stock',
+    say.stock,
     [
-      ['in', 'in stock'],
-      ['out', 'out of stock'],
+      ['in', say.inStock],
+      ['out', say.outOfStock],
     ],
   ],
 ] as const
@@ -82,16 +85,18 @@ const choiceOf = [
 <template>
   <v-menu v-model="open" :close-on-content-click="false" location="bottom start" :offset="6">
     <template #activator="{ props }">
-      <button type="button" class="chip" v-bind="props" aria-haspopup="dialog"><PhSlidersHorizontal width="14" height="14" />Filter</button>
+      <button type="button" class="chip" v-bind="props" aria-haspopup="dialog">
+        <PhSlidersHorizontal width="14" height="14" />{{ say.filter }}
+      </button>
     </template>
-    <v-card class="studio filter" rounded="lg" role="dialog" aria-label="Filter">
+    <v-card class="studio filter" rounded="lg" role="dialog" :aria-label="say.filter">
       <div class="field">
-        <label for="filter-category">Category</label>
+        <label for="filter-category">{{ say.category }}</label>
         <v-autocomplete
           id="filter-category"
           v-model="category"
           :items="categories"
-          placeholder="any"
+          :placeholder="say.any"
           clearable
           auto-select-first
           :menu-props="{ maxHeight: 360 }"
@@ -102,32 +107,32 @@ const choiceOf = [
         </v-autocomplete>
       </div>
       <div class="field">
-        <label for="filter-links">Links</label>
+        <label for="filter-links">{{ say.links }}</label>
         <div class="pair">
           <v-select
             id="filter-links"
             :model-value="links === 'problem' ? links : coverKind"
             :items="coverage"
-            placeholder="any"
+            :placeholder="say.any"
             clearable
             @update:model-value="cover"
           />
-          <span v-if="coverKind" class="small soft">fewer than</span>
+          <span v-if="coverKind" class="small soft">{{ say.fewerThan }}</span>
           <v-text-field
             v-if="coverKind"
             :model-value="coverNumber"
             class="number"
             inputmode="numeric"
-            aria-label="Fewer links than"
+            :aria-label="say.fewerLinksThan"
             @update:model-value="coverBelow"
           />
         </div>
       </div>
       <div
         v-for="[id, label, items] in [
-          ['brand', 'Brand', counted(studio.facets?.brands)],
-          ['tag', 'Tags', counted(studio.facets?.tags)],
-          ['attribute', 'Attributes', attributes],
+          ['brand', say.brand, counted(studio.facets?.brands)],
+          ['tag', say.tags, counted(studio.facets?.tags)],
+          ['attribute', say.attributes, attributes],
         ] as const"
         :key="id"
         class="field"
@@ -140,7 +145,7 @@ const choiceOf = [
           multiple
           chips
           closable-chips
-          placeholder="any"
+          :placeholder="say.any"
           auto-select-first
           clear-on-select
           :loading="!studio.facets"
@@ -171,12 +176,12 @@ const choiceOf = [
         </div>
       </div>
       <div class="field">
-        <span class="label">Price</span>
+        <span class="label">{{ say.price }}</span>
         <div class="pair">
           <v-text-field
             v-model="from.typed"
-            placeholder="from"
-            aria-label="Price from"
+            :placeholder="say.from"
+            :aria-label="say.priceFrom"
             inputmode="decimal"
             :error="from.wrong"
             @change="from.set"
@@ -184,21 +189,21 @@ const choiceOf = [
           />
           <v-text-field
             v-model="to.typed"
-            placeholder="to"
-            aria-label="Price up to"
+            :placeholder="say.to"
+            :aria-label="say.priceUpTo"
             inputmode="decimal"
             :error="to.wrong"
             @change="to.set"
             @keydown.enter="to.set"
           />
         </div>
-        <p v-if="from.wrong || to.wrong" class="small wrong hint" role="alert">Write an amount such as 12.50.</p>
+        <p v-if="from.wrong || to.wrong" class="small wrong hint" role="alert">{{ say.writeAnAmountSuchAs }}</p>
       </div>
       <footer>
         <button type="button" class="text-button" :disabled="!isFiltered(query)" @click="query = withoutFilters(query)">
-          Take all out
+          {{ say.takeAllOut }}
         </button>
-        <button type="button" class="text-button" @click="open = false">Done</button>
+        <button type="button" class="text-button" @click="open = false">{{ say.done }}</button>
       </footer>
     </v-card>
   </v-menu>

@@ -2,12 +2,14 @@
 import type { WorkbenchProduct, ProductRow } from '../../../core/workbench/workbench'
 import type { LinkKind } from '../../../core/links/kind'
 import type { LanePage } from '../../../core/links/pageLanes'
-import { counted } from '../../../core/text/sentence'
 import type { ListQuery } from './listQuery'
 import { valuesOf, withoutFilters, withPart } from './listQuery'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 import PhX from '~icons/ph/x'
 import { useProductPages } from './useProductPages'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.pickList
 
 /** Products to pick from: found by words and filters, picked one by one, by range, or as one of their variants. */
 const props = defineProps<{
@@ -39,7 +41,7 @@ const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = u
 
 const countWords = computed(() => {
   if (total.value === null) return ''
-  return props.of === 'category' ? counted(total.value, 'category', 'categories') : counted(total.value, 'product')
+  return props.of === 'category' ? say.categories(total.value) : say.products(total.value)
 })
 const showAll = () => (query.value = withPart(withoutFilters(query.value), 'q', null))
 
@@ -130,7 +132,7 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
     <div class="head">
       <v-text-field
         v-model="words"
-        placeholder="Name, SKU, brand, tag"
+        :placeholder="say.nameSkuBrandTag"
         :aria-label="fieldLabel"
         type="search"
         :disabled="disabled"
@@ -139,7 +141,7 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
         <template #append-inner>
-          <button v-if="words" type="button" class="clear" aria-label="Show all products" @click="words = ''"><PhX /></button
+          <button v-if="words" type="button" class="clear" :aria-label="say.showAllProducts" @click="words = ''"><PhX /></button
           ><span v-else class="key">/</span>
         </template>
       </v-text-field>
@@ -155,11 +157,11 @@ defineExpose({ refresh, focus: focusField, chosen, pick: () => pick(rowAt(cursor
     </div>
     <p v-if="disabled" class="note soft"><slot name="blank" /></p>
     <p v-else-if="problem" class="note wrong">
-      {{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button>
+      {{ problem.message }} <button type="button" class="link" @click="refresh">{{ say.tryAgain }}</button>
     </p>
     <div v-else-if="total === 0" class="note soft">
-      Nothing has all of this.
-      <button type="button" class="link" @click="showAll">Show all products</button>
+      {{ say.nothingHasAllOfThis }}
+      <button type="button" class="link" @click="showAll">{{ say.showAllProducts }}</button>
     </div>
     <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" :label="label">
       <template #default="{ index, row }">

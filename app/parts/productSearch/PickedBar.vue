@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import PhX from '~icons/ph/x'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.pickedBar
 
 /** The dark bar below a list to pick from: how much is picked, and what can be done with it. Its buttons are of the class `act`. */
 defineProps<{ count: number }>()
@@ -8,8 +11,8 @@ const emit = defineEmits<{ clear: [] }>()
 
 <template>
   <div class="bar">
-    <b aria-live="polite">{{ count ? `${count} picked` : 'Nothing picked' }}</b>
-    <button v-if="count" type="button" class="act" aria-label="Let go of everything picked" @click="emit('clear')">
+    <b aria-live="polite">{{ count ? say.picked(count) : say.nothingPicked }}</b>
+    <button v-if="count" type="button" class="act" :aria-label="say.letGoOfEverythingPicked" @click="emit('clear')">
       <PhX width="14" height="14" />
     </button>
     <span class="grow" />

@@ -5,6 +5,9 @@ import { productListSchema, productRowSchema } from '../../../core/workbench/wor
 import { useMessages } from '../../data/messages'
 import { callApi } from '../../data/callApi'
 import { useFoundProducts } from './useFoundProducts'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.productsField
 
 /** Products in an order: found by words, put in order with the arrows, taken out. */
 const props = defineProps<{ skus: readonly string[]; /** One variant of a product can be meant. */ variants?: boolean }>()
@@ -72,21 +75,21 @@ function step(event: KeyboardEvent, i: number): void {
 
 <template>
   <div class="field">
-    <span class="label">Products</span>
-    <ol v-if="skus.length" aria-label="Chosen products">
+    <span class="label">{{ say.products }}</span>
+    <ol v-if="skus.length" :aria-label="say.chosenProducts">
       <li v-for="(sku, i) in skus" :key="sku" tabindex="0" @keydown="step($event, i)">
         <ProductPicture :src="known.get(sku)?.image ?? null" class="thumb" /><span class="cut name">{{ known.get(sku)?.name ?? sku }}</span
         ><span class="mono">{{ sku }}</span>
         <select
           v-if="variants && choicesOf(sku).length"
           :value="sku"
-          :aria-label="`Which ${known.get(sku)!.name}`"
+          :aria-label="say.which(known.get(sku)!.name)"
           @change="replace(sku, ($event.target as HTMLSelectElement).value)"
         >
-          <option :value="known.get(sku)!.product">any variant</option>
+          <option :value="known.get(sku)!.product">{{ say.anyVariant }}</option>
           <option v-for="each in choicesOf(sku)" :key="each.sku" :value="each.sku">{{ each.words }}</option>
         </select>
-        <button type="button" class="out" :aria-label="`Take ${sku} out`" @click="takeOut(sku)">×</button>
+        <button type="button" class="out" :aria-label="say.takeOut(sku)" @click="takeOut(sku)">×</button>
       </li>
     </ol>
     <v-autocomplete
@@ -98,8 +101,8 @@ function step(event: KeyboardEvent, i: number): void {
       no-filter
       hide-no-data
       auto-select-first
-      placeholder="Add by name or SKU"
-      aria-label="Add a product"
+      :placeholder="say.addByNameOrSku"
+      :aria-label="say.addAProduct"
       @update:model-value="add"
     >
       <template #item="{ props: item, internalItem }"
@@ -107,7 +110,7 @@ function step(event: KeyboardEvent, i: number): void {
       /></template>
     </v-autocomplete>
     <span v-if="skus.length > 1" class="small soft"
-      ><span class="key">Alt ↑ ↓</span> moves a product, <span class="key">Del</span> takes it out</span
+      ><span class="key">Alt ↑ ↓</span> {{ say.movesAProduct }} <span class="key">Del</span> {{ say.takesItOut }}</span
     >
   </div>
 </template>

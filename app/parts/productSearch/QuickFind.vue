@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { useProductPages } from './useProductPages'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.quickFind
 
 /** Finds a product by name or SKU from anywhere and opens it on the bench. */
 const open = defineModel<boolean>({ required: true })
@@ -27,13 +30,13 @@ function choose(sku: string | undefined): void {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="560" class="quick" aria-label="Find a product">
+  <v-dialog v-model="open" max-width="560" class="quick" :aria-label="say.findAProduct">
     <v-card rounded="lg" class="studio">
       <v-text-field
         v-model="words"
         autofocus
-        placeholder="Name, SKU, brand or tag"
-        aria-label="Find a product"
+        :placeholder="say.nameSkuBrandOrTag"
+        :aria-label="say.findAProduct"
         variant="plain"
         class="field"
         role="combobox"
@@ -46,7 +49,7 @@ function choose(sku: string | undefined): void {
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
       </v-text-field>
-      <ul id="quick-results" role="listbox" aria-label="Products">
+      <ul id="quick-results" role="listbox" :aria-label="say.products">
         <li
           v-for="(row, i) in rows"
           :id="`quick-${i}`"
@@ -61,8 +64,8 @@ function choose(sku: string | undefined): void {
           <span class="cut name">{{ row.name }}</span><span class="mono">{{ row.sku }}</span>
         </li>
       </ul>
-      <p v-if="total === 0" class="soft none">Nothing has all of these words. Try fewer letters.</p>
-      <p v-else-if="(total ?? 0) > most" class="soft none">and {{ (total! - most).toLocaleString('en') }} more; go on typing</p>
+      <p v-if="total === 0" class="soft none">{{ say.nothingHasAllOfThese }}</p>
+      <p v-else-if="(total ?? 0) > most" class="soft none">{{ say.andMoreGoOnTyping((total! - most).toLocaleString('en')) }}</p>
     </v-card>
   </v-dialog>
 </template>

@@ -1,20 +1,23 @@
 <script setup lang="ts">
 import PhCaretDown from '~icons/ph/caret-down'
 import type { ProductSort } from '../../../core/productSearch/productFinder'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.sortMenu
 
 /** The order of a list of products. */
 const sort = defineModel<string | undefined>({ required: true })
 const props = defineProps<{ hasWords: boolean }>()
 
 const orders: [sort: ProductSort, words: string][] = [
-  ['name', 'by name'],
-  ['fewest-links', 'fewest links first'],
-  ['best-selling', 'best-selling first'],
-  ['newest', 'newest first'],
-  ['cheapest', 'cheapest first'],
-  ['dearest', 'dearest first'],
+  ['name', say.byName],
+  ['fewest-links', say.fewestLinksFirst],
+  ['best-selling', say.bestSellingFirst],
+  ['newest', say.newestFirst],
+  ['cheapest', say.cheapestFirst],
+  ['dearest', say.dearestFirst],
 ]
-const choices = computed(() => (props.hasWords ? [['match', 'best match first'] as const, ...orders] : orders))
+const choices = computed(() => (props.hasWords ? [['match', say.bestMatchFirst] as const, ...orders] : orders))
 const current = computed(() => sort.value ?? (props.hasWords ? 'match' : 'name'))
 </script>
 
@@ -25,12 +28,12 @@ const current = computed(() => sort.value ?? (props.hasWords ? 'match' : 'name')
         type="button"
         class="sort"
         v-bind="activator"
-        :aria-label="`Order: ${choices.find(([key]) => key === current)?.[1] ?? 'by name'}`"
+        :aria-label="say.order(choices.find(([key]) => key === current)?.[1] ?? say.byName)"
       >
-        {{ choices.find(([key]) => key === current)?.[1] ?? 'by name' }}<PhCaretDown width="11" height="11" />
+        {{ choices.find(([key]) => key === current)?.[1] ?? say.byName }}<PhCaretDown width="11" height="11" />
       </button>
     </template>
-    <v-list density="compact" aria-label="Order">
+    <v-list density="compact" :aria-label="say.order2">
       <v-list-item
         v-for="[key, words] in choices"
         :key="key"

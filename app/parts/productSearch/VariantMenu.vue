@@ -7,6 +7,9 @@ import { callApi } from '../../data/callApi'
 import { focusWhenShown } from '../../elements/focusWhenShown'
 import PhCaretRight from '~icons/ph/caret-right-bold'
 import PhCheck from '~icons/ph/check-bold'
+import { productSearchWords } from './words'
+
+const say = productSearchWords.variantMenu
 
 /** The variants of a target: one of them can be linked instead of the product as a whole. */
 const props = defineProps<{ row: ProductRow; isPicked: (sku: string) => boolean }>()
@@ -41,11 +44,11 @@ const options = (variant: ProductRow) =>
 </script>
 
 <template>
-  <span ref="anchor" class="open" :title="`Variants of ${row.name}`" @click.stop="open = true"
-    >{{ row.variants }} variants<PhCaretRight width="9" height="9"
+  <span ref="anchor" class="open" :title="say.variantsOf(row.name)" @click.stop="open = true"
+    >{{ say.variants(row.variants) }}<PhCaretRight width="9" height="9"
   /></span>
   <v-menu v-if="anchor" v-model="open" :target="anchor" location="bottom end" :offset="2" :close-on-content-click="false">
-    <v-list ref="list" class="studio list" density="compact" :aria-label="`Variants of ${row.name}`">
+    <v-list ref="list" class="studio list" density="compact" :aria-label="say.variantsOf(row.name)">
       <v-list-item
         v-for="variant in variants"
         :key="variant.sku"
@@ -56,12 +59,14 @@ const options = (variant: ProductRow) =>
         @click="emit('pick', variant)"
       >
         <template #prepend><ProductPicture :src="variant.image" class="thumb" /></template>
-        <v-list-item-title>{{ options(variant) }}<span v-if="isPicked(variant.sku)" class="unseen"> picked</span></v-list-item-title>
+        <v-list-item-title
+          >{{ options(variant) }}<span v-if="isPicked(variant.sku)" class="unseen"> {{ say.picked }}</span></v-list-item-title
+        >
         <v-list-item-subtitle class="mono">{{ variant.sku }}</v-list-item-subtitle>
         <template #append>
           <span class="facts"
             ><b>{{ studio.money(variant.price) }}</b
-            ><span :class="variant.stock ? 'soft' : 'wrong'">{{ variant.stock ? `${variant.stock} in stock` : 'out of stock' }}</span></span
+            ><span :class="variant.stock ? 'soft' : 'wrong'">{{ variant.stock ? say.inStock(variant.stock) : say.outOfStock }}</span></span
           >
           <PhCheck class="check" :class="{ on: isPicked(variant.sku) }" width="13" height="13" />
         </template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { useShortcut } from '../../elements/useShortcut'
+import { publishingWords } from './words'
+
+const say = publishingWords.draftHead
 /** The head of what has drafts: what it is called, whether shoppers have it, what else can be done with it, and its publishing. */
 const props = defineProps<{
   name: string
@@ -17,8 +20,8 @@ defineSlots<{
   /** Entries of the menu. */ menu(): unknown
 }>()
 const state = computed(() => {
-  if (!props.stored.draft) return { name: 'leaving', words: 'to be removed' }
-  return props.changed ? { name: 'draft', words: props.stored.live ? 'changed' : 'draft' } : { name: 'live', words: 'live' }
+  if (!props.stored.draft) return { name: 'leaving', words: say.toBeRemoved }
+  return props.changed ? { name: 'draft', words: props.stored.live ? say.changed : say.draft } : { name: 'live', words: say.live }
 })
 useShortcut('p', () => props.unpublished && emit('publish'))
 </script>
@@ -29,8 +32,9 @@ useShortcut('p', () => props.unpublished && emit('publish'))
     <template #tools><slot name="tools" /></template>
     <template #menu><slot name="menu" /></template>
     <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="emit('publish')">
-      Publish<v-tooltip activator="parent" location="bottom"
-        >{{ unpublished ? 'What shoppers don’t have yet' : 'Shoppers have all of it' }}<span class="key">P</span></v-tooltip
+      {{ say.publish
+      }}<v-tooltip activator="parent" location="bottom"
+        >{{ unpublished ? say.whatShoppersDontHaveYet : say.shoppersHaveAllOfIt }}<span class="key">P</span></v-tooltip
       >
     </button>
   </EditorHead>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { publishingWords } from './words'
+
+const say = publishingWords.draftLeaving
 /** Stands in the place of what is to be removed with the next publishing. */
 defineProps<{ sort: string }>()
 const emit = defineEmits<{ keep: [] }>()
@@ -6,8 +9,8 @@ const emit = defineEmits<{ keep: [] }>()
 
 <template>
   <div class="leaving">
-    <p>This {{ sort }} is to be removed with the next publishing. Shoppers still have it.</p>
-    <button type="button" class="plain-button" @click="emit('keep')">Keep it</button>
+    <p>{{ say.thisIsToBeRemoved(sort) }}</p>
+    <button type="button" class="plain-button" @click="emit('keep')">{{ say.keepIt }}</button>
   </div>
 </template>
 

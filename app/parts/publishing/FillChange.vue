@@ -6,6 +6,9 @@ import type { FillAnswer } from '../../../core/studio/sectionAnswers'
 import { fillAnswerSchema } from '../../../core/studio/sectionAnswers'
 import { ApiProblem, callApi } from '../../data/callApi'
 import { pageWords } from '../sections/sectionWords'
+import { publishingWords } from './words'
+
+const say = publishingWords.fillChange
 
 /** How well a section is filled before and after it is published. */
 const props = defineProps<{ section: string; page: PageKind }>()
@@ -26,9 +29,9 @@ const [before, after] = (['live', 'draft'] as const).map(version =>
   computed(() => (answer.value?.[version].fill ? fillSummary(answer.value[version].fill) : null)),
 )
 const parts = [
-  ['full', 'full'],
-  ['thin', 'thin'],
-  ['blank', 'blank'],
+  ['full', say.full],
+  ['thin', say.thin],
+  ['blank', say.blank],
 ] as const
 </script>
 
@@ -38,10 +41,10 @@ const parts = [
     <template v-if="after">
       <span v-for="[part, words] in parts" :key="part" :class="part"
         >{{ after[part].toLocaleString('en') }} {{ words
-        }}<span v-if="before && before[part] !== after[part]" class="soft"> (now {{ before[part].toLocaleString('en') }})</span></span
+        }}<span v-if="before && before[part] !== after[part]" class="soft"> {{ say.now(before[part].toLocaleString('en')) }}</span></span
       >
     </template>
-    <span v-else class="soft">counting …</span>
+    <span v-else class="soft">{{ say.counting }}</span>
   </span>
 </template>
 

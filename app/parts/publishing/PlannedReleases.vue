@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Schedule } from '../../../core/releases/release'
-import { counted } from '../../../core/text/sentence'
 import { useDrafts } from '../../data/drafts'
 import { useMessages } from '../../data/messages'
 import { momentWords } from '../../elements/dayWords'
 import { useReleases } from './releases'
+import { publishingWords } from './words'
+
+const say = publishingWords.plannedReleases
 
 /** What is to go live at a set time. */
 const store = useDrafts()
@@ -16,7 +18,7 @@ const schedules = computed(() =>
 )
 function wordsOf({ sections, plans, looks, note }: Schedule): string {
   const count = [sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0)
-  return `${counted(count, 'draft')} ${count === 1 ? 'goes' : 'go'} out${note && `, “${note}”`}`
+  return say.out(say.drafts(count), count === 1 ? say.goes : say.go, note && `, “${note}”`)
 }
 const load = () => releases.load().catch(error => messages.refuse(error))
 onMounted(load)
@@ -27,15 +29,15 @@ async function end(type: 'cancelSchedule' | 'runSchedule', key: string): Promise
 </script>
 
 <template>
-  <ul v-if="schedules.length" class="planned" aria-label="Planned">
+  <ul v-if="schedules.length" class="planned" :aria-label="say.planned">
     <li v-for="each in schedules" :key="each.key">
       <span
         ><b>{{ each.when }}</b
         >: {{ each.words }}</span
       >
       <span class="grow" />
-      <button type="button" class="text-button" @click="end('runSchedule', each.key)">Now</button>
-      <button type="button" class="text-button discard" @click="end('cancelSchedule', each.key)">Cancel it</button>
+      <button type="button" class="text-button" @click="end('runSchedule', each.key)">{{ say.now }}</button>
+      <button type="button" class="text-button discard" @click="end('cancelSchedule', each.key)">{{ say.cancelIt }}</button>
     </li>
   </ul>
 </template>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { useDrafts } from '../../data/drafts'
 import { useToPublish } from './useToPublish'
+import { publishingWords } from './words'
+
+const say = publishingWords.publishDialog
 
 /** What shoppers don't have yet: all of it, with what is to go out with this publishing chosen; and what they had, release by release. */
 const props = defineProps<{ sections: readonly string[]; plans: readonly string[]; looks: readonly string[] }>()
@@ -32,21 +35,23 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
   <v-dialog :model-value="true" max-width="600" aria-labelledby="publish-title" @update:model-value="emit('close')">
     <v-card rounded="lg" class="studio ask">
       <div class="title">
-        <h2 id="publish-title">{{ shown === 'publish' ? 'Publish' : 'Releases' }}</h2>
-        <div class="choice" role="group" aria-label="Publish or look back">
-          <button type="button" :aria-pressed="shown === 'publish'" @click="shown = 'publish'">To publish</button>
-          <button type="button" :aria-pressed="shown === 'releases'" @click="shown = 'releases'">Releases</button>
+        <h2 id="publish-title">{{ shown === 'publish' ? say.publish : say.releases }}</h2>
+        <div class="choice" role="group" :aria-label="say.publishOrLookBack">
+          <button type="button" :aria-pressed="shown === 'publish'" @click="shown = 'publish'">{{ say.toPublish }}</button>
+          <button type="button" :aria-pressed="shown === 'releases'" @click="shown = 'releases'">{{ say.releases }}</button>
         </div>
       </div>
       <PlannedReleases />
       <template v-if="shown === 'releases'">
         <ReleasesPart />
-        <div class="ways"><button type="button" class="plain-button" @click="emit('close')">Close</button></div>
+        <div class="ways">
+          <button type="button" class="plain-button" @click="emit('close')">{{ say.close }}</button>
+        </div>
       </template>
       <form v-else @submit.prevent="publish">
         <p class="soft">
-          <template v-if="rows.length">Shoppers get what is ticked, as one release. You can undo it, or go back to any release.</template>
-          <template v-else>Shoppers have everything already.</template>
+          <template v-if="rows.length">{{ say.shoppersGetWhatIsTicked }}</template>
+          <template v-else>{{ say.shoppersHaveEverythingAlready }}</template>
         </p>
         <ul class="drafts scrolls">
           <li v-for="row in rows" :key="`${row.of} ${row.key}`">
@@ -62,37 +67,42 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
           </li>
         </ul>
         <p v-for="{ key, name, isDrafted } in missing" :key="key" class="warning" role="status">
-          “{{ name }}” stands on a page that goes out, but {{ isDrafted ? 'is not ticked itself' : 'is removed' }}: shoppers won’t see it.
-          <button v-if="isDrafted" type="button" class="text-button" @click="toggle({ of: 'sections', key })">Publish it too</button>
+          {{ say.standsOnAPageThat(name, isDrafted ? say.isNotTickedItself : say.isRemoved) }}
+          <button v-if="isDrafted" type="button" class="text-button" @click="toggle({ of: 'sections', key })">
+            {{ say.publishItToo }}
+          </button>
         </p>
         <p v-for="{ key, name } in staleLooks" :key="`look ${key}`" class="warning" role="status">
-          A section that goes out has the look “{{ name }}”, which is not ticked itself.
-          <button type="button" class="text-button" @click="toggle({ of: 'looks', key })">Publish it too</button>
+          {{ say.aSectionThatGoesOut(name) }}
+          <button type="button" class="text-button" @click="toggle({ of: 'looks', key })">{{ say.publishItToo }}</button>
         </p>
         <template v-if="rows.length">
           <v-text-field
             v-model="note"
             class="note"
             maxlength="300"
-            placeholder="A note to this release"
-            aria-label="A note to this release"
+            :placeholder="say.aNoteToThisRelease"
+            :aria-label="say.aNoteToThisRelease"
           />
           <div class="when">
-            <div class="choice" role="group" aria-label="When">
-              <button type="button" :aria-pressed="!isLater" @click="isLater = false">Now</button
-              ><button type="button" :aria-pressed="isLater" @click="isLater = true">At a set time</button>
+            <div class="choice" role="group" :aria-label="say.when">
+              <button type="button" :aria-pressed="!isLater" @click="isLater = false">{{ say.now }}</button><button
+                type="button"
+                :aria-pressed="isLater"
+                @click="isLater = true"
+              >
+                {{ say.atASetTime }}
+              </button>
             </div>
-            <v-text-field v-if="isLater" v-model="time" type="datetime-local" aria-label="Goes out at" />
-            <span v-if="isLater" class="small soft">{{
-              isPast ? 'Choose a time to come.' : 'What is ticked goes out as it is now, whatever is drafted until then.'
-            }}</span>
+            <v-text-field v-if="isLater" v-model="time" type="datetime-local" :aria-label="say.goesOutAt" />
+            <span v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut }}</span>
           </div>
         </template>
         <div class="ways">
-          <button type="button" class="text-button discard" :disabled="!count" @click="discard">Discard what is ticked</button>
-          <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
+          <button type="button" class="text-button discard" :disabled="!count" @click="discard">{{ say.discardWhatIsTicked }}</button>
+          <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
           <button type="submit" class="main-button" :disabled="!count || isPast" autofocus>
-            {{ isLater ? 'Plan' : 'Publish' }} {{ count || '' }}
+            {{ isLater ? say.plan : say.publish }} {{ count || '' }}
           </button>
         </div>
       </form>

@@ -11,6 +11,9 @@ import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { callApi } from '../../data/callApi'
 import { momentWords } from '../../elements/dayWords'
+import { publishingWords } from './words'
+
+const say = publishingWords.releasesPart
 
 /** What shoppers had, release by release, with a way back to each. */
 const releases = useReleases()
@@ -43,8 +46,8 @@ function wordsOf(then: ReleaseContent): string[] {
     name: (thing: T) => string,
     differences: (a: T, b: T) => string,
   ) => [
-    ...before.filter(each => !now.some(one => one.key === each.key)).map(each => `${name(each)} comes back`),
-    ...now.filter(each => !before.some(one => one.key === each.key)).map(each => `${name(each)} goes`),
+    ...before.filter(each => !now.some(one => one.key === each.key)).map(each => say.comesBack(name(each))),
+    ...now.filter(each => !before.some(one => one.key === each.key)).map(each => say.goes(name(each))),
     ...now.flatMap(each => {
       const words = differences(each, before.find(one => one.key === each.key) ?? each)
       return words ? `${name(each)}: ${words}` : []
@@ -67,7 +70,7 @@ function wordsOf(then: ReleaseContent): string[] {
       ? changed(
           store.looks.flatMap(each => each.live ?? []),
           then.looks,
-          each => `The look ${studio.words(each.name) || each.key}`,
+          each => say.theLook(studio.words(each.name) || each.key),
           (a, b) => listed(lookDifferences(a, b)),
         )
       : []),
@@ -83,7 +86,7 @@ async function goBack(number: number): Promise<void> {
 <template>
   <div>
     <p v-if="!releases.answer?.releases.length" class="soft none">
-      There is no release yet: the first one comes with the first publishing.
+      {{ say.thereIsNoReleaseYet }}
     </p>
     <ol v-else>
       <li v-for="(each, i) in releases.answer.releases" :key="each.number">
@@ -95,18 +98,18 @@ async function goBack(number: number): Promise<void> {
               >{{ momentWords(each.at) }}<template v-if="each.note"> · {{ each.words }}</template></span
             ></span
           >
-          <span v-if="i === 0" class="state live">shoppers have it</span>
+          <span v-if="i === 0" class="state live">{{ say.shoppersHaveIt }}</span>
           <button v-else type="button" class="text-button" :aria-expanded="looked?.number === each.number" @click="look(each)">
-            What would change
+            {{ say.whatWouldChange }}
           </button>
         </div>
         <div v-if="looked?.number === each.number" class="looked">
           <ul v-if="looked.words.length">
             <li v-for="words in looked.words" :key="words">{{ words }}</li>
           </ul>
-          <p v-else class="soft">Nothing: shoppers have all of it.</p>
+          <p v-else class="soft">{{ say.nothingShoppersHaveAllOf }}</p>
           <button type="button" class="plain-button" :disabled="!looked.words.length" @click="goBack(each.number)">
-            Go back to release {{ each.number }}
+            {{ say.goBackToRelease(each.number) }}
           </button>
         </div>
       </li>

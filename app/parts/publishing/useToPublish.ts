@@ -8,6 +8,9 @@ import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import { listed } from '../../../core/text/sentence'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
+import { publishingWords } from './words'
+
+const say = publishingWords.useToPublish
 
 type Sort = 'sections' | 'plans' | 'looks'
 export type Keys = Record<Sort, readonly string[]>
@@ -49,8 +52,8 @@ export function useToPublish(first: Keys) {
 
   /** @param changes in words, when it was live and stays so */
   function wordsOf<T>(live: T | null, draft: T | null, changes: (before: T, after: T) => string): string {
-    if (!draft) return 'Removed'
-    return live ? changes(live, draft) : 'New'
+    if (!draft) return say.removed
+    return live ? changes(live, draft) : say.new
   }
   function countedPagesOf(key: string): PageKind[] {
     const { draft } = store.sections.find(each => each.key === key)!
@@ -60,7 +63,7 @@ export function useToPublish(first: Keys) {
   const sectionRows = computed(() =>
     store.unpublished.sections.map((key): Row => {
       const { live, draft } = store.sections.find(each => each.key === key)!
-      const words = wordsOf(live, draft, (before, after) => `Changes ${listed(sectionDifferences(before, after))}`)
+      const words = wordsOf(live, draft, (before, after) => say.changes(listed(sectionDifferences(before, after))))
       return { of: 'sections', key, name: `“${nameOf(key)}”`, words, counted: countedPagesOf(key) }
     }),
   )
@@ -74,8 +77,8 @@ export function useToPublish(first: Keys) {
   const lookRows = computed(() =>
     store.unpublished.looks.map((key): Row => {
       const { live, draft } = store.looks.find(each => each.key === key)!
-      const words = wordsOf(live, draft, (before, after) => `Changes ${listed(lookDifferences(before, after))}`)
-      return { of: 'looks', key, name: `${lookName(key)} (look)`, words, counted: [] }
+      const words = wordsOf(live, draft, (before, after) => say.changes(listed(lookDifferences(before, after))))
+      return { of: 'looks', key, name: say.look(lookName(key)), words, counted: [] }
     }),
   )
   const rows = computed(() => [...sectionRows.value, ...planRows.value, ...lookRows.value])

@@ -4,6 +4,9 @@ import type { ScopePart } from '../../../core/pagePlans/planWords'
 import { scopeParts } from '../../../core/pagePlans/planWords'
 import PhPlus from '~icons/ph/plus'
 import { useNames } from '../../data/useNames'
+import { scopesWords } from './words'
+
+const say = scopesWords.scopeChips
 
 type Field = ScopePart['of']
 
@@ -24,11 +27,11 @@ function drop({ of, name }: ScopePart): void {
   emit('change', of === 'price' ? { price: null } : { [of]: name ? props.scope[of].filter(each => each !== name) : [] })
 }
 const fields: [Field, string, string][] = [
-  ['categories', 'Category', 'with those below it'],
-  ['tags', 'Tag', ''],
-  ['brands', 'Brand', ''],
-  ['price', 'Price', 'from, to'],
-  ['products', 'Products', 'chosen one by one'],
+  ['categories', say.category, say.withThoseBelowIt],
+  ['tags', say.tag, ''],
+  ['brands', say.brand, ''],
+  ['price', say.price, say.fromTo],
+  ['products', say.products, say.chosenOneByOne],
 ]
 const offered = computed(() => fields.filter(([field]) => !props.only || field === props.only))
 const editing = ref<Field | null>(null)
@@ -43,12 +46,12 @@ async function edit(field: Field): Promise<void> {
   <div ref="chips" class="chips">
     <span v-for="each in parts" :key="`${each.of} ${each.name}`" class="chip">
       <button type="button" class="words" @click="edit(each.of)">{{ each.words }}</button>
-      <button type="button" class="out" :aria-label="`Not for ${each.words}`" @click="drop(each)">×</button>
+      <button type="button" class="out" :aria-label="say.notFor(each.words)" @click="drop(each)">×</button>
     </span>
     <v-menu location="bottom start" :offset="4">
       <template #activator="{ props: menu }"
         ><button type="button" class="chip new" v-bind="menu">
-          <PhPlus width="13" height="13" />{{ parts.length ? 'or' : ask }}
+          <PhPlus width="13" height="13" />{{ parts.length ? say.or : ask }}
         </button></template
       >
       <v-list density="compact" class="studio">

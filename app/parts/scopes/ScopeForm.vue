@@ -3,6 +3,9 @@ import type { PlanScope } from '../../../core/pagePlans/pagePlan'
 import type { ScopePart } from '../../../core/pagePlans/planWords'
 import { parseMoney, plainMoney } from '../../../core/money/money'
 import { useStudioShop } from '../../data/studioShop'
+import { scopesWords } from './words'
+
+const say = scopesWords.scopeForm
 
 /** One sort of thing that a plan is for. */
 const props = defineProps<{ field: ScopePart['of']; scope: PlanScope }>()
@@ -18,9 +21,9 @@ const choice = { multiple: true, chips: true, closableChips: true, autofocus: tr
 </script>
 
 <template>
-  <v-card class="studio form" rounded="lg" role="dialog" aria-label="Who gets this plan">
+  <v-card class="studio form" rounded="lg" role="dialog" :aria-label="say.whoGetsThisPlan">
     <template v-if="field === 'categories'">
-      <label for="scope-field">Any of these categories, and those below them</label>
+      <label for="scope-field">{{ say.anyOfTheseCategoriesAnd }}</label>
       <v-autocomplete
         id="scope-field"
         :model-value="scope.categories"
@@ -30,7 +33,7 @@ const choice = { multiple: true, chips: true, closableChips: true, autofocus: tr
       />
     </template>
     <template v-else-if="field === 'brands' || field === 'tags'">
-      <label for="scope-field">{{ field === 'brands' ? 'Any of these brands' : 'Any of these tags' }}</label>
+      <label for="scope-field">{{ field === 'brands' ? say.anyOfTheseBrands : say.anyOfTheseTags }}</label>
       <v-autocomplete
         id="scope-field"
         :model-value="scope[field]"
@@ -40,11 +43,13 @@ const choice = { multiple: true, chips: true, closableChips: true, autofocus: tr
       />
     </template>
     <template v-else-if="field === 'price'">
-      <p class="small soft">A price in this range, both ends included</p>
+      <p class="small soft">{{ say.aPriceInThisRange }}</p>
       <RangeFields :range="scope.price ?? {}" :unit="studio.currency" v-bind="money" @change="price => emit('change', { price })" />
     </template>
     <ProductsField v-else :skus="scope.products" @change="products => emit('change', { products })" />
-    <div class="ways"><button type="button" class="plain-button" @click="emit('close')">Done</button></div>
+    <div class="ways">
+      <button type="button" class="plain-button" @click="emit('close')">{{ say.done }}</button>
+    </div>
   </v-card>
 </template>
 

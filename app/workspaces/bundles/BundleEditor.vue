@@ -5,9 +5,11 @@ import type { BundleProblem } from '../../../core/bundles/bundleProblems'
 import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { isStopping, problemWords, typeNames } from '../../../core/bundles/bundleWords'
 import { itemName } from '../../../core/delivery/deliveredItem'
-import { counted } from '../../../core/text/sentence'
 import { useBundles } from './bundles'
 import { useStudioShop } from '../../data/studioShop'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.bundleEditor
 
 /** One bundle: what is in it, what is wrong with it, and what it is called. */
 const props = defineProps<{ stored: StoredBundle }>()
@@ -22,12 +24,8 @@ const name = computed(() => studio.words(settings.value.name) || props.stored.sk
 const stateName = { active: 'live', draft: 'draft', retired: 'off' }
 const size = computed(() => {
   const groups = groupsOf(bundle.value)
-  return groups.length
-    ? `${counted(groups.length, 'group')}, ${counted(
-        groups.reduce((sum, group) => sum + countCombinations(group.options), 0),
-        'combination',
-      )}`
-    : ''
+  const combinations = groups.reduce((sum, group) => sum + countCombinations(group.options), 0)
+  return groups.length ? say.groupsAndCombinations(groups.length, combinations) : ''
 })
 
 const problems = computed(() => bundleProblems({ sku: props.stored.sku, bundle: bundle.value }, store.catalogue, studio.now()))
@@ -52,8 +50,8 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <section class="editor" aria-label="Bundle">
-    <EditorHead :name="name" sort="bundle" :state="{ name: stateName[settings.status], words: settings.status }">
+  <section class="editor" :aria-label="say.bundle">
+    <EditorHead :name="name" :sort="say.bundleWord" :state="{ name: stateName[settings.status], words: settings.status }">
       <template #beside
         ><span class="mono">{{ stored.sku }}</span></template
       >
@@ -61,28 +59,34 @@ async function remove(): Promise<void> {
         ><span class="small soft size">{{ size || typeNames[bundle.type] }}</span></template
       >
       <template #menu>
-        <v-list-item @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
+        <v-list-item @click="renaming = true"
+          ><v-list-item-title>{{ say.rename }}</v-list-item-title></v-list-item
+        >
         <v-list-item :to="`/products/${encodeURIComponent(stored.sku)}`"
-          ><v-list-item-title>Link it on the bench</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ say.linkItOnTheBench }}</v-list-item-title></v-list-item
         >
         <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}`" target="_blank"
-          ><v-list-item-title>Open its page in the shop</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ say.openItsPageInThe }}</v-list-item-title></v-list-item
         >
         <v-list-item v-if="settings.status !== 'draft'" @click="setStatus('draft')"
-          ><v-list-item-title>Make it a draft again</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ say.makeItADraftAgain }}</v-list-item-title></v-list-item
         >
         <v-list-item v-if="settings.status === 'active'" @click="setStatus('retired')"
-          ><v-list-item-title>Retire</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ say.retire }}</v-list-item-title></v-list-item
         >
-        <v-list-item v-if="settings.status === 'draft'" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+        <v-list-item v-if="settings.status === 'draft'" @click="remove"
+          ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
+        >
       </template>
-      <button v-if="settings.status !== 'active'" type="button" class="main-button" @click="setStatus('active')">Make active</button>
+      <button v-if="settings.status !== 'active'" type="button" class="main-button" @click="setStatus('active')">
+        {{ say.makeActive }}
+      </button>
     </EditorHead>
     <div class="parts">
-      <ul v-if="stopping.length" class="problems stop" aria-label="What keeps it from being sold">
+      <ul v-if="stopping.length" class="problems stop" :aria-label="say.whatKeepsItFromBeing">
         <li v-for="each in stopping" :key="`${each.code} ${each.about}`">{{ wordsOf(each) }}</li>
       </ul>
-      <ul v-if="hints.length" class="problems" aria-label="What is worth a look">
+      <ul v-if="hints.length" class="problems" :aria-label="say.whatIsWorthALook">
         <li v-for="each in hints" :key="`${each.code} ${each.about}`">{{ wordsOf(each) }}</li>
       </ul>
       <PickAnyPart v-if="bundle.type === 'pickAny'" :bundle="bundle" @find="emit('find')" />
@@ -94,7 +98,7 @@ async function remove(): Promise<void> {
     </div>
     <RenameDialog
       v-if="renaming"
-      title="Rename the bundle"
+      :title="say.renameTheBundle"
       :name="name"
       @close="renaming = false"
       @rename="words => store.change({ name: { ...settings.name, [language]: words } })"

@@ -3,6 +3,9 @@ import type { BundleSettings } from '../../../core/bundles/bundleSettings'
 import { useBundles } from './bundles'
 import { useStudioShop } from '../../data/studioShop'
 import { usePictureUpload } from '../../data/usePictureUpload'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.bundleFacts
 
 /** Where a bundle stands in the shop, what is said of it, and its picture. */
 defineProps<{ settings: BundleSettings }>()
@@ -16,35 +19,35 @@ const composed = computed(() => store.rows?.find(each => each.sku === store.open
 </script>
 
 <template>
-  <section class="part" aria-label="In the shop">
-    <h2>In the shop</h2>
+  <section class="part" :aria-label="say.inTheShop">
+    <h2>{{ say.inTheShop }}</h2>
     <div class="row">
       <ProductPicture :src="settings.image ?? composed" class="picture" />
       <div class="side">
-        <span class="small soft">{{ settings.image ? 'Its own picture' : 'Made of the pictures of its parts' }}</span>
+        <span class="small soft">{{ settings.image ? say.itsOwnPicture : say.madeOfThePicturesOf }}</span>
         <span
           ><button type="button" class="text-button" @click="input?.click()">
-            {{ settings.image ? 'Another picture' : 'Choose a picture' }}</button
+            {{ settings.image ? say.anotherPicture : say.chooseAPicture }}</button
           ><button v-if="settings.image" type="button" class="text-button away" @click="store.change({ image: null })">
-            Make one of the parts
+            {{ say.makeOneOfTheParts }}
           </button></span
         >
       </div>
     </div>
     <label
-      >Categories
+      >{{ say.categories }}
       <v-autocomplete
         :model-value="settings.categories"
         :items="studio.categoryChoices"
         multiple
         chips
         closable-chips
-        aria-label="Categories"
+        :aria-label="say.categories"
         @update:model-value="(categories: string[]) => store.change({ categories })"
       />
     </label>
     <label
-      >Description
+      >{{ say.description }}
       <textarea
         v-typed="studio.words(settings.description)"
         rows="3"
@@ -58,7 +61,7 @@ const composed = computed(() => store.rows?.find(each => each.sku === store.open
       class="unseen"
       type="file"
       accept=".svg,.png,.jpg,.jpeg,.webp,.avif,image/*"
-      aria-label="Picture of the bundle"
+      :aria-label="say.pictureOfTheBundle"
       tabindex="-1"
       @change="take"
     />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { BundleOrders } from '../../../core/studio/bundleAnswers'
 import { bundleOrdersSchema } from '../../../core/studio/bundleAnswers'
-import { counted } from '../../../core/text/sentence'
 import { useMessages } from '../../data/messages'
 import { useStudioShop } from '../../data/studioShop'
 import { callApi } from '../../data/callApi'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.bundleOrders
 
 /** The last orders with a bundle, and what was in it each time. */
 const props = defineProps<{ sku: string }>()
@@ -21,19 +23,19 @@ async function load(): Promise<void> {
 onMounted(load)
 const told = computed(() => {
   const { total, orders } = found.value ?? { total: 0, orders: [] }
-  if (!total) return 'Nobody has ordered it yet. Orders of the stand-in shop appear here.'
-  return `${counted(total, 'order')}${total > orders.length ? `, the last ${orders.length} of them` : ''}`
+  if (!total) return say.nobodyHasOrderedItYet
+  return `${say.orders(total)}${total > orders.length ? say.theLastOfThem(orders.length) : ''}`
 })
 const day = (at: string) => new Date(at).toLocaleString('en', { dateStyle: 'medium', timeStyle: 'short' })
 defineExpose({ refresh: load })
 </script>
 
 <template>
-  <section class="orders" aria-label="Orders with it">
+  <section class="orders" :aria-label="say.ordersWithIt">
     <p v-if="found" class="small soft told">
       {{ told }}
     </p>
-    <v-progress-linear v-else indeterminate color="primary" height="2" aria-label="Loading the orders" />
+    <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loadingTheOrders" />
     <article v-for="order in found?.orders" :key="order.number">
       <div class="row head">
         <b>{{ order.number }}</b><span class="soft small">{{ day(order.placed) }}</span

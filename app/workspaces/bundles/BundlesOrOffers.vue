@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.bundlesOrOffers
 defineProps<{ on: 'bundles' | 'offers' }>()
 const ways = [
-  { to: '/bundles', words: 'Bundles' },
-  { to: '/offers', words: 'Offers' },
+  { to: '/bundles', words: say.bundles },
+  { to: '/offers', words: say.offers },
 ]
 </script>
 
 <template>
-  <PaneWays label="Bundles or together offers" :on="`/${on}`" :ways="ways"><slot /></PaneWays>
+  <PaneWays :label="say.bundlesOrTogetherOffers" :on="`/${on}`" :ways="ways"><slot /></PaneWays>
 </template>

@@ -7,6 +7,9 @@ import PhPlus from '~icons/ph/plus'
 import PhWarning from '~icons/ph/warning'
 import { useListSteps } from '../../elements/useListSteps'
 import { useShortcut } from '../../elements/useShortcut'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.bundlesPane
 
 /** All bundles, found by name or SKU. */
 const props = defineProps<{ chosen: string | null }>()
@@ -33,14 +36,14 @@ useShortcut('n', () => (adding.value = true))
 </script>
 
 <template>
-  <section class="pane" aria-label="Bundles">
+  <section class="pane" :aria-label="say.bundles">
     <BundlesOrOffers on="bundles"
-      ><button type="button" class="icon-button add" aria-label="Add a bundle" aria-keyshortcuts="N" @click="adding = true">
-        <PhPlus /><v-tooltip activator="parent" location="bottom">Add a bundle<span class="key">N</span></v-tooltip>
+      ><button type="button" class="icon-button add" :aria-label="say.addABundle" aria-keyshortcuts="N" @click="adding = true">
+        <PhPlus /><v-tooltip activator="parent" location="bottom">{{ say.addABundle }}<span class="key">N</span></v-tooltip>
       </button></BundlesOrOffers
     >
     <div class="head">
-      <v-text-field v-model="words" type="search" :placeholder="counted(store.rows?.length ?? 0, 'bundle')" aria-label="Find a bundle"
+      <v-text-field v-model="words" type="search" :placeholder="counted(store.rows?.length ?? 0, 'bundle')" :aria-label="say.findABundle"
         ><template #prepend-inner><PhMagnifyingGlass /></template
       ></v-text-field>
     </div>
@@ -57,10 +60,8 @@ useShortcut('n', () => (adding.value = true))
             ><ProductPicture :src="each.image" class="thumb" /><span
               v-if="each.problems"
               class="problems"
-              :title="counted(each.problems, 'thing to look at', 'things to look at')"
-              ><PhWarning width="13" height="13" /><span class="unseen">{{
-                counted(each.problems, 'thing to look at', 'things to look at')
-              }}</span></span
+              :title="say.thingsToLookAt(each.problems)"
+              ><PhWarning width="13" height="13" /><span class="unseen">{{ say.thingsToLookAt(each.problems) }}</span></span
             ></span
           >
           <span class="names">
@@ -68,13 +69,13 @@ useShortcut('n', () => (adding.value = true))
             <span class="small soft cut">{{ each.contents }}</span>
           </span>
           <span class="end"
-            ><span v-if="each.price !== null" class="small">{{ each.isFrom ? 'from ' : '' }}{{ studio.money(each.price) }}</span
+            ><span v-if="each.price !== null" class="small">{{ each.isFrom ? say.from : '' }}{{ studio.money(each.price) }}</span
             ><span class="state" :class="stateName[each.status]">{{ each.status }}</span></span
           >
         </button>
       </li>
     </ul>
-    <p v-if="words && !rows.length" class="none soft small">No bundle is called “{{ words }}”.</p>
+    <p v-if="words && !rows.length" class="none soft small">{{ say.noBundleIsCalled(words) }}</p>
     <NewBundleDialog v-if="adding" @close="adding = false" @added="sku => emit('open', sku)" />
   </section>
 </template>

@@ -6,6 +6,9 @@ import { useFollowing } from '../../data/useFollowing'
 import { useShortcut } from '../../elements/useShortcut'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
 import { useBundles } from './bundles'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.bundlesWorkspace
 
 /** The Bundles workspace: all bundles, what is in the chosen one, and what it costs, or where its parts are found. */
 const studio = useStudioShop()
@@ -13,16 +16,16 @@ const history = useHistory()
 const store = useBundles()
 
 const { key: sku, open } = useOpened('/bundles', () => store.rows?.[0]?.sku ?? null)
-useWorkspaceTitle('Bundles', () => store.open && (studio.words(store.open.settings.name) || store.open.sku))
+useWorkspaceTitle(say.bundles, () => store.open && (studio.words(store.open.settings.name) || store.open.sku))
 const load = () => Promise.all([studio.load(), history.load(), store.loadRows(), store.load(sku.value)])
 watch(sku, next => void store.load(next))
 onBeforeUnmount(() => void store.flush())
 
 const beside = useLocalStorage<'price' | 'find' | 'orders'>('manada-beside-bundle', 'price')
 const besides = [
-  { value: 'price', words: 'Price', hint: 'What it costs and earns', shortcut: 'P' },
-  { value: 'find', words: 'Find parts', hint: 'Products to put in', shortcut: '/' },
-  { value: 'orders', words: 'Orders', hint: 'Who bought it, and with which parts', shortcut: 'O' },
+  { value: 'price', words: say.price, hint: say.whatItCostsAndEarns, shortcut: 'P' },
+  { value: 'find', words: say.findParts, hint: say.productsToPutIn, shortcut: '/' },
+  { value: 'orders', words: say.orders, hint: say.whoBoughtItAndWith, shortcut: 'O' },
 ]
 const find = useTemplateRef('find')
 const orders = useTemplateRef('orders')
@@ -47,16 +50,11 @@ const stepped = useFollowing(async things => {
   <WorkspacePanes :load="load" :ready="studio.shop !== null && store.rows !== null" :sizes="[21, 47, 32]" @stepped="stepped">
     <template #list><BundlesPane :chosen="sku" @open="open" /></template>
     <BundleEditor v-if="store.open" :key="store.open.sku" :stored="store.open" @open="open" @find="show('find')" />
-    <BlankPane v-else-if="store.missing" :title="`There is no bundle ${sku}`"
-      >It may have been removed, or is a product of its own. Choose another in the list, or add one.</BlankPane
-    >
-    <BlankPane v-else-if="!sku && !store.rows?.length" title="No bundles yet"
-      >A bundle is several products sold as one line: always the same ones, with choices, or any so many out of a set. Add the first with +
-      in the list.</BlankPane
-    >
+    <BlankPane v-else-if="store.missing" :title="say.thereIsNoBundle(sku!)">{{ say.itMayHaveBeenRemoved }}</BlankPane>
+    <BlankPane v-else-if="!sku && !store.rows?.length" :title="say.noBundlesYet">{{ say.aBundleIsSeveralProducts }}</BlankPane>
     <template #beside>
       <div v-if="store.open" class="beside">
-        <PaneTabs :tabs="besides" label="Beside the bundle" :is-on="value => beside === value" @show="show" />
+        <PaneTabs :tabs="besides" :label="say.besideTheBundle" :is-on="value => beside === value" @show="show" />
         <BundleCost v-if="beside === 'price'" :key="store.open.sku" :stored="store.open" class="content" />
         <BundleOrders
           v-else-if="beside === 'orders'"

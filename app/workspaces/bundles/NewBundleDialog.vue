@@ -4,6 +4,9 @@ import { emptyBundle } from '../../../core/catalogue/bundle'
 import { skuSchema } from '../../../core/catalogue/sku'
 import { useBundles } from './bundles'
 import { useStudioShop } from '../../data/studioShop'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.newBundleDialog
 
 /** Asks what a new bundle is called and of what type it is. */
 const emit = defineEmits<{ close: []; added: [sku: string] }>()
@@ -11,9 +14,9 @@ const store = useBundles()
 const studio = useStudioShop()
 
 const types: { type: BundleType; name: string; words: string }[] = [
-  { type: 'fixed', name: 'Always the same', words: 'A smoker, a hive tool and two brushes' },
-  { type: 'choice', name: 'With choices', words: 'A suit in size and colour, with gloves in a size' },
-  { type: 'pickAny', name: 'Pick any', words: 'Three bags of seed out of nine, the more the cheaper' },
+  { type: 'fixed', name: say.alwaysTheSame, words: say.aSmokerAHiveTool },
+  { type: 'choice', name: say.withChoices, words: say.aSuitInSizeAnd },
+  { type: 'pickAny', name: say.pickAny, words: say.threeBagsOfSeedOut },
 ]
 const type = ref<BundleType>('fixed')
 const name = ref('')
@@ -25,9 +28,7 @@ function nextSku(): string {
 }
 const sku = ref(nextSku())
 const wrong = computed(() =>
-  taken.value.has(sku.value.trim())
-    ? 'Another bundle has this SKU.'
-    : (skuSchema.safeParse(sku.value.trim()).error?.issues[0]?.message ?? ''),
+  taken.value.has(sku.value.trim()) ? say.anotherBundleHasThisSku : (skuSchema.safeParse(sku.value.trim()).error?.issues[0]?.message ?? ''),
 )
 
 const busy = ref(false)
@@ -53,8 +54,8 @@ async function add(): Promise<void> {
   <v-dialog :model-value="true" max-width="460" aria-labelledby="new-bundle" @update:model-value="emit('close')">
     <v-card rounded="lg" class="studio ask">
       <form @submit.prevent="add">
-        <h2 id="new-bundle">New bundle</h2>
-        <div class="types" role="radiogroup" aria-label="What is in it">
+        <h2 id="new-bundle">{{ say.newBundle }}</h2>
+        <div class="types" role="radiogroup" :aria-label="say.whatIsInIt">
           <label v-for="each in types" :key="each.type" class="type" :class="{ on: type === each.type }">
             <input v-model="type" type="radio" name="type" :value="each.type" /><span
               ><b>{{ each.name }}</b
@@ -63,13 +64,13 @@ async function add(): Promise<void> {
           </label>
         </div>
         <div class="fields">
-          <label>Name<input v-model="name" type="text" maxlength="120" autofocus /></label>
-          <label>SKU<input v-model="sku" type="text" maxlength="64" /></label>
+          <label>{{ say.name }}<input v-model="name" type="text" maxlength="120" autofocus /></label>
+          <label>{{ say.sku }}<input v-model="sku" type="text" maxlength="64" /></label>
         </div>
         <p class="hint wrong small" role="alert">{{ wrong }}</p>
         <div class="ways">
-          <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
-          <button type="submit" class="main-button" :disabled="!name.trim() || !!wrong || busy">Add a draft</button>
+          <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
+          <button type="submit" class="main-button" :disabled="!name.trim() || !!wrong || busy">{{ say.addADraft }}</button>
         </div>
       </form>
     </v-card>

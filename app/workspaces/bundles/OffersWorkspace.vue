@@ -4,6 +4,9 @@ import { useStudioShop } from '../../data/studioShop'
 import { useFollowing } from '../../data/useFollowing'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
 import { useOffers } from './offers/offers'
+import { bundlesWords } from './words/bundles'
+
+const say = bundlesWords.offersWorkspace
 
 /** Together offers, of the Bundles workspace: all of them, what the chosen one offers, and what shoppers see of it. */
 const studio = useStudioShop()
@@ -12,7 +15,7 @@ const store = useOffers()
 
 const { key, open } = useOpened('/offers', () => store.offers?.[0]?.key ?? null)
 const chosen = computed(() => store.offers?.find(each => each.key === key.value) ?? null)
-useWorkspaceTitle('Offers', () => chosen.value && studio.words(chosen.value.heading))
+useWorkspaceTitle(say.offers, () => chosen.value && studio.words(chosen.value.heading))
 
 const load = () => Promise.all([studio.load(), history.load(), store.load()])
 const stepped = useFollowing(async things => {
@@ -24,13 +27,8 @@ const stepped = useFollowing(async things => {
   <WorkspacePanes :load="load" :ready="studio.shop !== null && store.offers !== null" :sizes="[21, 41, 38]" @stepped="stepped">
     <template #list><OffersPane :chosen="key" @open="open" /></template>
     <OfferEditor v-if="chosen" :key="chosen.key" :offer="chosen" @open="open" />
-    <BlankPane v-else-if="key" :title="`There is no offer “${key}”`"
-      >It may have been removed. Choose another in the list, or add one.</BlankPane
-    >
-    <BlankPane v-else title="No together offers yet"
-      >Offer products beside another one, to be ticked and put into the cart with it; cheaper together, if you like. Add the first with + in
-      the list.</BlankPane
-    >
+    <BlankPane v-else-if="key" :title="say.thereIsNoOffer(key)">{{ say.itMayHaveBeenRemoved }}</BlankPane>
+    <BlankPane v-else :title="say.noTogetherOffersYet">{{ say.offerProductsBesideAnotherOne }}</BlankPane>
     <template #beside><OfferTry v-if="chosen" :key="chosen.key" :offer="chosen" /></template>
   </WorkspacePanes>
 </template>

@@ -4,6 +4,9 @@ import { checkGroups } from '../../../core/checks/check'
 import { checkWords } from '../../../core/checks/checkWords'
 import { useChecks } from '../../data/checks'
 import PhCheck from '~icons/ph/check-bold'
+import { checksWords } from './words'
+
+const say = checksWords.checksPane
 
 /** All checks, by what they mean for the shopper. */
 const props = defineProps<{ chosen: Check | 'aside' | null }>()
@@ -25,15 +28,15 @@ function step(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <section class="pane" aria-label="Checks" @keydown="step">
+  <section class="pane" :aria-label="say.checks" @keydown="step">
     <div class="progress" :class="{ done: checks.answer?.settled }">
       <p class="soft small" aria-live="polite">
         <template v-if="checks.failed"
           ><span class="wrong">{{ checks.failed }}</span
-          >{{ ' ' }}<button type="button" class="text-button" @click="checks.ask()">Try again</button></template
+          >{{ ' ' }}<button type="button" class="text-button" @click="checks.ask()">{{ say.tryAgain }}</button></template
         >
-        <template v-else-if="checks.answer?.settled">Everything is looked at, and stays current</template>
-        <template v-else>Looking through the shop, {{ percent }} %</template>
+        <template v-else-if="checks.answer?.settled">{{ say.everythingIsLookedAtAnd }}</template>
+        <template v-else>{{ say.lookingThroughTheShop(percent) }}</template>
       </p>
       <v-progress-linear
         :model-value="checks.answer?.settled ? 100 : percent"
@@ -41,7 +44,7 @@ function step(event: KeyboardEvent): void {
         color="primary"
         height="3"
         rounded
-        aria-label="Checks run"
+        :aria-label="say.checksRun"
       />
     </div>
     <div class="groups">
@@ -58,9 +61,16 @@ function step(event: KeyboardEvent): void {
               @click="emit('open', each)"
             >
               <span class="name cut">{{ checkWords[each].title }}</span>
-              <span v-if="checks.of(each)?.aside" class="small soft">aside</span>
+              <span v-if="checks.of(each)?.aside" class="small soft">{{ say.aside }}</span>
               <span v-else-if="checks.of(each)?.count" class="count">{{ countOf(each) }}</span>
-              <PhCheck v-else-if="checks.of(each)?.count === 0" class="well" width="14" height="14" role="img" aria-label="nothing found" />
+              <PhCheck
+                v-else-if="checks.of(each)?.count === 0"
+                class="well"
+                width="14"
+                height="14"
+                role="img"
+                :aria-label="say.nothingFound"
+              />
               <span v-else class="small soft">…</span>
             </button>
           </li>
@@ -74,7 +84,7 @@ function step(event: KeyboardEvent): void {
       :aria-current="chosen === 'aside' || undefined"
       @click="emit('open', 'aside')"
     >
-      <span class="name cut">Put aside</span><span class="small soft">{{ checks.answer?.putAside.toLocaleString('en') }}</span>
+      <span class="name cut">{{ say.putAside }}</span><span class="small soft">{{ checks.answer?.putAside.toLocaleString('en') }}</span>
     </button>
   </section>
 </template>

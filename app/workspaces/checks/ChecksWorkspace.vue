@@ -7,6 +7,9 @@ import { useHistory } from '../../data/history'
 import { useStudioShop } from '../../data/studioShop'
 import { useFollowing } from '../../data/useFollowing'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
+import { checksWords } from './words'
+
+const say = checksWords.checksWorkspace
 
 /** The Checks workspace: what is wrong for shoppers, and where it is mended. */
 const studio = useStudioShop()
@@ -16,7 +19,7 @@ const checks = useChecks()
 const chosen = computed(() => checkSchema.safeParse(key.value).data ?? (key.value === 'aside' ? 'aside' : null))
 function nameOfChosen(): string | null {
   if (!chosen.value) return null
-  return chosen.value === 'aside' ? 'Put aside' : checkWords[chosen.value].title
+  return chosen.value === 'aside' ? say.putAside : checkWords[chosen.value].title
 }
 /** The first check that found something: when everything is looked at, or it would depend on what was looked at first. */
 function first(): Check | null {
@@ -25,7 +28,7 @@ function first(): Check | null {
   return all.find(each => checks.of(each)?.count && checks.of(each)!.aside === null) ?? null
 }
 const { key, open } = useOpened('/checks', first)
-useWorkspaceTitle('Checks', nameOfChosen)
+useWorkspaceTitle(say.checks, nameOfChosen)
 
 const load = () => Promise.all([studio.load(), history.load(), checks.ask()])
 onBeforeUnmount(checks.stop)
@@ -39,11 +42,11 @@ const stepped = useFollowing(async things => {
   <WorkspacePanes :load="load" :ready="studio.shop !== null && checks.answer !== null" :sizes="[27, 73]" @stepped="stepped">
     <template #list><ChecksPane :chosen="chosen" @open="open" /></template>
     <FindingsPane v-if="chosen" :key="chosen" :of="chosen" />
-    <BlankPane v-else-if="key" :title="`There is no check “${key}”`">Choose one in the list.</BlankPane>
-    <BlankPane v-else-if="checks.answer?.settled && !checks.answer.total" title="There are no products yet"
-      >Bring some in from a file, in Exchange. The checks look at them at once.</BlankPane
-    >
-    <BlankPane v-else-if="checks.answer?.settled" title="All is well">The checks found nothing that shoppers would miss.</BlankPane>
-    <BlankPane v-else title="Looking through the shop">What is found shows here as soon as it is.</BlankPane>
+    <BlankPane v-else-if="key" :title="say.thereIsNoCheck(key)">{{ say.chooseOneInTheList }}</BlankPane>
+    <BlankPane v-else-if="checks.answer?.settled && !checks.answer.total" :title="say.thereAreNoProductsYet">{{
+      say.bringSomeInFromA
+    }}</BlankPane>
+    <BlankPane v-else-if="checks.answer?.settled" :title="say.allIsWell">{{ say.theChecksFoundNothingThat }}</BlankPane>
+    <BlankPane v-else :title="say.lookingThroughTheShop">{{ say.whatIsFoundShowsHere }}</BlankPane>
   </WorkspacePanes>
 </template>

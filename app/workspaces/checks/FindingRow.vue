@@ -7,6 +7,9 @@ import { useStudioShop } from '../../data/studioShop'
 import { pageWords } from '../../parts/sections/sectionWords'
 import PhArrowRight from '~icons/ph/arrow-right'
 import PhCheck from '~icons/ph/check-bold'
+import { checksWords } from './words'
+
+const say = checksWords.findingRow
 
 /** One finding: where it is, what it is about, and what can be done. A row on its way is empty. */
 const props = defineProps<{ row: FindingRow | undefined; marked: boolean; aside: boolean }>()
@@ -52,12 +55,12 @@ const page = computed(() =>
         <span v-if="aside" class="small soft cut">{{ row.reason }}</span>
       </div>
       <div class="ways" role="gridcell">
-        <button v-if="aside" type="button" class="text-button" tabindex="-1" @click.stop="emit('takeUp')">Take up again</button>
+        <button v-if="aside" type="button" class="text-button" tabindex="-1" @click.stop="emit('takeUp')">{{ say.takeUpAgain }}</button>
         <template v-else>
           <button v-if="mendOf(row.finding.check)" type="button" class="text-button" tabindex="-1" @click.stop="emit('mend')">
             {{ checkWords[row.finding.check].mend!.one }}
           </button>
-          <button type="button" class="text-button quiet" tabindex="-1" @click.stop="emit('putAside')">Put aside</button>
+          <button type="button" class="text-button quiet" tabindex="-1" @click.stop="emit('putAside')">{{ say.putAside }}</button>
         </template>
       </div>
     </template>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { maxMended } from '../../../core/records/putAside/checkCommandSchema'
+import { checksWords } from './words'
+
+const say = checksWords.findingsBar
 
 /** What can be done with the findings of a check: those that are marked, or all of them. */
 const props = defineProps<{
@@ -14,8 +17,8 @@ const props = defineProps<{
 const emit = defineEmits<{ mend: []; mendAll: []; open: []; takeUp: []; putAside: []; putCheckAside: []; letGo: [] }>()
 
 const mendAllWords = computed(() => {
-  let which = props.total > 1 ? `all ${props.total}` : 'it'
-  if (props.total > maxMended) which = `the first ${maxMended.toLocaleString('en')}`
+  let which = props.total > 1 ? say.all(props.total) : say.it
+  if (props.total > maxMended) which = say.theFirst(maxMended.toLocaleString('en'))
   return props.mend?.several.replace('{n}', which)
 })
 const mendKeyWords = computed(() => props.mend?.one.toLowerCase())
@@ -24,23 +27,23 @@ const mendKeyWords = computed(() => props.mend?.one.toLowerCase())
 <template>
   <div class="bar">
     <template v-if="marked">
-      <span class="marked">{{ marked.toLocaleString('en') }} marked</span>
+      <span class="marked">{{ say.marked(marked.toLocaleString('en')) }}</span>
       <button v-if="mend" type="button" class="main-button" @click="emit('mend')">{{ mend.one }}<span class="key">M</span></button>
-      <button v-if="isOnBench" type="button" class="plain-button" @click="emit('open')">Open on the bench</button>
-      <button v-if="isAside" type="button" class="plain-button" @click="emit('takeUp')">Take up again</button>
-      <button v-else type="button" class="plain-button" @click="emit('putAside')">Put aside…</button>
-      <button type="button" class="text-button" @click="emit('letGo')">Let go</button>
+      <button v-if="isOnBench" type="button" class="plain-button" @click="emit('open')">{{ say.openOnTheBench }}</button>
+      <button v-if="isAside" type="button" class="plain-button" @click="emit('takeUp')">{{ say.takeUpAgain }}</button>
+      <button v-else type="button" class="plain-button" @click="emit('putAside')">{{ say.putAside }}</button>
+      <button type="button" class="text-button" @click="emit('letGo')">{{ say.letGo }}</button>
     </template>
     <template v-else-if="isCounted">
       <button v-if="mend" type="button" class="plain-button" :disabled="busy" @click="emit('mendAll')">
         {{ mendAllWords }}
       </button>
-      <button type="button" class="text-button" @click="emit('putCheckAside')">Put the whole check aside…</button>
+      <button type="button" class="text-button" @click="emit('putCheckAside')">{{ say.putTheWholeCheckAside }}</button>
     </template>
     <span class="grow" />
     <span class="small soft keys"
-      ><span class="key">Enter</span> open <template v-if="mend"><span class="key">M</span> {{ mendKeyWords }} </template
-      ><span class="key">A</span> {{ isAside ? 'take up again' : 'put aside' }} <span class="key">Space</span> mark</span
+      ><span class="key">Enter</span> {{ say.open }} <template v-if="mend"><span class="key">M</span> {{ mendKeyWords }} </template
+      ><span class="key">A</span> {{ isAside ? say.takeUpAgainWord : say.putAside2 }} <span class="key">Space</span> {{ say.mark }}</span
     >
   </div>
 </template>

@@ -12,6 +12,9 @@ import { callApi } from '../../data/callApi'
 import { placeOf } from './placeOf'
 import { useMarkedFindings } from './useMarkedFindings'
 import { useRowPages } from '../../data/useRowPages'
+import { checksWords } from './words'
+
+const say = checksWords.findingsPane
 
 /** What one check found, and what can be done about it. */
 const props = defineProps<{ of: Check | 'aside' }>()
@@ -64,7 +67,7 @@ async function send(command: Command): Promise<void> {
   try {
     const done = await history.send(command)
     clear()
-    messages.tell(`${done.words}.`, { words: 'Undo', run: () => void undo() })
+    messages.tell(`${done.words}.`, { words: say.undo, run: () => void undo() })
     await checks.ask()
     await refresh()
     await settle()
@@ -105,13 +108,13 @@ const asking = shallowRef<{ title: string; findings: Finding[] } | null>(null)
 function putAside(findings: readonly Finding[]): void {
   if (findings.length)
     asking.value = {
-      title: findings.length === 1 ? 'Put this finding aside' : `Put ${Math.min(findings.length, maxAside)} findings aside`,
+      title: findings.length === 1 ? say.putThisFindingAside : say.putFindingsAside(Math.min(findings.length, maxAside)),
       findings: findings.slice(0, maxAside),
     }
 }
 const sendAside = (reason: string) => send({ type: 'putAside', findings: asking.value!.findings, reason })
 function putCheckAside(): void {
-  asking.value = { title: 'Put the whole check aside', findings: [wholeCheck(check.value!)] }
+  asking.value = { title: say.putTheWholeCheckAside, findings: [wholeCheck(check.value!)] }
 }
 
 function open(index: number): void {
@@ -152,15 +155,15 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <section class="pane" :aria-label="words?.title ?? 'Put aside'">
+  <section class="pane" :aria-label="words?.title ?? say.putAside">
     <header>
       <h1>
-        {{ words?.title ?? 'Put aside' }} <span v-if="total !== null" class="soft">{{ total.toLocaleString('en') }}</span>
+        {{ words?.title ?? say.putAside }} <span v-if="total !== null" class="soft">{{ total.toLocaleString('en') }}</span>
       </h1>
-      <p class="soft">{{ words?.meaning ?? 'These findings are not counted. Take one up again, and it is.' }}</p>
+      <p class="soft">{{ words?.meaning ?? say.theseFindingsAreNotCounted }}</p>
       <p v-if="asideReason" class="note">
-        The whole check is put aside: {{ asideReason }}
-        <button type="button" class="text-button" @click="takeUpCheck">Take up again</button>
+        {{ say.theWholeCheckIsPut(asideReason) }}
+        <button type="button" class="text-button" @click="takeUpCheck">{{ say.takeUpAgain }}</button>
       </p>
       <FindingsBar
         v-if="total"
@@ -181,14 +184,14 @@ function onKey(event: KeyboardEvent): void {
       />
     </header>
     <p v-if="problem" class="none wrong" role="alert">
-      {{ problem.message }} <button type="button" class="text-button" @click="refresh()">Try again</button>
+      {{ problem.message }} <button type="button" class="text-button" @click="refresh()">{{ say.tryAgain }}</button>
     </p>
     <div v-else-if="total === 0" class="none soft">
-      <p v-if="of === 'aside'">Nothing is put aside. What is as it should be, although a check finds it, can be put aside with a reason.</p>
-      <p v-else-if="checks.of(of)?.count === null">Not looked at yet. What is found shows here as soon as it is.</p>
-      <p v-else>Nothing found: all is well here.</p>
+      <p v-if="of === 'aside'">{{ say.nothingIsPutAsideWhat }}</p>
+      <p v-else-if="checks.of(of)?.count === null">{{ say.notLookedAtYetWhat }}</p>
+      <p v-else>{{ say.nothingFoundAllIsWell }}</p>
     </div>
-    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" label="Findings" grid>
+    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" :label="say.findings" grid>
       <template #default="{ index, row }">
         <FindingRow
           :row="row"

@@ -4,12 +4,15 @@ import { useHistory } from '../../data/history'
 import { useStudioShop } from '../../data/studioShop'
 import { useFollowing } from '../../data/useFollowing'
 import { useWorkspaceTitle } from '../../frame/useOpened'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.exchangeWorkspace
 
 /** The Exchange workspace: files in and out. */
 const history = useHistory()
 const studio = useStudioShop()
 const drafts = useDrafts()
-useWorkspaceTitle('Exchange')
+useWorkspaceTitle(say.exchange)
 
 const load = () => Promise.all([studio.load(), history.load()])
 const stepped = useFollowing(async () => {

@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import PhDownloadSimple from '~icons/ph/download-simple'
 import { useExchange } from './useExchange'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.exportPane
 
 /** Hands files out, and says what is in them. */
 const { exchange, failed, load } = useExchange()
 </script>
 
 <template>
-  <section class="export" aria-label="Export">
-    <h2>Take a file out</h2>
-    <p class="soft">What you take out, change in a spreadsheet and bring in again changes only what you changed.</p>
-    <p v-if="failed" class="wrong" role="alert">{{ failed }} <button type="button" class="text-button" @click="load">Try again</button></p>
+  <section class="export" :aria-label="say.export">
+    <h2>{{ say.takeAFileOut }}</h2>
+    <p class="soft">{{ say.whatYouTakeOutChange }}</p>
+    <p v-if="failed" class="wrong" role="alert">
+      {{ failed }} <button type="button" class="text-button" @click="load">{{ say.tryAgain }}</button>
+    </p>
     <article v-for="file in exchange.kinds" :key="file.kind">
       <div>
         <h3>{{ file.name }}</h3>
@@ -31,28 +36,27 @@ const { exchange, failed, load } = useExchange()
     </article>
     <SetUpPart />
     <TimeZonePart />
-    <h2 class="rules">How files are read</h2>
+    <h2 class="rules">{{ say.howFilesAreRead }}</h2>
     <ul class="small soft">
       <li>
-        CSV in UTF-8; commas or semicolons. The first line names the columns, in any order. A column that is missing leaves things as they
-        are; an empty cell empties them.
+        {{ say.csvInUtf8Commas }}
       </li>
       <li>
-        Several values in a cell are separated by <span class="mono">|</span>; attributes and options are
-        <span class="mono">name=value</span>; a category is a path such as <span class="mono">Hives &gt; Frames</span>.
+        {{ say.severalValuesInACell }} <span class="mono">|</span>{{ say.attributesAndOptionsAre }}
+        <span class="mono">{{ say.nameValue }}</span>{{ say.aCategoryIsAPath }} <span class="mono">{{ say.hivesFrames }}</span>.
       </li>
       <li>
-        A <span class="mono">place</span> counts from 1 in the finished lane. Left empty, a new link goes to the end. Links that a file does
-        not name stay.
+        A <span class="mono">{{ say.place }}</span> {{ say.countsFrom1InThe }}
       </li>
       <li>
-        A variant names its product under <span class="mono">variantOf</span>. A name in another language is a column such as
-        <span class="mono">name@de</span>.
+        {{ say.aVariantNamesItsProduct }} <span class="mono">{{ say.variantof }}</span>{{ say.aNameInAnotherLanguage }}
+        <span class="mono">{{ say.nameDe }}</span>.
       </li>
       <li>
-        Programs can do the same: <span class="mono">POST /api/exchange/import?kind=links&amp;dry=1</span> and
-        <span class="mono">GET /api/exchange/export?kind=links</span>; the set-up is at <span class="mono">/api/exchange/set-up</span>, its
-        schema at <span class="mono">/api/exchange/set-up.schema.json</span>.
+        {{ say.programsCanDoTheSame }} <span class="mono">{{ say.postApiExchangeImportKind }}</span> {{ say.and }}
+        <span class="mono">{{ say.getApiExchangeExportKind }}</span>{{ say.theSetUpIsAt }}
+        <span class="mono">{{ say.apiExchangeSetUp }}</span>{{ say.itsSchemaAt }}
+        <span class="mono">{{ say.apiExchangeSetUpSchema }}</span>.
       </li>
     </ul>
   </section>

@@ -8,6 +8,9 @@ import PhFileCsv from '~icons/ph/file-csv'
 import { useShortcut } from '../../elements/useShortcut'
 import { useExchange } from './useExchange'
 import { useImport } from './useImport'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.importPane
 
 /** Takes a file in: choose or drop it, see what it would do, then import it or back out. */
 const history = useHistory()
@@ -83,25 +86,32 @@ const percent = computed(() =>
   progress.value?.size && progress.value.stage === 'reading' ? Math.round((100 * progress.value.bytes) / progress.value.size) : null,
 )
 const stage = computed(() => {
-  if (!progress.value || progress.value.stage === 'receiving') return 'Sending the file…'
-  const rows = `${progress.value.rows.toLocaleString('en')} rows`
-  if (progress.value.stage === 'writing') return `Writing ${rows}…`
-  return `${importing.value ? 'Reading' : 'Trying'} ${rows}…`
+  if (!progress.value || progress.value.stage === 'receiving') return say.sendingTheFile
+  const rows = say.rowsWithRows(progress.value.rows.toLocaleString('en'))
+  if (progress.value.stage === 'writing') return say.writing(rows)
+  return `${importing.value ? say.reading : say.trying} ${rows}…`
 })
 </script>
 
 <template>
-  <section ref="zone" class="import" :class="{ over: isOverDropZone }" aria-label="Import">
-    <input ref="input" type="file" accept=".csv,.txt,text/csv" class="unseen" tabindex="-1" aria-label="File to import" @change="chosen" />
+  <section ref="zone" class="import" :class="{ over: isOverDropZone }" :aria-label="say.import">
+    <input
+      ref="input"
+      type="file"
+      accept=".csv,.txt,text/csv"
+      class="unseen"
+      tabindex="-1"
+      :aria-label="say.fileToImport"
+      @change="chosen"
+    />
     <div v-if="!file" class="empty">
       <PhFileCsv width="44" height="44" class="icon" />
-      <h1>Bring in a file</h1>
+      <h1>{{ say.bringInAFile }}</h1>
       <p class="soft">
-        Drop a {{ formatNames }} file of {{ kindNames }} here. You see what it would do before anything is changed, and you can undo it
-        afterwards.
+        {{ say.dropAFileOfHere(formatNames, kindNames) }}
       </p>
       <button ref="chooser" type="button" class="main-button" aria-keyshortcuts="O" @click="input?.click()">
-        Choose a file<span class="key">O</span>
+        {{ say.chooseAFile }}<span class="key">O</span>
       </button>
     </div>
     <template v-else>
@@ -110,10 +120,11 @@ const stage = computed(() => {
         <div class="what">
           <h1 class="cut">{{ file.name }}</h1>
           <p class="small soft">
-            {{ size }}<template v-if="report">, {{ report.rows.toLocaleString('en') }} {{ report.rows === 1 ? 'row' : 'rows' }}</template>
+            {{ size
+            }}<template v-if="report">, {{ report.rows.toLocaleString('en') }} {{ report.rows === 1 ? say.row : say.rows }}</template>
           </p>
         </div>
-        <div class="choice" role="group" aria-label="Read as">
+        <div class="choice" role="group" :aria-label="say.readAs">
           <button
             v-for="each in exchange.kinds"
             :key="each.kind"
@@ -138,21 +149,31 @@ const stage = computed(() => {
         <p>
           {{ stage }}<template v-if="percent !== null"> {{ percent }} %</template>
         </p>
-        <button v-if="progress?.stage !== 'writing'" type="button" class="plain-button" @click="cancel">Cancel</button>
+        <button v-if="progress?.stage !== 'writing'" type="button" class="plain-button" @click="cancel">{{ say.cancel }}</button>
       </div>
       <div v-else-if="problem" class="note" role="alert">
         <p class="wrong">{{ problem }}</p>
-        <p class="soft">Nothing was changed.</p>
+        <p class="soft">{{ say.nothingWasChanged }}</p>
         <div class="ways">
-          <button type="button" class="plain-button" @click="backOut">Leave it</button
-          ><button type="button" class="main-button" @click="input?.click()">Choose a file</button>
+          <button type="button" class="plain-button" @click="backOut">{{ say.leaveIt }}</button><button
+            type="button"
+            class="main-button"
+            @click="input?.click()"
+          >
+            {{ say.chooseAFile }}
+          </button>
         </div>
       </div>
       <div v-else-if="cancelled" class="note" role="status">
-        <p>Cancelled. Nothing was changed.</p>
+        <p>{{ say.cancelledNothingWasChanged }}</p>
         <div class="ways">
-          <button type="button" class="plain-button" @click="backOut">Leave it</button
-          ><button type="button" class="main-button" @click="run({ dry: true })">Try it again</button>
+          <button type="button" class="plain-button" @click="backOut">{{ say.leaveIt }}</button><button
+            type="button"
+            class="main-button"
+            @click="run({ dry: true })"
+          >
+            {{ say.tryItAgain }}
+          </button>
         </div>
       </div>
       <ImportReportView

@@ -4,6 +4,9 @@ import type { ImportReport } from '../../../core/exchange/importReport'
 import { useHistory } from '../../data/history'
 import PhCheckCircle from '~icons/ph/check-circle'
 import PhDownloadSimple from '~icons/ph/download-simple'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.importReportView
 
 /** What a file would do, or what it did: numbers, and row by row. */
 const props = defineProps<{ report: ImportReport; fileName: string }>()
@@ -13,11 +16,11 @@ const history = useHistory()
 type Fate = 'created' | 'updated' | 'rejected'
 const done = computed(() => props.report.done !== null)
 /** What the last column of the rows tells. */
-const heads: Record<Fate, string> = { rejected: 'Why', created: 'New', updated: 'Changed' }
+const heads: Record<Fate, string> = { rejected: say.why, created: say.new, updated: say.changed }
 const fates = computed(() => [
-  { fate: 'created' as const, words: 'new', count: props.report.created },
-  { fate: 'updated' as const, words: 'changed', count: props.report.updated },
-  { fate: 'rejected' as const, words: 'rejected', count: props.report.rejected },
+  { fate: 'created' as const, words: say.newWord, count: props.report.created },
+  { fate: 'updated' as const, words: say.changedWord, count: props.report.updated },
+  { fate: 'rejected' as const, words: say.rejected, count: props.report.rejected },
 ])
 const shown = ref<Fate>('created')
 watch(
@@ -37,11 +40,10 @@ const rows = computed(() =>
 )
 const count = computed(() => fates.value.find(each => each.fate === shown.value)!.count)
 const good = computed(() => props.report.created + props.report.updated)
-const counted = (number: number) => `${number.toLocaleString('en')} ${number === 1 ? 'row' : 'rows'}`
 
 /** The rejected rows with why, to be mended and imported again: the two columns more are passed over then. */
 function download(): void {
-  const columns = [...new Set(props.report.rejections.flatMap(each => Object.keys(each.row))), 'rejected column', 'rejected because']
+  const columns = [...new Set(props.report.rejections.flatMap(each => Object.keys(each.row))), say.rejectedColumn, say.rejectedBecause]
   const text = stringify(
     props.report.rejections.map(({ row, column, reason }) => ({ ...row, 'rejected column': column, 'rejected because': reason })),
     { header: true, columns, record_delimiter: 'windows', bom: true },
@@ -62,17 +64,16 @@ async function undo(): Promise<void> {
 <template>
   <div class="report">
     <p v-if="done" class="outcome done" role="status">
-      <PhCheckCircle width="20" height="20" />{{ undone ? 'Undone. Everything is as it was.' : `${report.done}.`
-      }}<button v-if="!undone && history.undo === report.done" type="button" class="text-button" @click="undo">Undo</button>
+      <PhCheckCircle width="20" height="20" />{{ undone ? say.undoneEverythingIsAsIt : `${report.done}.`
+      }}<button v-if="!undone && history.undo === report.done" type="button" class="text-button" @click="undo">{{ say.undo }}</button>
     </p>
     <p v-else class="outcome" role="status">
-      <template v-if="!report.rows">The file has a first line and no rows.</template>
-      <template v-else-if="!good && !report.rejected">The shop already is as the file says; importing it changes nothing.</template>
-      <template v-else-if="report.rejected"
-        >{{ counted(report.rejected) }} can’t be taken. Mend the file and choose it again, or take only the
-        {{ counted(good + report.unchanged) }} that can.</template
-      >
-      <template v-else>Nothing is changed yet. This is what the file would do.</template>
+      <template v-if="!report.rows">{{ say.theFileHasAFirst }}</template>
+      <template v-else-if="!good && !report.rejected">{{ say.theShopAlreadyIsAs }}</template>
+      <template v-else-if="report.rejected">{{
+        say.cantBeTakenMendThe(say.rows(report.rejected), say.rows(good + report.unchanged))
+      }}</template>
+      <template v-else>{{ say.nothingIsChangedYetThis }}</template>
     </p>
     <ul v-if="report.rows" class="numbers">
       <li v-for="each in fates" :key="each.fate">
@@ -88,18 +89,24 @@ async function undo(): Promise<void> {
         </button>
       </li>
       <li class="number still">
-        <b>{{ report.unchanged.toLocaleString('en') }}</b><span>as they are</span>
+        <b>{{ report.unchanged.toLocaleString('en') }}</b><span>{{ say.asTheyAre }}</span>
       </li>
     </ul>
     <p v-if="report.ignoredColumns.length" class="small soft ignored">
-      Passed over: the {{ report.ignoredColumns.length === 1 ? 'column' : 'columns' }} {{ report.ignoredColumns.join(', ') }}, which
-      {{ report.ignoredColumns.length === 1 ? 'says' : 'say' }} nothing to Manada.
+      {{
+        say.passedOverTheWhichNothing(
+          report.ignoredColumns.length === 1 ? say.column : say.columns,
+          report.ignoredColumns.join(', '),
+          report.ignoredColumns.length === 1 ? say.says : say.say,
+        )
+      }}
     </p>
     <template v-if="rows.length">
       <div class="head small soft" aria-hidden="true">
-        <span>Line</span><span v-if="shown === 'rejected'">Column</span><span>{{ heads[shown] }}</span>
+        <span>{{ say.line }}</span><span v-if="shown === 'rejected'">{{ say.columnTitle }}</span
+        ><span>{{ heads[shown] }}</span>
       </div>
-      <v-virtual-scroll :items="rows" :item-height="40" class="rows" role="list" :aria-label="`Rows ${shown}`">
+      <v-virtual-scroll :items="rows" :item-height="40" class="rows" role="list" :aria-label="say.rows(shown)">
         <template #default="{ item }">
           <div class="row" :class="{ rejected: shown === 'rejected' }" role="listitem">
             <span class="mono">{{ item.line }}</span><span v-if="shown === 'rejected'" class="mono cut">{{ item.column }}</span>
@@ -110,25 +117,25 @@ async function undo(): Promise<void> {
         </template>
       </v-virtual-scroll>
       <p v-if="count > rows.length" class="small soft more">
-        These are the first {{ rows.length.toLocaleString('en') }} of {{ count.toLocaleString('en') }}.
+        {{ say.theseAreTheFirstOf(rows.length.toLocaleString('en'), count.toLocaleString('en')) }}
       </p>
     </template>
     <span v-else class="grow" />
     <footer>
       <button v-if="report.rejected" type="button" class="plain-button down" @click="download">
-        <PhDownloadSimple width="16" height="16" />Rejected rows
+        <PhDownloadSimple width="16" height="16" />{{ say.rejectedRows }}
       </button>
       <span class="grow" />
       <template v-if="done || !good">
-        <button type="button" class="plain-button" @click="emit('choose')">Choose another file</button>
-        <button type="button" class="main-button" @click="emit('backOut')">Close</button>
+        <button type="button" class="plain-button" @click="emit('choose')">{{ say.chooseAnotherFile }}</button>
+        <button type="button" class="main-button" @click="emit('backOut')">{{ say.close }}</button>
       </template>
       <template v-else>
-        <button type="button" class="plain-button" @click="emit('backOut')">Back out</button>
+        <button type="button" class="plain-button" @click="emit('backOut')">{{ say.backOut }}</button>
         <button v-if="report.rejected" type="button" class="main-button" @click="emit('take', true)">
-          Take the {{ counted(good) }} that can be taken
+          {{ say.takeTheThatCanBe(say.rows(good)) }}
         </button>
-        <button v-else type="button" class="main-button" @click="emit('take', false)">Import {{ counted(good) }}</button>
+        <button v-else type="button" class="main-button" @click="emit('take', false)">{{ say.import(say.rows(good)) }}</button>
       </template>
     </footer>
   </div>

@@ -7,6 +7,9 @@ import { useDrafts } from '../../data/drafts'
 import { ApiProblem, callApi } from '../../data/callApi'
 import PhDownloadSimple from '~icons/ph/download-simple'
 import PhUploadSimple from '~icons/ph/upload-simple'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.setUpPart
 
 /** The set-up as a file: out, and in again after a look at what it would change. */
 const history = useHistory()
@@ -47,7 +50,7 @@ async function look(event: Event): Promise<void> {
   try {
     document = JSON.parse(await file.text())
   } catch {
-    problem.value = `${file.name} is not JSON. Choose a set-up that Manada wrote.`
+    problem.value = say.isNotJsonChooseA(file.name)
     return
   }
   const report = await ask(file.name, document as object, true)
@@ -65,35 +68,43 @@ async function take(): Promise<void> {
   if (!report) return
   chosen.value = null
   await Promise.all([history.load(), sections.load()])
-  messages.tell(`Imported the set-up of ${name}.`, { words: 'Undo', run: () => void history.step('undo') })
+  messages.tell(say.importedTheSetUpOf(name), { words: say.undo, run: () => void history.step('undo') })
 }
 </script>
 
 <template>
-  <article aria-label="Set-up">
+  <article :aria-label="say.setUp">
     <div>
-      <h3>Set-up</h3>
+      <h3>{{ say.setUp }}</h3>
       <p class="small soft">
-        Kinds of links, sections with their rules, page plans and looks: to keep under version control, or to carry to another shop.
+        {{ say.kindsOfLinksSectionsWith }}
       </p>
     </div>
     <div class="ways">
       <a class="plain-button get" href="/api/exchange/set-up" download="set-up.json"
-        ><PhDownloadSimple width="16" height="16" />set-up.json</a
+        ><PhDownloadSimple width="16" height="16" />{{ say.setUpJson }}</a
       >
       <button type="button" class="text-button get" :disabled="busy" @click="input?.click()">
-        <PhUploadSimple width="15" height="15" />Read one
+        <PhUploadSimple width="15" height="15" />{{ say.readOne }}
       </button>
     </div>
-    <input ref="input" class="unseen" type="file" accept=".json,application/json" aria-label="Set-up file" tabindex="-1" @change="look" />
+    <input
+      ref="input"
+      class="unseen"
+      type="file"
+      accept=".json,application/json"
+      :aria-label="say.setUpFile"
+      tabindex="-1"
+      @change="look"
+    />
     <p v-if="problem" class="wide wrong small" role="alert">{{ problem }}</p>
     <div v-if="chosen" class="wide report" role="status">
       <p>
         <b>{{ chosen.name }}</b>
         {{
           chosen.report.changes.length
-            ? `would change ${chosen.report.changes.length}, and leave ${chosen.report.unchanged} as they are:`
-            : `changes nothing: all ${chosen.report.unchanged} are so already.`
+            ? say.wouldChangeAndLeaveAs(chosen.report.changes.length, chosen.report.unchanged)
+            : say.changesNothingAllAreSo(chosen.report.unchanged)
         }}
       </p>
       <ul v-if="chosen.report.changes.length">
@@ -102,12 +113,10 @@ async function take(): Promise<void> {
         </li>
       </ul>
       <p v-for="each in chosen.report.warnings" :key="each" class="small wrong">{{ each }}</p>
-      <label class="small"
-        ><input v-model="publish" type="checkbox" />Show sections, plans and looks to shoppers at once; otherwise they become drafts</label
-      >
+      <label class="small"><input v-model="publish" type="checkbox" />{{ say.showSectionsPlansAndLooks }}</label>
       <div class="act">
-        <button type="button" class="plain-button" @click="chosen = null">Leave it</button>
-        <button type="button" class="main-button" :disabled="busy || !chosen.report.changes.length" @click="take">Take it</button>
+        <button type="button" class="plain-button" @click="chosen = null">{{ say.leaveIt }}</button>
+        <button type="button" class="main-button" :disabled="busy || !chosen.report.changes.length" @click="take">{{ say.takeIt }}</button>
       </div>
     </div>
   </article>

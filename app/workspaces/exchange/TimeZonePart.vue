@@ -5,6 +5,9 @@ import { useMessages } from '../../data/messages'
 import { useStudioShop } from '../../data/studioShop'
 import { callApi } from '../../data/callApi'
 import { commandAnswerSchema } from '../../../core/workbench/workbench'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.timeZonePart
 
 /** Where the shop's days begin and end. */
 const studio = useStudioShop()
@@ -27,7 +30,7 @@ async function set(timeZone: string | null): Promise<void> {
   try {
     const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body: { type: 'setTimeZone', timeZone } })
     await Promise.all([studio.refresh(), history.load()])
-    messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
+    messages.tell(`${words}.`, { words: say.undo, run: () => void history.step('undo') })
   } catch (error) {
     messages.refuse(error)
   }
@@ -35,16 +38,16 @@ async function set(timeZone: string | null): Promise<void> {
 </script>
 
 <template>
-  <article aria-label="Time zone" class="part">
+  <article :aria-label="say.timeZone" class="part">
     <div>
-      <h3>Time zone</h3>
-      <p class="small soft">Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is {{ time }} now.</p>
+      <h3>{{ say.timeZone }}</h3>
+      <p class="small soft">{{ say.whereTheShopsDaysBegin(time) }}</p>
     </div>
     <v-autocomplete
       :model-value="zone"
       :items="zones"
       auto-select-first
-      aria-label="The shop’s time zone"
+      :aria-label="say.theShopsTimeZone"
       class="zone"
       @update:model-value="set"
     />

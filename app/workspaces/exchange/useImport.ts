@@ -3,6 +3,9 @@ import { importReportSchema } from '../../../core/exchange/importReport'
 import type { ImportProgress } from '../../../core/studio/exchangeAnswers'
 import { importProgressSchema } from '../../../core/studio/exchangeAnswers'
 import { ApiProblem, callApi } from '../../data/callApi'
+import { exchangeWords } from './words'
+
+const say = exchangeWords.useImport
 
 /** Sends a file to be tried or imported, and tells how far it is. */
 export function useImport() {
@@ -39,7 +42,7 @@ export function useImport() {
       })
     } catch (error) {
       if (abort.signal.aborted) return null
-      throw error instanceof ApiProblem ? error : new Error('The file could not be read any more. Choose it again.', { cause: error })
+      throw error instanceof ApiProblem ? error : new Error(say.theFileCouldNotBe, { cause: error })
     } finally {
       busy.value = false
       progress.value = null

@@ -6,6 +6,9 @@ import { emptyScope, pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { pageWords } from '../../parts/sections/sectionWords'
+import { pagesWords } from './words'
+
+const say = pagesWords.newPlanDialog
 
 /** Asks for what a new page plan is called and for which kind of page it is; it begins with the sections of another. */
 const props = defineProps<{ /** The plan that is open. */ like: PagePlan | null }>()
@@ -33,11 +36,11 @@ const add = () =>
 </script>
 
 <template>
-  <AskDialog title="New page plan" verb="Add" :possible="name.trim() !== ''" :width="420" @close="emit('close')" @go="add">
-    <p class="soft">A plan for some of the pages. Which ones, you say next; until then no page gets it.</p>
-    <label for="plan-name">Name</label><v-text-field id="plan-name" v-model="name" maxlength="100" autofocus />
-    <label for="plan-page">For</label><v-select id="plan-page" v-model="page" :items="pages" />
-    <label for="plan-like">Begins with the sections of</label><v-select id="plan-like" v-model="like" :items="choices" />
+  <AskDialog :title="say.newPagePlan" :verb="say.add" :possible="name.trim() !== ''" :width="420" @close="emit('close')" @go="add">
+    <p class="soft">{{ say.aPlanForSomeOf }}</p>
+    <label for="plan-name">{{ say.name }}</label><v-text-field id="plan-name" v-model="name" maxlength="100" autofocus />
+    <label for="plan-page">{{ say.for }}</label><v-select id="plan-page" v-model="page" :items="pages" />
+    <label for="plan-like">{{ say.beginsWithTheSectionsOf }}</label><v-select id="plan-like" v-model="like" :items="choices" />
   </AskDialog>
 </template>
 

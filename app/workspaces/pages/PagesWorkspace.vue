@@ -3,6 +3,9 @@ import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { useDraftWorkspace } from '../../data/useDraftWorkspace'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
+import { pagesWords } from './words'
+
+const say = pagesWords.pagesWorkspace
 
 /** The Pages workspace: all page plans, the zones of the chosen one, and who gets it. */
 const studio = useStudioShop()
@@ -14,7 +17,7 @@ const { key, open } = useOpened(
   () => store.plans.find(({ draft }) => draft?.page === 'product' && draft.scope === null)?.key ?? null,
 )
 const chosen = computed(() => store.plans.find(each => each.key === key.value) ?? null)
-useWorkspaceTitle('Pages', () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.name))
+useWorkspaceTitle(say.pages, () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.name))
 const { load, ready, stepped } = useDraftWorkspace()
 </script>
 
@@ -22,9 +25,7 @@ const { load, ready, stepped } = useDraftWorkspace()
   <WorkspacePanes :load="load" :ready="ready" :sizes="[21, 48, 31]" @stepped="stepped">
     <template #list><PlansPane :chosen="key" @open="open" /></template>
     <PlanEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="open" />
-    <BlankPane v-else-if="key" :title="`There is no page plan “${key}”`"
-      >It may have been taken away. Choose another in the list, or add one.</BlankPane
-    >
+    <BlankPane v-else-if="key" :title="say.thereIsNoPagePlan(key)">{{ say.itMayHaveBeenTaken }}</BlankPane>
     <template #beside><PlanSide v-if="chosen?.draft" :key="chosen.key" :plan="chosen.draft" @open="open" /></template>
   </WorkspacePanes>
 </template>

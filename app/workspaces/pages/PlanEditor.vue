@@ -9,6 +9,9 @@ import { pageWords } from '../../parts/sections/sectionWords'
 import PhEye from '~icons/ph/eye'
 import PhSquaresFour from '~icons/ph/layout'
 import { useShortcut } from '../../elements/useShortcut'
+import { pagesWords } from './words'
+
+const say = pagesWords.planEditor
 
 /** One page plan: its zones with the sections in them, or the shop's page as it will be. */
 const props = defineProps<{ stored: StoredPlan }>()
@@ -31,7 +34,7 @@ async function double(): Promise<void> {
   const { page, scope, key } = plan.value
   const added = await store.addPlan({
     page,
-    name: { [language.value]: `${name.value} (copy)` },
+    name: { [language.value]: say.copy(name.value) },
     scope: scope ?? { products: [], tags: [], brands: [], categories: [], price: null },
     like: key,
   })
@@ -46,10 +49,10 @@ useShortcut('v', () => (viewed.value = !viewed.value))
 </script>
 
 <template>
-  <section class="editor" aria-label="Page plan">
+  <section class="editor" :aria-label="say.pagePlan">
     <DraftHead
       :name="name"
-      sort="page plan"
+      :sort="say.pagePlanWord"
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="unpublished"
@@ -60,27 +63,33 @@ useShortcut('v', () => (viewed.value = !viewed.value))
       >
       <template #tools>
         <button type="button" class="text-button view" :aria-pressed="viewed" aria-keyshortcuts="V" @click="viewed = !viewed">
-          <PhSquaresFour v-if="viewed" width="18" height="18" /><PhEye v-else width="18" height="18" />{{ viewed ? 'Zones' : 'Shop view'
+          <PhSquaresFour v-if="viewed" width="18" height="18" /><PhEye v-else width="18" height="18" />{{ viewed ? say.zones : say.shopView
           }}<v-tooltip activator="parent" location="bottom"
-            >{{ viewed ? 'Where sections stand' : 'The page as it will be' }}<span class="key">V</span></v-tooltip
+            >{{ viewed ? say.whereSectionsStand : say.thePageAsItWill }}<span class="key">V</span></v-tooltip
           >
         </button>
       </template>
       <template #menu>
-        <v-list-item :disabled="!stored.draft" @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
-        <v-list-item :disabled="!stored.draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
-        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
-          ><v-list-item-title>Back to what is live</v-list-item-title></v-list-item
+        <v-list-item :disabled="!stored.draft" @click="renaming = true"
+          ><v-list-item-title>{{ say.rename }}</v-list-item-title></v-list-item
         >
-        <v-list-item :disabled="!stored.draft || isDefault" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!stored.draft" @click="double"
+          ><v-list-item-title>{{ say.duplicate }}</v-list-item-title></v-list-item
+        >
+        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
+          ><v-list-item-title>{{ say.backToWhatIsLive }}</v-list-item-title></v-list-item
+        >
+        <v-list-item :disabled="!stored.draft || isDefault" @click="remove"
+          ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
+        >
       </template>
     </DraftHead>
-    <DraftLeaving v-if="!stored.draft" sort="plan" @keep="discard" />
+    <DraftLeaving v-if="!stored.draft" :sort="say.plan" @keep="discard" />
     <PlanView v-else-if="viewed" :plan="stored.draft" />
     <PlanSchematic v-else :plan="stored.draft" />
     <RenameDialog
       v-if="renaming"
-      title="Rename the page plan"
+      :title="say.renameThePagePlan"
       :name="name"
       @close="renaming = false"
       @rename="words => store.changePlan(plan.key, { name: { ...plan.name, [language]: words } })"

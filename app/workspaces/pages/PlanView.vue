@@ -7,6 +7,9 @@ import { callApi } from '../../data/callApi'
 import PhCaretLeft from '~icons/ph/caret-left'
 import PhCaretRight from '~icons/ph/caret-right'
 import { useAnswer } from '../../data/useAnswer'
+import { pagesWords } from './words'
+
+const say = pagesWords.planView
 
 /** The shop's real pages that get a plan, as they will be after publishing. */
 const props = defineProps<{ plan: PagePlan }>()
@@ -27,15 +30,17 @@ watch(count, now => (at.value = Math.max(0, Math.min(at.value, now - 1))))
 
 <template>
   <PagePreview :page="plan.page" :about="row?.about ?? null" of="plan">
-    <button type="button" class="icon-button" :disabled="at === 0" aria-label="The page before" @click="at--"><PhCaretLeft /></button>
-    <button type="button" class="icon-button" :disabled="at >= count - 1" aria-label="The next page" @click="at++"><PhCaretRight /></button>
-    <span v-if="row" class="cut name">{{ calledBy(row.name) }}</span><span v-if="row" class="small soft place"
-      >{{ (at + 1).toLocaleString('en') }} of {{ count.toLocaleString('en') }}</span
-    >
+    <button type="button" class="icon-button" :disabled="at === 0" :aria-label="say.thePageBefore" @click="at--"><PhCaretLeft /></button>
+    <button type="button" class="icon-button" :disabled="at >= count - 1" :aria-label="say.theNextPage" @click="at++">
+      <PhCaretRight />
+    </button>
+    <span v-if="row" class="cut name">{{ calledBy(row.name) }}</span><span v-if="row" class="small soft place">{{
+      say.of((at + 1).toLocaleString('en'), count.toLocaleString('en'))
+    }}</span>
     <template #end><WhoAndWhen with-language /></template>
     <template #none>
       <p v-if="failed" class="note wrong">{{ failed }}</p>
-      <p v-else-if="answer" class="note soft">No page gets this plan yet. Say which ones, on the right.</p>
+      <p v-else-if="answer" class="note soft">{{ say.noPageGetsThisPlan }}</p>
     </template>
   </PagePreview>
 </template>

@@ -24,6 +24,9 @@ import { useAnswer } from '../../data/useAnswer'
 import { useNames } from '../../data/useNames'
 import { useListSteps } from '../../elements/useListSteps'
 import { useShortcut } from '../../elements/useShortcut'
+import { pagesWords } from './words'
+
+const say = pagesWords.plansPane
 
 /** All page plans by kind of page, in the order in which equal ones win, with how many pages get each. */
 const props = defineProps<{ chosen: string | null }>()
@@ -98,12 +101,11 @@ useShortcut('n', () => (adding.value = true))
 </script>
 
 <template>
-  <section class="pane" aria-label="Page plans">
+  <section class="pane" :aria-label="say.pagePlans">
     <div class="tools">
       <button type="button" class="add" aria-keyshortcuts="N" @click="adding = true">
-        <PhPlus width="16" height="16" />New page plan<v-tooltip activator="parent" location="bottom"
-          >For some of the pages<span class="key">N</span></v-tooltip
-        >
+        <PhPlus width="16" height="16" />{{ say.newPagePlan
+        }}<v-tooltip activator="parent" location="bottom">{{ say.forSomeOfThePages }}<span class="key">N</span></v-tooltip>
       </button>
     </div>
     <div class="groups" @keydown="key">
@@ -122,10 +124,10 @@ useShortcut('n', () => (adding.value = true))
             >
               <span class="names"
                 ><span class="name cut">{{ studio.words(each.plan.name) || each.key }}</span
-                ><span class="small soft cut">{{ each.plan.scope ? scopeWords(each.plan.scope, names) : 'default' }}</span></span
+                ><span class="small soft cut">{{ each.plan.scope ? scopeWords(each.plan.scope, names) : say.default }}</span></span
               >
-              <span v-if="each.leaving" class="state leaving">to be removed</span>
-              <span v-else-if="each.unpublished" class="state draft">{{ each.isNew ? 'draft' : 'changed' }}</span>
+              <span v-if="each.leaving" class="state leaving">{{ say.toBeRemoved }}</span>
+              <span v-else-if="each.unpublished" class="state draft">{{ each.isNew ? say.draft : say.changed }}</span>
               <span v-if="!each.leaving" class="small soft count">{{ countOf(each.plan) }}</span>
             </button>
           </li>

@@ -15,6 +15,9 @@ import { labelSplitters } from '../../elements/labelSplitters'
 import PhColumns from '~icons/ph/columns'
 import { useChangeEvents } from '../../data/useChangeEvents'
 import { useShortcut } from '../../elements/useShortcut'
+import { productsWords } from './words/products'
+
+const say = productsWords.productsWorkspace
 
 /** The Products workspace: list, bench, and beside it where targets are found and how the shop shows them. */
 const route = useRoute()
@@ -58,24 +61,24 @@ watch(
 )
 useHead({
   title: () => {
-    const onBench = bench.several ? `${bench.products.length} products` : bench.product?.name
-    return `${onBench ?? 'Products'} · Manada`
+    const onBench = bench.several ? say.products(bench.products.length) : bench.product?.name
+    return say.manada(onBench ?? say.products2)
   },
 })
 
 /** What stands beside the bench. With both, the list makes room. */
 const beside = useLocalStorage<'find' | 'suggested' | 'shop' | 'both' | 'history'>('manada-beside', 'find')
 const besides = [
-  { value: 'find', words: 'Find' },
-  { value: 'suggested', words: 'Suggested', hint: 'What could be linked, and why', shortcut: 'G' },
-  { value: 'shop', words: 'Shop view', hint: 'The product’s page as shoppers see it', shortcut: 'V' },
-  { value: 'history', words: 'History', hint: 'What was changed, and by whom', shortcut: 'H' },
+  { value: 'find', words: say.find },
+  { value: 'suggested', words: say.suggested, hint: say.whatCouldBeLinkedAnd, shortcut: 'G' },
+  { value: 'shop', words: say.shopView, hint: say.theProductsPageAsShoppers, shortcut: 'V' },
+  { value: 'history', words: say.history, hint: say.whatWasChangedAndBy, shortcut: 'H' },
 ]
 /** What is listed: products, or what else has lanes. What is on the bench is in the list. */
 const lists = [
-  ['product', 'Products'],
-  ['category', 'Categories'],
-  ['article', 'Articles'],
+  ['product', say.products2],
+  ['category', say.categories],
+  ['article', say.articles],
 ] as const
 const pageOnBench = computed(() => pageOfSource(skus.value[0] ?? '')?.page ?? null)
 const listed = ref<'product' | LanePage>(pageOnBench.value ?? 'product')
@@ -102,7 +105,7 @@ function stepped(done: CommandAnswer): void {
   const elsewhere = [...new Set((done.changes ?? []).flatMap(change => change.source || []))]
   messages.tell(
     done.words,
-    elsewhere.length && !elsewhere.some(sku => skus.value.includes(sku)) ? { words: 'Show', run: () => open(elsewhere) } : undefined,
+    elsewhere.length && !elsewhere.some(sku => skus.value.includes(sku)) ? { words: say.show, run: () => open(elsewhere) } : undefined,
   )
   void changed(done.changes)
 }
@@ -129,7 +132,7 @@ function linked(key: string): void {
 }
 /** Tells what was just done, with a way back. */
 function tellLast(): void {
-  messages.tell(`${history.undo ?? 'Done'}.`, { words: 'Undo', run: () => void frame.value?.step('undo') })
+  messages.tell(`${history.undo ?? say.done}.`, { words: say.undo, run: () => void frame.value?.step('undo') })
 }
 useChangeEvents(change => {
   void changed(change && change.changes)
@@ -159,7 +162,7 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
     <Splitpanes :key="Number(beside === 'both')" @ready="labelSplitters" @resized="labelSplitters">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
         <div class="lists">
-          <div class="choice" role="group" aria-label="What has links">
+          <div class="choice" role="group" :aria-label="say.whatHasLinks">
             <button v-for="[value, words] in lists" :key="value" type="button" :aria-pressed="listed === value" @click="listed = value">
               {{ words }}
             </button>
@@ -184,7 +187,7 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
         <div class="beside">
           <PaneTabs
             :tabs="besides"
-            label="Beside the bench"
+            :label="say.besideTheBench"
             :is-on="value => beside === value || (beside === 'both' && ['find', 'shop'].includes(value))"
             @show="value => (beside = value as typeof beside)"
           >
@@ -193,12 +196,12 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
               class="icon-button"
               :class="{ on: beside === 'both' }"
               :aria-pressed="beside === 'both'"
-              aria-label="Find and shop view side by side"
+              :aria-label="say.findAndShopViewSide"
               aria-keyshortcuts="S"
               @click="beside = beside === 'both' ? 'find' : 'both'"
             >
               <PhColumns /><v-tooltip activator="parent" location="bottom"
-                >{{ beside === 'both' ? 'Back to the list' : 'Find and shop view side by side' }}<span class="key">S</span></v-tooltip
+                >{{ beside === 'both' ? say.backToTheList : say.findAndShopViewSide }}<span class="key">S</span></v-tooltip
               >
             </button>
           </PaneTabs>

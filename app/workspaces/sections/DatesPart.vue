@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import type { Section, SectionSettings } from '../../../core/sections/section'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.datesPart
 
 /** From which day to which a section is shown. */
 defineProps<{ section: Section }>()
@@ -10,10 +13,10 @@ const set = (end: 'from' | 'until', { target }: Event) => emit('change', { [end]
 
 <template>
   <div class="dates">
-    <v-text-field :model-value="dayOf(section.from)" type="date" aria-label="From" @change="(event: Event) => set('from', event)" />
-    <span class="soft">to</span>
-    <v-text-field :model-value="dayOf(section.until)" type="date" aria-label="Until" @change="(event: Event) => set('until', event)" />
-    <span class="small soft">days where the shop is, both included; empty: always</span>
+    <v-text-field :model-value="dayOf(section.from)" type="date" :aria-label="say.from" @change="(event: Event) => set('from', event)" />
+    <span class="soft">{{ say.to }}</span>
+    <v-text-field :model-value="dayOf(section.until)" type="date" :aria-label="say.until" @change="(event: Event) => set('until', event)" />
+    <span class="small soft">{{ say.daysWhereTheShopIs }}</span>
   </div>
 </template>
 

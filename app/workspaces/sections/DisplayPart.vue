@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { counted } from '../../../core/text/sentence'
 import type { Component } from 'vue'
 import type { CardPart, Device, Display, HeadingIcon as Icon, Layout } from '../../../core/sections/display'
 import { cardPartSchema, devices, headingIconSchema } from '../../../core/sections/display'
@@ -7,6 +6,9 @@ import type { Section, SectionSettings } from '../../../core/sections/section'
 import PhDesktop from '~icons/ph/desktop'
 import PhDeviceMobile from '~icons/ph/device-mobile'
 import PhDeviceTablet from '~icons/ph/device-tablet'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.displayPart
 
 /** How a section and its cards look: columns and rows on each device, what cards show, and the heading. */
 const props = defineProps<{ section: Section }>()
@@ -28,63 +30,63 @@ function rowsAfter(rows: number | null): number | null {
   if (rows === null) return 1
   return rows >= 4 ? null : rows + 1
 }
-const rowWords = (rows: number | null) => (rows === null ? 'all rows' : counted(rows, 'row'))
+const rowWords = (rows: number | null) => (rows === null ? say.allRows : say.rows(rows))
 
 const cardWords: Record<CardPart, string> = {
-  brand: 'brand',
-  price: 'price',
-  was: 'price before',
-  reduction: 'reduction',
-  stock: 'stock',
-  text: 'short text',
-  button: 'button',
+  brand: say.brand,
+  price: say.price,
+  was: say.priceBefore,
+  reduction: say.reduction,
+  stock: say.stock,
+  text: say.shortText,
+  button: say.button,
 }
 function toggle(part: CardPart): void {
   set({ card: cardPartSchema.options.filter(each => (each === part) !== look.value.card.includes(each)) })
 }
 const iconWords: Record<Icon, string> = {
-  star: 'a star',
-  heart: 'a heart',
-  gift: 'a present',
-  wrench: 'a spanner',
-  leaf: 'a leaf',
-  tag: 'a label',
-  bag: 'a bag',
-  clock: 'a clock',
-  sun: 'a sun',
-  truck: 'a lorry',
-  book: 'a book',
-  brand: 'the brand’s mark',
+  star: say.aStar,
+  heart: say.aHeart,
+  gift: say.aPresent,
+  wrench: say.aSpanner,
+  leaf: say.aLeaf,
+  tag: say.aLabel,
+  bag: say.aBag,
+  clock: say.aClock,
+  sun: say.aSun,
+  truck: say.aLorry,
+  book: say.aBook,
+  brand: say.theBrandsMark,
 }
 type Choice<T> = readonly (readonly [T, string])[]
 const pictures: Choice<Display['picture']> = [
-  ['landscape', 'wide'],
-  ['square', 'square'],
-  ['portrait', 'tall'],
+  ['landscape', say.wide],
+  ['square', say.square],
+  ['portrait', say.tall],
 ]
 const sizes: Choice<Display['heading']['size']> = [
-  ['small', 'small'],
-  ['medium', 'medium'],
-  ['large', 'large'],
+  ['small', say.small],
+  ['medium', say.medium],
+  ['large', say.large],
 ]
 const aligns: Choice<Display['heading']['align']> = [
-  ['start', 'at the start'],
-  ['center', 'in the middle'],
+  ['start', say.atTheStart],
+  ['center', say.inTheMiddle],
 ]
 const folds: Choice<Display['fold']> = [
-  ['no', 'always open'],
-  ['open', 'can be folded, begins open'],
-  ['closed', 'can be folded, begins closed'],
+  ['no', say.alwaysOpen],
+  ['open', say.canBeFoldedBeginsOpen],
+  ['closed', say.canBeFoldedBeginsClosed],
 ]
 const turns: Choice<Display['turn']> = [
-  ['arrows', 'arrows'],
-  ['dots', 'dots'],
-  ['numbers', 'numbers'],
+  ['arrows', say.arrows],
+  ['dots', say.dots],
+  ['numbers', say.numbers],
 ]
 const alls: Choice<Display['seeAll']> = [
-  ['no', 'no link to all'],
-  ['brand', '“see all” of the brand'],
-  ['category', '“see all” of the category'],
+  ['no', say.noLinkToAll],
+  ['brand', say.seeAllOfTheBrand],
+  ['category', say.seeAllOfTheCategory],
 ]
 /** What stands after the one that is chosen. */
 const after = <T,>(choices: Choice<T>, now: T) => choices[(choices.findIndex(([value]) => value === now) + 1) % choices.length]![0]
@@ -97,14 +99,14 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
 
 <template>
   <div class="look">
-    <div v-if="hasColumns.includes(section.layout)" class="devices" role="group" aria-label="Side by side">
-      <span class="small soft">side by side</span>
-      <span v-for="device in devices" :key="device" class="device" role="group" :aria-label="`On a ${device}`">
+    <div v-if="hasColumns.includes(section.layout)" class="devices" role="group" :aria-label="say.sideBySide">
+      <span class="small soft">{{ say.sideBySideWord }}</span>
+      <span v-for="device in devices" :key="device" class="device" role="group" :aria-label="say.onA(device)">
         <component :is="icons[device]" width="17" height="17" aria-hidden="true" />
         <span class="stepper"
-          ><button type="button" :aria-label="`Fewer on a ${device}`" @click="step(device, -1)">−</button
+          ><button type="button" :aria-label="say.fewerOnA(device)" @click="step(device, -1)">−</button
           ><b>{{ look.devices[device].columns }}<template v-if="section.layout === 'shelf' && look.peek">½</template></b
-          ><button type="button" :aria-label="`More on a ${device}`" @click="step(device, 1)">+</button></span
+          ><button type="button" :aria-label="say.moreOnA(device)" @click="step(device, 1)">+</button></span
         >
         <button v-if="section.layout !== 'shelf'" type="button" class="dotted small" @click="nextRows(device)">
           {{ rowWords(look.devices[device].rows) }}
@@ -114,27 +116,27 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
     <p class="say">
       <template v-if="section.layout === 'shelf'"
         ><button type="button" class="dotted" @click="set({ peek: !look.peek })">
-          {{ look.peek ? 'with a part of the next card' : 'whole cards only' }}</button
-        >, turned by
+          {{ look.peek ? say.withAPartOfThe : say.wholeCardsOnly }}</button
+        >{{ say.turnedBy }}
         <button type="button" class="dotted" @click="next('turn', turns)">
           {{ words(turns, look.turn) }}</button>, </template
-      >pictures
+      >{{ say.pictures }}
       <button type="button" class="dotted" @click="next('picture', pictures)">
-        {{ words(pictures, look.picture) }}</button>, heading
+        {{ words(pictures, look.picture) }}</button>{{ say.heading }}
       <button type="button" class="dotted" @click="nextOfHeading('size', sizes)">
         {{ words(sizes, look.heading.size) }}
       </button>
-      and
+      {{ say.and }}
       <button type="button" class="dotted" @click="nextOfHeading('align', aligns)">
         {{ words(aligns, look.heading.align) }}</button><v-menu location="bottom start">
         <template #activator="{ props: menu }"
-          >, with
-          <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : 'no picture' }}</button>
-          beside it</template
+          >{{ say.with }}
+          <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : say.noPicture }}</button>
+          {{ say.besideIt }}</template
         >
-        <v-list density="compact" class="studio" aria-label="Beside the heading">
+        <v-list density="compact" class="studio" :aria-label="say.besideTheHeading">
           <v-list-item :active="look.heading.icon === null" color="primary" @click="set({ heading: { ...look.heading, icon: null } })"
-            ><v-list-item-title>no picture</v-list-item-title></v-list-item
+            ><v-list-item-title>{{ say.noPicture }}</v-list-item-title></v-list-item
           >
           <v-list-item
             v-for="icon in headingIconSchema.options"
@@ -150,8 +152,8 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
       >, <button type="button" class="dotted" @click="next('fold', folds)">{{ words(folds, look.fold) }}</button>,
       <button type="button" class="dotted" @click="next('seeAll', alls)">{{ words(alls, look.seeAll) }}</button>
     </p>
-    <div v-if="section.layout !== 'tiles'" class="chips" role="group" aria-label="Each product shows">
-      <span class="small soft">each product shows</span>
+    <div v-if="section.layout !== 'tiles'" class="chips" role="group" :aria-label="say.eachProductShows">
+      <span class="small soft">{{ say.eachProductShowsWord }}</span>
       <button
         v-for="part in cardPartSchema.options"
         :key="part"
@@ -168,7 +170,7 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
         class="dotted small"
         @click="set({ reduction: look.reduction === 'percent' ? 'amount' : 'percent' })"
       >
-        {{ look.reduction === 'percent' ? 'in percent' : 'as an amount' }}
+        {{ look.reduction === 'percent' ? say.inPercent : say.asAnAmount }}
       </button>
     </div>
   </div>

@@ -5,6 +5,9 @@ import { rangeWords } from '../../../core/rules/ruleWords'
 import { useStudioShop } from '../../data/studioShop'
 import PhPlus from '~icons/ph/plus'
 import { useNames } from '../../data/useNames'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.guardsPart
 
 /** What every candidate of a section is checked for. */
 const props = defineProps<{ section: Section }>()
@@ -13,11 +16,11 @@ const studio = useStudioShop()
 const names = useNames()
 
 const guardWords: Record<Guard, string> = {
-  inCart: 'in the cart',
-  self: 'what the page is about',
-  notForSale: 'not for sale',
-  outOfStock: 'out of stock',
-  shownEarlier: 'shown earlier on the page',
+  inCart: say.inTheCart,
+  self: say.whatThePageIsAbout,
+  notForSale: say.notForSale,
+  outOfStock: say.outOfStock,
+  shownEarlier: say.shownEarlierOnThePage,
 }
 function toggle(each: Guard): void {
   const { guards } = props.section
@@ -55,8 +58,8 @@ const setOut = (part: Partial<LeaveOut>) => emit('change', { leaveOut: { ...prop
 const outWords = computed(() => {
   const { categories, brands, tags, products } = props.section.leaveOut
   const all = [...categories.map(names.category), ...brands, ...tags, ...products]
-  if (all.length > 3) return `one of ${all.length} left out`
-  return all.length ? `in ${all.join(', ')}` : 'left out: …'
+  if (all.length > 3) return say.oneOfLeftOut(all.length)
+  return all.length ? say.in(all.join(', ')) : say.leftOut2
 })
 const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(each => each.value)
 </script>
@@ -83,11 +86,11 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
     >
       <template #activator="{ props: menu }"
         ><button type="button" class="guard set" v-bind="menu">
-          {{ section.priceBand ? `not priced ${rangeWords(section.priceBand, value => `${value} %`)} of it` : 'price band: …' }}
+          {{ section.priceBand ? say.notPricedOfIt(rangeWords(section.priceBand, value => `${value} %`)) : say.priceBand }}
         </button></template
       >
-      <v-card class="studio form" rounded="lg" role="dialog" aria-label="Price band">
-        <p class="small soft">Only products whose price is, in percent of the product the page is about,</p>
+      <v-card class="studio form" rounded="lg" role="dialog" :aria-label="say.priceBand2">
+        <p class="small soft">{{ say.onlyProductsWhosePriceIs }}</p>
         <RangeFields
           :range="section.priceBand ?? {}"
           unit="%"
@@ -95,7 +98,7 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
           :write="String"
           @change="priceBand => emit('change', { priceBand })"
         />
-        <button type="button" class="text-button" @click="drop('price')">Take this guard away</button>
+        <button type="button" class="text-button" @click="drop('price')">{{ say.takeThisGuardAway }}</button>
       </v-card>
     </v-menu>
     <v-menu
@@ -108,12 +111,13 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
     >
       <template #activator="{ props: menu }"
         ><button type="button" class="guard set" v-bind="menu">
-          {{ section.lowestMargin === null ? 'margin under …' : `margin under ${section.lowestMargin} %` }}
+          {{ section.lowestMargin === null ? say.marginUnder : say.marginUnderWithLowestMargin(section.lowestMargin) }}
         </button></template
       >
-      <v-card class="studio form" rounded="lg" role="dialog" aria-label="Lowest margin">
+      <v-card class="studio form" rounded="lg" role="dialog" :aria-label="say.lowestMargin">
         <label
-          >Margin in percent of the price is at least<v-text-field
+          >{{ say.marginInPercentOfThe
+          }}<v-text-field
             :model-value="section.lowestMargin ?? ''"
             type="number"
             min="-1000"
@@ -125,8 +129,8 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
               }
             "
         /></label>
-        <p class="small soft">A product whose cost is not known passes.</p>
-        <button type="button" class="text-button" @click="drop('margin')">Take this guard away</button>
+        <p class="small soft">{{ say.aProductWhoseCostIs }}</p>
+        <button type="button" class="text-button" @click="drop('margin')">{{ say.takeThisGuardAway }}</button>
       </v-card>
     </v-menu>
     <v-menu
@@ -145,54 +149,59 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
       <template #activator="{ props: menu }"
         ><button type="button" class="guard set" v-bind="menu">{{ outWords }}</button></template
       >
-      <v-card class="studio form wide" rounded="lg" role="dialog" aria-label="Left out">
+      <v-card class="studio form wide" rounded="lg" role="dialog" :aria-label="say.leftOut">
         <label
-          >Categories, with those below<v-autocomplete
+          >{{ say.categoriesWithThoseBelow
+          }}<v-autocomplete
             :model-value="section.leaveOut.categories"
             :items="studio.categoryChoices"
             multiple
             chips
             closable-chips
-            placeholder="none"
+            :placeholder="say.none"
             @update:model-value="value => setOut({ categories: value })"
         /></label>
         <label
-          >Brands<v-autocomplete
+          >{{ say.brands
+          }}<v-autocomplete
             :model-value="section.leaveOut.brands"
             :items="valuesOf(studio.facets?.brands)"
             multiple
             chips
             closable-chips
-            placeholder="none"
+            :placeholder="say.none"
             @update:model-value="value => setOut({ brands: value })"
         /></label>
         <label
-          >Tags<v-autocomplete
+          >{{ say.tags
+          }}<v-autocomplete
             :model-value="section.leaveOut.tags"
             :items="valuesOf(studio.facets?.tags)"
             multiple
             chips
             closable-chips
-            placeholder="none"
+            :placeholder="say.none"
             @update:model-value="value => setOut({ tags: value })"
         /></label>
         <ProductsField :skus="section.leaveOut.products" @change="value => setOut({ products: value })" />
-        <button type="button" class="text-button" @click="drop('leaveOut')">Leave nothing out</button>
+        <button type="button" class="text-button" @click="drop('leaveOut')">{{ say.leaveNothingOut }}</button>
       </v-card>
     </v-menu>
     <v-menu v-if="!shows.price || !shows.margin || !shows.leaveOut" location="bottom start" :offset="4">
       <template #activator="{ props: menu }"
-        ><button type="button" class="guard new" v-bind="menu"><PhPlus width="13" height="13" />guard</button></template
+        ><button type="button" class="guard new" v-bind="menu"><PhPlus width="13" height="13" />{{ say.guard }}</button></template
       >
       <v-list density="compact" class="studio">
         <v-list-item v-if="!shows.price" @click="ask('price')"
-          ><v-list-item-title>Price band</v-list-item-title
-          ><v-list-item-subtitle>compared with the product the page is about</v-list-item-subtitle></v-list-item
+          ><v-list-item-title>{{ say.priceBand2 }}</v-list-item-title
+          ><v-list-item-subtitle>{{ say.comparedWithTheProductThe }}</v-list-item-subtitle></v-list-item
         >
-        <v-list-item v-if="!shows.margin" @click="ask('margin')"><v-list-item-title>Lowest margin</v-list-item-title></v-list-item>
+        <v-list-item v-if="!shows.margin" @click="ask('margin')"
+          ><v-list-item-title>{{ say.lowestMargin }}</v-list-item-title></v-list-item
+        >
         <v-list-item v-if="!shows.leaveOut" @click="ask('leaveOut')"
-          ><v-list-item-title>Leave out</v-list-item-title
-          ><v-list-item-subtitle>categories, brands, tags or products</v-list-item-subtitle></v-list-item
+          ><v-list-item-title>{{ say.leaveOut }}</v-list-item-title
+          ><v-list-item-subtitle>{{ say.categoriesBrandsTagsOrProducts }}</v-list-item-subtitle></v-list-item
         >
       </v-list>
     </v-menu>

@@ -4,6 +4,9 @@ import { headingTokens, tokensOf } from '../../../core/sections/headings'
 import type { SectionSettings } from '../../../core/sections/section'
 import type { Text } from '../../../core/text/text'
 import { useStudioShop } from '../../data/studioShop'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.headingsPart
 
 /** What a section says above its products, language by language. */
 const props = defineProps<{
@@ -18,13 +21,13 @@ const languages = computed(() => studio.shop!.settings.languages)
 
 const fields = computed(() =>
   [
-    { key: 'heading' as const, label: 'Heading', value: props.heading, hint: studio.words(props.heading) || 'Heading', shown: true },
-    { key: 'one' as const, label: 'Heading for a single product', value: props.others.one, hint: 'the same', shown: true },
+    { key: 'heading' as const, label: say.heading, value: props.heading, hint: studio.words(props.heading) || say.heading, shown: true },
+    { key: 'one' as const, label: say.headingForASingleProduct, value: props.others.one, hint: say.theSame, shown: true },
     {
       key: 'without' as const,
-      label: 'Heading where a word has no value',
+      label: say.headingWhereAWordHas,
       value: props.others.without,
-      hint: 'the heading without the word',
+      hint: say.theHeadingWithoutTheWord,
       shown: isFilled.value || Object.keys(props.others.without).length > 0,
     },
   ].filter(field => field.shown),
@@ -61,38 +64,36 @@ function insert(token: HeadingToken): void {
   field.dispatchEvent(new Event('change', { bubbles: true }))
 }
 const buttonFields = [
-  ['add', 'the button that adds', 'Add'],
-  ['choose', 'where options are to be chosen', 'Choose'],
+  ['add', say.theButtonThatAdds, say.add],
+  ['choose', say.whereOptionsAreToBe, say.choose],
 ] as const
-const tokenWords: Record<HeadingToken, string> = { name: 'the product’s name', brand: 'its brand', category: 'its category' }
+const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, brand: say.itsBrand, category: say.itsCategory }
 </script>
 
 <template>
   <div ref="root" class="says" @focusin="remember">
     <div class="top">
-      <span class="small soft">fill in</span>
+      <span class="small soft">{{ say.fillIn }}</span>
       <button
         v-for="token in headingTokens"
         :key="token"
         type="button"
         class="token"
-        :aria-label="`Fill in ${tokenWords[token]}`"
+        :aria-label="say.fillInWithTokenWord(tokenWords[token])"
         @mousedown.prevent
         @click="insert(token)"
       >
         {{ tokenWords[token] }}
       </button>
       <span class="grow" />
-      <div class="choice" role="group" aria-label="Language">
+      <div class="choice" role="group" :aria-label="say.language">
         <button v-for="each in languages" :key="each" type="button" :aria-pressed="language === each" @click="language = each">
           {{ each }}
         </button>
       </div>
     </div>
     <label v-for="field in fields" :key="`${field.key} ${language}`">
-      <span v-if="field.key !== 'heading'" class="small soft">{{
-        field.key === 'one' ? 'for a single product' : 'where a word has no value'
-      }}</span>
+      <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? say.forASingleProduct : say.whereAWordHasNo }}</span>
       <v-text-field
         :model-value="field.value[language] ?? ''"
         :placeholder="field.hint"

@@ -4,6 +4,9 @@ import type { Layout } from '../../../core/sections/display'
 import { displayFor, layoutSchema } from '../../../core/sections/display'
 import type { Section, SectionSettings } from '../../../core/sections/section'
 import { layoutWords } from '../../parts/sections/layoutWords'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.layoutPart
 
 /** How a section is laid out, how many places it has, and from how many products on it is shown. */
 const props = defineProps<{ section: Section }>()
@@ -21,7 +24,7 @@ function setNumber(part: 'places' | 'minimum', by: number): void {
 
 <template>
   <div class="shown">
-    <div class="layouts" role="group" aria-label="Layout">
+    <div class="layouts" role="group" :aria-label="say.layout">
       <button
         v-for="{ value, words } in layouts"
         :key="value"
@@ -34,17 +37,19 @@ function setNumber(part: 'places' | 'minimum', by: number): void {
         <v-tooltip activator="parent" location="bottom">{{ words }}</v-tooltip>
       </button>
     </div>
-    <span class="numbers" role="group" aria-label="Places"
-      >places<span class="stepper"
-        ><button type="button" aria-label="Fewer places" @click="setNumber('places', -1)">−</button><b>{{ section.places }}</b
-        ><button type="button" aria-label="More places" @click="setNumber('places', 1)">+</button></span
+    <span class="numbers" role="group" :aria-label="say.places"
+      >{{ say.placesWord
+      }}<span class="stepper"
+        ><button type="button" :aria-label="say.fewerPlaces" @click="setNumber('places', -1)">−</button><b>{{ section.places }}</b
+        ><button type="button" :aria-label="say.morePlaces" @click="setNumber('places', 1)">+</button></span
       ></span
     >
-    <span class="numbers" role="group" aria-label="Minimum"
-      >hidden under<span class="stepper"
-        ><button type="button" aria-label="Lower minimum" @click="setNumber('minimum', -1)">−</button><b>{{ section.minimum }}</b
-        ><button type="button" aria-label="Higher minimum" @click="setNumber('minimum', 1)">+</button></span
-      >{{ section.minimum === 1 ? 'product' : 'products' }}</span
+    <span class="numbers" role="group" :aria-label="say.minimum"
+      >{{ say.hiddenUnder
+      }}<span class="stepper"
+        ><button type="button" :aria-label="say.lowerMinimum" @click="setNumber('minimum', -1)">−</button><b>{{ section.minimum }}</b
+        ><button type="button" :aria-label="say.higherMinimum" @click="setNumber('minimum', 1)">+</button></span
+      >{{ section.minimum === 1 ? say.product : say.products }}</span
     >
   </div>
 </template>

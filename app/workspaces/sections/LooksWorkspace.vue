@@ -4,6 +4,9 @@ import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { useDraftWorkspace } from '../../data/useDraftWorkspace'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.looksWorkspace
 
 /** Looks, of the Sections workspace: all of them, what the chosen one says, and the shop with it. */
 const studio = useStudioShop()
@@ -11,7 +14,7 @@ const store = useDrafts()
 
 const { key, open } = useOpened('/looks', () => (store.looks.length ? houseKey : null))
 const chosen = computed(() => store.looks.find(each => each.key === key.value) ?? null)
-useWorkspaceTitle('Looks', () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.name))
+useWorkspaceTitle(say.looks, () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.name))
 const { load, ready, stepped } = useDraftWorkspace()
 
 /** The sections that it can be seen on. */
@@ -30,9 +33,7 @@ const choices = computed(() => users.value.map(each => ({ value: each.key, title
   <WorkspacePanes :load="load" :ready="ready" :sizes="[21, 38, 41]" @stepped="stepped">
     <template #list><LooksPane :chosen="key" @open="open" /></template>
     <LookEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="open" />
-    <BlankPane v-else-if="key" :title="`There is no look “${key}”`"
-      >It may have been taken away. Choose another in the list, or add one.</BlankPane
-    >
+    <BlankPane v-else-if="key" :title="say.thereIsNoLook(key)">{{ say.itMayHaveBeenTaken }}</BlankPane>
     <template #beside>
       <TryOut v-if="chosen && seen" :key="`${chosen.key} ${seen.key}`" :stored="seen" page-only>
         <v-select
@@ -40,13 +41,11 @@ const choices = computed(() => users.value.map(each => ({ value: each.key, title
           :model-value="seen.key"
           class="seen"
           :items="choices"
-          aria-label="Seen on"
+          :aria-label="say.seenOn"
           @update:model-value="(key: string) => (seenOn = key)"
         />
       </TryOut>
-      <BlankPane v-else-if="chosen" title="Nothing to see it on yet"
-        >No section on a page has this look. Give it to one in the section, under “Looks like”.</BlankPane
-      >
+      <BlankPane v-else-if="chosen" :title="say.nothingToSeeItOn">{{ say.noSectionOnAPage }}</BlankPane>
     </template>
   </WorkspacePanes>
 </template>

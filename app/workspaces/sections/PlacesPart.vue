@@ -5,6 +5,9 @@ import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { pageWords, zoneWords } from '../../parts/sections/sectionWords'
 import PhPlus from '~icons/ph/plus'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.placesPart
 
 /** The pages that a section stands on; it can be switched off on each. */
 const props = defineProps<{ sectionKey: string }>()
@@ -45,24 +48,26 @@ const free = computed(() =>
         </v-menu>
         <span v-else class="soft">{{ zoneWords(zone) }}</span>
         <span class="grow" />
-        <span v-if="off" class="state">off here</span>
+        <span v-if="off" class="state">{{ say.offHere }}</span>
         <button type="button" class="text-button" @click="store.send({ type: 'switchInPlan', key: sectionKey, plan: plan.key, off: !off })">
-          {{ off ? 'Switch on' : 'Switch off' }}
+          {{ off ? say.switchOn : say.switchOff }}
         </button>
         <button
           type="button"
           class="out"
-          :aria-label="`Take it off the ${planName(plan.name, plan.page)}`"
+          :aria-label="say.takeItOffThe(planName(plan.name, plan.page))"
           @click="store.send({ type: 'unplaceSection', key: sectionKey, plan: plan.key })"
         >
           ×
         </button>
       </li>
     </ul>
-    <p v-else class="none soft">It stands on no page yet, so no shopper sees it.</p>
+    <p v-else class="none soft">{{ say.itStandsOnNoPage }}</p>
     <v-menu v-if="free.length" location="bottom start" :offset="4">
       <template #activator="{ props: menu }"
-        ><button type="button" class="text-button add" v-bind="menu"><PhPlus width="14" height="14" />Put it on a page</button></template
+        ><button type="button" class="text-button add" v-bind="menu">
+          <PhPlus width="14" height="14" />{{ say.putItOnAPage }}
+        </button></template
       >
       <v-list density="compact" class="studio">
         <v-list-item

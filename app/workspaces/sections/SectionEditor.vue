@@ -5,6 +5,9 @@ import type { StoredSection } from '../../../core/studio/sectionAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.sectionEditor
 
 /** What fills a section, what holds candidates back, and how it is shown. Every change is a draft until it is published. */
 const props = defineProps<{ stored: StoredSection }>()
@@ -37,7 +40,7 @@ const problems = computed(() => props.stored.problems.filter(each => each.step =
 const discard = (plans: string[]) => store.sendAndTell({ type: 'discard', sections: [props.stored.key], plans })
 async function double(): Promise<void> {
   const { key: _, ...settings } = draft.value!
-  const key = await store.add({ ...settings, heading: mapValues(settings.heading, words => `${words} (copy)`) })
+  const key = await store.add({ ...settings, heading: mapValues(settings.heading, words => say.copy(words)) })
   if (key) emit('open', key)
 }
 async function remove(): Promise<void> {
@@ -50,30 +53,36 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-  <section class="editor" aria-label="Section">
+  <section class="editor" :aria-label="say.section">
     <DraftHead
       :name="heading || stored.key"
-      sort="section"
+      :sort="say.sectionWord"
       :stored="stored"
       :changed="unpublished"
       :unpublished="unpublished"
       @publish="publishing = true"
     >
-      <template #beside><span v-if="draft?.off" class="state">off</span></template>
+      <template #beside
+        ><span v-if="draft?.off" class="state">{{ say.off }}</span></template
+      >
       <template #menu>
-        <v-list-item :disabled="!draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!draft" @click="double"
+          ><v-list-item-title>{{ say.duplicate }}</v-list-item-title></v-list-item
+        >
         <v-list-item :disabled="!draft" @click="change({ off: !draft!.off })"
-          ><v-list-item-title>{{ draft?.off ? 'Switch on' : 'Switch off everywhere' }}</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ draft?.off ? say.switchOn : say.switchOffEverywhere }}</v-list-item-title></v-list-item
         >
         <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard([])"
-          ><v-list-item-title>Back to what is live</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ say.backToWhatIsLive }}</v-list-item-title></v-list-item
         >
-        <v-list-item :disabled="!draft" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!draft" @click="remove"
+          ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
+        >
       </template>
     </DraftHead>
     <div v-if="draft" class="parts">
       <p v-if="usedIn.length > 1" class="used small">
-        It stands on {{ usedIn.length }} page plans, and changes on all of them:
+        {{ say.itStandsOnPagePlans(usedIn.length) }}
         <template v-for="(each, i) in usedIn" :key="each.key"
           ><template v-if="i">, </template
           ><NuxtLink :to="`/pages/${each.key}`">{{ studio.words(each.name) || each.key }}</NuxtLink></template
@@ -86,32 +95,32 @@ async function remove(): Promise<void> {
         <StepsPart :section="draft" :problems="stored.problems" @change="change" />
       </div>
       <div class="part">
-        <h2>Held back when</h2>
+        <h2>{{ say.heldBackWhen }}</h2>
         <GuardsPart :section="draft" @change="change" />
       </div>
       <div class="part">
-        <h2>Shown as</h2>
+        <h2>{{ say.shownAs }}</h2>
         <LayoutPart :section="draft" @change="change" />
         <DisplayPart :section="draft" @change="change" />
       </div>
       <div class="part">
-        <h2>Looks like</h2>
+        <h2>{{ say.looksLike }}</h2>
         <LookPart :look="draft.look" @change="look => change({ look })" />
       </div>
       <div class="part">
-        <h2>Says</h2>
+        <h2>{{ say.says }}</h2>
         <HeadingsPart :heading="draft.heading" :others="draft.otherHeadings" :buttons="draft.buttons" @change="change" />
       </div>
       <div class="part">
-        <h2>Stands on</h2>
+        <h2>{{ say.standsOn }}</h2>
         <PlacesPart :section-key="stored.key" />
       </div>
       <div class="part">
-        <h2>Shown from, until</h2>
+        <h2>{{ say.shownFromUntil }}</h2>
         <DatesPart :section="draft" @change="change" />
       </div>
     </div>
-    <DraftLeaving v-else sort="section" @keep="discard(plansThatDiffer)" />
+    <DraftLeaving v-else :sort="say.sectionWord" @keep="discard(plansThatDiffer)" />
     <PublishDialog
       v-if="publishing"
       :sections="isUnpublished(stored) ? [stored.key] : []"

@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.sectionsOrLooks
 defineProps<{ on: 'sections' | 'looks' }>()
 const ways = [
-  { to: '/sections', words: 'Sections' },
-  { to: '/looks', words: 'Looks' },
+  { to: '/sections', words: say.sections },
+  { to: '/looks', words: say.looks },
 ]
 </script>
 
 <template>
-  <PaneWays label="Sections or looks" :on="`/${on}`" :ways="ways"><slot /></PaneWays>
+  <PaneWays :label="say.sectionsOrLooks" :on="`/${on}`" :ways="ways"><slot /></PaneWays>
 </template>

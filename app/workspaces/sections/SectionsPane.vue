@@ -9,6 +9,9 @@ import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 import PhWarning from '~icons/ph/warning'
 import { useListSteps } from '../../elements/useListSteps'
 import { useShortcut } from '../../elements/useShortcut'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.sectionsPane
 
 /** All sections, with where they stand and whether shoppers have them. */
 const props = defineProps<{ chosen: string | null }>()
@@ -20,18 +23,18 @@ const words = ref('')
 const headingOf = (each: StoredSection) => studio.words((each.draft ?? each.live)!.heading) || each.key
 function whereOf(key: string): string {
   const places = store.placesOf(key)
-  if (!places.length) return 'on no page yet'
+  if (!places.length) return say.onNoPageYet
   return places.length === 1
     ? `${pageWords[places[0]!.plan.page]} · ${zoneWords(places[0]!.zone)}`
     : [...new Set(places.map(each => pageWords[each.plan.page]))].join(', ')
 }
 /** Of what shoppers have and what they will have. */
 function stateOf({ key, live, draft }: StoredSection): { name: string; words: string } {
-  if (!draft) return { name: 'leaving', words: 'to be removed' }
-  if (isUnpublished({ live, draft })) return { name: 'draft', words: live ? 'changed' : 'draft' }
+  if (!draft) return { name: 'leaving', words: say.toBeRemoved }
+  if (isUnpublished({ live, draft })) return { name: 'draft', words: live ? say.changed : say.draft }
   const places = store.placesOf(key)
-  if (draft.off || (places.length && places.every(each => each.off))) return { name: 'off', words: 'off' }
-  return { name: 'live', words: 'live' }
+  if (draft.off || (places.length && places.every(each => each.off))) return { name: 'off', words: say.off }
+  return { name: 'live', words: say.live }
 }
 const pageOrder = Object.keys(pageWords)
 /** In the order of the pages they stand on. */
@@ -60,14 +63,19 @@ useShortcut('n', add)
 </script>
 
 <template>
-  <section class="pane" aria-label="Sections">
+  <section class="pane" :aria-label="say.sections">
     <SectionsOrLooks on="sections"
-      ><button type="button" class="icon-button add" aria-label="Add a section" aria-keyshortcuts="N" @click="add">
-        <PhPlus /><v-tooltip activator="parent" location="bottom">Add a section<span class="key">N</span></v-tooltip>
+      ><button type="button" class="icon-button add" :aria-label="say.addASection" aria-keyshortcuts="N" @click="add">
+        <PhPlus /><v-tooltip activator="parent" location="bottom">{{ say.addASection }}<span class="key">N</span></v-tooltip>
       </button></SectionsOrLooks
     >
     <div class="tools">
-      <v-text-field v-model="words" :placeholder="`${store.sections.length} sections`" aria-label="Find a section" type="search">
+      <v-text-field
+        v-model="words"
+        :placeholder="say.sectionsWithSectionCount(store.sections.length)"
+        :aria-label="say.findASection"
+        type="search"
+      >
         <template #prepend-inner><PhMagnifyingGlass /></template>
       </v-text-field>
     </div>
@@ -90,13 +98,13 @@ useShortcut('n', add)
             width="16"
             height="16"
             role="img"
-            :aria-label="`${each.problems.length} to look at`"
+            :aria-label="say.toLookAt(each.problems.length)"
           />
           <span class="state" :class="each.state.name">{{ each.state.words }}</span>
         </button>
       </li>
     </ul>
-    <p v-if="!rows.length" class="none soft">No section has these words.</p>
+    <p v-if="!rows.length" class="none soft">{{ say.noSectionHasTheseWords }}</p>
   </section>
 </template>
 

@@ -3,6 +3,9 @@ import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { useDraftWorkspace } from '../../data/useDraftWorkspace'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
+import { sectionsWords } from './words/sections'
+
+const say = sectionsWords.sectionsWorkspace
 
 /** The Sections workspace: all sections, what fills the chosen one, and how it turns out. */
 const studio = useStudioShop()
@@ -10,7 +13,7 @@ const store = useDrafts()
 
 const { key, open } = useOpened('/sections', () => store.sections[0]?.key ?? null)
 const chosen = computed(() => store.sections.find(each => each.key === key.value) ?? null)
-useWorkspaceTitle('Sections', () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.heading))
+useWorkspaceTitle(say.sections, () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.heading))
 const { load, ready, stepped } = useDraftWorkspace()
 </script>
 
@@ -18,9 +21,7 @@ const { load, ready, stepped } = useDraftWorkspace()
   <WorkspacePanes :load="load" :ready="ready" :sizes="[21, 42, 37]" @stepped="stepped">
     <template #list><SectionsPane :chosen="key" @open="open" /></template>
     <SectionEditor v-if="chosen" :key="chosen.key" :stored="chosen" @open="open" />
-    <BlankPane v-else-if="key" :title="`There is no section “${key}”`"
-      >It may have been taken away. Choose another in the list, or add one.</BlankPane
-    >
+    <BlankPane v-else-if="key" :title="say.thereIsNoSection(key)">{{ say.itMayHaveBeenTaken }}</BlankPane>
     <template #beside><TryOut v-if="chosen" :key="chosen.key" :stored="chosen" /></template>
   </WorkspacePanes>
 </template>

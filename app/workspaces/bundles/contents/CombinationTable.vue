@@ -7,6 +7,9 @@ import { isForSale, priceOf, stockOf } from '../../../../core/catalogue/product'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { useStudioShop } from '../../../data/studioShop'
 import { useBundles } from '../bundles'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.combinationTable
 
 /** What each combination of a group's options is: a product, not sold, or not decided yet. */
 const props = defineProps<{ group: OptionGroup; table: readonly Combination[] }>()
@@ -20,17 +23,17 @@ const further = computed(() => Math.min(inOnePage, props.table.length - shown.va
 
 function productOf(sku: string) {
   const item = store.catalogue.item(sku)
-  if (!item) return { product: sku, wrong: 'no longer in the shop', stock: null, price: '' }
+  if (!item) return { product: sku, wrong: say.noLongerInTheShop, stock: null, price: '' }
   const price = priceOf(item.product, item.variant)
   return {
     product: itemName(item, studio.words),
-    wrong: isForSale(item.product, item.variant, studio.now()) ? '' : 'not for sale',
+    wrong: isForSale(item.product, item.variant, studio.now()) ? '' : say.notForSale,
     stock: stockOf(item.product, item.variant),
     price: price === null ? '' : studio.money(price),
   }
 }
-const undecided = { product: 'choose a product', wrong: '', stock: null, price: '' }
-const notSold = { ...undecided, product: 'not sold' }
+const undecided = { product: say.chooseAProduct, wrong: '', stock: null, price: '' }
+const notSold = { ...undecided, product: say.notSoldWord }
 function wordsOf(sku: string | null | undefined) {
   if (sku === undefined) return undecided
   return sku === null ? notSold : productOf(sku)
@@ -51,7 +54,7 @@ const candidates = computed(() =>
       return {
         value: sku,
         title: itemName(item, studio.words),
-        subtitle: `${sku} · ${studio.money(priceOf(item.product, item.variant))}${decided.value.has(sku) ? ' · is one already' : ''}`,
+        subtitle: `${sku} · ${studio.money(priceOf(item.product, item.variant))}${decided.value.has(sku) ? say.isOneAlready : ''}`,
       }
     }),
 )
@@ -68,10 +71,10 @@ function decide(values: Values, sku: string | null | undefined): void {
       <thead>
         <tr>
           <th v-for="option in group.options" :key="option.name">{{ option.name }}</th>
-          <th>Product</th>
-          <th>SKU</th>
-          <th class="number">Stock</th>
-          <th class="number">Price</th>
+          <th>{{ say.product }}</th>
+          <th>{{ say.sku }}</th>
+          <th class="number">{{ say.stock }}</th>
+          <th class="number">{{ say.price }}</th>
         </tr>
       </thead>
       <tbody>
@@ -88,8 +91,8 @@ function decide(values: Values, sku: string | null | undefined): void {
               hide-details
               density="compact"
               auto-select-first
-              placeholder="Name or SKU"
-              :aria-label="`Product for ${row.inWords}`"
+              :placeholder="say.nameOrSku"
+              :aria-label="say.productFor(row.inWords)"
               @update:model-value="(sku: string | null) => sku && decide(row.values, sku)"
               @update:focused="(on: boolean) => on || (editing = null)"
               @keydown.esc="editing = null"
@@ -99,9 +102,11 @@ function decide(values: Values, sku: string | null | undefined): void {
                 {{ row.product }}
               </button>
               <span v-if="row.wrong" class="wrong small">{{ row.wrong }}</span>
-              <button v-if="row.sku !== null" type="button" class="text-button mark" @click="decide(row.values, null)">Not sold</button>
+              <button v-if="row.sku !== null" type="button" class="text-button mark" @click="decide(row.values, null)">
+                {{ say.notSold }}
+              </button>
               <button v-if="row.sku !== undefined" type="button" class="text-button mark" @click="decide(row.values, undefined)">
-                Undecide
+                {{ say.undecide }}
               </button>
             </span>
           </td>
@@ -112,7 +117,7 @@ function decide(values: Values, sku: string | null | undefined): void {
       </tbody>
     </table>
     <button v-if="further > 0" type="button" class="text-button further" @click="shown += inOnePage">
-      Show {{ further }} more of {{ table.length.toLocaleString('en') }}
+      {{ say.showMoreOf(further, table.length.toLocaleString('en')) }}
     </button>
   </div>
 </template>

@@ -8,6 +8,9 @@ import { itemName } from '../../../../core/delivery/deliveredItem'
 import { useBundles } from '../bundles'
 import { useStudioShop } from '../../../data/studioShop'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.componentsPart
 
 /** The products that are always in a bundle, with their quantities, in order. */
 const props = defineProps<{ bundle: BundleOfParts }>()
@@ -17,11 +20,11 @@ const studio = useStudioShop()
 
 /** What is wrong with a part; empty: nothing. */
 function noteOf(item: CatalogueItem | undefined, quantity: number): string {
-  if (!item) return 'no longer in the shop'
-  if (item.product.bundle) return 'a bundle'
-  if (isRetired(item)) return 'retired'
-  if (!isForSale(item.product, item.variant, studio.now())) return 'not for sale'
-  return stockOf(item.product, item.variant) < quantity ? 'too few in stock' : ''
+  if (!item) return say.noLongerInTheShop
+  if (item.product.bundle) return say.aBundle
+  if (isRetired(item)) return say.retired
+  if (!isForSale(item.product, item.variant, studio.now())) return say.notForSale
+  return stockOf(item.product, item.variant) < quantity ? say.tooFewInStock : ''
 }
 const rows = computed(() =>
   props.bundle.components.map(component => {
@@ -54,7 +57,7 @@ const choiceFor = (sku: string) => {
   const item = store.catalogue.item(sku)
   if (!item?.product.variants.length) return null
   return [
-    { value: item.product.sku, title: 'the shopper chooses' },
+    { value: item.product.sku, title: say.theShopperChooses },
     ...item.product.variants.map(each => ({ value: each.sku, title: Object.values(each.options).join(', ') })),
   ]
 }
@@ -78,31 +81,27 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
 </script>
 
 <template>
-  <section class="part" aria-label="Parts">
+  <section class="part" :aria-label="say.parts">
     <h2>
-      {{ bundle.type === 'choice' ? 'Always in the set' : 'Parts' }}<span class="grow" /><button
+      {{ bundle.type === 'choice' ? say.alwaysInTheSet : say.parts }}<span class="grow" /><button
         type="button"
         class="text-button"
         aria-keyshortcuts="/"
         @click="emit('find')"
       >
-        Add parts
+        {{ say.addParts }}
       </button>
     </h2>
     <p v-if="!rows.length" class="empty soft small">
-      {{
-        bundle.type === 'choice'
-          ? 'Nothing comes along with every choice. Find products that do, and add them as parts.'
-          : 'Find products in the pane on the right, and add them. Of a product with variants, fix one or let shoppers choose.'
-      }}
+      {{ bundle.type === 'choice' ? say.nothingComesAlongWithEvery : say.findProductsInThePane }}
     </p>
     <div ref="list">
-      <VueDraggable v-model="draggable" tag="ol" handle=".handle" :animation="150" aria-label="Parts of the bundle">
+      <VueDraggable v-model="draggable" tag="ol" handle=".handle" :animation="150" :aria-label="say.partsOfTheBundle">
         <li v-for="(row, i) in rows" :key="row.key" tabindex="0" :data-part="row.sku" @keydown="onKey($event, i)">
           <span class="handle" aria-hidden="true"><PhDotsSixVertical /></span>
           <QuantityField
             :value="row.quantity"
-            :label="`How many of ${row.name}`"
+            :label="say.howManyOf(row.name)"
             @change="quantity => change(row.key, { quantity }, true)"
           /><span class="soft">×</span>
           <ProductPicture :src="row.image" class="thumb" />
@@ -113,24 +112,24 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
                 v-if="choiceFor(row.sku)"
                 class="variant"
                 :value="row.sku"
-                :aria-label="`Which ${row.name}`"
+                :aria-label="say.which(row.name)"
                 @change="change(row.key, { sku: ($event.target as HTMLSelectElement).value })"
               >
                 <option v-for="each in choiceFor(row.sku)!" :key="each.value" :value="each.value">{{ each.title }}</option>
               </select>
               <span class="mono">{{ row.sku }}</span>
-              <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft"
-                >{{ studio.number(row.stock) }} in stock</span
-              >
+              <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft">{{
+                say.inStock(studio.number(row.stock))
+              }}</span>
             </span>
           </span>
           <span class="price">{{ row.price === null ? '' : studio.money(row.price * row.quantity) }}</span>
-          <button type="button" class="out" :aria-label="`Take ${row.name} out`" @click="takeOut(row.key)">×</button>
+          <button type="button" class="out" :aria-label="say.takeOut(row.name)" @click="takeOut(row.key)">×</button>
         </li>
       </VueDraggable>
     </div>
     <p v-if="rows.length > 1" class="small soft keys">
-      <span class="key">Alt ↑ ↓</span> moves a part, <span class="key">Del</span> takes it out
+      <span class="key">Alt ↑ ↓</span> {{ say.movesAPart }} <span class="key">Del</span> {{ say.takesItOut }}
     </p>
   </section>
 </template>

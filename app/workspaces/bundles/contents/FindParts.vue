@@ -3,12 +3,14 @@ import type { ProductRow } from '../../../../core/workbench/workbench'
 import { groupsOf } from '../../../../core/catalogue/bundle'
 import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
 import { withComponents, withGroupFor, withPicks, withProductIn } from '../../../../core/bundles/editBundle'
-import { counted } from '../../../../core/text/sentence'
 import { useBundles } from '../bundles'
 import { useMessages } from '../../../data/messages'
 import { useStudioShop } from '../../../data/studioShop'
 import type { ListQuery } from '../../../parts/productSearch/listQuery'
 import { useShortcut } from '../../../elements/useShortcut'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.findParts
 
 /** Finds products, and puts what is picked into the bundle. */
 const props = defineProps<{ stored: StoredBundle }>()
@@ -24,8 +26,8 @@ const language = computed(() => studio.shop!.settings.language)
 const canPick = (row: ProductRow | undefined) => row !== undefined && row.status !== 'retired' && !row.isBundle
 const inIt = computed(() => new Set(store.parts))
 function noteOf(row: ProductRow | undefined): string {
-  if (row && inIt.value.has(row.sku)) return 'in it'
-  return row?.isBundle ? 'a bundle' : ''
+  if (row && inIt.value.has(row.sku)) return say.inIt
+  return row?.isBundle ? say.aBundle : ''
 }
 
 /** What can be done with what is picked; the first is what Enter does. */
@@ -33,12 +35,12 @@ const ways = computed(() => {
   if (bundle.value.type === 'pickAny')
     return [
       {
-        words: 'Add to the set',
+        words: say.addToTheSet,
         run: (skus: string[]) => void (bundle.value.type === 'pickAny' && store.changeBundle(withPicks(bundle.value, skus))),
       },
     ]
   const asParts = {
-    words: bundle.value.type === 'choice' ? 'Always in it' : 'Add as parts',
+    words: bundle.value.type === 'choice' ? say.alwaysInIt : say.addAsParts,
     run: (skus: string[]) =>
       void (bundle.value.type !== 'pickAny' && store.changeBundle(withComponents(bundle.value, skus, store.catalogue))),
   }
@@ -46,7 +48,7 @@ const ways = computed(() => {
   const products = (skus: string[]) => [...new Set(skus.flatMap(sku => store.catalogue.item(sku)?.product ?? []))]
   return [
     {
-      words: 'As a group',
+      words: say.asAGroup,
       run: (skus: string[]) =>
         void (
           bundle.value.type === 'choice' &&
@@ -57,7 +59,7 @@ const ways = computed(() => {
     ...groupsOf(bundle.value)
       .slice(0, maxWays)
       .map(({ key, name }) => ({
-        words: `Into ${studio.words(name) || key}`,
+        words: say.into(studio.words(name) || key),
         run: (skus: string[]) =>
           void (
             bundle.value.type === 'choice' &&
@@ -86,26 +88,26 @@ async function add(way: (typeof ways.value)[0] | undefined): Promise<void> {
   }
   way.run(skus)
   picked.clear()
-  messages.tell(`${counted(skus.length, 'product')} added.`)
+  messages.tell(say.added(say.products(skus.length)))
 }
 useShortcut(['1', '2', '3', '4', '5', '6'], event => void add(ways.value[Number(event.key) - 1]))
 defineExpose({ refresh: () => list.value?.refresh(), focus: () => list.value?.focus() })
 </script>
 
 <template>
-  <section class="find" aria-label="Find parts">
+  <section class="find" :aria-label="say.findParts">
     <PickList
       ref="list"
       v-model:query="query"
       :of="null"
       :source="null"
-      :quick="[{ name: 'stock', value: 'in', words: 'in stock' }]"
+      :quick="[{ name: 'stock', value: 'in', words: say.inStock }]"
       :can-pick="canPick"
       :linked-as="() => []"
       :note-of="noteOf"
       :picked="picked"
-      label="Products found"
-      field-label="Find products"
+      :label="say.productsFound"
+      :field-label="say.findProducts"
       @enter="add(ways[0])"
     />
     <PickedBar :count="picked.size" @clear="picked.clear()">

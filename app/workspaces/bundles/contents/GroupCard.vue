@@ -6,6 +6,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import { useBundles } from '../bundles'
 import PhMagicWand from '~icons/ph/magic-wand'
 import PhTrash from '~icons/ph/trash'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.groupCard
 
 /** A group of options, and the table of what each of their combinations is. */
 const props = defineProps<{ group: OptionGroup }>()
@@ -16,8 +19,8 @@ const studio = useStudioShop()
 const table = computed(() => combinationTable(props.group))
 const open = computed(() => table.value.filter(row => row.sku === undefined).length)
 const state = computed(() => {
-  if (open.value) return `${open.value} of ${table.value.length} ${open.value === 1 ? 'has' : 'have'} no product`
-  return table.value.length ? `all ${table.value.length} decided` : ''
+  if (open.value) return say.ofNoProduct(open.value, table.value.length, open.value === 1 ? say.has : say.have)
+  return table.value.length ? say.allDecided(table.value.length) : ''
 })
 const match = () => emit('change', rematched(props.group, store.catalogue))
 function rename({ target }: Event): void {
@@ -27,28 +30,28 @@ function rename({ target }: Event): void {
 </script>
 
 <template>
-  <section class="group" :aria-label="`Group ${studio.words(group.name)}`">
+  <section class="group" :aria-label="say.group(studio.words(group.name))">
     <div class="head">
-      <input v-typed="studio.words(group.name)" class="title" type="text" maxlength="80" aria-label="Name of the group" @input="rename" />
+      <input v-typed="studio.words(group.name)" class="title" type="text" maxlength="80" :aria-label="say.nameOfTheGroup" @input="rename" />
       <QuantityField
         :value="group.quantity"
-        label="How many in one bundle"
+        :label="say.howManyInOneBundle"
         @change="quantity => emit('change', { ...group, quantity }, true)"
-      /><span class="soft small in">in one bundle</span>
+      /><span class="soft small in">{{ say.inOneBundle }}</span>
       <span class="grow" />
       <span class="small" :class="open ? 'wrong' : 'full'">{{ state }}</span>
-      <button type="button" class="icon-button" aria-label="Remove the group" @click="emit('remove')">
-        <PhTrash /><v-tooltip activator="parent" location="bottom">Remove the group</v-tooltip>
+      <button type="button" class="icon-button" :aria-label="say.removeTheGroup" @click="emit('remove')">
+        <PhTrash /><v-tooltip activator="parent" location="bottom">{{ say.removeTheGroup }}</v-tooltip>
       </button>
     </div>
     <GroupOptions :group="group" @change="next => emit('change', next)">
-      <button type="button" class="text-button" @click="emit('find')">Another product</button>
+      <button type="button" class="text-button" @click="emit('find')">{{ say.anotherProduct }}</button>
       <button type="button" class="text-button match" :disabled="!open" @click="match">
-        <PhMagicWand width="15" height="15" />Match by options
+        <PhMagicWand width="15" height="15" />{{ say.matchByOptions }}
       </button>
     </GroupOptions>
     <CombinationTable v-if="table.length" :group="group" :table="table" @change="next => emit('change', next)" />
-    <p v-else class="soft small empty">Each option needs a value before there are combinations.</p>
+    <p v-else class="soft small empty">{{ say.eachOptionNeedsAValue }}</p>
   </section>
 </template>
 

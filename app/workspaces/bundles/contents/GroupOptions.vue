@@ -2,10 +2,12 @@
 import type { GroupOption, OptionGroup } from '../../../../core/catalogue/bundle'
 import { countCombinations, manyCombinations, maxCombinations } from '../../../../core/catalogue/bundle'
 import { rematched, withOptions } from '../../../../core/bundles/editBundle'
-import { counted } from '../../../../core/text/sentence'
 import { useMessages } from '../../../data/messages'
 import { useBundles } from '../bundles'
 import PhPlus from '~icons/ph/plus'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.groupOptions
 
 /** The options of a group and their values; how many combinations they make is said before they are made. */
 const props = defineProps<{ group: OptionGroup }>()
@@ -15,15 +17,12 @@ const messages = useMessages()
 
 const count = computed(() => countCombinations(props.group.options))
 const combinationsOf = (options: readonly GroupOption[]) =>
-  `${options.map(each => each.values.length).join(' × ')} = ${counted(countCombinations(options), 'combination')}`
+  `${options.map(each => each.values.length).join(' × ')} = ${say.combinations(countCombinations(options))}`
 
 function setOptions(options: GroupOption[]): void {
   const wanted = countCombinations(options)
   if (wanted > maxCombinations) {
-    messages.tell(
-      `That would make ${wanted.toLocaleString('en')} combinations; a group has at most ${maxCombinations.toLocaleString('en')}. Nothing ` +
-        `was added. If these options don’t name one product together, make two groups.`,
-    )
+    messages.tell(say.thatWouldMakeCombinationsA(wanted.toLocaleString('en'), maxCombinations.toLocaleString('en')))
     return
   }
   emit('change', rematched(withOptions(props.group, options), store.catalogue))
@@ -61,7 +60,7 @@ const announcedOptions = computed(() => props.group.options.map(each => ({ ...ea
 const announcedCount = computed(() => countCombinations(announcedOptions.value))
 const announced = computed(() => {
   if (announcedCount.value === count.value) return null
-  return `that makes ${combinationsOf(announcedOptions.value)}${announcedCount.value > maxCombinations ? ', too many' : ''}`
+  return say.thatMakes(combinationsOf(announcedOptions.value), announcedCount.value > maxCombinations ? say.tooMany : '')
 })
 const isMany = computed(() => announcedCount.value > manyCombinations)
 </script>
@@ -73,28 +72,30 @@ const isMany = computed(() => announcedCount.value > manyCombinations)
       <span class="chips">
         <span v-for="value in option.values" :key="value" class="chip"
           >{{ value
-          }}<button type="button" :aria-label="`Take ${value} out of ${option.name}`" @click="takeValueOut(option, value)">×</button></span
+          }}<button type="button" :aria-label="say.takeOutOf(value, option.name)" @click="takeValueOut(option, value)">×</button></span
         >
         <input
           v-model="newValues[option.name]"
           class="more"
           type="text"
-          placeholder="value, value"
-          :aria-label="`Add values of ${option.name}`"
+          :placeholder="say.valueValue"
+          :aria-label="say.addValuesOf(option.name)"
           @keydown.enter.prevent="addValues(option)"
           @change="addValues(option)"
         />
       </span>
-      <button type="button" class="out" :aria-label="`Take the option ${option.name} out`" @click="takeOut(option)">×</button>
+      <button type="button" class="out" :aria-label="say.takeTheOptionOut(option.name)" @click="takeOut(option)">×</button>
     </div>
     <div class="tools">
       <form class="new" @submit.prevent="addOption">
-        <input v-model="newOption" class="more" type="text" maxlength="64" placeholder="another option" aria-label="Add an option" /><button
-          type="submit"
-          class="icon-button"
-          aria-label="Add the option"
-          :disabled="!newOption.trim()"
-        >
+        <input
+          v-model="newOption"
+          class="more"
+          type="text"
+          maxlength="64"
+          :placeholder="say.anotherOption"
+          :aria-label="say.addAnOption"
+        /><button type="submit" class="icon-button" :aria-label="say.addTheOption" :disabled="!newOption.trim()">
           <PhPlus width="15" height="15" />
         </button>
       </form>
@@ -104,8 +105,7 @@ const isMany = computed(() => announcedCount.value > manyCombinations)
       <slot />
     </div>
     <p v-if="count > manyCombinations" class="many small">
-      {{ count.toLocaleString('en') }} combinations are more than anyone looks through. If these options don’t name one product together,
-      make two groups of them.
+      {{ say.combinationsAreMoreThanAnyone(count.toLocaleString('en')) }}
     </p>
   </div>
 </template>

@@ -2,6 +2,9 @@
 import type { OptionGroup } from '../../../../core/catalogue/bundle'
 import type { Bundle } from '../../../../core/catalogue/bundle'
 import { useBundles } from '../bundles'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.groupsPart
 
 /** The groups of a bundle with choices. */
 const props = defineProps<{ bundle: Extract<Bundle, { type: 'choice' }> }>()
@@ -12,11 +15,12 @@ const set = (key: string, group: OptionGroup | null, typed = false) =>
 </script>
 
 <template>
-  <section v-if="!bundle.groups.length" class="part" aria-label="Groups">
-    <h2>Groups<span class="grow" /><button type="button" class="text-button" @click="emit('find')">Find products</button></h2>
+  <section v-if="!bundle.groups.length" class="part" :aria-label="say.groups">
+    <h2>
+      {{ say.groups }}<span class="grow" /><button type="button" class="text-button" @click="emit('find')">{{ say.findProducts }}</button>
+    </h2>
     <p class="soft small">
-      What shoppers choose together names one product: size and colour of a suit are one group. Find a product with variants and add it as a
-      group; its options and combinations come along.
+      {{ say.whatShoppersChooseTogetherNames }}
     </p>
   </section>
   <GroupCard

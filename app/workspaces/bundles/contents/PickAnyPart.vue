@@ -3,9 +3,11 @@ import type { CatalogueItem } from '../../../../core/catalogue/catalogue'
 import type { PickAnyBundle } from '../../../../core/catalogue/bundle'
 import { imageOf, isForSale, priceOf, stockOf } from '../../../../core/catalogue/product'
 import { itemName } from '../../../../core/delivery/deliveredItem'
-import { counted } from '../../../../core/text/sentence'
 import { useBundles } from '../bundles'
 import { useStudioShop } from '../../../data/studioShop'
+import { contentsWords } from '../words/contents'
+
+const say = contentsWords.pickAnyPart
 
 /** The set that shoppers pick from, how many they pick, and what that takes off. */
 const props = defineProps<{ bundle: PickAnyBundle }>()
@@ -15,9 +17,9 @@ const studio = useStudioShop()
 
 /** What is wrong with a product that can be picked; empty: nothing. */
 function noteOf(item: CatalogueItem | undefined): string {
-  if (!item) return 'no longer in the shop'
-  if (!isForSale(item.product, item.variant, studio.now())) return 'not for sale'
-  return stockOf(item.product, item.variant) ? '' : 'out of stock'
+  if (!item) return say.noLongerInTheShop
+  if (!isForSale(item.product, item.variant, studio.now())) return say.notForSale
+  return stockOf(item.product, item.variant) ? '' : say.outOfStock
 }
 const rows = computed(() =>
   props.bundle.set.map(sku => {
@@ -63,68 +65,67 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
 </script>
 
 <template>
-  <section class="part" aria-label="How many are picked">
-    <h2>How many</h2>
+  <section class="part" :aria-label="say.howManyArePicked">
+    <h2>{{ say.howMany }}</h2>
     <div class="line">
-      Shoppers pick
-      <QuantityField :value="bundle.least" label="Pick at least" :most="bundle.most" @change="least => set({ least }, true)" /> to
-      <QuantityField :value="bundle.most" label="Pick at most" :least="bundle.least" :most="100" @change="most => set({ most }, true)" />
+      {{ say.shoppersPick }}
+      <QuantityField :value="bundle.least" :label="say.pickAtLeast" :most="bundle.most" @change="least => set({ least }, true)" />
+      {{ say.to }}
+      <QuantityField :value="bundle.most" :label="say.pickAtMost" :least="bundle.least" :most="100" @change="most => set({ most }, true)" />
       <label class="again"
-        ><input type="checkbox" :checked="bundle.repeats" @change="set({ repeats: ($event.target as HTMLInputElement).checked })" />the same
-        again is fine</label
+        ><input type="checkbox" :checked="bundle.repeats" @change="set({ repeats: ($event.target as HTMLInputElement).checked })" />{{
+          say.theSameAgainIsFine
+        }}</label
       >
     </div>
-    <h2 class="second">Reductions</h2>
+    <h2 class="second">{{ say.reductions }}</h2>
     <div v-for="step in steps" :key="step.count" class="line" :data-step="step.count">
-      from
+      {{ say.from }}
       <QuantityField
         :value="step.count"
-        label="From how many on"
+        :label="say.fromHowManyOn"
         :most="100"
         @change="count => isFree(count, step.count) && setStep(step.count, { count })"
       />
-      on
+      {{ say.on }}
       <QuantityField
         :value="step.percent"
-        :label="`Percent off from ${step.count} on`"
+        :label="say.percentOffFromOn(step.count)"
         :least="0"
         :most="100"
         @change="percent => setStep(step.count, { percent })"
       />
-      % off
-      <span v-if="step.count > bundle.most" class="wrong small">never reached: at most {{ bundle.most }} are picked</span>
-      <button type="button" class="out" :aria-label="`Remove the reduction from ${step.count} on`" @click="removeStep(step.count)">
-        ×
-      </button>
+      {{ say.off }}
+      <span v-if="step.count > bundle.most" class="wrong small">{{ say.neverReachedAtMostAre(bundle.most) }}</span>
+      <button type="button" class="out" :aria-label="say.removeTheReductionFromOn(step.count)" @click="removeStep(step.count)">×</button>
     </div>
-    <p v-if="!steps.length" class="soft small">None: what is picked costs what it costs by itself.</p>
-    <button type="button" class="text-button" @click="addStep">Add a reduction</button>
+    <p v-if="!steps.length" class="soft small">{{ say.noneWhatIsPickedCosts }}</p>
+    <button type="button" class="text-button" @click="addStep">{{ say.addAReduction }}</button>
   </section>
-  <section class="part" aria-label="The set">
+  <section class="part" :aria-label="say.theSet">
     <h2>
-      Out of {{ rows.length ? counted(rows.length, 'product') : 'these' }}<span class="grow" /><button
+      {{ say.outOf(rows.length ? say.products(rows.length) : say.these) }}<span class="grow" /><button
         type="button"
         class="text-button"
         aria-keyshortcuts="/"
         @click="emit('find')"
       >
-        Add products
+        {{ say.addProducts }}
       </button>
     </h2>
     <p v-if="!rows.length" class="soft small">
-      Find the products that can be picked in the pane on the right, and add them. Of a product with variants each can be picked.
+      {{ say.findTheProductsThatCan }}
     </p>
-    <ol ref="list" aria-label="Products to pick from">
+    <ol ref="list" :aria-label="say.productsToPickFrom">
       <li v-for="(row, i) in rows" :key="row.sku" tabindex="0" :data-part="row.sku" @keydown="onKey($event, i)">
         <ProductPicture :src="row.image" class="thumb" /><span class="cut name">{{ row.name }}</span
-        ><span class="mono">{{ row.sku }}</span>
-        <span v-if="row.variants" class="soft small">{{ counted(row.variants, 'variant') }}</span><span
+        ><span class="mono">{{ row.sku }}</span> <span v-if="row.variants" class="soft small">{{ say.variants(row.variants) }}</span><span
           v-if="row.note"
           class="wrong small"
           >{{ row.note }}</span
         >
         <span class="grow" /><span>{{ row.price === null ? '' : studio.money(row.price) }}</span>
-        <button type="button" class="out" :aria-label="`Take ${row.name} out`" @click="takeOut(row.sku)">×</button>
+        <button type="button" class="out" :aria-label="say.takeOut(row.name)" @click="takeOut(row.sku)">×</button>
       </li>
     </ol>
   </section>

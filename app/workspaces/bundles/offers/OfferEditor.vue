@@ -4,6 +4,9 @@ import { parseMoney, plainMoney } from '../../../../core/money/money'
 import { emptyScope } from '../../../../core/pagePlans/pagePlan'
 import { useOffers } from './offers'
 import { useStudioShop } from '../../../data/studioShop'
+import { offersWords } from '../words/offers'
+
+const say = offersWords.offerEditor
 
 /** One together offer: for which products it is, what it offers, and what that costs less. */
 const props = defineProps<{ offer: Offer }>()
@@ -29,55 +32,70 @@ function typed(event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim()
   if (reduction.value?.by === 'percent') {
     const percent = Number(text)
-    wrong.value = /^\d+$/.test(text) && percent >= 1 && percent <= 100 ? '' : 'A whole number of percent, from 1 to 100.'
+    wrong.value = /^\d+$/.test(text) && percent >= 1 && percent <= 100 ? '' : say.aWholeNumberOfPercent
     if (!wrong.value) change({ reduction: { by: 'percent', percent } })
   } else {
     const amount = parseMoney(text, studio.currency)
-    wrong.value = amount ? '' : `An amount, such as ${plainMoney(250, studio.currency)}.`
+    wrong.value = amount ? '' : say.anAmountSuchAs(plainMoney(250, studio.currency))
     if (amount) change({ reduction: { by: 'amount', amount } })
   }
 }
 </script>
 
 <template>
-  <section class="editor" aria-label="Together offer">
-    <EditorHead :name="name" sort="offer" :state="offer.active ? { name: 'live', words: 'active' } : { name: 'draft', words: 'off' }">
+  <section class="editor" :aria-label="say.togetherOffer">
+    <EditorHead
+      :name="name"
+      :sort="say.offer"
+      :state="offer.active ? { name: 'live', words: say.active } : { name: 'draft', words: say.off }"
+    >
       <template #menu>
-        <v-list-item @click="renaming = true"><v-list-item-title>Change the heading</v-list-item-title></v-list-item>
-        <v-list-item @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+        <v-list-item @click="renaming = true"
+          ><v-list-item-title>{{ say.changeTheHeading }}</v-list-item-title></v-list-item
+        >
+        <v-list-item @click="remove"
+          ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
+        >
       </template>
       <button type="button" :class="offer.active ? 'plain-button' : 'main-button'" @click="change({ active: !offer.active })">
-        {{ offer.active ? 'Switch off' : 'Make active' }}
+        {{ offer.active ? say.switchOff : say.makeActive }}
       </button>
     </EditorHead>
     <div class="parts">
-      <section class="part" aria-label="What it is for">
-        <h2>Offered with</h2>
-        <div class="choice" role="group" aria-label="Offered with">
-          <button type="button" :aria-pressed="offer.trigger === null" @click="change({ trigger: null })">every product</button
-          ><button type="button" :aria-pressed="offer.trigger !== null" @click="offer.trigger ?? change({ trigger: emptyScope })">
-            some products
+      <section class="part" :aria-label="say.whatItIsFor">
+        <h2>{{ say.offeredWith }}</h2>
+        <div class="choice" role="group" :aria-label="say.offeredWith">
+          <button type="button" :aria-pressed="offer.trigger === null" @click="change({ trigger: null })">
+            {{ say.everyProduct }}</button><button
+            type="button"
+            :aria-pressed="offer.trigger !== null"
+            @click="offer.trigger ?? change({ trigger: emptyScope })"
+          >
+            {{ say.someProducts }}
           </button>
         </div>
         <ScopeChips
           v-if="offer.trigger"
           :scope="offer.trigger"
-          ask="Say with which products"
+          :ask="say.sayWithWhichProducts"
           class="chips"
           @change="part => change({ trigger: { ...offer.trigger!, ...part } })"
         />
       </section>
-      <section class="part" aria-label="What is offered">
-        <h2>What is offered</h2>
-        <div class="choice" role="group" aria-label="What is offered">
+      <section class="part" :aria-label="say.whatIsOffered">
+        <h2>{{ say.whatIsOffered }}</h2>
+        <div class="choice" role="group" :aria-label="say.whatIsOffered">
           <button
             type="button"
             :aria-pressed="offered.by === 'chosen'"
             @click="offered.by === 'chosen' || change({ offered: { by: 'chosen', skus: [] } })"
           >
-            these products</button
-          ><button type="button" :aria-pressed="offered.by === 'links'" @click="offered.by === 'links' || byLinks()">
-            its first links
+            {{ say.theseProducts }}</button><button
+            type="button"
+            :aria-pressed="offered.by === 'links'"
+            @click="offered.by === 'links' || byLinks()"
+          >
+            {{ say.itsFirstLinks }}
           </button>
         </div>
         <ProductsField
@@ -88,17 +106,17 @@ function typed(event: Event): void {
           @change="skus => change({ offered: { by: 'chosen', skus } })"
         />
         <div v-else class="line">
-          the first
+          {{ say.theFirst }}
           <QuantityField
             :value="offered.count"
-            label="How many links"
+            :label="say.howManyLinks"
             :most="8"
             @change="count => offered.by === 'links' && change({ offered: { ...offered, count } })"
           />
-          of its
+          {{ say.ofIts }}
           <select
             :value="offered.kind"
-            aria-label="Kind of links"
+            :aria-label="say.kindOfLinks"
             @change="offered.by === 'links' && change({ offered: { ...offered, kind: ($event.target as HTMLSelectElement).value } })"
           >
             <option v-for="kind in kinds" :key="kind.key" :value="kind.key">{{ kind.plural }}</option>
@@ -109,26 +127,26 @@ function typed(event: Event): void {
             type="checkbox"
             :checked="offer.partly === 'hide'"
             @change="change({ partly: ($event.target as HTMLInputElement).checked ? 'hide' : 'shrink' })"
-          />all or nothing: not shown when one of them can’t be had or is in the cart already</label
+          />{{ say.allOrNothingNotShown }}</label
         >
       </section>
-      <section class="part" aria-label="What it costs less">
-        <h2>Cheaper together</h2>
-        <div class="choice" role="group" aria-label="Cheaper together">
-          <button type="button" :aria-pressed="reduction === null" @click="change({ reduction: null })">no</button>
+      <section class="part" :aria-label="say.whatItCostsLess">
+        <h2>{{ say.cheaperTogether }}</h2>
+        <div class="choice" role="group" :aria-label="say.cheaperTogether">
+          <button type="button" :aria-pressed="reduction === null" @click="change({ reduction: null })">{{ say.no }}</button>
           <button
             type="button"
             :aria-pressed="reduction?.by === 'percent'"
             @click="reduction?.by === 'percent' || change({ reduction: { by: 'percent', percent: 10 } })"
           >
-            percent
+            {{ say.percent }}
           </button>
           <button
             type="button"
             :aria-pressed="reduction?.by === 'amount'"
             @click="reduction?.by === 'amount' || change({ reduction: { by: 'amount', amount: 100 } })"
           >
-            amount
+            {{ say.amount }}
           </button>
         </div>
         <template v-if="reduction">
@@ -138,49 +156,50 @@ function typed(event: Event): void {
               v-typed="reduction.by === 'percent' ? reduction.percent : plainMoney(reduction.amount, studio.currency)"
               class="amount"
               inputmode="decimal"
-              aria-label="How much less"
+              :aria-label="say.howMuchLess"
               :aria-invalid="wrong !== ''"
               @change="typed"
-            />{{ reduction.by === 'percent' ? '% off each' : `${studio.currency} off each` }}, while the product that it is offered with is
-            in the cart
+            />{{ say.whileTheProductThatIt(reduction.by === 'percent' ? say.offEach : say.offEachWithCurrency(studio.currency)) }}
           </div>
           <p class="wrong small" role="alert">{{ wrong }}</p>
           <div class="line">
-            at most <QuantityField :value="offer.limit" label="How often in one cart" :most="99" @change="limit => change({ limit })" />
-            {{ offer.limit === 1 ? 'time' : 'times' }} in one cart
+            {{ say.atMost }}
+            <QuantityField :value="offer.limit" :label="say.howOftenInOneCart" :most="99" @change="limit => change({ limit })" />
+            {{ say.inOneCart(offer.limit === 1 ? say.time : say.times) }}
           </div>
           <label class="line check"
-            ><input type="checkbox" :checked="offer.stacks" @change="change({ stacks: ($event.target as HTMLInputElement).checked })" />also
-            on what is reduced already, by a bundle or an offer above</label
+            ><input type="checkbox" :checked="offer.stacks" @change="change({ stacks: ($event.target as HTMLInputElement).checked })" />{{
+              say.alsoOnWhatIsReduced
+            }}</label
           >
         </template>
       </section>
-      <section class="part" aria-label="When">
-        <h2>When</h2>
+      <section class="part" :aria-label="say.when">
+        <h2>{{ say.when }}</h2>
         <div class="line">
           <label
-            >from
+            >{{ say.from }}
             <input
               type="date"
               :value="offer.from?.slice(0, 10)"
-              aria-label="First day"
+              :aria-label="say.firstDay"
               @change="change({ from: ($event.target as HTMLInputElement).value || null })"
           /></label>
           <label
-            >until
+            >{{ say.until }}
             <input
               type="date"
               :value="offer.until?.slice(0, 10)"
-              aria-label="Last day"
+              :aria-label="say.lastDay"
               @change="change({ until: ($event.target as HTMLInputElement).value || null })"
           /></label>
-          <span class="soft small">both days included; without them, always</span>
+          <span class="soft small">{{ say.bothDaysIncludedWithoutThem }}</span>
         </div>
       </section>
     </div>
     <RenameDialog
       v-if="renaming"
-      title="Change the heading"
+      :title="say.changeTheHeading"
       :name="name"
       @close="renaming = false"
       @rename="words => change({ heading: { ...offer.heading, [studio.shop!.settings.language]: words } })"

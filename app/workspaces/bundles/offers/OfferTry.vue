@@ -11,6 +11,9 @@ import { callApi } from '../../../data/callApi'
 import { previewAddress } from '../../../parts/preview/previewAddress'
 import { useAnswer } from '../../../data/useAnswer'
 import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
+import { offersWords } from '../words/offers'
+
+const say = offersWords.offerTry
 
 /** What shoppers see of an offer on a product's page, what is missing from it and why, and the page itself. */
 const props = defineProps<{ offer: Offer }>()
@@ -66,20 +69,18 @@ const shown = computed(() => answer.value?.offers?.find(each => each.key === pro
 const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.offer.key) ?? null)
 const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
 const reasons = {
-  inCart: 'is in the cart already',
-  notForSale: 'is not for sale',
-  outOfStock: 'is out of stock',
-  offeredAbove: 'is offered by an offer above',
+  inCart: say.isInTheCartAlready,
+  notForSale: say.isNotForSale,
+  outOfStock: say.isOutOfStock,
+  offeredAbove: say.isOfferedByAnOffer,
 }
 const state = computed(() => {
-  if (!sku.value) return 'Choose a product to see what shoppers see there.'
+  if (!sku.value) return say.chooseAProductToSee
   if (!answer.value) return ''
-  if (shown.value) return `Shoppers see it${shown.value.left?.length ? ', with what is left of it' : ''}:`
-  if (!props.offer.active) return 'It is off: shoppers don’t see it.'
-  if (!hidden.value) return 'It is not for this product, or not on this day.'
-  return hidden.value.reason === 'partMissing'
-    ? 'It is not shown, because a part of it is missing and it is all or nothing:'
-    : 'It is not shown, because nothing of it is left to offer.'
+  if (shown.value) return say.shoppersSeeIt(shown.value.left?.length ? say.withWhatIsLeftOf : '')
+  if (!props.offer.active) return say.itIsOffShoppersDont
+  if (!hidden.value) return say.itIsNotForThis
+  return hidden.value.reason === 'partMissing' ? say.itIsNotShownBecause : say.itIsNotShownBecauseNothingOf
 })
 const frame = useTemplateRef('frame')
 watch(
@@ -89,7 +90,7 @@ watch(
 </script>
 
 <template>
-  <section class="try" aria-label="What shoppers see">
+  <section class="try" :aria-label="say.whatShoppersSee">
     <div class="tools">
       <v-autocomplete
         v-model:search="words"
@@ -101,15 +102,15 @@ watch(
         no-filter
         hide-no-data
         auto-select-first
-        placeholder="Try it on a product"
-        aria-label="Try it on a product"
+        :placeholder="say.tryItOnAProduct"
+        :aria-label="say.tryItOnAProduct"
         @update:model-value="(row: ProductRow | null) => (sku = row?.product ?? '')"
       >
         <template #item="{ props: item, internalItem }"
           ><v-list-item v-bind="item" density="compact" :subtitle="internalItem.raw.sku"
         /></template>
       </v-autocomplete>
-      <v-text-field v-model="inCart" placeholder="In the cart: SKU, SKU" aria-label="What is in the cart" class="cart" />
+      <v-text-field v-model="inCart" :placeholder="say.inTheCartSkuSku" :aria-label="say.whatIsInTheCart" class="cart" />
       <DeviceChoice v-model="device" />
     </div>
     <div class="why" role="status">
@@ -128,7 +129,7 @@ watch(
       ref="frame"
       :address="`${previewAddress('product', sku, circumstances, 'live')}#offer-${offer.key}`"
       :device="device"
-      title="The product’s page"
+      :title="say.theProductsPage"
     />
   </section>
 </template>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { Offer } from '../../../../core/offers/offer'
-import { counted } from '../../../../core/text/sentence'
 import { useOffers } from './offers'
 import { useStudioShop } from '../../../data/studioShop'
 import PhPlus from '~icons/ph/plus'
 import { useListSteps } from '../../../elements/useListSteps'
 import { useShortcut } from '../../../elements/useShortcut'
+import { offersWords } from '../words/offers'
+
+const say = offersWords.offersPane
 
 /** All together offers, in the order in which they apply. */
 const props = defineProps<{ chosen: string | null }>()
@@ -16,14 +18,14 @@ const studio = useStudioShop()
 function wordsOf({ offered, reduction }: Offer): string {
   const what =
     offered.by === 'chosen'
-      ? counted(offered.skus.length, 'product')
-      : `the first ${offered.count} of ${studio.words(studio.allKinds.find(each => each.key === offered.kind)?.plural ?? {}).toLowerCase()}`
-  return reduction ? `${what}, ${reduction.by === 'percent' ? `${reduction.percent} %` : studio.money(reduction.amount)} off` : what
+      ? say.products(offered.skus.length)
+      : say.theFirstOf(offered.count, studio.words(studio.allKinds.find(each => each.key === offered.kind)?.plural ?? {}).toLowerCase())
+  return reduction ? say.offWithPart(what, reduction.by === 'percent' ? `${reduction.percent} %` : studio.money(reduction.amount)) : what
 }
 const rows = computed(() => store.offers ?? [])
 async function add(): Promise<void> {
   const key = await store.add({
-    heading: { [studio.shop!.settings.language]: 'Take it along' },
+    heading: { [studio.shop!.settings.language]: say.takeItAlong },
     active: false,
     trigger: null,
     offered: { by: 'chosen', skus: [] },
@@ -54,10 +56,10 @@ useShortcut('n', add)
 </script>
 
 <template>
-  <section class="pane" aria-label="Together offers">
+  <section class="pane" :aria-label="say.togetherOffers">
     <BundlesOrOffers on="offers"
-      ><button type="button" class="icon-button add" aria-label="Add a together offer" aria-keyshortcuts="N" @click="add">
-        <PhPlus /><v-tooltip activator="parent" location="bottom">Add a together offer<span class="key">N</span></v-tooltip>
+      ><button type="button" class="icon-button add" :aria-label="say.addATogetherOffer" aria-keyshortcuts="N" @click="add">
+        <PhPlus /><v-tooltip activator="parent" location="bottom">{{ say.addATogetherOffer }}<span class="key">N</span></v-tooltip>
       </button></BundlesOrOffers
     >
     <ul @keydown="onKey">
@@ -74,11 +76,11 @@ useShortcut('n', add)
             ><span class="name cut">{{ studio.words(each.heading) || each.key }}</span
             ><span class="small soft cut">{{ wordsOf(each) }}</span></span
           >
-          <span class="state" :class="each.active ? 'live' : 'draft'">{{ each.active ? 'active' : 'off' }}</span>
+          <span class="state" :class="each.active ? 'live' : 'draft'">{{ each.active ? say.active : say.off }}</span>
         </button>
       </li>
     </ul>
-    <p v-if="rows.length > 1" class="small soft keys"><span class="key">Alt ↑ ↓</span> moves an offer: the first comes first</p>
+    <p v-if="rows.length > 1" class="small soft keys"><span class="key">Alt ↑ ↓</span> {{ say.movesAnOfferTheFirst }}</p>
   </section>
 </template>
 

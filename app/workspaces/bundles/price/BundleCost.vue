@@ -6,6 +6,9 @@ import { bundleStock } from '../../../../core/bundles/bundleStock'
 import { parseMoney, plainMoney } from '../../../../core/money/money'
 import { useBundles } from '../bundles'
 import { useStudioShop } from '../../../data/studioShop'
+import { priceWords } from '../words/price'
+
+const say = priceWords.bundleCost
 
 /** What a bundle costs, saves and earns, and how often it can be sold; worked out while it is changed. */
 const props = defineProps<{ stored: StoredBundle }>()
@@ -16,7 +19,7 @@ const bundle = computed(() => props.stored.settings.bundle)
 const range = computed(() => bundleRange(bundle.value, store.catalogue))
 const stock = computed(() => bundleStock(bundle.value, store.catalogue))
 const fromTo = (from: number, to: number) =>
-  from === to ? studio.money(from) : `${studio.money(Math.min(from, to))} to ${studio.money(Math.max(from, to))}`
+  from === to ? studio.money(from) : say.toWithMax(studio.money(Math.min(from, to)), studio.money(Math.max(from, to)))
 const saving = computed(() => {
   if (!range.value) return null
   const ends = [range.value.leastSaving, range.value.from, range.value.to].map(({ sum, price }) => sum - price)
@@ -24,15 +27,15 @@ const saving = computed(() => {
 })
 const savingWords = computed(() => {
   const { least, most } = saving.value!
-  if (most < 0) return `none: ${studio.money(-least)} dearer`
-  if (least < 0) return `up to ${studio.money(most)}, but not in every choice`
+  if (most < 0) return say.noneDearer(studio.money(-least))
+  if (least < 0) return say.upToButNotIn(studio.money(most))
   const percent = Math.round(100 - (range.value!.from.price * 100) / (range.value!.from.sum || 1))
-  return most === 0 ? 'none' : `${fromTo(least, most)}${least === most && percent ? `, ${percent} %` : ''}`
+  return most === 0 ? say.none : `${fromTo(least, most)}${least === most && percent ? `, ${percent} %` : ''}`
 })
 const marginWords = computed(() => {
   const margin = range.value?.leastMargin
-  if (margin === null || margin === undefined) return 'not known: a part has no cost'
-  return `${Math.floor(margin)} %${range.value!.from.sum === range.value!.to.sum && bundle.value.type !== 'pickAny' ? '' : ' at the least'}`
+  if (margin === null || margin === undefined) return say.notKnownAPartHas
+  return `${Math.floor(margin)} %${range.value!.from.sum === range.value!.to.sum && bundle.value.type !== 'pickAny' ? '' : say.atTheLeast}`
 })
 const isLow = computed(
   () =>
@@ -43,10 +46,10 @@ const isLow = computed(
 )
 
 const ways: { by: BundlePrice['by']; words: string }[] = [
-  { by: 'sum', words: 'none' },
-  { by: 'percent', words: 'percent' },
-  { by: 'amount', words: 'amount' },
-  { by: 'own', words: 'own price' },
+  { by: 'sum', words: say.none },
+  { by: 'percent', words: say.percent },
+  { by: 'amount', words: say.amount },
+  { by: 'own', words: say.ownPrice },
 ]
 const price = computed(() => (bundle.value.type === 'pickAny' ? null : bundle.value.price))
 /** What is typed stays in the field as it is typed; only what can be a price goes further. */
@@ -80,9 +83,7 @@ watch(
 )
 const wrong = computed(() => {
   if (!price.value || price.value.by === 'sum' || parsed(price.value.by, typed.value)) return ''
-  return price.value.by === 'percent'
-    ? 'A whole number of percent, at most 100.'
-    : `An amount, such as ${plainMoney(1250, studio.currency)}.`
+  return price.value.by === 'percent' ? say.aWholeNumberOfPercent : say.anAmountSuchAs(plainMoney(1250, studio.currency))
 })
 function set(next: BundlePrice, isTyped = false): void {
   if (bundle.value.type !== 'pickAny') store.changeBundle({ ...bundle.value, price: next }, isTyped)
@@ -110,17 +111,17 @@ function type(event: Event): void {
 
 <template>
   <div class="cost">
-    <section class="part" aria-label="Price">
-      <h2>Price</h2>
+    <section class="part" :aria-label="say.price">
+      <h2>{{ say.price }}</h2>
       <dl>
         <div>
-          <dt>Sum of the parts</dt>
-          <dd>{{ range ? fromTo(range.from.sum, range.to.sum) : 'nothing to sell yet' }}</dd>
+          <dt>{{ say.sumOfTheParts }}</dt>
+          <dd>{{ range ? fromTo(range.from.sum, range.to.sum) : say.nothingToSellYet }}</dd>
         </div>
         <div v-if="price" class="reduction">
-          <dt>Reduction</dt>
+          <dt>{{ say.reduction }}</dt>
           <dd>
-            <span class="choice" role="group" aria-label="Reduction"
+            <span class="choice" role="group" :aria-label="say.reduction"
               ><button v-for="{ by, words } in ways" :key="by" type="button" :aria-pressed="price.by === by" @click="choose(by)">
                 {{ words }}
               </button></span
@@ -129,7 +130,7 @@ function type(event: Event): void {
         </div>
         <div v-if="price && price.by !== 'sum'" class="typed">
           <dt>
-            <label for="reduction">{{ price.by === 'own' ? 'Price of the bundle' : 'Off the parts' }}</label>
+            <label for="reduction">{{ price.by === 'own' ? say.priceOfTheBundle : say.offTheParts }}</label>
           </dt>
           <dd>
             <input
@@ -148,31 +149,31 @@ function type(event: Event): void {
         </div>
         <template v-if="range">
           <div class="sum">
-            <dt>Shoppers pay</dt>
+            <dt>{{ say.shoppersPay }}</dt>
             <dd>{{ fromTo(range.from.price, range.to.price) }}</dd>
           </div>
           <div>
-            <dt>They save</dt>
+            <dt>{{ say.theySave }}</dt>
             <dd :class="{ wrong: saving!.least < 0, good: saving!.least > 0 }">{{ savingWords }}</dd>
           </div>
           <div>
-            <dt>Margin</dt>
+            <dt>{{ say.margin }}</dt>
             <dd :class="{ wrong: isLow, good: !isLow && range.leastMargin !== null }">{{ marginWords }}</dd>
           </div>
           <div>
-            <dt>Can be sold</dt>
+            <dt>{{ say.canBeSold }}</dt>
             <dd :class="{ wrong: !stock.most }">
-              {{ stock.least === stock.most ? '' : `${studio.number(stock.least)} to ` }}{{ studio.number(stock.most) }}
-              {{ stock.most === 1 ? 'time' : 'times' }}
+              {{ stock.least === stock.most ? '' : say.to(studio.number(stock.least)) }}{{ studio.number(stock.most) }}
+              {{ stock.most === 1 ? say.time : say.times }}
             </dd>
           </div>
         </template>
         <div class="floor">
-          <dt>Tell me when the margin is under</dt>
+          <dt>{{ say.tellMeWhenTheMargin }}</dt>
           <dd>
             <QuantityField
               :value="bundle.marginFloor ?? 0"
-              label="Lowest margin in percent"
+              :label="say.lowestMarginInPercent"
               :least="0"
               :most="100"
               @change="marginFloor => store.changeBundle({ ...bundle, marginFloor }, true)"

@@ -11,6 +11,9 @@ import type { WantedChoice } from '../../../../core/pricing/cart'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { useBundles } from '../bundles'
 import { useStudioShop } from '../../../data/studioShop'
+import { priceWords } from '../words/price'
+
+const say = priceWords.cartLine
 
 /** The bundle as a line of a cart, in any choice of its parts, with what each part pays of it. */
 const props = defineProps<{ stored: StoredBundle }>()
@@ -72,25 +75,24 @@ const sharedWords = computed(() => {
 </script>
 
 <template>
-  <section class="line-part" aria-label="As a cart line">
-    <h2>As a cart line</h2>
+  <section class="line-part" :aria-label="say.asACartLine">
+    <h2>{{ say.asACartLine }}</h2>
     <div v-for="part in open" :key="part.key" class="pick">
       <span class="cut small soft">{{ nameOfPart(part.key) }}</span>
       <select
         :value="choiceOf(part).sku"
-        :aria-label="`Choice of ${nameOfPart(part.key)}`"
+        :aria-label="say.choiceOf(nameOfPart(part.key))"
         @change="chosen[part.key] = ($event.target as HTMLSelectElement).value"
       >
         <option v-for="each in part.choices" :key="each.sku" :value="each.sku">
-          {{ itemName(each.item, studio.words) }}{{ unitsOf(each) ? '' : ' (out of stock)' }}
+          {{ itemName(each.item, studio.words) }}{{ unitsOf(each) ? '' : say.outOfStock }}
         </option>
       </select>
     </div>
     <div v-if="bundle.type === 'pickAny'" class="pick">
-      <span class="small soft">Picked</span
-      ><QuantityField
+      <span class="small soft">{{ say.picked }}</span><QuantityField
         :value="picking"
-        label="How many are picked"
+        :label="say.howManyArePicked"
         :least="counts.least"
         :most="counts.most"
         @change="value => (count = value)"
@@ -110,9 +112,9 @@ const sharedWords = computed(() => {
         <span class="grow" /><s v-if="row.total !== row.alone" class="soft small">{{ studio.money(row.alone) }}</s
         ><span>{{ studio.money(row.total) }}</span>
       </div>
-      <p v-if="shared.length > 1" class="small soft">the reduction is shared out to the cent: {{ sharedWords }}</p>
+      <p v-if="shared.length > 1" class="small soft">{{ say.theReductionIsSharedOut(sharedWords) }}</p>
     </div>
-    <p v-else class="small soft">In this choice it can’t be sold.</p>
+    <p v-else class="small soft">{{ say.inThisChoiceItCant }}</p>
   </section>
 </template>
 

@@ -5,6 +5,9 @@ import { planPagesAnswerSchema } from '../../../../core/studio/planAnswers'
 import { useMessages } from '../../../data/messages'
 import { useDrafts } from '../../../data/drafts'
 import { callApi } from '../../../data/callApi'
+import { pagesWords } from '../words'
+
+const say = pagesWords.planPagesDialog
 
 /** The pages that get a plan, or that it shares with others, as a list. */
 const props = defineProps<{
@@ -53,7 +56,7 @@ const linkTo = (about: string) =>
           autofocus
           @click="emit('close')"
         >
-          Close
+          {{ say.close }}
         </button>
       </header>
       <div class="rows">
@@ -65,7 +68,7 @@ const linkTo = (about: string) =>
           >
           <span class="mono">{{ row.about }}</span>
         </component>
-        <button v-if="rows.length < total" type="button" class="text-button more" @click="more">Show more</button>
+        <button v-if="rows.length < total" type="button" class="text-button more" @click="more">{{ say.showMore }}</button>
       </div>
     </v-card>
   </v-dialog>

@@ -13,6 +13,9 @@ import { callApi } from '../../../data/callApi'
 import { useAnswer } from '../../../data/useAnswer'
 import { useNames } from '../../../data/useNames'
 import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
+import { pagesWords } from '../words'
+
+const say = pagesWords.planQuestion
 
 interface Choice {
   value: string
@@ -32,9 +35,9 @@ const products = useFoundProducts(words)
 const articles = shallowRef<ShopAnswer['articles']>([])
 const asksFor = computed(() => pageTypes[props.page].asksFor)
 const questions = {
-  product: 'Which plan does a product get?',
-  article: 'Which plan does an article get?',
-  category: 'Which plan does a category get?',
+  product: say.whichPlanDoesAProduct,
+  article: say.whichPlanDoesAnArticle,
+  category: say.whichPlanDoesACategory,
 }
 const question = computed(() => (asksFor.value ? questions[asksFor.value] : ''))
 const asksProducts = computed(() => asksFor.value === 'product')
@@ -72,18 +75,22 @@ const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.
       auto-select-first
       clearable
       :placeholder="question"
-      aria-label="Which plan a page gets"
+      :aria-label="say.whichPlanAPageGets"
     />
     <p v-if="failed" class="small wrong">{{ failed }}</p>
     <div v-else-if="shown" class="small" role="status">
       <p>
-        It gets <b v-if="shown.plans[0]!.plan === plan">this plan</b
-        ><button v-else type="button" class="text-button" @click="emit('open', shown.plans[0]!.plan)">
+        {{ say.itGets }} <b v-if="shown.plans[0]!.plan === plan">{{ say.thisPlan }}</b><button
+          v-else
+          type="button"
+          class="text-button"
+          @click="emit('open', shown.plans[0]!.plan)"
+        >
           {{ nameOf(shown.plans[0]!.plan) }}</button
-        >, because {{ reasonWords(shown.plans[0]!.reason, names) }}.
+        >{{ say.because(reasonWords(shown.plans[0]!.reason, names)) }}
       </p>
       <p v-for="each in others(shown)" :key="each.plan" class="soft">
-        {{ nameOf(each.plan) }} is for it too, because {{ reasonWords(each.reason, names) }}.
+        {{ say.isForItTooBecause(nameOf(each.plan), reasonWords(each.reason, names)) }}
       </p>
     </div>
   </div>

@@ -5,6 +5,9 @@ import { sectionsOf } from '../../../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../../../core/pageTypes/registry'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
+import { pagesWords } from '../words'
+
+const say = pagesWords.planSide
 
 /** Who gets a plan, what it shares with others, what to look at before it is published, and the sections that could stand on it. */
 const props = defineProps<{ plan: PagePlan }>()
@@ -34,14 +37,15 @@ function takenOff(index: number | undefined): void {
 </script>
 
 <template>
-  <aside class="side" aria-label="Of this page plan">
+  <aside class="side" :aria-label="say.ofThisPagePlan">
     <ScopePart :plan="plan" @open="key => emit('open', key)" />
     <ReviewPart v-if="plan.page !== 'cart' || sectionsOf(plan).length" :plan="plan" />
     <section class="part">
-      <h2>Sections at hand</h2>
+      <h2>{{ say.sectionsAtHand }}</h2>
       <p class="small soft hint">
-        Drag one into a zone<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> puts it there</template>, or
-        back here to take it off the page.
+        {{ say.dragOneIntoAZone
+        }}<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> {{ say.putsItThere }}</template
+        >{{ say.orBackHereToTake }}
       </p>
       <VueDraggable
         v-model="atHand"
@@ -51,13 +55,13 @@ function takenOff(index: number | undefined): void {
         :sort="false"
         role="list"
         class="list"
-        aria-label="Sections at hand"
+        :aria-label="say.sectionsAtHand"
         @add="event => takenOff(event.newIndex)"
       >
         <PlacedSection v-for="each in atHand" :key="each.key" :section-key="each.key" :plan="plan" :zone="null" />
       </VueDraggable>
       <p v-if="!atHand.length" class="small soft">
-        All sections stand on this page. <NuxtLink to="/sections">Add one in Sections</NuxtLink>
+        {{ say.allSectionsStandOnThis }} <NuxtLink to="/sections">{{ say.addOneInSections }}</NuxtLink>
       </p>
     </section>
   </aside>

@@ -12,6 +12,9 @@ import PhDeviceMobile from '~icons/ph/device-mobile'
 import PhInfo from '~icons/ph/info'
 import PhCheckCircle from '~icons/ph/check-circle'
 import { useAnswer } from '../../../data/useAnswer'
+import { pagesWords } from '../words'
+
+const say = pagesWords.reviewPart
 
 /**
  * What to look at before a plan is published: pages left blank, sections that show the same, and how far down the buy button is on a phone.
@@ -28,8 +31,8 @@ const { answer, failed } = useAnswer(
 const headingOf = (key: string) => studio.words(store.draftOf(key)?.heading ?? {}) || key
 const of = (count: number) =>
   answer.value && answer.value.looked < answer.value.pages
-    ? `${count} of ${answer.value.looked} pages looked at`
-    : `${count} of ${answer.value?.looked ?? 0}`
+    ? say.ofPagesLookedAt(count, answer.value.looked)
+    : say.of(count, answer.value?.looked ?? 0)
 const screens = computed(() =>
   props.plan.page === 'product' && answer.value
     ? buyButtonScreens(
@@ -61,42 +64,41 @@ const blankExamples = computed(() => {
 
 <template>
   <section class="part">
-    <h2>Before you publish</h2>
+    <h2>{{ say.beforeYouPublish }}</h2>
     <p v-if="failed" class="wrong small">{{ failed }}</p>
-    <p v-else-if="!answer" class="soft small">Looking at its pages …</p>
-    <p v-else-if="!answer.pages" class="soft small">No page gets this plan yet.</p>
+    <p v-else-if="!answer" class="soft small">{{ say.lookingAtItsPages }}</p>
+    <p v-else-if="!answer.pages" class="soft small">{{ say.noPageGetsThisPlan }}</p>
     <ul v-else>
       <li v-for="each in answer.same" :key="`${each.first} ${each.second}`" class="bad">
         <PhWarningCircle width="17" height="17" /><span
-          ><b>{{ headingOf(each.first) }}</b> and <b>{{ headingOf(each.second) }}</b> would show the same on {{ each.pages }} of
-          {{ each.looked }}<template v-if="answer.looked < answer.pages"> pages looked at</template></span
+          ><b>{{ headingOf(each.first) }}</b> {{ say.and }} <b>{{ headingOf(each.second) }}</b>
+          {{ say.wouldShowTheSameOn(each.pages, each.looked)
+          }}<template v-if="answer.looked < answer.pages"> {{ say.pagesLookedAt }}</template></span
         >
       </li>
       <li v-for="key in onlyToSome" :key="key">
-        <PhInfo width="17" height="17" /><span
-          >{{ headingOf(key) }} shows only to shoppers who have something in the cart, or have seen something</span
-        >
+        <PhInfo width="17" height="17" /><span>{{ say.showsOnlyToShoppersWho(headingOf(key)) }}</span>
       </li>
       <li v-for="key in toNobody" :key="key" class="bad">
         <PhWarningCircle width="17" height="17" /><span
-          ><b>{{ headingOf(key) }}</b> shows on none of
-          {{ answer.looked < answer.pages ? `${answer.looked} pages looked at` : 'its pages' }}.
-          <NuxtLink :to="`/sections/${key}`">Open it</NuxtLink></span
+          ><b>{{ headingOf(key) }}</b>
+          {{ say.showsOnNoneOf(answer.looked < answer.pages ? say.pagesLookedAtWithLooked(answer.looked) : say.itsPages) }}
+          <NuxtLink :to="`/sections/${key}`">{{ say.openIt }}</NuxtLink></span
         >
       </li>
       <li v-if="answer.blank" class="bad">
-        <PhWarningCircle width="17" height="17" /><span
-          >{{ of(answer.blank) }} {{ answer.blank === 1 ? 'has' : 'have' }} no section at all: {{ blankExamples }}</span
-        >
+        <PhWarningCircle width="17" height="17" /><span>{{
+          say.noSectionAtAll(of(answer.blank), answer.blank === 1 ? say.has : say.have, blankExamples)
+        }}</span>
       </li>
       <li v-else>
         <PhCheckCircle width="17" height="17" /><span>{{
-          answer.looked < answer.pages ? `none of ${answer.looked} pages looked at is left blank` : 'no page of this plan is left blank'
+          answer.looked < answer.pages ? say.noneOfPagesLookedAt(answer.looked) : say.noPageOfThisPlan
         }}</span>
       </li>
       <li v-if="screens !== null" :class="{ bad: screens > 1.2 }">
         <PhDeviceMobile width="17" height="17" /><span>{{
-          screens > 1 ? `the buy button is ${rounded(screens)} screens down on a phone` : 'the buy button is on the first screen of a phone'
+          screens > 1 ? say.theBuyButtonIsScreens(rounded(screens)) : say.theBuyButtonIsOn
         }}</span>
       </li>
     </ul>

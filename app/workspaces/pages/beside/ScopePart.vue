@@ -4,11 +4,13 @@ import { pageTypes } from '../../../../core/pageTypes/registry'
 import type { PlanPagesAnswer } from '../../../../core/studio/planAnswers'
 import { planPagesAnswerSchema } from '../../../../core/studio/planAnswers'
 import { precedenceWords } from '../../../../core/pagePlans/planWords'
-import { counted } from '../../../../core/text/sentence'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { callApi } from '../../../data/callApi'
 import { useAnswer } from '../../../data/useAnswer'
+import { pagesWords } from '../words'
+
+const say = pagesWords.scopePart
 
 /** Which pages get a plan, and which of them it shares with other plans. */
 const props = defineProps<{ plan: PagePlan }>()
@@ -22,8 +24,8 @@ const { answer, failed } = useAnswer(
   () => callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: 'shared', limit: 4 } }),
 )
 const type = computed(() => pageTypes[props.plan.page])
-const thing = computed(() => type.value.asksFor ?? 'page')
-const things = (count: number) => counted(count, thing.value, thing.value === 'category' ? 'categories' : undefined)
+const things = (count: number) => wordsOf[type.value.asksFor ?? 'page'](count)
+const wordsOf = { page: say.pages, product: say.products, category: say.categories, article: say.articles }
 const gets = computed(() => {
   if (!answer.value) return ''
   const { gets } = answer.value
@@ -41,8 +43,8 @@ function shareWords({ plans }: PlanPagesAnswer['rows'][0]): { winner: string; wo
   const [first, second] = plans
   const own = plans.find(each => each.plan === props.plan.key)!
   if (first!.plan === props.plan.key)
-    return { winner: '', words: `gets this plan, not ${nameOf(second!.plan)}: ${precedenceWords(first!.reason, second!.reason)}` }
-  return { winner: first!.plan, words: `gets ${nameOf(first!.plan)}: ${precedenceWords(first!.reason, own.reason)}` }
+    return { winner: '', words: say.getsThisPlanNot(nameOf(second!.plan), precedenceWords(first!.reason, second!.reason)) }
+  return { winner: first!.plan, words: say.getsWithPrecedenceWords(nameOf(first!.plan), precedenceWords(first!.reason, own.reason)) }
 }
 const wordsOfShared = (row: PlanPagesAnswer['rows'][0]) => shareWords(row).words
 const rows = computed(() => (answer.value?.rows ?? []).map(row => ({ ...row, ...shareWords(row) })))
@@ -51,25 +53,25 @@ const listed = ref<'gets' | 'shared' | null>(null)
 
 <template>
   <section class="part">
-    <h2>Who gets this plan</h2>
-    <p v-if="!plan.scope" class="small soft">All pages of this kind that no other plan is for.</p>
+    <h2>{{ say.whoGetsThisPlan }}</h2>
+    <p v-if="!plan.scope" class="small soft">{{ say.allPagesOfThisKind }}</p>
     <ScopeChips
       v-else
       :scope="plan.scope"
       :only="plan.page === 'category' ? 'categories' : null"
-      ask="Say for which pages"
+      :ask="say.sayForWhichPages"
       @change="change"
     />
     <p v-if="failed" class="wrong small">{{ failed }}</p>
     <p v-else-if="answer" class="gets">
       <b>{{ gets }}</b><span class="grow" /><button type="button" class="text-button" :disabled="!answer.gets" @click="listed = 'gets'">
-        List
+        {{ say.list }}
       </button>
     </p>
     <PlanQuestion v-if="type.asksFor && !type.ofSeveral" :page="plan.page" :plan="plan.key" @open="key => emit('open', key)" />
   </section>
   <section v-if="answer?.shared" class="part">
-    <h2>Shared with other plans</h2>
+    <h2>{{ say.sharedWithOtherPlans }}</h2>
     <ul>
       <li v-for="row in rows" :key="row.about">
         <ProductPicture :src="row.image" class="thumb" />
@@ -77,18 +79,18 @@ const listed = ref<'gets' | 'shared' | null>(null)
           ><span class="cut">{{ row.name }}</span
           ><span class="small soft">{{ row.words }}</span></span
         >
-        <button v-if="row.winner" type="button" class="text-button" @click="emit('open', row.winner)">Open it</button>
+        <button v-if="row.winner" type="button" class="text-button" @click="emit('open', row.winner)">{{ say.openIt }}</button>
       </li>
     </ul>
     <button v-if="answer.shared > answer.rows.length" type="button" class="text-button" @click="listed = 'shared'">
-      List all {{ things(answer.shared) }}
+      {{ say.listAll(things(answer.shared)) }}
     </button>
   </section>
   <PlanPagesDialog
     v-if="listed"
     :plan="plan"
     :which="listed"
-    :words="listed === 'gets' ? `Gets ${nameOf(plan.key)}` : 'Shared with other plans'"
+    :words="listed === 'gets' ? say.gets(nameOf(plan.key)) : say.sharedWithOtherPlans"
     :share-words="wordsOfShared"
     @close="listed = null"
   />

@@ -8,6 +8,9 @@ import { layoutWords } from '../../../parts/sections/layoutWords'
 import { zoneWords } from '../../../parts/sections/sectionWords'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
 import PhDotsThree from '~icons/ph/dots-three-bold'
+import { pagesWords } from '../words'
+
+const say = pagesWords.placedSection
 
 /** A section where it stands on a page plan, or, without a zone, at hand to be put there. */
 const props = defineProps<{ sectionKey: string; plan: PagePlan; zone: string | null }>()
@@ -21,17 +24,15 @@ const heading = computed(() => (section.value && studio.words(section.value.head
 const offHere = computed(() => props.plan.off.includes(props.sectionKey))
 const isOff = computed(() => offHere.value || section.value?.off)
 const says = computed(() =>
-  section.value
-    ? `${layoutWords[section.value.layout]} · ${section.value.places} ${section.value.places === 1 ? 'place' : 'places'}`
-    : 'there is no such section any more',
+  section.value ? `${layoutWords[section.value.layout]} · ${say.places(section.value.places)}` : say.thereIsNoSuchSection,
 )
 const state = computed(() => {
-  if (!stored.value?.draft) return 'to be removed'
-  if (offHere.value) return 'off here'
-  if (section.value?.off) return 'off'
-  if (!isUnpublished(stored.value)) return ''
-  return stored.value.live ? 'changed' : 'draft'
+  if (!stored.value?.draft) return { name: 'leaving', words: say.toBeRemoved }
+  if (offHere.value) return { name: 'off', words: say.offHere }
+  if (section.value?.off) return { name: 'off', words: say.off }
+  return isUnpublished(stored.value) ? { name: 'draft', words: stored.value.live ? say.changed : say.draft } : null
 })
+const label = computed(() => [heading.value, says.value, state.value?.words].filter(Boolean).join(', '))
 
 const otherZones = computed(() => zonesOf(props.plan.page).filter(each => each !== props.zone))
 const put = (zone: string) => store.send({ type: 'placeSection', plan: props.plan.key, key: props.sectionKey, zone })
@@ -64,7 +65,7 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
     tabindex="0"
     :data-placed="zone ? sectionKey : undefined"
     :data-at-hand="zone ? undefined : sectionKey"
-    :aria-label="`${heading}, ${says}${state && `, ${state}`}`"
+    :aria-label="label"
     @keydown="key"
     @dblclick="open"
   >
@@ -74,35 +75,36 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
       ><span class="name cut">{{ heading }}</span
       ><span class="small soft cut">{{ says }}</span></span
     >
-    <span v-if="state" class="state" :class="{ draft: state === 'changed' || state === 'draft', leaving: state === 'to be removed' }">{{
-      state
-    }}</span>
+    <span v-if="state" class="state" :class="state.name">{{ state.words }}</span>
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"
-        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="`More of ${heading}`"><PhDotsThree /></button
+        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="say.moreOf(heading)"><PhDotsThree /></button
       ></template>
       <v-list density="compact" class="studio">
         <v-list-item @click="open"
-          ><v-list-item-title>Open the section</v-list-item-title
+          ><v-list-item-title>{{ say.openTheSection }}</v-list-item-title
           ><template #append><span v-if="zone" class="key">Enter</span></template></v-list-item
         >
         <template v-if="zone">
           <v-list-item @click="emit('move', -1)"
-            ><v-list-item-title>Move up</v-list-item-title><template #append><span class="key">Alt ↑</span></template></v-list-item
+            ><v-list-item-title>{{ say.moveUp }}</v-list-item-title
+            ><template #append><span class="key">Alt ↑</span></template></v-list-item
           >
           <v-list-item @click="emit('move', 1)"
-            ><v-list-item-title>Move down</v-list-item-title><template #append><span class="key">Alt ↓</span></template></v-list-item
+            ><v-list-item-title>{{ say.moveDown }}</v-list-item-title
+            ><template #append><span class="key">Alt ↓</span></template></v-list-item
           >
           <v-list-item v-if="!section?.off" @click="switchHere"
-            ><v-list-item-title>{{ offHere ? 'Switch on here' : 'Switch off here' }}</v-list-item-title
+            ><v-list-item-title>{{ offHere ? say.switchOnHere : say.switchOffHere }}</v-list-item-title
             ><template #append><span class="key">O</span></template></v-list-item
           >
         </template>
         <v-list-item v-for="each in otherZones" :key="each" @click="put(each)"
-          ><v-list-item-title>{{ zone ? 'Move' : 'Put' }} {{ zoneWords(each) }}</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ zone ? say.move : say.put }} {{ zoneWords(each) }}</v-list-item-title></v-list-item
         >
         <v-list-item v-if="zone" @click="emit('out')"
-          ><v-list-item-title>Take it off the page</v-list-item-title><template #append><span class="key">Del</span></template></v-list-item
+          ><v-list-item-title>{{ say.takeItOffThePage }}</v-list-item-title
+          ><template #append><span class="key">Del</span></template></v-list-item
         >
       </v-list>
     </v-menu>

@@ -4,6 +4,9 @@ import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
 import { pageTypes, zonesOf } from '../../../../core/pageTypes/registry'
 import { useDrafts } from '../../../data/drafts'
 import { zoneWords } from '../../../parts/sections/sectionWords'
+import { pagesWords } from '../words'
+
+const say = pagesWords.planSchematic
 
 /** A drawing of the page: its zones, with the sections that stand there to be dragged or moved by key. */
 const props = defineProps<{ plan: PagePlan }>()
@@ -83,7 +86,7 @@ async function out(section: string): Promise<void> {
           handle=".handle"
           role="list"
           class="list"
-          :aria-label="`Sections ${zoneWords(zone.key)}`"
+          :aria-label="say.sections(zoneWords(zone.key))"
           @add="event => dropped(zone.key, event.newIndex)"
           @update="event => dropped(zone.key, event.newIndex)"
         >
@@ -97,7 +100,7 @@ async function out(section: string): Promise<void> {
             @out="out(section.key)"
           />
         </VueDraggable>
-        <p v-if="!zone.sections.length" class="small soft none">nothing here</p>
+        <p v-if="!zone.sections.length" class="small soft none">{{ say.nothingHere }}</p>
       </section>
     </div>
   </div>

@@ -9,6 +9,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import { dragType } from './dragType'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 import PhPlus from '~icons/ph/plus'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.benchLane
 
 /** The links of one kind on the products on the bench, in their order. */
 const props = defineProps<{ kind: LinkKind }>()
@@ -34,18 +37,18 @@ watch(rows, now => (dragged.value = [...now]), { immediate: true })
 const wish = computed(() => {
   const { expectation } = props.kind
   const price = bench.product?.price ?? null
-  if (bench.several) return expectation === 'none' ? '' : `${expectation} than its product`
+  if (bench.several) return expectation === 'none' ? '' : say.thanItsProduct(expectation)
   if (price === null) return ''
-  if (expectation === 'dearer') return `dearer or better than ${studio.money(price)}`
-  return expectation === 'cheaper' ? `goes with it, under ${studio.money(price)}` : ''
+  if (expectation === 'dearer') return say.dearerOrBetterThan(studio.money(price))
+  return expectation === 'cheaper' ? say.goesWithItUnder(studio.money(price)) : ''
 })
 const addLabel = computed(() =>
-  bench.page ? `Add ${bench.page === 'article' ? 'products' : 'categories'}` : `Link products as ${studio.words(props.kind.name)}`,
+  bench.page ? say.add(bench.page === 'article' ? say.products : say.categories) : say.linkProductsAs(studio.words(props.kind.name)),
 )
 const firstLabel = computed(() =>
-  bench.page ? `Add the first ${bench.page === 'article' ? 'product' : 'category'}` : `Link the first ${studio.words(props.kind.name)}`,
+  bench.page ? say.addTheFirst(bench.page === 'article' ? say.product : say.category) : say.linkTheFirst(studio.words(props.kind.name)),
 )
-const orderLabel = computed(() => `Put the ${studio.words(props.kind.plural).toLowerCase()} in order`)
+const orderLabel = computed(() => say.putTheInOrder(studio.words(props.kind.plural).toLowerCase()))
 /** The most links that one product has here. */
 const longest = computed(() => Math.max(0, ...bench.products.map(product => product.lanes[props.kind.key]?.length ?? 0)))
 const crowded = computed(() => props.kind.ceiling !== null && longest.value > props.kind.ceiling)
@@ -97,10 +100,10 @@ async function onDrop(event: DragEvent): Promise<void> {
 }
 
 const orders: { words: string; by: (a: MergedRow, b: MergedRow) => number }[] = [
-  { words: 'Cheapest first', by: (a, b) => (a.price ?? Infinity) - (b.price ?? Infinity) },
-  { words: 'Dearest first', by: (a, b) => (b.price ?? -Infinity) - (a.price ?? -Infinity) },
-  { words: 'Best-selling first', by: (a, b) => b.sold - a.sold },
-  { words: 'By name', by: (a, b) => nameOrder(studio.shop!.settings.language)(a.name, b.name) },
+  { words: say.cheapestFirst, by: (a, b) => (a.price ?? Infinity) - (b.price ?? Infinity) },
+  { words: say.dearestFirst, by: (a, b) => (b.price ?? -Infinity) - (a.price ?? -Infinity) },
+  { words: say.bestSellingFirst, by: (a, b) => b.sold - a.sold },
+  { words: say.byName, by: (a, b) => nameOrder(studio.shop!.settings.language)(a.name, b.name) },
 ]
 /** Categories have no price and are not sold. */
 const laneOrders = computed(() => (bench.page === 'category' ? orders.slice(-1) : orders))
@@ -167,9 +170,9 @@ function linkBack(row: MergedRow): void {
       <h3>{{ studio.words(kind.plural) }}</h3>
       <span class="small soft" :class="{ wrong: crowded }"
         >{{ rows.length
-        }}<template v-if="crowded"
-          >, {{ bench.several ? `up to ${longest} on one product; ` : '' }}more than {{ kind.ceiling }} crowd the page</template
-        ></span
+        }}<template v-if="crowded">{{
+          say.moreThanCrowdThePage(bench.several ? say.upToOnOneProduct(longest) : '', kind.ceiling!)
+        }}</template></span
       >
       <span class="grow" />
       <span class="small soft cut">{{ wish }}</span>
@@ -179,7 +182,7 @@ function linkBack(row: MergedRow): void {
             <PhDotsThree />
           </button>
         </template>
-        <v-list density="compact" aria-label="Order of the lane">
+        <v-list density="compact" :aria-label="say.orderOfTheLane">
           <v-list-item v-for="order in laneOrders" :key="order.words" :title="order.words" @click="arrange(order.by)" />
         </v-list>
       </v-menu>

@@ -2,6 +2,9 @@
 import { useWorkbench } from './workbench'
 import type { NeighbourSettings } from '../../../../core/catalogue/neighbours'
 import { useShortcut } from '../../../elements/useShortcut'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.benchPane
 
 /** The product on the bench with its lanes. */
 const emit = defineEmits<{
@@ -17,9 +20,9 @@ const bench = useWorkbench()
 const root = useTemplateRef<HTMLElement>('root')
 
 const aboutPage = computed(() => {
-  if (bench.page === 'article') return 'An article. What it names is offered below its text.'
+  if (bench.page === 'article') return say.anArticleWhatItNames
   const above = bench.product?.brand
-  return `A category${above ? ` below ${above}` : ''}. What is related to it is offered on its page.`
+  return say.aCategoryWhatIsRelated(above ? say.below(above) : '')
 })
 
 const settingNeighbours = ref(false)
@@ -52,8 +55,8 @@ defineExpose({ focus: () => focusCard(bench.kinds.find(kind => bench.lane(kind.k
 </script>
 
 <template>
-  <section ref="root" class="bench" aria-label="Bench">
-    <v-progress-linear v-if="bench.loading" indeterminate color="primary" height="2" class="busy" aria-label="Loading the product" />
+  <section ref="root" class="bench" :aria-label="say.bench">
+    <v-progress-linear v-if="bench.loading" indeterminate color="primary" height="2" class="busy" :aria-label="say.loadingTheProduct" />
     <template v-if="bench.product">
       <SeveralHead
         v-if="bench.several"
@@ -79,14 +82,15 @@ defineExpose({ focus: () => focusCard(bench.kinds.find(kind => bench.lane(kind.k
           @leave="(by, index) => toLane(kind.key, by, index)"
         />
         <button v-if="!bench.page" type="button" class="text-button kinds" aria-keyshortcuts="K" @click="emit('kinds')">
-          Kinds of links<v-tooltip activator="parent" location="right">Add, change or retire kinds<span class="key">K</span></v-tooltip>
+          {{ say.kindsOfLinks
+          }}<v-tooltip activator="parent" location="right">{{ say.addChangeOrRetireKinds }}<span class="key">K</span></v-tooltip>
         </button>
       </div>
       <NeighboursDialog v-if="settingNeighbours" @close="settingNeighbours = false" @save="setNeighbours" />
       <CopyDialog v-if="copying" @close="copying = false" @copy="copy" />
     </template>
     <div v-else-if="bench.problem" class="blank">
-      <h1>This product can’t be shown</h1>
+      <h1>{{ say.thisProductCantBeShown }}</h1>
       <p class="soft">{{ bench.problem.message }}</p>
     </div>
     <div v-else-if="!bench.loading" class="blank">
@@ -98,10 +102,10 @@ defineExpose({ focus: () => focusCard(bench.kinds.find(kind => bench.lane(kind.k
         <rect x="104" y="10" width="24" height="20" rx="5" fill="#e2eeee" />
         <rect x="74" y="60" width="24" height="20" rx="5" stroke="#ddd5c6" stroke-width="1.5" stroke-dasharray="4 4" />
       </svg>
-      <h1>Choose a product</h1>
+      <h1>{{ say.chooseAProduct }}</h1>
       <p class="soft">
-        Its links appear here, kind by kind. Find it in the list on the left, or press <span class="key">Ctrl K</span>. Mark several with
-        <span class="key">Space</span> or Ctrl and click to edit their lanes together.
+        {{ say.itsLinksAppearHereKind }} <span class="key">Ctrl K</span>{{ say.markSeveralWith }} <span class="key">Space</span>
+        {{ say.orCtrlAndClickTo }}
       </p>
     </div>
   </section>

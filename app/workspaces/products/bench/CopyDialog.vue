@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { useWorkbench } from './workbench'
 import { useStudioShop } from '../../../data/studioShop'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.copyDialog
 
 /** Asks whose lanes are copied to the other products on the bench, and how. */
 const emit = defineEmits<{ close: []; copy: [kinds: string[], from: string, to: string[], replace: boolean] }>()
@@ -32,32 +35,31 @@ const copy = () =>
 </script>
 
 <template>
-  <AskDialog title="Copy lanes" verb="Copy" :possible="kinds.length > 0" :width="460" @close="emit('close')" @go="copy">
-    <p class="soft">From one product on the bench to the other {{ others.length === 1 ? 'one' : others.length }}.</p>
+  <AskDialog :title="say.copyLanes" :verb="say.copy" :possible="kinds.length > 0" :width="460" @close="emit('close')" @go="copy">
+    <p class="soft">{{ say.fromOneProductOnThe(others.length === 1 ? say.one : others.length) }}</p>
     <v-select
       v-model="from"
       :items="bench.products.map(product => ({ value: product.sku, title: product.name }))"
-      aria-label="Copy from"
+      :aria-label="say.copyFrom"
       autofocus
     />
     <fieldset>
-      <legend class="small soft">Which lanes</legend>
+      <legend class="small soft">{{ say.whichLanes }}</legend>
       <label v-for="kind in filled" :key="kind.key"
         ><input v-model="kinds" type="checkbox" :value="kind.key" /><KindGlyph :glyph="kind.glyph" />{{ studio.words(kind.plural) }},
         {{ source.lanes[kind.key]!.length }}</label
       >
-      <p v-if="!filled.length" class="small soft">{{ source.name }} has no links yet.</p>
+      <p v-if="!filled.length" class="small soft">{{ say.hasNoLinksYet(source.name) }}</p>
     </fieldset>
     <fieldset>
-      <legend class="small soft">What happens to links that stand there</legend>
-      <label><input v-model="replace" type="radio" :value="false" />They stay; the copied ones come behind them</label>
-      <label><input v-model="replace" type="radio" :value="true" />The copied ones take their place</label>
+      <legend class="small soft">{{ say.whatHappensToLinksThat }}</legend>
+      <label><input v-model="replace" type="radio" :value="false" />{{ say.theyStayTheCopiedOnes }}</label>
+      <label><input v-model="replace" type="radio" :value="true" />{{ say.theCopiedOnesTakeTheir }}</label>
     </fieldset>
     <p class="small hint" role="status">
-      <template v-if="lost"
-        >{{ lost }} {{ lost === 1 ? 'link' : 'links' }} on {{ others.length }} {{ others.length === 1 ? 'product' : 'products' }} will be
-        replaced. You can undo it.</template
-      >
+      <template v-if="lost">{{
+        say.onWillBeReplacedYou(lost, lost === 1 ? say.link : say.links, others.length, others.length === 1 ? say.product : say.products)
+      }}</template>
     </p>
   </AskDialog>
 </template>

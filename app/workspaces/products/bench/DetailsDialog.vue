@@ -4,6 +4,9 @@ import type { LinkKind } from '../../../../core/links/kind'
 import type { LinkDetails } from '../../../../core/links/lane'
 import { useWorkbench } from './workbench'
 import { useStudioShop } from '../../../data/studioShop'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.detailsDialog
 
 /** Asks from when until when a link is shown, and for a note. */
 const props = defineProps<{ row: MergedRow; kind: LinkKind }>()
@@ -22,18 +25,18 @@ function save(): void {
 </script>
 
 <template>
-  <AskDialog title="Dates and note" verb="Save" :possible="!reversed" :width="420" @close="emit('close')" @go="save">
+  <AskDialog :title="say.datesAndNote" :verb="say.save" :possible="!reversed" :width="420" @close="emit('close')" @go="save">
     <p class="soft">
-      {{ row.name }} as {{ studio.words(kind.name) }}<template v-if="bench.several"> of {{ row.on.length }} products</template>
+      {{ say.as(row.name, studio.words(kind.name)) }}<template v-if="bench.several"> {{ say.ofProducts(row.on.length) }}</template>
     </p>
     <div class="dates">
-      <label>Shown from<input v-model="from" type="date" autofocus /></label>
-      <label>until the end of<input v-model="until" type="date" :min="from" /></label>
+      <label>{{ say.shownFrom }}<input v-model="from" type="date" autofocus /></label>
+      <label>{{ say.untilTheEndOf }}<input v-model="until" type="date" :min="from" /></label>
     </div>
     <p class="small hint" :class="reversed ? 'wrong' : 'soft'" role="status">
-      {{ reversed ? 'With these dates it would never be shown.' : 'Left empty, it is shown always. Days count in UTC.' }}
+      {{ reversed ? say.withTheseDatesItWould : say.leftEmptyItIsShown }}
     </p>
-    <label>Note for merchandisers<textarea v-model="note" rows="2" maxlength="500" /></label>
+    <label>{{ say.noteForMerchandisers }}<textarea v-model="note" rows="2" maxlength="500" /></label>
   </AskDialog>
 </template>
 

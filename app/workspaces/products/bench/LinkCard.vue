@@ -6,6 +6,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import { dayWords } from '../../../elements/dayWords'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 import PhX from '~icons/ph/x-bold'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.linkCard
 
 /** A link in its lane: what it leads to, and whether shoppers can see it. */
 const props = defineProps<{ row: MergedRow; place: number; kind: LinkKind }>()
@@ -16,29 +19,29 @@ const bench = useWorkbench()
 const difference = computed(() => {
   const percent = props.row.difference
   if (percent === null) return ''
-  return percent === 0 ? 'same price' : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
+  return percent === 0 ? say.samePrice : `${percent > 0 ? '+' : '−'}${Math.abs(percent)} %`
 })
 /** Why shoppers don't see it, or what is odd about it. */
 const problem = computed(() => {
   switch (props.row.problem) {
     case 'over':
-      return `ended ${dayWords(props.row.until!)}`
+      return say.ended(dayWords(props.row.until!))
     case 'notForSale':
-      return 'not for sale'
+      return say.notForSale
     case 'outOfStock':
-      return 'out of stock'
+      return say.outOfStock
     case 'cheaperThanSource':
-      return 'cheaper than this'
+      return say.cheaperThanThis
     case 'dearerThanSource':
-      return 'dearer than this'
+      return say.dearerThanThis
     default:
       return ''
   }
 })
 const unseen = computed(() => props.row.later || ['over', 'notForSale', 'outOfStock'].includes(props.row.problem ?? ''))
 const dates = computed(() => {
-  if (props.row.later) return `from ${dayWords(props.row.from!)}`
-  return props.row.until && props.row.problem !== 'over' ? `until ${dayWords(props.row.until)}` : ''
+  if (props.row.later) return say.from(dayWords(props.row.from!))
+  return props.row.until && props.row.problem !== 'over' ? say.until(dayWords(props.row.until)) : ''
 })
 const missing = computed(() => bench.products.length - props.row.on.length)
 const also = computed(() =>
@@ -50,12 +53,12 @@ const also = computed(() =>
 const hasPrice = computed(() => bench.page !== 'category')
 const spoken = computed(() =>
   [
-    `Place ${props.place}: ${props.row.name}`,
+    say.place(props.place, props.row.name),
     hasPrice.value ? studio.money(props.row.price) : '',
     difference.value,
     problem.value,
     dates.value,
-    missing.value ? `on ${props.row.on.length} of ${bench.products.length}` : '',
+    missing.value ? say.onOf(props.row.on.length, bench.products.length) : '',
   ]
     .filter(Boolean)
     .join(', '),
@@ -65,34 +68,34 @@ const spoken = computed(() =>
 <template>
   <div class="card" role="listitem" tabindex="0" :data-target="row.target" :aria-label="spoken" @dblclick="emit('open')">
     <div class="pic" :class="{ dim: unseen }"><ProductPicture :src="row.image" /></div>
-    <button type="button" class="place" tabindex="-1" :aria-label="`Move ${row.name} to another place`" @click="emit('place')">
+    <button type="button" class="place" tabindex="-1" :aria-label="say.moveToAnotherPlace(row.name)" @click="emit('place')">
       {{ place }}
     </button>
     <v-menu location="bottom end" :offset="4">
       <template #activator="{ props: activator }">
-        <button type="button" class="tool more" tabindex="-1" v-bind="activator" :aria-label="`More for ${row.name}`" @keydown.stop>
+        <button type="button" class="tool more" tabindex="-1" v-bind="activator" :aria-label="say.moreFor(row.name)" @keydown.stop>
           <PhDotsThree width="14" height="14" />
         </button>
       </template>
       <v-list density="compact" :aria-label="row.name">
-        <v-list-item v-if="!bench.page" title="Dates and note" @click="emit('details')"
+        <v-list-item v-if="!bench.page" :title="say.datesAndNote" @click="emit('details')"
           ><template #append><span class="key">D</span></template></v-list-item
         >
-        <v-list-item title="Move to place" @click="emit('place')"
+        <v-list-item :title="say.moveToPlace" @click="emit('place')"
           ><template #append><span class="key">M</span></template></v-list-item
         >
-        <v-list-item v-if="row.returned === false" title="Link back from it" @click="emit('linkBack')"
+        <v-list-item v-if="row.returned === false" :title="say.linkBackFromIt" @click="emit('linkBack')"
           ><template #append><span class="key">R</span></template></v-list-item
         >
-        <v-list-item title="Open on the bench" @click="emit('open')"
+        <v-list-item :title="say.openOnTheBench" @click="emit('open')"
           ><template #append><span class="key">Enter</span></template></v-list-item
         >
-        <v-list-item title="Remove" @click="emit('remove')"
+        <v-list-item :title="say.remove" @click="emit('remove')"
           ><template #append><span class="key">Del</span></template></v-list-item
         >
       </v-list>
     </v-menu>
-    <button type="button" class="tool remove" tabindex="-1" :aria-label="`Remove ${row.name}`" @click="emit('remove')">
+    <button type="button" class="tool remove" tabindex="-1" :aria-label="say.removeWithRowName(row.name)" @click="emit('remove')">
       <PhX width="13" height="13" />
     </button>
     <div class="name" :title="row.name">{{ row.name }}</div>
@@ -102,13 +105,13 @@ const spoken = computed(() =>
     <div v-if="problem" class="note wrong">{{ problem }}</div>
     <div v-if="dates" class="note">{{ dates }}</div>
     <div v-if="row.note" class="note cut" :title="row.note">“{{ row.note }}”</div>
-    <div v-if="also" class="note">also {{ also }}</div>
+    <div v-if="also" class="note">{{ say.also(also) }}</div>
     <button v-if="missing" type="button" class="part" tabindex="-1" @click="emit('complete')">
-      on {{ row.on.length }} of {{ bench.products.length
-      }}<v-tooltip activator="parent" location="bottom">Link it to the other {{ missing }} too<span class="key">A</span></v-tooltip>
+      {{ say.onOf(row.on.length, bench.products.length)
+      }}<v-tooltip activator="parent" location="bottom">{{ say.linkItToTheOther(missing) }}<span class="key">A</span></v-tooltip>
     </button>
     <button v-else-if="row.returned === false && !bench.several" type="button" class="part quiet" tabindex="-1" @click="emit('linkBack')">
-      one way<v-tooltip activator="parent" location="bottom">Link back from it<span class="key">R</span></v-tooltip>
+      {{ say.oneWay }}<v-tooltip activator="parent" location="bottom">{{ say.linkBackFromIt }}<span class="key">R</span></v-tooltip>
     </button>
   </div>
 </template>

@@ -4,6 +4,9 @@ import { sameTrait } from '../../../../core/catalogue/neighbours'
 import type { Trait } from '../../../../core/catalogue/traits'
 import { useWorkbench } from './workbench'
 import { useStudioShop } from '../../../data/studioShop'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.neighboursDialog
 
 /** Asks which traits of the product count when neighbours are looked for, and which categories are left out. */
 const emit = defineEmits<{ close: []; save: [settings: NeighbourSettings] }>()
@@ -14,18 +17,18 @@ const product = bench.product!
 const groups = computed(() =>
   [
     {
-      name: 'Categories',
+      name: say.categories,
       traits: product.categoryKeys.map((name, i) => ({ words: product.categories[i]!, trait: { of: 'category', name } as Trait })),
     },
     {
-      name: 'Brand',
+      name: say.brand,
       traits: product.brand === null ? [] : [{ words: product.brand, trait: { of: 'brand', name: product.brand } as Trait }],
     },
     ...Object.entries(product.attributes).map(([name, values]) => ({
       name,
       traits: values.map(value => ({ words: value, trait: { of: 'attribute', name, value } as Trait })),
     })),
-    { name: 'Tags', traits: product.tags.map(name => ({ words: name, trait: { of: 'tag', name } as Trait })) },
+    { name: say.tags, traits: product.tags.map(name => ({ words: name, trait: { of: 'tag', name } as Trait })) },
   ].filter(group => group.traits.length),
 )
 
@@ -40,16 +43,15 @@ const left = computed(() => groups.value.flatMap(group => group.traits).filter((
 
 <template>
   <AskDialog
-    title="What counts for neighbours"
-    verb="Save"
+    :title="say.whatCountsForNeighbours"
+    :verb="say.save"
     :possible="true"
     :width="500"
     @close="emit('close')"
     @go="emit('save', { ignored, leaveOut })"
   >
     <p class="soft">
-      Suggestions and automatic rules look for products that share traits with {{ product.name }}. Switch off what would bring the wrong
-      ones.
+      {{ say.suggestionsAndAutomaticRulesLook(product.name) }}
     </p>
     <div v-for="group in groups" :key="group.name" class="group" role="group" :aria-label="group.name">
       <span class="small soft name">{{ group.name }}</span>
@@ -65,11 +67,11 @@ const left = computed(() => groups.value.flatMap(group => group.traits).filter((
       </button>
     </div>
     <label class="out"
-      >Never take products of these categories
-      <v-autocomplete v-model="leaveOut" :items="studio.categoryChoices" multiple chips closable-chips clearable placeholder="none" />
+      >{{ say.neverTakeProductsOfThese }}
+      <v-autocomplete v-model="leaveOut" :items="studio.categoryChoices" multiple chips closable-chips clearable :placeholder="say.none" />
     </label>
     <p class="small hint" :class="left ? 'soft' : 'wrong'" role="status">
-      {{ left ? `${left} of its traits count.` : 'No trait counts: nothing will be found by traits.' }}
+      {{ left ? say.ofItsTraitsCount(left) : say.noTraitCountsNothingWill }}
     </p>
   </AskDialog>
 </template>

@@ -4,13 +4,16 @@ import type { Trait } from '../../../../core/catalogue/traits'
 import type { WorkbenchProduct } from '../../../../core/workbench/workbench'
 import { useStudioShop } from '../../../data/studioShop'
 import PhSlidersHorizontal from '~icons/ph/sliders-horizontal'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.productHead
 
 /** What the product on the bench is: what it costs, whether it can be had, where it is a part, and its traits. */
 const props = defineProps<{ product: WorkbenchProduct }>()
 const emit = defineEmits<{ neighbours: [] }>()
 const studio = useStudioShop()
 
-const stock = computed(() => (props.product.stock ? `${props.product.stock} in stock` : 'out of stock'))
+const stock = computed(() => (props.product.stock ? say.inStock(props.product.stock) : say.outOfStock))
 const maxBundles = 3
 const bundles = computed(() => props.product.inBundles.slice(0, maxBundles))
 const moreBundles = computed(() => props.product.inBundles.length - maxBundles)
@@ -45,34 +48,36 @@ const leftOut = computed(() =>
       <b>{{ studio.money(product.price) }}</b><i>·</i>
       <span :class="{ wrong: !product.stock }">{{ stock }}</span>
       <template v-if="product.variants"
-        ><i>·</i><span>{{ product.variants }} variants</span></template
+        ><i>·</i><span>{{ say.variants(product.variants) }}</span></template
       >
-      <template v-if="product.isBundle"><i>·</i><NuxtLink :to="bundleAddress(product.sku)">a bundle</NuxtLink></template>
+      <template v-if="product.isBundle"
+        ><i>·</i><NuxtLink :to="bundleAddress(product.sku)">{{ say.aBundle }}</NuxtLink></template
+      >
       <template v-if="product.status !== 'active'"
-        ><i>·</i><span class="wrong">{{ product.status }}, not for sale</span></template
+        ><i>·</i><span class="wrong">{{ say.notForSale(product.status) }}</span></template
       >
     </p>
     <p v-if="product.inBundles.length" class="small soft line bundles">
-      also in {{ product.inBundles.length === 1 ? 'the bundle' : 'the bundles' }}
+      {{ say.alsoIn(product.inBundles.length === 1 ? say.theBundle : say.theBundles) }}
       <template v-for="(each, i) in bundles" :key="each.sku"
         ><template v-if="i">, </template><NuxtLink :to="bundleAddress(each.sku)">{{ each.name }}</NuxtLink></template
       >
-      <template v-if="moreBundles > 0">and {{ moreBundles }} more</template>
+      <template v-if="moreBundles > 0">{{ say.andMore(moreBundles) }}</template>
     </p>
     <p class="traits">
       <span
         v-for="{ words, ignored } in traits"
         :key="words"
         :class="{ ignored }"
-        :title="ignored ? 'Does not count for neighbours' : undefined"
+        :title="ignored ? say.doesNotCountForNeighbours : undefined"
         >{{ words }}</span
       >
-      <span v-if="leftOut.length" class="ignored-out">without {{ leftOut.join(', ') }}</span>
+      <span v-if="leftOut.length" class="ignored-out">{{ say.without(leftOut.join(', ')) }}</span>
     </p>
     <template #tools>
-      <button type="button" class="icon-button" aria-label="What counts for neighbours" aria-keyshortcuts="N" @click="emit('neighbours')">
+      <button type="button" class="icon-button" :aria-label="say.whatCountsForNeighbours" aria-keyshortcuts="N" @click="emit('neighbours')">
         <PhSlidersHorizontal /><v-tooltip activator="parent" location="bottom"
-          >Which traits count for suggestions and rules<span class="key">N</span></v-tooltip
+          >{{ say.whichTraitsCountForSuggestions }}<span class="key">N</span></v-tooltip
         >
       </button>
     </template>

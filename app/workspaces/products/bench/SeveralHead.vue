@@ -2,6 +2,9 @@
 import type { WorkbenchProduct } from '../../../../core/workbench/workbench'
 import PhCopy from '~icons/ph/copy'
 import PhX from '~icons/ph/x'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.severalHead
 
 /** The products that are on the bench together. */
 defineProps<{ products: readonly WorkbenchProduct[] }>()
@@ -9,20 +12,20 @@ const emit = defineEmits<{ open: [sku: string]; take: [sku: string]; copy: [] }>
 </script>
 
 <template>
-  <BenchHead :name="`${products.length} products together`" class="several">
-    <p class="small soft line">What you link, remove or put in order here holds for all of them.</p>
-    <ul class="members" aria-label="Products on the bench">
+  <BenchHead :name="say.productsTogether(products.length)" class="several">
+    <p class="small soft line">{{ say.whatYouLinkRemoveOr }}</p>
+    <ul class="members" :aria-label="say.productsOnTheBench">
       <li v-for="member in products" :key="member.sku">
-        <button type="button" class="member" :title="`Work on ${member.name} alone`" @click="emit('open', member.sku)">
+        <button type="button" class="member" :title="say.workOnAlone(member.name)" @click="emit('open', member.sku)">
           <ProductPicture :src="member.image" class="tiny" /><span class="cut">{{ member.name }}</span>
         </button>
-        <button type="button" class="out" :aria-label="`Take ${member.name} off the bench`" @click="emit('take', member.sku)">
+        <button type="button" class="out" :aria-label="say.takeOffTheBench(member.name)" @click="emit('take', member.sku)">
           <PhX width="12" height="12" />
         </button>
       </li>
     </ul>
     <template #tools>
-      <button type="button" class="plain-button copy" @click="emit('copy')"><PhCopy width="16" height="16" />Copy lanes</button>
+      <button type="button" class="plain-button copy" @click="emit('copy')"><PhCopy width="16" height="16" />{{ say.copyLanes }}</button>
     </template>
   </BenchHead>
 </template>

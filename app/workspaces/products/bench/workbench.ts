@@ -12,6 +12,9 @@ import type { Message } from '../../../data/messages'
 import { useMessages } from '../../../data/messages'
 import { useResource } from '../../../data/resource'
 import { useStudioShop } from '../../../data/studioShop'
+import { benchWords } from '../words/bench'
+
+const say = benchWords.workbench
 
 /** What is done to the links of a lane. */
 type OnLanes<C> = C extends { type: 'dismiss' | 'bringBack' }
@@ -56,7 +59,7 @@ export const useWorkbench = defineStore('workbench', () => {
     const skus = skusOf(products.value)
     return refused =>
       refused instanceof ApiProblem && refused.code === 'lane-changed'
-        ? { words: 'Do it here too', run: () => skus === skusOf(products.value) && void again() }
+        ? { words: say.doItHereToo, run: () => skus === skusOf(products.value) && void again() }
         : undefined
   }
 
@@ -98,7 +101,7 @@ export const useWorkbench = defineStore('workbench', () => {
     )
     const missing = targets.filter(target => !everywhere.has(target))
     if (!missing.length) {
-      messages.tell(targets.length > 1 ? 'All of these stand in that lane already.' : 'This stands in that lane already.')
+      messages.tell(targets.length > 1 ? say.allOfTheseStandIn : say.thisStandsInThatLane)
       return false
     }
     const last = Math.max(...products.value.map(product => product.lanes[kind]?.length ?? 0)) + 1

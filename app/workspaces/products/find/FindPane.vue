@@ -9,6 +9,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import { dragType } from '../bench/dragType'
 import PhArrowsLeftRight from '~icons/ph/arrows-left-right'
 import { useShortcut } from '../../../elements/useShortcut'
+import { findWords } from '../words/find'
+
+const say = findWords.findPane
 
 /** Finds products to link, picks them, and links what is picked with one key. */
 const emit = defineEmits<{ linked: [kind: string] }>()
@@ -21,9 +24,9 @@ const { query, picked } = storeToRefs(useProductSearch())
 const quick = computed(() => [
   ...(bench.product?.categoryKeys[0] === undefined
     ? []
-    : [{ name: 'category', value: bench.product.categoryKeys[0], words: 'same category' }]),
-  { name: 'stock', value: 'in', words: 'in stock' },
-  ...(bench.several || bench.page ? [] : [{ name: 'unlinked', value: '1', words: 'not linked yet' }]),
+    : [{ name: 'category', value: bench.product.categoryKeys[0], words: say.sameCategory }]),
+  { name: 'stock', value: 'in', words: say.inStock },
+  ...(bench.several || bench.page ? [] : [{ name: 'unlinked', value: '1', words: say.notLinkedYet }]),
 ])
 const list = useTemplateRef('list')
 
@@ -48,7 +51,7 @@ const canPick = (row: ProductRow | undefined) =>
   (bench.page !== 'category' || sourceOfPage('category', row.sku) !== bench.product?.sku)
 /** Articles name products, never one variant of them. */
 const asTarget = (row: ProductRow) => (bench.page === 'article' ? row.product : row.sku)
-const verbOf = (kind: LinkKind) => (bench.page ? `Add to the ${bench.page}` : `Link as ${studio.words(kind.name)}`)
+const verbOf = (kind: LinkKind) => (bench.page ? say.addToThe(bench.page) : say.linkAs(studio.words(kind.name)))
 
 watch(
   () => bench.page,
@@ -84,7 +87,7 @@ defineExpose({ refresh: () => list.value?.refresh(), focus: () => list.value?.fo
 </script>
 
 <template>
-  <section class="find" aria-label="Find targets to link">
+  <section class="find" :aria-label="say.findTargetsToLink">
     <PickList
       ref="list"
       v-model:query="query"
@@ -95,12 +98,12 @@ defineExpose({ refresh: () => list.value?.refresh(), focus: () => list.value?.fo
       :can-pick="canPick"
       :linked-as="linkedAsOf"
       :picked="picked"
-      label="Targets found"
-      field-label="Find targets"
+      :label="say.targetsFound"
+      :field-label="say.findTargets"
       @enter="enter"
       @drag="drag"
     >
-      <template #blank>First choose a product; then find here what to link to it.</template>
+      <template #blank>{{ say.firstChooseAProductThen }}</template>
     </PickList>
     <PickedBar v-if="bench.product" :count="picked.size" @clear="picked.clear()">
       <button
@@ -109,12 +112,12 @@ defineExpose({ refresh: () => list.value?.refresh(), focus: () => list.value?.fo
         class="act"
         :class="{ lit: bothWays }"
         :aria-pressed="bothWays"
-        aria-label="Link both ways"
+        :aria-label="say.linkBothWays"
         aria-keyshortcuts="W"
         @click="bothWays = !bothWays"
       >
         <PhArrowsLeftRight width="16" height="16" /><v-tooltip activator="parent" location="top"
-          >{{ bothWays ? 'Mutual kinds are linked both ways' : 'Link mutual kinds both ways' }}<span class="key">W</span></v-tooltip
+          >{{ bothWays ? say.mutualKindsAreLinkedBoth : say.linkMutualKindsBothWays }}<span class="key">W</span></v-tooltip
         >
       </button>
       <button
@@ -127,7 +130,7 @@ defineExpose({ refresh: () => list.value?.refresh(), focus: () => list.value?.fo
         :aria-label="verbOf(each)"
         @click="linkAs(each.key)"
       >
-        <KindGlyph :glyph="each.glyph" /><span v-if="bench.page">Add</span
+        <KindGlyph :glyph="each.glyph" /><span v-if="bench.page">{{ say.add }}</span
         ><span v-else-if="each.key === kind" class="word">{{ studio.words(each.name) }}</span
         ><span class="key">{{ i + 1 }}</span>
         <v-tooltip activator="parent" location="top"

@@ -4,6 +4,9 @@ import { historyAnswerSchema } from '../../../../core/workbench/workbench'
 import { useWorkbench } from '../bench/workbench'
 import { ApiProblem, callApi } from '../../../data/callApi'
 import { dayWords } from '../../../elements/dayWords'
+import { historyWords } from '../words/history'
+
+const say = historyWords.historyPane
 
 /** What was changed, newest first: on the products on the bench, or in the whole shop. */
 const emit = defineEmits<{ revert: [entry: number] }>()
@@ -41,7 +44,7 @@ watch(question, () => load(), { immediate: true })
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 const timeOf = (entry: HistoryEntry) => time.format(new Date(entry.at))
 function about({ mine, lanes, undone }: HistoryEntry): string {
-  return [mine ? 'by you' : 'by someone else', lanes > 1 && `${lanes} lanes`, undone && 'undone'].filter(Boolean).join(' · ')
+  return [mine ? say.byYou : say.bySomeoneElse, lanes > 1 && say.lanes(lanes), undone && say.undone].filter(Boolean).join(' · ')
 }
 const today = dayWords(new Date().toISOString())
 const days = computed(() => {
@@ -50,28 +53,28 @@ const days = computed(() => {
     const day = dayWords(entry.at)
     byDay.set(day, [...(byDay.get(day) ?? []), entry])
   }
-  return Array.from(byDay, ([day, all]) => ({ day: day === today ? 'Today' : day, all }))
+  return Array.from(byDay, ([day, all]) => ({ day: day === today ? say.today : day, all }))
 })
 
 defineExpose({ refresh: () => load() })
 </script>
 
 <template>
-  <section class="history" aria-label="History">
+  <section class="history" :aria-label="say.history">
     <div class="tools">
-      <div class="choice" role="group" aria-label="History of">
+      <div class="choice" role="group" :aria-label="say.historyOf">
         <button type="button" :aria-pressed="wanted === 'bench'" @click="wanted = 'bench'">
-          {{ bench.several ? 'These products' : 'This product' }}
+          {{ bench.several ? say.theseProducts : say.thisProduct }}
         </button>
-        <button type="button" :aria-pressed="wanted === 'shop'" @click="wanted = 'shop'">Whole shop</button>
+        <button type="button" :aria-pressed="wanted === 'shop'" @click="wanted = 'shop'">{{ say.wholeShop }}</button>
       </div>
     </div>
     <p v-if="problem" class="none wrong">
-      {{ problem.message }} <button type="button" class="text-button" @click="load()">Try again</button>
+      {{ problem.message }} <button type="button" class="text-button" @click="load()">{{ say.tryAgain }}</button>
     </p>
-    <p v-else-if="skus && !skus.length" class="none soft">Choose a product to see what was changed on it.</p>
-    <p v-else-if="!entries.length && !loading" class="none soft">Nothing has been changed here yet.</p>
-    <div v-else class="days" tabindex="0" aria-label="Changes">
+    <p v-else-if="skus && !skus.length" class="none soft">{{ say.chooseAProductToSee }}</p>
+    <p v-else-if="!entries.length && !loading" class="none soft">{{ say.nothingHasBeenChangedHere }}</p>
+    <div v-else class="days" tabindex="0" :aria-label="say.changes">
       <section v-for="{ day, all } in days" :key="day">
         <h3>{{ day }}</h3>
         <ol>
@@ -87,15 +90,15 @@ defineExpose({ refresh: () => load() })
               v-if="entry.inForce"
               type="button"
               class="text-button"
-              :aria-label="`Take back: ${entry.words}`"
+              :aria-label="say.takeBack(entry.words)"
               @click="emit('revert', entry.id)"
             >
-              Take back
+              {{ say.takeBack2 }}
             </button>
           </li>
         </ol>
       </section>
-      <button v-if="more" type="button" class="text-button older" @click="loadOlder">Show older</button>
+      <button v-if="more" type="button" class="text-button older" @click="loadOlder">{{ say.showOlder }}</button>
     </div>
   </section>
 </template>

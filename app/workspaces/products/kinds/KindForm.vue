@@ -2,6 +2,9 @@
 import type { KindSettings, LinkKind } from '../../../../core/links/kind'
 import { kindGlyphSchema, kindSettingsSchema } from '../../../../core/links/kind'
 import { useStudioShop } from '../../../data/studioShop'
+import { kindsWords } from '../words/kinds'
+
+const say = kindsWords.kindForm
 
 /** What a merchandiser says of one kind of link. */
 const props = defineProps<{
@@ -47,41 +50,42 @@ const changed = computed(() => {
 })
 const save = () => settings.value.success && changed.value && emit('save', settings.value.data)
 const expectations = [
-  { value: 'none', words: 'any price' },
-  { value: 'dearer', words: 'dearer than the product' },
-  { value: 'cheaper', words: 'cheaper than the product' },
+  { value: 'none', words: say.anyPrice },
+  { value: 'dearer', words: say.dearerThanTheProduct },
+  { value: 'cheaper', words: say.cheaperThanTheProduct },
 ] as const
 </script>
 
 <template>
   <form class="form" @submit.prevent="save">
     <div class="two">
-      <label>One link of it<input v-model="name" type="text" maxlength="40" :autofocus="!kind" placeholder="refill" /></label>
+      <label>{{ say.oneLinkOfIt }}<input v-model="name" type="text" maxlength="40" :autofocus="!kind" :placeholder="say.refill" /></label>
       <label
-        >Heading of the lane<input v-model="plural" type="text" maxlength="40" placeholder="Refills" @input="ownHeading = true"
+        >{{ say.headingOfTheLane }}<input v-model="plural" type="text" maxlength="40" :placeholder="say.refills" @input="ownHeading = true"
       /></label>
     </div>
     <fieldset>
-      <legend>Glyph</legend>
+      <legend>{{ say.glyph }}</legend>
       <label v-for="each in kindGlyphSchema.options" :key="each" class="pick" :class="{ on: glyph === each }" :title="each">
         <input v-model="glyph" class="unseen" type="radio" :value="each" :aria-label="each" /><KindGlyph :glyph="each" />
       </label>
     </fieldset>
     <div class="two">
       <label
-        >Expected of its targets<select v-model="expectation">
+        >{{ say.expectedOfItsTargets
+        }}<select v-model="expectation">
           <option v-for="each in expectations" :key="each.value" :value="each.value">{{ each.words }}</option>
         </select></label
       >
-      <label>Gentle ceiling<input v-model="ceiling" type="number" min="1" max="1000" step="1" placeholder="none" /></label>
+      <label>{{ say.gentleCeiling }}<input v-model="ceiling" type="number" min="1" max="1000" step="1" :placeholder="say.none" /></label>
     </div>
-    <label class="check"><input v-model="mutual" type="checkbox" />Mutual: a link from A to B calls for one from B to A</label>
+    <label class="check"><input v-model="mutual" type="checkbox" />{{ say.mutualALinkFromA }}</label>
     <p class="small hint" :class="problem ? 'wrong' : 'soft'" role="status">
-      {{ problem || 'Nothing is ever refused for its price or number; it is marked.' }}
+      {{ problem || say.nothingIsEverRefusedFor }}
     </p>
     <div class="ways">
       <slot />
-      <button type="submit" class="main-button" :disabled="!changed">{{ kind ? 'Save' : 'Add kind' }}</button>
+      <button type="submit" class="main-button" :disabled="!changed">{{ kind ? say.save : say.addKind }}</button>
     </div>
   </form>
 </template>

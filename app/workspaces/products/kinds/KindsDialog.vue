@@ -10,6 +10,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import { ApiProblem, callApi } from '../../../data/callApi'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
 import PhPlus from '~icons/ph/plus'
+import { kindsWords } from '../words/kinds'
+
+const say = kindsWords.kindsDialog
 
 /** The kinds of links: adding, changing, ordering, retiring and restoring them. */
 const emit = defineEmits<{ close: [] }>()
@@ -55,7 +58,7 @@ async function send(command: Command): Promise<boolean> {
   try {
     const { words } = await history.send(command)
     await Promise.all([studio.refresh(), load()])
-    messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
+    messages.tell(`${words}.`, { words: say.undo, run: () => void history.step('undo') })
     return true
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error
@@ -101,7 +104,7 @@ const counted = (count: number, one: string) => `${count.toLocaleString('en')} $
 const standing = computed(() => {
   const here = chosen.value === null ? undefined : behind.value?.[chosen.value]
   if (!here) return null
-  const words = here.links ? `${counted(here.links, 'link')} on ${counted(here.products, 'product')}` : 'no links yet'
+  const words = here.links ? say.on(counted(here.links, 'link'), counted(here.products, 'product')) : say.noLinksYet
   return { ...here, words, shownIn: here.sections.map(each => `“${each}”`).join(', ') }
 })
 </script>
@@ -110,8 +113,8 @@ const standing = computed(() => {
   <v-dialog :model-value="true" max-width="780" aria-labelledby="kinds-title" @update:model-value="emit('close')">
     <v-card rounded="lg" class="studio ask">
       <header>
-        <h2 id="kinds-title">Kinds of links</h2>
-        <button type="button" class="plain-button" @click="emit('close')">Close</button>
+        <h2 id="kinds-title">{{ say.kindsOfLinks }}</h2>
+        <button type="button" class="plain-button" @click="emit('close')">{{ say.close }}</button>
       </header>
       <div class="body">
         <div class="side">
@@ -120,7 +123,7 @@ const standing = computed(() => {
             class="kinds"
             :animation="150"
             handle=".handle"
-            aria-label="Kinds in their order"
+            :aria-label="say.kindsInTheirOrder"
             role="list"
             @end="sendOrder"
           >
@@ -135,53 +138,59 @@ const standing = computed(() => {
               >
                 <PhDotsSixVertical class="handle" aria-hidden="true" /><KindGlyph :glyph="each.glyph" />
                 <span class="cut">{{ studio.words(each.plural) }}</span>
-                <span v-if="each.retired" class="small soft">retired</span><span v-else class="key">{{ index + 1 }}</span>
+                <span v-if="each.retired" class="small soft">{{ say.retired }}</span><span v-else class="key">{{ index + 1 }}</span>
               </button>
             </div>
           </VueDraggable>
           <button type="button" class="kind new" :aria-current="chosen === null || undefined" @click="chosen = null">
-            <PhPlus width="16" height="16" />Add a kind
+            <PhPlus width="16" height="16" />{{ say.addAKind }}
           </button>
-          <p class="small soft">Drag, or press <span class="key">Alt ↑ ↓</span>, to put them in order. The number is the key that links.</p>
+          <p class="small soft">{{ say.dragOrPress }} <span class="key">Alt ↑ ↓</span>{{ say.toPutThemInOrder }}</p>
         </div>
         <div class="one">
           <p class="small soft where">
-            <template v-if="!kind">A kind of your own gets a lane on every product, and a section can show it.</template>
+            <template v-if="!kind">{{ say.aKindOfYourOwn }}</template>
             <template v-else-if="standing"
               >{{ studio.words(kind.plural) }}: {{ standing.words
-              }}<template v-if="standing.sections.length">; shown in {{ standing.shownIn }}</template
-              ><template v-else>; no section shows it yet</template>.</template
+              }}<template v-if="standing.sections.length">{{ say.shownIn(standing.shownIn) }}</template
+              ><template v-else>{{ say.noSectionShowsItYet }}</template
+              >.</template
             >
           </p>
           <div v-if="kind?.retired" class="ask-first">
             <p>
-              “{{ studio.words(kind.plural) }}” is retired: it has no lane, and shops get none of its links. Its links are kept as they were
-              and come back with it.
+              {{ say.isRetiredItHasNo(studio.words(kind.plural)) }}
             </p>
             <p v-if="refusal" class="wrong" role="alert">{{ refusal }}</p>
             <div class="ways">
-              <button type="button" class="main-button" @click="send({ type: 'restoreKind', key: kind.key })">Restore</button>
+              <button type="button" class="main-button" @click="send({ type: 'restoreKind', key: kind.key })">{{ say.restore }}</button>
             </div>
           </div>
-          <div v-else-if="kind && retiring" class="ask-first" role="alertdialog" aria-label="Retire this kind">
+          <div v-else-if="kind && retiring" class="ask-first" role="alertdialog" :aria-label="say.retireThisKind">
             <p>
-              Retire “{{ studio.words(kind.plural) }}”? Its lane leaves the bench.
+              {{ say.retireItsLaneLeavesThe(studio.words(kind.plural)) }}
               <template v-if="standing?.links"
-                >Its {{ standing.words }} are kept, but shoppers no longer see them<template v-if="standing.sections.length">
-                  in {{ standing.shownIn }}</template
+                >{{ say.itsAreKeptButShoppers(standing.words)
+                }}<template v-if="standing.sections.length"> {{ say.in(standing.shownIn) }}</template
                 >.</template
               >
-              <template v-else>Nothing is linked as it.</template>
-              You can undo it, or restore the kind here at any time.
+              <template v-else>{{ say.nothingIsLinkedAsIt }}</template>
+              {{ say.youCanUndoItOr }}
             </p>
             <p v-if="refusal" class="wrong" role="alert">{{ refusal }}</p>
             <div class="ways">
-              <button type="button" class="plain-button" @click="retiring = false">Leave it</button
-              ><button type="button" class="main-button" autofocus @click="retire">Retire</button>
+              <button type="button" class="plain-button" @click="retiring = false">{{ say.leaveIt }}</button><button
+                type="button"
+                class="main-button"
+                autofocus
+                @click="retire"
+              >
+                {{ say.retire }}
+              </button>
             </div>
           </div>
           <KindForm v-else :key="JSON.stringify(kind)" :kind="kind" :refusal="refusal" @save="save">
-            <button v-if="kind" type="button" class="text-button retire" @click="retiring = true">Retire this kind</button>
+            <button v-if="kind" type="button" class="text-button retire" @click="retiring = true">{{ say.retireThisKind }}</button>
           </KindForm>
         </div>
       </div>

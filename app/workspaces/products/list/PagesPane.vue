@@ -6,6 +6,9 @@ import { useStudioShop } from '../../../data/studioShop'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 import PhX from '~icons/ph/x'
 import { useProductPages } from '../../../parts/productSearch/useProductPages'
+import { listWords } from '../words/list'
+
+const say = listWords.pagesPane
 
 /** The list of categories, or of articles: find one and put it on the bench. */
 const props = defineProps<{ page: LanePage; selected: string[] }>()
@@ -60,27 +63,29 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
 </script>
 
 <template>
-  <section class="pane" :aria-label="many === 'categories' ? 'Categories' : 'Articles'">
+  <section class="pane" :aria-label="many === 'categories' ? say.categories : say.articles">
     <div class="head">
       <v-text-field
         v-model="words"
-        placeholder="Name"
-        :aria-label="`Find ${many}`"
+        :placeholder="say.name"
+        :aria-label="say.find(many)"
         type="search"
         @keydown.down.prevent="toList"
         @keydown.enter="openFirst"
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
         <template v-if="words" #append-inner
-          ><button type="button" class="clear" aria-label="Show all" @click="words = ''"><PhX /></button
+          ><button type="button" class="clear" :aria-label="say.showAll" @click="words = ''"><PhX /></button
         ></template>
       </v-text-field>
       <p class="soft small" aria-live="polite">
         <template v-if="total !== null">{{ total.toLocaleString('en') }} {{ total === 1 ? page : many }}</template>
       </p>
     </div>
-    <p v-if="problem" class="note wrong">{{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button></p>
-    <p v-else-if="total === 0" class="note soft">{{ words ? `No ${page} has these words.` : `There are no ${many} yet.` }}</p>
+    <p v-if="problem" class="note wrong">
+      {{ problem.message }} <button type="button" class="link" @click="refresh">{{ say.tryAgain }}</button>
+    </p>
+    <p v-else-if="total === 0" class="note soft">{{ words ? say.noHasTheseWords(page) : say.thereAreNoYet(many) }}</p>
     <VirtualRows
       v-else
       ref="list"
@@ -88,7 +93,7 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
       :cursor="cursor"
       :busy="busy"
       :row-at="rowAt"
-      :label="many === 'categories' ? 'Categories found' : 'Articles found'"
+      :label="many === 'categories' ? say.categoriesFound : say.articlesFound"
     >
       <template #default="{ index, row }">
         <div

@@ -2,6 +2,9 @@
 import type { ProductRow } from '../../../../core/workbench/workbench'
 import { useStudioShop } from '../../../data/studioShop'
 import PhCheck from '~icons/ph/check-bold'
+import { listWords } from '../words/list'
+
+const say = listWords.productRow
 
 /** A product in the list, with what is linked to it kind by kind. A row on its way is empty. */
 const props = defineProps<{ row: ProductRow | undefined; selected: boolean; several: boolean }>()
@@ -14,13 +17,13 @@ const isMarked = computed(() => props.selected && props.several)
     <template v-if="row">
       <span class="lead">
         <ProductPicture :src="row.image" class="thumb" />
-        <span class="box" :class="{ always: several }" :title="isMarked ? 'Take off the bench' : 'Add to the bench'" aria-hidden="true"
+        <span class="box" :class="{ always: several }" :title="isMarked ? say.takeOffTheBench : say.addToTheBench" aria-hidden="true"
           ><PhCheck v-if="isMarked" width="12" height="12"
         /></span>
       </span>
       <div class="facts">
         <div class="line top">
-          <span class="cut name">{{ row.name }}</span><span v-if="row.isBundle" class="status">bundle</span
+          <span class="cut name">{{ row.name }}</span><span v-if="row.isBundle" class="status">{{ say.bundle }}</span
           ><span v-if="row.status !== 'active'" class="status">{{ row.status }}</span>
         </div>
         <div class="line" :class="{ many: studio.kinds.length > 4 }">

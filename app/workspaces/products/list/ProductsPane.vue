@@ -5,6 +5,9 @@ import { isFiltered, valuesOf, withoutFilters, withPart } from '../../../parts/p
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 import PhX from '~icons/ph/x'
 import { useProductPages } from '../../../parts/productSearch/useProductPages'
+import { listWords } from '../words/list'
+
+const say = listWords.productsPane
 
 /** The list of products on the left: find one and put it on the bench. */
 const props = defineProps<{ selected: string[] }>()
@@ -66,8 +69,7 @@ async function takeAll(): Promise<void> {
   anchor = 0
   if (!total.value) return
   await extend(total.value - 1)
-  if (total.value > most)
-    messages.tell(`The bench takes ${most} products at once. These are the first of ${total.value.toLocaleString('en')}.`)
+  if (total.value > most) messages.tell(say.theBenchTakesProductsAt(most, total.value.toLocaleString('en')))
 }
 function onClick(event: MouseEvent, index: number): void {
   cursor.value = index
@@ -101,39 +103,41 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
 </script>
 
 <template>
-  <section class="pane" aria-label="Products">
+  <section class="pane" :aria-label="say.products">
     <div class="head">
       <v-text-field
         v-model="words"
-        placeholder="Name, SKU, brand, tag"
-        aria-label="Find products"
+        :placeholder="say.nameSkuBrandTag"
+        :aria-label="say.findProducts"
         type="search"
         @keydown.down.prevent="toList"
         @keydown.enter="openFirst"
       >
         <template #prepend-inner><PhMagnifyingGlass /></template>
         <template v-if="words" #append-inner
-          ><button type="button" class="clear" aria-label="Show all products" @click="words = ''"><PhX /></button
+          ><button type="button" class="clear" :aria-label="say.showAllProducts" @click="words = ''"><PhX /></button
         ></template>
       </v-text-field>
       <FilterBar v-model="query" />
       <div class="count">
         <p class="soft small" aria-live="polite">
-          <template v-if="total !== null">{{ total.toLocaleString('en') }} {{ total === 1 ? 'product' : 'products' }}</template>
-          <template v-else-if="!problem">Looking…</template>
+          <template v-if="total !== null">{{ total.toLocaleString('en') }} {{ total === 1 ? say.product : say.productsWord }}</template>
+          <template v-else-if="!problem">{{ say.looking }}</template>
         </p>
         <SortMenu v-model="sort" :has-words="words !== ''" />
       </div>
     </div>
-    <p v-if="problem" class="note wrong">{{ problem.message }} <button type="button" class="link" @click="refresh">Try again</button></p>
+    <p v-if="problem" class="note wrong">
+      {{ problem.message }} <button type="button" class="link" @click="refresh">{{ say.tryAgain }}</button>
+    </p>
     <div v-else-if="total === 0" class="note soft">
       <template v-if="words || isFiltered(query)">
-        <p>No product has all of this.</p>
-        <button type="button" class="link" @click="showAll">Show all products</button>
+        <p>{{ say.noProductHasAllOf }}</p>
+        <button type="button" class="link" @click="showAll">{{ say.showAllProducts }}</button>
       </template>
-      <p v-else>There are no products yet. Start with <code>npm run demo</code> to try Manada on a made-up shop.</p>
+      <p v-else>{{ say.thereAreNoProductsYet }} <code>npm run demo</code> {{ say.toTryManadaOnA }}</p>
     </div>
-    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" label="Products found">
+    <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" :label="say.productsFound">
       <template #default="{ index, row }">
         <ProductRow
           :row="row"

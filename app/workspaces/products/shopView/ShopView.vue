@@ -6,6 +6,9 @@ import { previewAddress } from '../../../parts/preview/previewAddress'
 import type { Device } from '../../../parts/preview/devices'
 import PhQuestion from '~icons/ph/question'
 import { useShortcut } from '../../../elements/useShortcut'
+import { shopViewWords } from '../words/shopView'
+
+const say = shopViewWords.shopView
 
 /** The real shop page of the product on the bench, kept up to date, and on demand why it shows what it shows. */
 const emit = defineEmits<{ changed: [] }>()
@@ -25,8 +28,8 @@ const address = computed(() => {
 })
 
 const title = computed(() => {
-  if (bench.page) return `The page of the ${bench.page} in the shop`
-  return page.value === 'product' ? 'The product’s page in the shop' : 'The cart page in the shop'
+  if (bench.page) return say.thePageOfTheIn(bench.page)
+  return page.value === 'product' ? say.theProductsPageInThe : say.theCartPageInThe
 })
 
 const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
@@ -48,12 +51,12 @@ defineExpose({ update })
 </script>
 
 <template>
-  <section class="view" aria-label="Shop view">
+  <section class="view" :aria-label="say.shopView">
     <div class="tools">
-      <span v-if="bench.page" class="small soft">The page of the {{ bench.page }}</span>
-      <div v-else class="choice" role="group" aria-label="Page">
-        <button type="button" :aria-pressed="page === 'product'" @click="page = 'product'">Product page</button>
-        <button type="button" :aria-pressed="page === 'cart'" @click="page = 'cart'">Cart with it</button>
+      <span v-if="bench.page" class="small soft">{{ say.thePageOfThe(bench.page) }}</span>
+      <div v-else class="choice" role="group" :aria-label="say.page">
+        <button type="button" :aria-pressed="page === 'product'" @click="page = 'product'">{{ say.productPage }}</button>
+        <button type="button" :aria-pressed="page === 'cart'" @click="page = 'cart'">{{ say.cartWithIt }}</button>
       </div>
       <span class="grow" />
       <button
@@ -62,16 +65,16 @@ defineExpose({ update })
         class="icon-button"
         :class="{ on: whyShown }"
         :aria-pressed="whyShown"
-        aria-label="Show why"
+        :aria-label="say.showWhy"
         aria-keyshortcuts="Y"
         @click="whyShown = !whyShown"
       >
-        <PhQuestion /><v-tooltip activator="parent" location="bottom">Why each product is shown or not<span class="key">Y</span></v-tooltip>
+        <PhQuestion /><v-tooltip activator="parent" location="bottom">{{ say.whyEachProductIsShown }}<span class="key">Y</span></v-tooltip>
       </button>
       <DeviceChoice v-model="device" />
     </div>
     <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="title" />
-    <p v-else class="soft note">The shop page of the product on the bench appears here.</p>
+    <p v-else class="soft note">{{ say.theShopPageOfThe }}</p>
     <WhyPanel v-if="whyShown && sku && !bench.page" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
   </section>
 </template>

@@ -9,6 +9,9 @@ import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { ApiProblem, callApi } from '../../../data/callApi'
 import { useShownWords } from '../../../parts/preview/useShownWords'
+import { shopViewWords } from '../words/shopView'
+
+const say = shopViewWords.whyPanel
 
 /** Why each product is on the page in the shop view, and why others are not. */
 const props = defineProps<{ page: 'product' | 'cart'; sku: string }>()
@@ -58,7 +61,7 @@ const sections = computed(() => {
       heading: each.heading,
       steps: each.steps ?? [],
       hidden: null,
-      count: `${each.items.length} of ${each.display.places} places`,
+      count: say.ofPlaces(each.items.length, each.display.places),
     })),
     ...(page.hidden ?? []).map(each => ({
       key: each.key,
@@ -90,7 +93,7 @@ const sections = computed(() => {
 })
 function outcome({ idle, taken, heldBack }: DeliveredStep): string {
   if (idle) return `: ${idleWords(idle)}`
-  return taken.length + heldBack.length ? '' : ': none'
+  return taken.length + heldBack.length ? '' : say.none
 }
 
 /** How many of those held back are told before “and … more”. */
@@ -109,12 +112,12 @@ async function switchSection(section: string, off: boolean): Promise<void> {
 </script>
 
 <template>
-  <section class="why" aria-label="Why">
+  <section class="why" :aria-label="say.why">
     <p v-if="problem" class="note wrong">
-      {{ problem.message }} <button type="button" class="text-button" @click="load">Try again</button>
+      {{ problem.message }} <button type="button" class="text-button" @click="load">{{ say.tryAgain }}</button>
     </p>
     <p v-if="answer" class="plan small soft">
-      This page gets the plan <NuxtLink :to="`/pages/${answer.plan.key}`">{{ answer.plan.name || answer.plan.key }}</NuxtLink>.
+      {{ say.thisPageGetsThePlan }} <NuxtLink :to="`/pages/${answer.plan.key}`">{{ answer.plan.name || answer.plan.key }}</NuxtLink>.
     </p>
     <article v-for="each in sections" :key="each.key" :data-why="each.key" :aria-label="each.heading">
       <header>
@@ -126,11 +129,9 @@ async function switchSection(section: string, off: boolean): Promise<void> {
           class="text-button"
           @click="switchSection(each.key, each.hidden !== 'switchedOffHere')"
         >
-          {{ each.hidden === 'switchedOffHere' ? 'Switch on' : 'Switch off'
+          {{ each.hidden === 'switchedOffHere' ? say.switchOn : say.switchOff
           }}<v-tooltip activator="parent" location="bottom">{{
-            each.hidden === 'switchedOffHere'
-              ? 'Show this section on this product’s page again'
-              : 'Never show this section on this product’s page'
+            each.hidden === 'switchedOffHere' ? say.showThisSectionOnThis : say.neverShowThisSectionOn
           }}</v-tooltip>
         </button>
       </header>
@@ -140,7 +141,7 @@ async function switchSection(section: string, off: boolean): Promise<void> {
         </li>
       </ol>
       <template v-if="each.heldBack.length">
-        <h4>What was held back</h4>
+        <h4>{{ say.whatWasHeldBack }}</h4>
         <ul>
           <li v-for="item in unfolded.has(each.key) ? each.heldBack : each.heldBack.slice(0, maxTold)" :key="item.key">
             <span class="name">{{ item.name }}</span><span class="words">{{ item.words }}</span>
@@ -152,11 +153,11 @@ async function switchSection(section: string, off: boolean): Promise<void> {
           class="text-button"
           @click="unfolded.add(each.key)"
         >
-          and {{ each.heldBack.length - maxTold }} more
+          {{ say.andMore(each.heldBack.length - maxTold) }}
         </button>
       </template>
       <p v-if="!each.shown.length && !each.heldBack.length && each.looked.length" class="looked">
-        Looked for: {{ each.looked.join('; ') }}.
+        {{ say.lookedFor(each.looked.join('; ')) }}
       </p>
     </article>
   </section>

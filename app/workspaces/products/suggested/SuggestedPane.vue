@@ -6,6 +6,9 @@ import { useWorkbench } from '../bench/workbench'
 import { useStudioShop } from '../../../data/studioShop'
 import { ApiProblem, callApi } from '../../../data/callApi'
 import PhX from '~icons/ph/x'
+import { suggestedWords } from '../words/suggested'
+
+const say = suggestedWords.suggestedPane
 
 /** Targets that Manada suggests for a kind, each with its reasons; one key links or dismisses. */
 const emit = defineEmits<{ linked: [kind: string]; changed: [] }>()
@@ -14,7 +17,7 @@ const bench = useWorkbench()
 const studio = useStudioShop()
 
 const current = computed(() => studio.kinds.find(each => each.key === kind.value) ?? studio.kinds[0])
-const label = computed(() => `Suggested ${studio.words(current.value!.plural).toLowerCase()}`)
+const label = computed(() => say.suggestedWithPlural(studio.words(current.value!.plural).toLowerCase()))
 /** The other kinds that it is linked as already. */
 function alsoIn(target: string): LinkKind[] {
   const keys = bench.alsoIn(target, current.value!.key)
@@ -104,21 +107,21 @@ defineExpose({ refresh: load, focus: () => keepFocus(0) })
 </script>
 
 <template>
-  <section class="suggested" aria-label="Suggested">
-    <div class="kinds" role="group" aria-label="Suggested as">
+  <section class="suggested" :aria-label="say.suggested">
+    <div class="kinds" role="group" :aria-label="say.suggestedAs">
       <button v-for="each in studio.kinds" :key="each.key" type="button" :aria-pressed="each.key === current?.key" @click="kind = each.key">
         <KindGlyph :glyph="each.glyph" />{{ studio.words(each.plural) }}
       </button>
     </div>
-    <p v-if="!bench.product" class="none soft">Choose a product to see what could be linked to it.</p>
-    <p v-else-if="bench.several" class="none soft">Suggestions are made for one product at a time.</p>
-    <p v-else-if="bench.page" class="none soft">Suggestions are made for products.</p>
+    <p v-if="!bench.product" class="none soft">{{ say.chooseAProductToSee }}</p>
+    <p v-else-if="bench.several" class="none soft">{{ say.suggestionsAreMadeForOne }}</p>
+    <p v-else-if="bench.page" class="none soft">{{ say.suggestionsAreMadeForProducts }}</p>
     <p v-else-if="problem" class="none wrong">
-      {{ problem.message }} <button type="button" class="text-button" @click="load">Try again</button>
+      {{ problem.message }} <button type="button" class="text-button" @click="load">{{ say.tryAgain }}</button>
     </p>
-    <v-progress-linear v-else-if="!answer" indeterminate color="primary" height="2" aria-label="Looking for suggestions" />
+    <v-progress-linear v-else-if="!answer" indeterminate color="primary" height="2" :aria-label="say.lookingForSuggestions" />
     <template v-else>
-      <p v-if="!answer.rows.length" class="none soft">Nothing more to suggest here: no other product has enough in common with this one.</p>
+      <p v-if="!answer.rows.length" class="none soft">{{ say.nothingMoreToSuggestHere }}</p>
       <ul ref="list" class="rows" :aria-label="label">
         <li v-for="(row, i) in answer.rows" :key="row.sku" tabindex="0" :data-sku="row.sku" @keydown="onKey($event, row.sku, i)">
           <ProductPicture :src="row.image" class="thumb" />
@@ -127,40 +130,42 @@ defineExpose({ refresh: load, focus: () => keepFocus(0) })
               <span class="cut name" :title="`${row.name} · ${row.sku}`">{{ row.name }}</span><b>{{ studio.money(row.price) }}</b>
             </div>
             <p class="why">
-              <span v-for="each in alsoIn(row.sku)" :key="each.key" class="also">already {{ studio.words(each.name) }}</span
-              >{{ row.why.join('\u00A0· ') }}
+              <span v-for="each in alsoIn(row.sku)" :key="each.key" class="also">{{ say.already(studio.words(each.name)) }}</span>{{
+                row.why.join('\u00A0· ')
+              }}
             </p>
           </div>
           <button
             type="button"
             class="plain-button link"
-            :aria-label="`Link ${row.name} as ${studio.words(current!.name)}`"
+            :aria-label="say.linkAs(row.name, studio.words(current!.name))"
             @click="link(row.sku, i)"
           >
-            Link<v-tooltip activator="parent" location="bottom"
-              >Link as {{ studio.words(current!.name) }}<span class="key">Enter</span></v-tooltip
+            {{ say.link
+            }}<v-tooltip activator="parent" location="bottom"
+              >{{ say.linkAsWithCurrentName(studio.words(current!.name)) }}<span class="key">Enter</span></v-tooltip
             >
           </button>
-          <button type="button" class="icon-button" :aria-label="`Dismiss ${row.name}`" @click="dismiss(row.sku, i)">
+          <button type="button" class="icon-button" :aria-label="say.dismiss(row.name)" @click="dismiss(row.sku, i)">
             <PhX width="15" height="15" /><v-tooltip activator="parent" location="bottom"
-              >Don’t suggest it again<span class="key">Del</span></v-tooltip
+              >{{ say.dontSuggestItAgain }}<span class="key">Del</span></v-tooltip
             >
           </button>
         </li>
       </ul>
       <div v-if="answer.dismissed.length" class="dismissed">
         <button type="button" class="text-button" :aria-expanded="showDismissed" @click="showDismissed = !showDismissed">
-          {{ answer.dismissed.length }} dismissed
+          {{ say.dismissed(answer.dismissed.length) }}
         </button>
-        <ul v-if="showDismissed" aria-label="Dismissed">
+        <ul v-if="showDismissed" :aria-label="say.dismissed2">
           <li v-for="row in answer.dismissed" :key="row.sku" :data-dismissed="row.sku">
             <span class="cut name">{{ row.name }}</span><button
               type="button"
               class="text-button"
-              :aria-label="`Bring back ${row.name}`"
+              :aria-label="say.bringBack(row.name)"
               @click="bringBack(row.sku)"
             >
-              Bring back
+              {{ say.bringBack2 }}
             </button>
           </li>
         </ul>

@@ -3,6 +3,9 @@ import { useMessages } from '../../../data/messages'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { usePictureUpload } from '../../../data/usePictureUpload'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.brandMarks
 
 /** The pictures that brands are known by. They are facts about brands: shoppers have them at once. */
 const studio = useStudioShop()
@@ -30,43 +33,43 @@ async function set(brand: string, image: string | null): Promise<void> {
 
 <template>
   <div>
-    <p class="small soft">They stand beside headings that ask for the brand’s mark, and on the brand’s page. Shoppers have them at once.</p>
+    <p class="small soft">{{ say.theyStandBesideHeadingsThat }}</p>
     <v-text-field
       v-if="(studio.facets?.brands.length ?? 0) > 12"
       v-model="words"
       type="search"
-      placeholder="Find a brand"
-      aria-label="Find a brand"
+      :placeholder="say.findABrand"
+      :aria-label="say.findABrand"
     />
-    <ul aria-label="Marks of brands">
+    <ul :aria-label="say.marksOfBrands">
       <li v-for="{ value, count } in brands.slice(0, maxListed)" :key="value">
         <span class="mark"><img v-if="studio.shop!.brandMarks[value]" :src="studio.shop!.brandMarks[value]" alt="" /></span>
         <span class="cut name">{{ value }}</span><span class="small soft">{{ count.toLocaleString('en') }}</span>
         <span class="grow" />
-        <button type="button" class="text-button" :aria-label="`Choose a picture for ${value}`" @click="ask(value)">
-          {{ studio.shop!.brandMarks[value] ? 'Another picture' : 'Choose a picture' }}
+        <button type="button" class="text-button" :aria-label="say.chooseAPictureFor(value)" @click="ask(value)">
+          {{ studio.shop!.brandMarks[value] ? say.anotherPicture : say.chooseAPicture }}
         </button>
         <button
           v-if="studio.shop!.brandMarks[value]"
           type="button"
           class="text-button"
-          :aria-label="`Take the mark away from ${value}`"
+          :aria-label="say.takeTheMarkAwayFrom(value)"
           @click="set(value, null)"
         >
-          Take away
+          {{ say.takeAway }}
         </button>
       </li>
     </ul>
-    <p v-if="studio.facets && !studio.facets.brands.length" class="small soft">No product has a brand yet.</p>
+    <p v-if="studio.facets && !studio.facets.brands.length" class="small soft">{{ say.noProductHasABrand }}</p>
     <p v-else-if="brands.length > maxListed" class="small soft">
-      and {{ (brands.length - maxListed).toLocaleString('en') }} more: find them by name
+      {{ say.andMoreFindThemBy((brands.length - maxListed).toLocaleString('en')) }}
     </p>
     <input
       ref="input"
       class="unseen"
       type="file"
       accept=".svg,.png,.jpg,.jpeg,.webp,.avif,image/*"
-      aria-label="Picture of a brand"
+      :aria-label="say.pictureOfABrand"
       tabindex="-1"
       @change="take"
     />

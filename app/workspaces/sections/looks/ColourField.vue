@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { typedColour } from './typedColour'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.colourField
 
 /** A colour, chosen or typed; one that may be left out, too. */
 const props = defineProps<{
@@ -31,7 +34,7 @@ watch(
         class="hex"
         maxlength="7"
         spellcheck="false"
-        :aria-label="`${label}, typed`"
+        :aria-label="say.typed(label)"
         :aria-invalid="wrong"
         @change="type"
       />
@@ -41,10 +44,10 @@ watch(
       type="button"
       class="none"
       :aria-pressed="value === null"
-      :aria-label="`${label}: none`"
+      :aria-label="say.none(label)"
       @click="emit('change', value === null ? instead : null)"
     >
-      none
+      {{ say.none2 }}
     </button>
   </span>
 </template>

@@ -2,6 +2,9 @@
 import type { Font, PageStyle } from '../../../../core/looks/look'
 import { fontSchema } from '../../../../core/looks/look'
 import { fontNames } from '../../../../core/looks/lookWords'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.houseFields
 
 /** What only the shop as a whole has: its fonts, and what is behind its pages. */
 defineProps<{ page: PageStyle }>()
@@ -12,26 +15,27 @@ const fonts = fontSchema.options.map(value => ({ value, title: fontNames[value] 
 <template>
   <div class="house">
     <div class="field font">
-      <span>font of texts</span
-      ><v-select
+      <span>{{ say.fontOfTexts }}</span><v-select
         :model-value="page.textFont"
         :items="fonts"
-        aria-label="Font of texts"
+        :aria-label="say.fontOfTextsTitle"
         @update:model-value="(value: Font) => emit('change', { textFont: value })"
       />
     </div>
     <div class="field font">
-      <span>font of headings</span
-      ><v-select
+      <span>{{ say.fontOfHeadings }}</span><v-select
         :model-value="page.headFont"
         :items="fonts"
-        aria-label="Font of headings"
+        :aria-label="say.fontOfHeadingsTitle"
         @update:model-value="(value: Font) => emit('change', { headFont: value })"
       />
     </div>
     <div class="field">
-      <span>background of pages</span
-      ><ColourField :value="page.ground" label="Background of pages" @change="colour => colour && emit('change', { ground: colour })" />
+      <span>{{ say.backgroundOfPages }}</span><ColourField
+        :value="page.ground"
+        :label="say.backgroundOfPagesTitle"
+        @change="colour => colour && emit('change', { ground: colour })"
+      />
     </div>
   </div>
 </template>

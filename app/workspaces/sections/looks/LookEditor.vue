@@ -5,6 +5,9 @@ import type { StoredLook } from '../../../../core/studio/sectionAnswers'
 import { isUnpublished } from '../../../../core/sections/versions'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.lookEditor
 
 /** One look, or the shop's own. Every change is a draft until it is published. */
 const props = defineProps<{ stored: StoredLook }>()
@@ -24,7 +27,7 @@ const publishing = ref(false)
 const renaming = ref(false)
 const language = computed(() => studio.shop!.settings.language)
 async function double(): Promise<void> {
-  const key = await store.addLook({ name: { [language.value]: `${name.value} (copy)` }, parts: look.value.parts, page: null })
+  const key = await store.addLook({ name: { [language.value]: say.copy(name.value) }, parts: look.value.parts, page: null })
   if (key) emit('open', key)
 }
 async function remove(): Promise<void> {
@@ -35,35 +38,41 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
 </script>
 
 <template>
-  <section class="editor" aria-label="Look">
+  <section class="editor" :aria-label="say.look">
     <DraftHead
       :name="name"
-      sort="look"
+      :sort="say.lookWord"
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="isUnpublished(stored)"
       @publish="publishing = true"
     >
       <template #menu>
-        <v-list-item :disabled="!stored.draft" @click="renaming = true"><v-list-item-title>Rename</v-list-item-title></v-list-item>
-        <v-list-item :disabled="!stored.draft" @click="double"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
-        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
-          ><v-list-item-title>Back to what is live</v-list-item-title></v-list-item
+        <v-list-item :disabled="!stored.draft" @click="renaming = true"
+          ><v-list-item-title>{{ say.rename }}</v-list-item-title></v-list-item
         >
-        <v-list-item :disabled="!stored.draft || isHouse" @click="remove"><v-list-item-title>Remove</v-list-item-title></v-list-item>
+        <v-list-item :disabled="!stored.draft" @click="double"
+          ><v-list-item-title>{{ say.duplicate }}</v-list-item-title></v-list-item
+        >
+        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
+          ><v-list-item-title>{{ say.backToWhatIsLive }}</v-list-item-title></v-list-item
+        >
+        <v-list-item :disabled="!stored.draft || isHouse" @click="remove"
+          ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
+        >
       </template>
     </DraftHead>
     <div v-if="stored.draft" class="parts">
       <p class="used small">
-        <template v-if="isHouse">All looks begin with it: what they don’t say themselves is as it is said here.</template>
+        <template v-if="isHouse">{{ say.allLooksBeginWithIt }}</template>
         <template v-else-if="users.length">
-          {{ users.length === 1 ? 'One section has it, and follows:' : `${users.length} sections have it, and follow:` }}
+          {{ users.length === 1 ? say.oneSectionHasItAnd : say.sectionsHaveItAndFollow(users.length) }}
           <template v-for="(each, i) in users" :key="each.key"
             ><template v-if="i">, </template
             ><NuxtLink :to="`/sections/${each.key}`">{{ studio.words(each.heading) || each.key }}</NuxtLink></template
           >
         </template>
-        <template v-else>No section has it yet. A section’s look is chosen in the section.</template>
+        <template v-else>{{ say.noSectionHasItYet }}</template>
       </p>
       <div class="part">
         <LookProblems
@@ -81,19 +90,19 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
         <LookFields
           :own="look.parts"
           :under="under"
-          :from="isHouse ? 'Manada begins' : 'the shop’s own'"
+          :from="isHouse ? say.manadaBegins : say.theShopsOwn"
           @change="own => change({ parts: own })"
         />
       </div>
       <div v-if="isHouse" class="part">
-        <h2>Marks of brands</h2>
+        <h2>{{ say.marksOfBrands }}</h2>
         <BrandMarks />
       </div>
     </div>
-    <DraftLeaving v-else sort="look" @keep="discard" />
+    <DraftLeaving v-else :sort="say.lookWord" @keep="discard" />
     <RenameDialog
       v-if="renaming"
-      title="Rename the look"
+      :title="say.renameTheLook"
       :name="name"
       @close="renaming = false"
       @rename="words => change({ name: { ...look.name, [language]: words } })"

@@ -2,6 +2,9 @@
 import type { LookParts } from '../../../../core/looks/look'
 import { lookPartWords } from '../../../../core/looks/lookWords'
 import PhX from '~icons/ph/x-bold'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.lookFields
 
 /** All that a look says, part by part: what it says itself, and what it takes over, which can be said otherwise. */
 const props = defineProps<{
@@ -19,7 +22,7 @@ type Field = { part: Part } & (
 const length = (part: Part, least: number, most: number): Field => ({ part, as: 'length', least, most })
 const groups: { name: string; fields: Field[] }[] = [
   {
-    name: 'Colours',
+    name: say.colours,
     fields: [
       { part: 'accent', as: 'colour' },
       { part: 'ink', as: 'colour' },
@@ -29,23 +32,23 @@ const groups: { name: string; fields: Field[] }[] = [
     ],
   },
   {
-    name: 'Lines',
+    name: say.lines,
     fields: [
-      { part: 'border', as: 'choice', words: { none: 'none', section: 'around the section', cards: 'around cards' } },
+      { part: 'border', as: 'choice', words: { none: 'none', section: say.aroundTheSection, cards: say.aroundCards } },
       { part: 'line', as: 'colour' },
       length('lineWidth', 1, 4),
     ],
   },
-  { name: 'Room', fields: [length('corner', 0, 32), length('space', 0, 96), length('gap', 4, 48), length('textSize', 12, 20)] },
+  { name: say.room, fields: [length('corner', 0, 32), length('space', 0, 96), length('gap', 4, 48), length('textSize', 12, 20)] },
   {
-    name: 'Buttons',
+    name: say.buttons,
     fields: [
       { part: 'button', as: 'choice', words: { filled: 'filled', outlined: 'outlined', plain: 'plain' } },
       length('buttonCorner', 0, 24),
     ],
   },
   {
-    name: 'Badge',
+    name: say.badge,
     fields: [
       { part: 'badge', as: 'choice', words: { tinted: 'tinted', filled: 'filled', outlined: 'outlined' } },
       { part: 'badgeColour', as: 'colour' },
@@ -85,10 +88,10 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
             }}<button
               v-if="isOwn(field.part)"
               type="button"
-              :aria-label="`${upperFirst(lookPartWords[field.part])}: as ${from}`"
+              :aria-label="say.as(upperFirst(lookPartWords[field.part]), from)"
               @click="takeOver(field.part)"
             >
-              <PhX width="9" height="9" /><v-tooltip activator="parent" location="top">As {{ from }}</v-tooltip>
+              <PhX width="9" height="9" /><v-tooltip activator="parent" location="top">{{ say.asWithFrom(from) }}</v-tooltip>
             </button></span
           >
           <ColourField
@@ -104,9 +107,9 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
               type="number"
               :min="field.least"
               :max="field.most"
-              :aria-label="`${upperFirst(lookPartWords[field.part])} in pixels`"
+              :aria-label="say.inPixels(upperFirst(lookPartWords[field.part]))"
               @change="setLength(field.part, $event, field.least, field.most)"
-            />px</span
+            />{{ say.px }}</span
           >
           <span v-else class="choice" role="group" :aria-label="upperFirst(lookPartWords[field.part])"
             ><button

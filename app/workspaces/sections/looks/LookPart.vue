@@ -5,6 +5,9 @@ import { lookPartWords } from '../../../../core/looks/lookWords'
 import { listed } from '../../../../core/text/sentence'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.lookPart
 
 /** The look of one section: which of those that sections share, and what it has otherwise. */
 const props = defineProps<{ look: SectionLook }>()
@@ -21,14 +24,14 @@ const presets = computed(() =>
 )
 const parts = computed(() => store.lookBook.partsOf(props.look))
 const under = computed(() => store.lookBook.partsOf({ ...props.look, own: {} }))
-const presetName = computed(() => presets.value.find(each => each.key === props.look.preset)?.name ?? 'the shop’s own')
+const presetName = computed(() => presets.value.find(each => each.key === props.look.preset)?.name ?? say.theShopsOwn)
 const ownWords = computed(() => listed((Object.keys(props.look.own) as (keyof LookParts)[]).map(part => lookPartWords[part])))
 const unfolded = ref(false)
 const setOwn = (own: Partial<LookParts>) => emit('change', { ...props.look, own })
 /** What a section has of its own becomes a look that others can have too. */
 async function share(): Promise<void> {
   const preset = await store.addLook({
-    name: { [studio.shop!.settings.language]: `${presetName.value}, changed` },
+    name: { [studio.shop!.settings.language]: say.changed(presetName.value) },
     parts: { ...store.lookDraftOf(props.look.preset)?.parts, ...props.look.own },
     page: null,
   })
@@ -38,7 +41,7 @@ async function share(): Promise<void> {
 
 <template>
   <div class="look">
-    <div class="presets" role="group" aria-label="Look">
+    <div class="presets" role="group" :aria-label="say.look">
       <button
         v-for="each in presets"
         :key="each.key"
@@ -51,13 +54,13 @@ async function share(): Promise<void> {
       </button>
     </div>
     <p class="say">
-      <template v-if="ownWords">With {{ Object.keys(look.own).length === 1 ? 'a word' : 'words' }} of its own on {{ ownWords }}. </template>
+      <template v-if="ownWords">{{ say.withOfItsOwnOn(Object.keys(look.own).length === 1 ? say.aWord : say.words, ownWords) }} </template>
       <button type="button" class="text-button" :aria-expanded="unfolded" @click="unfolded = !unfolded">
-        {{ unfolded ? 'Fold away' : 'Change it here' }}
+        {{ unfolded ? say.foldAway : say.changeItHere }}
       </button>
-      <button v-if="ownWords" type="button" class="text-button" @click="setOwn({})">All as {{ presetName }}</button>
-      <button v-if="ownWords" type="button" class="text-button" @click="share">Make a look of it</button>
-      <NuxtLink :to="`/looks/${look.preset}`" class="text-button">Change {{ presetName }} everywhere</NuxtLink>
+      <button v-if="ownWords" type="button" class="text-button" @click="setOwn({})">{{ say.allAs(presetName) }}</button>
+      <button v-if="ownWords" type="button" class="text-button" @click="share">{{ say.makeALookOfIt }}</button>
+      <NuxtLink :to="`/looks/${look.preset}`" class="text-button">{{ say.changeEverywhere(presetName) }}</NuxtLink>
     </p>
     <LookProblems :parts="parts" :page="store.lookBook.page" @mend="part => setOwn({ ...look.own, ...part })" />
     <LookFields v-if="unfolded" :own="look.own" :under="under" :from="presetName" @change="setOwn" />

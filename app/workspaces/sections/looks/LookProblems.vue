@@ -2,6 +2,9 @@
 import type { LookParts, PageStyle } from '../../../../core/looks/look'
 import { lookProblems } from '../../../../core/looks/lookProblems'
 import PhWarning from '~icons/ph/warning'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.lookProblems
 
 /** Texts of a look that are hard to read, with what would mend it. */
 const props = defineProps<{ parts: LookParts; page: PageStyle }>()
@@ -10,11 +13,11 @@ const problems = computed(() => lookProblems(props.parts, props.page))
 </script>
 
 <template>
-  <ul v-if="problems.length" role="status" aria-label="Contrast">
+  <ul v-if="problems.length" role="status" :aria-label="say.contrast">
     <li v-for="{ words, mend } in problems" :key="words">
       <PhWarning width="16" height="16" aria-hidden="true" /><span>{{ words }}</span>
       <button v-if="mend" type="button" class="text-button" @click="emit('mend', { [mend.part]: mend.colour })">
-        <i :style="{ background: mend.colour }" />Use {{ mend.colour }}
+        <i :style="{ background: mend.colour }" />{{ say.use(mend.colour) }}
       </button>
     </li>
   </ul>

@@ -2,12 +2,14 @@
 import { houseKey } from '../../../../core/looks/look'
 import type { StoredLook } from '../../../../core/studio/sectionAnswers'
 import { isUnpublished } from '../../../../core/sections/versions'
-import { counted } from '../../../../core/text/sentence'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import PhPlus from '~icons/ph/plus'
 import { useListSteps } from '../../../elements/useListSteps'
 import { useShortcut } from '../../../elements/useShortcut'
+import { looksWords } from '../words/looks'
+
+const say = looksWords.looksPane
 
 /** All looks, the shop's own first, with how many sections have each. */
 const props = defineProps<{ chosen: string | null }>()
@@ -16,20 +18,20 @@ const store = useDrafts()
 const studio = useStudioShop()
 
 const nameOf = ({ key, live, draft }: StoredLook) => studio.words((draft ?? live)!.name) || key
-const usedBy = (sections: number) => (sections ? counted(sections, 'section') : 'no section has it')
+const usedBy = (sections: number) => (sections ? say.sections(sections) : say.noSectionHasIt)
 const rows = computed(() =>
   store.looks
     .map(each => ({
       ...each,
       name: nameOf(each),
       parts: store.lookBook.partsOf({ preset: each.key, own: {} }),
-      where: each.key === houseKey ? 'accent, fonts, and what all looks begin with' : usedBy(store.sectionsWith(each.key).length),
+      where: each.key === houseKey ? say.accentFontsAndWhatAll : usedBy(store.sectionsWith(each.key).length),
     }))
     .sort((a, b) => Number(b.key === houseKey) - Number(a.key === houseKey) || a.name.localeCompare(b.name)),
 )
 
 async function add(): Promise<void> {
-  const key = await store.addLook({ name: { [studio.shop!.settings.language]: 'New look' }, parts: {}, page: null })
+  const key = await store.addLook({ name: { [studio.shop!.settings.language]: say.newLook }, parts: {}, page: null })
   if (key) emit('open', key)
 }
 const { step } = useListSteps(
@@ -42,10 +44,10 @@ useShortcut('n', add)
 </script>
 
 <template>
-  <section class="pane" aria-label="Looks">
+  <section class="pane" :aria-label="say.looks">
     <SectionsOrLooks on="looks"
-      ><button type="button" class="icon-button add" aria-label="Add a look" aria-keyshortcuts="N" @click="add">
-        <PhPlus /><v-tooltip activator="parent" location="bottom">Add a look<span class="key">N</span></v-tooltip>
+      ><button type="button" class="icon-button add" :aria-label="say.addALook" aria-keyshortcuts="N" @click="add">
+        <PhPlus /><v-tooltip activator="parent" location="bottom">{{ say.addALook }}<span class="key">N</span></v-tooltip>
       </button></SectionsOrLooks
     >
     <ul @keydown="step">
@@ -62,8 +64,8 @@ useShortcut('n', add)
             ><span class="name cut">{{ each.name }}</span
             ><span class="small soft">{{ each.where }}</span></span
           >
-          <span v-if="!each.draft" class="state leaving">to be removed</span>
-          <span v-else-if="isUnpublished(each)" class="state draft">{{ each.live ? 'changed' : 'draft' }}</span>
+          <span v-if="!each.draft" class="state leaving">{{ say.toBeRemoved }}</span>
+          <span v-else-if="isUnpublished(each)" class="state draft">{{ each.live ? say.changed : say.draft }}</span>
         </button>
       </li>
     </ul>

@@ -11,6 +11,9 @@ import { callApi } from '../../../data/callApi'
 import { isFilledIn, productTests, targetTests } from './ruleTests'
 import { useAnswer } from '../../../data/useAnswer'
 import { useNames } from '../../../data/useNames'
+import { rulesWords } from '../words/rules'
+
+const say = rulesWords.ruleDialog
 
 /** Builds a matching rule: what targets must be, and for which products. Counts and samples follow every change. */
 const props = defineProps<{ rule: Rule }>()
@@ -69,12 +72,14 @@ function save(): void {
 <template>
   <v-dialog :model-value="true" max-width="1020" aria-labelledby="rule-title" @update:model-value="emit('close')">
     <v-card rounded="lg" class="studio ask">
-      <h2 id="rule-title">Matching rule</h2>
-      <p class="aloud" role="status">Takes {{ ruleWords(now, names) }}.</p>
+      <h2 id="rule-title">{{ say.matchingRule }}</h2>
+      <p class="aloud" role="status">{{ say.takes(ruleWords(now, names)) }}</p>
       <div class="body">
         <div class="builder">
-          <section aria-label="Pick">
-            <h3>Pick products that are <span class="small soft">held against the product the page is about</span></h3>
+          <section :aria-label="say.pick">
+            <h3>
+              {{ say.pickProductsThatAre }} <span class="small soft">{{ say.heldAgainstTheProductThe }}</span>
+            </h3>
             <RuleGroup
               :group="pick"
               path="pick"
@@ -85,8 +90,10 @@ function save(): void {
               @change="next => (pick = next)"
             />
           </section>
-          <section aria-label="When">
-            <h3>Only when that product is <span class="small soft">nothing here: for every product</span></h3>
+          <section :aria-label="say.when">
+            <h3>
+              {{ say.onlyWhenThatProductIs }} <span class="small soft">{{ say.nothingHereForEveryProduct }}</span>
+            </h3>
             <RuleGroup
               :group="when as Condition<TargetTest>"
               path="when"
@@ -98,16 +105,18 @@ function save(): void {
             />
           </section>
         </div>
-        <section class="samples" aria-label="Samples">
+        <section class="samples" :aria-label="say.samples">
           <p class="on">
-            For <button type="button" class="dotted" @click="finding = true">{{ tried.product?.name ?? 'choose a product' }}</button>
+            {{ say.for }}
+            <button type="button" class="dotted" @click="finding = true">{{ tried.product?.name ?? say.chooseAProduct }}</button>
           </p>
           <p v-if="failed" class="small wrong">{{ failed }}</p>
           <template v-else-if="answer">
-            <p v-if="!answer.applies" class="small wrong">The rule is not for this product, so it picks nothing here.</p>
+            <p v-if="!answer.applies" class="small wrong">{{ say.theRuleIsNotFor }}</p>
             <p class="small soft total">
-              <b>{{ answer.counts.pick!.toLocaleString('en') }}</b> {{ answer.counts.pick === 1 ? 'product matches' : 'products match' }};
-              the rule is for <b>{{ answer.counts.when!.toLocaleString('en') }}</b> {{ answer.counts.when === 1 ? 'product' : 'products' }}
+              <b>{{ answer.counts.pick!.toLocaleString('en') }}</b>
+              {{ say.theRuleIsFor(answer.counts.pick === 1 ? say.productMatches : say.productsMatch) }}
+              <b>{{ answer.counts.when!.toLocaleString('en') }}</b> {{ answer.counts.when === 1 ? say.product : say.products }}
             </p>
             <ul>
               <li v-for="row in answer.matches" :key="row.sku">
@@ -116,14 +125,14 @@ function save(): void {
               </li>
             </ul>
             <p v-if="answer.counts.pick! > answer.matches.length" class="small soft">
-              best-selling first; {{ (answer.counts.pick! - answer.matches.length).toLocaleString('en') }} more
+              {{ say.bestSellingFirstMore((answer.counts.pick! - answer.matches.length).toLocaleString('en')) }}
             </p>
           </template>
         </section>
       </div>
       <div class="ways">
-        <button type="button" class="plain-button" @click="emit('close')">Leave it</button>
-        <button type="button" class="main-button" :disabled="!isValid" @click="save">Take this rule</button>
+        <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
+        <button type="button" class="main-button" :disabled="!isValid" @click="save">{{ say.takeThisRule }}</button>
       </div>
     </v-card>
     <QuickFind v-model="finding" @choose="sku => tried.choose(sku)" />

@@ -4,6 +4,9 @@ import { isGroup, partsOf } from '../../../../core/rules/ruleWords'
 import type { RuleProblem } from '../../../../core/rules/ruleProblems'
 import type { TestSort } from './ruleTests'
 import PhPlus from '~icons/ph/plus'
+import { rulesWords } from '../words/rules'
+
+const say = rulesWords.ruleGroup
 
 /** Conditions that hold all together, any of them, or none; each is a test or such a group again. */
 const props = defineProps<{
@@ -22,9 +25,9 @@ type Mode = 'all' | 'any' | 'none'
 const mode = computed(() => Object.keys(props.group)[0] as Mode)
 const parts = computed(() => (isGroup(props.group) ? partsOf(props.group) : []))
 const modes: [Mode, string][] = [
-  ['all', 'all of these'],
-  ['any', 'any of these'],
-  ['none', 'none of these'],
+  ['all', say.allOfThese],
+  ['any', say.anyOfThese],
+  ['none', say.noneOfThese],
 ]
 const deepest = 3
 
@@ -39,13 +42,13 @@ const counted = (path: string) => (props.counts[path] === undefined ? '' : props
 <template>
   <div class="group" :class="{ inner: depth }" role="group">
     <div class="head">
-      <div class="choice" role="group" aria-label="How the conditions combine">
+      <div class="choice" role="group" :aria-label="say.howTheConditionsCombine">
         <button v-for="[value, words] in modes" :key="value" type="button" :aria-pressed="mode === value" @click="set(parts, value)">
           {{ words }}
         </button>
       </div>
       <span class="grow" />
-      <button v-if="depth" type="button" class="out" aria-label="Take this group away" @click="emit('remove')">×</button>
+      <button v-if="depth" type="button" class="out" :aria-label="say.takeThisGroupAway" @click="emit('remove')">×</button>
     </div>
     <p v-for="problem in problemsAt(path)" :key="problem.words" class="small wrong problem">{{ problem.words }}</p>
     <template v-for="(part, i) in parts" :key="i">
@@ -63,16 +66,16 @@ const counted = (path: string) => (props.counts[path] === undefined ? '' : props
       <div v-else class="line">
         <RuleTest :test="part" :sorts="sorts" @change="next => put(i, next)" />
         <span class="count" :data-count="`${path}.${i}`">{{ counted(`${path}.${i}`) }}</span>
-        <button type="button" class="out" aria-label="Take this condition away" @click="takeAway(i)">×</button>
+        <button type="button" class="out" :aria-label="say.takeThisConditionAway" @click="takeAway(i)">×</button>
       </div>
       <p v-for="problem in isGroup(part) ? [] : problemsAt(`${path}.${i}`)" :key="problem.words" class="small wrong problem">
         {{ problem.words }}
       </p>
     </template>
     <div class="adders">
-      <button type="button" class="text-button" @click="add"><PhPlus width="13" height="13" />Add a condition</button>
+      <button type="button" class="text-button" @click="add"><PhPlus width="13" height="13" />{{ say.addACondition }}</button>
       <button v-if="depth < deepest" type="button" class="text-button" @click="set([...parts, { any: [] }])">
-        <PhPlus width="13" height="13" />Add a group
+        <PhPlus width="13" height="13" />{{ say.addAGroup }}
       </button>
     </div>
   </div>

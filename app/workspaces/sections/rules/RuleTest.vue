@@ -5,6 +5,9 @@ import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import type { TestSort } from './ruleTests'
 import { sortOf } from './ruleTests'
+import { rulesWords } from '../words/rules'
+
+const say = rulesWords.ruleTest
 
 /** One thing that a rule asks, with fields for all of it. */
 const props = defineProps<{ test: TargetTest; sorts: readonly TestSort[] }>()
@@ -35,8 +38,8 @@ function setValue(value: string | null): void {
   if ('has' in props.test) emit('change', { has: { of: 'attribute', name: props.test.has.name, ...(value ? { value } : {}) } })
 }
 const compared = [
-  { value: 'same', title: 'the same' },
-  { value: 'different', title: 'another' },
+  { value: 'same', title: say.theSame },
+  { value: 'different', title: say.another },
 ]
 </script>
 
@@ -48,7 +51,7 @@ const compared = [
       :items="sorts"
       item-title="words"
       item-value="name"
-      aria-label="What is asked"
+      :aria-label="say.whatIsAsked"
       @update:model-value="choose"
     />
     <template v-if="'has' in test">
@@ -58,7 +61,7 @@ const compared = [
         :model-value="test.has.name"
         :items="studio.categoryChoices"
         auto-select-first
-        aria-label="Category"
+        :aria-label="say.category"
         @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'category', name } })"
       />
       <v-autocomplete
@@ -67,8 +70,8 @@ const compared = [
         :model-value="test.has.name || null"
         :items="listOf(studio.facets?.brands)"
         auto-select-first
-        placeholder="which brand"
-        aria-label="Brand"
+        :placeholder="say.whichBrand"
+        :aria-label="say.brand"
         @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'brand', name } })"
       />
       <v-autocomplete
@@ -77,8 +80,8 @@ const compared = [
         :model-value="test.has.name || null"
         :items="listOf(studio.facets?.tags)"
         auto-select-first
-        placeholder="which tag"
-        aria-label="Tag"
+        :placeholder="say.whichTag"
+        :aria-label="say.tag"
         @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'tag', name } })"
       />
       <template v-else>
@@ -86,7 +89,7 @@ const compared = [
           :model-value="test.has.name"
           :items="store.answer?.attributes ?? []"
           auto-select-first
-          aria-label="Attribute"
+          :aria-label="say.attribute"
           @update:model-value="(name: string | null) => name && emit('change', { has: { of: 'attribute', name } })"
         />
         <v-autocomplete
@@ -94,8 +97,8 @@ const compared = [
           :items="valuesOf(test.has.name)"
           auto-select-first
           clearable
-          placeholder="any"
-          aria-label="Value"
+          :placeholder="say.any"
+          :aria-label="say.value"
           @update:model-value="setValue"
         />
       </template>
@@ -104,31 +107,29 @@ const compared = [
       v-else-if="'brand' in test"
       :model-value="test.brand"
       :items="compared"
-      aria-label="Compared with this one"
+      :aria-label="say.comparedWithThisOne"
       @update:model-value="brand => emit('change', { brand })"
     />
     <v-select
       v-else-if="'category' in test"
       :model-value="test.category"
       :items="compared"
-      aria-label="Compared with this one"
+      :aria-label="say.comparedWithThisOne"
       @update:model-value="category => emit('change', { category })"
     />
     <template v-else-if="'sourceAttribute' in test">
-      <span class="soft">its</span
-      ><v-autocomplete
+      <span class="soft">{{ say.its }}</span><v-autocomplete
         :model-value="test.attribute"
         :items="store.answer?.attributes ?? []"
         auto-select-first
-        aria-label="Attribute of the target"
+        :aria-label="say.attributeOfTheTarget"
         @update:model-value="(attribute: string | null) => attribute && emit('change', { ...test, attribute } as TargetTest)"
       />
-      <span class="soft">has this one’s</span
-      ><v-autocomplete
+      <span class="soft">{{ say.hasThisOnes }}</span><v-autocomplete
         :model-value="test.sourceAttribute"
         :items="store.answer?.attributes ?? []"
         auto-select-first
-        aria-label="Attribute of this product"
+        :aria-label="say.attributeOfThisProduct"
         @update:model-value="
           (sourceAttribute: string | null) => sourceAttribute && emit('change', { ...test, sourceAttribute } as TargetTest)
         "
@@ -144,7 +145,7 @@ const compared = [
     <RangeFields
       v-else-if="'pricePercent' in test"
       :range="test.pricePercent"
-      unit="% of this one’s"
+      :unit="say.ofThisOnes"
       :read="percent"
       :write="String"
       @change="pricePercent => emit('change', { pricePercent })"
@@ -152,7 +153,7 @@ const compared = [
     <RangeFields
       v-else-if="'stock' in test"
       :range="test.stock"
-      unit="on hand"
+      :unit="say.onHand"
       :read="whole"
       :write="String"
       @change="stock => emit('change', { stock })"
@@ -160,20 +161,20 @@ const compared = [
     <RangeFields
       v-else-if="'sold' in test"
       :range="test.sold"
-      unit="sold"
+      :unit="say.sold"
       :read="whole"
       :write="String"
       @change="sold => emit('change', { sold })"
     />
     <template v-else-if="'sharedTags' in test"
-      ><span class="soft">at least</span
+      ><span class="soft">{{ say.atLeast }}</span
       ><v-text-field
         class="number"
         :model-value="test.sharedTags"
         type="number"
         min="1"
         max="50"
-        aria-label="Tags in common"
+        :aria-label="say.tagsInCommon"
         @update:model-value="value => setWhole('sharedTags', value)"
     /></template>
     <template v-else-if="'releasedWithin' in test"
@@ -182,9 +183,9 @@ const compared = [
         :model-value="test.releasedWithin"
         type="number"
         min="1"
-        aria-label="Days"
+        :aria-label="say.days"
         @update:model-value="value => setWhole('releasedWithin', value)"
-      /><span class="soft">days</span></template
+      /><span class="soft">{{ say.daysWord }}</span></template
     >
   </div>
 </template>

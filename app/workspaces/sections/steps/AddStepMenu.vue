@@ -2,6 +2,9 @@
 import type { FillStep, StepSource } from '../../../../core/fillSteps/fillStep'
 import { useStudioShop } from '../../../data/studioShop'
 import PhPlus from '~icons/ph/plus'
+import { stepsWords } from '../words/steps'
+
+const say = stepsWords.addStepMenu
 
 /** The sources that a section can be filled from. */
 const emit = defineEmits<{ add: [step: FillStep] }>()
@@ -11,55 +14,55 @@ const common = { subjects: 'page', cap: null, off: false } as const
 /** What the menu says of each sort of step, and how a new one begins. */
 const choices = computed((): Record<StepSource, { words: string; more: string; step: FillStep }> => ({
   links: {
-    words: 'Linked by hand',
-    more: 'the links of one kind, from the bench',
+    words: say.linkedByHand,
+    more: say.theLinksOfOneKind,
     step: { from: 'links', kind: studio.kinds[0]!.key, order: 'hand', ...common },
   },
   rule: {
-    words: 'Matching rule',
-    more: 'compares each product with the one the page is about',
+    words: say.matchingRule,
+    more: say.comparesEachProductWithThe,
     step: { from: 'rule', rule: { when: { all: [] }, pick: { all: [{ category: 'same' }] } }, order: 'best-selling', ...common },
   },
   traits: {
-    words: 'Shared traits',
-    more: 'categories, tags, brand or an attribute in common',
+    words: say.sharedTraits,
+    more: say.categoriesTagsBrandOrAn,
     step: { from: 'traits', traits: ['category', 'tag'], attribute: null, least: 2, order: 'strength', ...common },
   },
-  chosen: { words: 'Chosen products', more: 'the same for every page', step: { from: 'chosen', targets: [], order: 'hand', ...common } },
+  chosen: { words: say.chosenProducts, more: say.theSameForEveryPage, step: { from: 'chosen', targets: [], order: 'hand', ...common } },
   category: {
-    words: 'A category',
-    more: 'its products, with or without what is below it',
+    words: say.aCategory,
+    more: say.itsProductsWithOrWithout,
     step: { from: 'category', category: studio.categories[0]?.key ?? 'none', below: true, order: 'best-selling', ...common },
   },
   bestSellers: {
-    words: 'Best sellers',
-    more: 'of the shop, the same category or brand',
+    words: say.bestSellers,
+    more: say.ofTheShopTheSame,
     step: { from: 'bestSellers', of: 'category', ...common },
   },
-  newest: { words: 'Newest', more: 'of the shop, the same category or brand', step: { from: 'newest', of: 'category', ...common } },
+  newest: { words: say.newest, more: say.ofTheShopTheSame, step: { from: 'newest', of: 'category', ...common } },
   recentlyViewed: {
-    words: 'Recently viewed',
-    more: 'what the shopper looked at before',
+    words: say.recentlyViewed,
+    more: say.whatTheShopperLookedAt,
     step: { from: 'recentlyViewed', order: 'hand', ...common },
   },
   named: {
-    words: 'What an article names',
-    more: 'on article pages, in the article’s order',
+    words: say.whatAnArticleNames,
+    more: say.onArticlePagesInThe,
     step: { from: 'named', order: 'hand', ...common },
   },
   relatedCategories: {
-    words: 'Related categories',
-    more: 'on category pages: chosen ones, those beside it or below it',
+    words: say.relatedCategories,
+    more: say.onCategoryPagesChosenOnes,
     step: { from: 'relatedCategories', of: 'beside', order: 'best-selling', ...common },
   },
   boughtTogether: {
-    words: 'Bought together',
-    more: 'from past orders; nothing to go by yet',
+    words: say.boughtTogether,
+    more: say.fromPastOrdersNothingTo,
     step: { from: 'boughtTogether', order: 'strength', ...common },
   },
   bundles: {
-    words: 'Bundles with it',
-    more: 'the sets that the product, or a variant of it, can be in',
+    words: say.bundlesWithIt,
+    more: say.theSetsThatTheProduct,
     step: { from: 'bundles', order: 'best-selling', ...common },
   },
 }))
@@ -68,9 +71,9 @@ const choices = computed((): Record<StepSource, { words: string; more: string; s
 <template>
   <v-menu location="bottom start" :offset="4">
     <template #activator="{ props }"
-      ><button type="button" class="text-button add" v-bind="props"><PhPlus width="15" height="15" />Add a step</button></template
+      ><button type="button" class="text-button add" v-bind="props"><PhPlus width="15" height="15" />{{ say.addAStep }}</button></template
     >
-    <v-list density="compact" class="studio" aria-label="Sources">
+    <v-list density="compact" class="studio" :aria-label="say.sources">
       <v-list-item v-for="each in choices" :key="each.words" @click="emit('add', each.step)"
         ><v-list-item-title>{{ each.words }}</v-list-item-title
         ><v-list-item-subtitle>{{ each.more }}</v-list-item-subtitle></v-list-item

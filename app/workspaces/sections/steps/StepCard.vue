@@ -6,6 +6,9 @@ import type { SectionProblem } from '../../../../core/sections/sectionProblems'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 import { useNames } from '../../../data/useNames'
+import { stepsWords } from '../words/steps'
+
+const say = stepsWords.stepCard
 
 /** One fill step as a sentence; its dotted words are changed where they stand. */
 const props = defineProps<{
@@ -45,14 +48,14 @@ function key(event: KeyboardEvent): void {
     role="listitem"
     tabindex="0"
     :data-step="index"
-    :aria-label="`Step ${index + 1}`"
+    :aria-label="say.step(index + 1)"
     @keydown="key"
   >
     <PhDotsSixVertical class="handle" aria-hidden="true" />
     <span class="number">{{ index + 1 }}</span>
     <div class="body">
       <p class="say">
-        <span v-if="index && !takeTurns">then </span><span v-else-if="index">and </span
+        <span v-if="index && !takeTurns">{{ say.then }} </span><span v-else-if="index">{{ say.and }} </span
         ><template v-for="(phrase, i) in sentence" :key="i"
           ><!-- Not a button: a long phrase runs on over the end of a line. --><span
             v-if="phrase.field"
@@ -68,31 +71,38 @@ function key(event: KeyboardEvent): void {
       </p>
       <p v-for="problem in problems" :key="problem.words" class="small wrong problem">{{ problem.words }}</p>
     </div>
-    <span v-if="step.off" class="state">off</span>
-    <span v-else-if="share !== null" class="small soft share" title="Of all places, on all pages counted by the fill meter"
-      >{{ shareWords }} %<template v-if="!index"> of places</template></span
+    <span v-if="step.off" class="state">{{ say.off }}</span>
+    <span v-else-if="share !== null" class="small soft share" :title="say.ofAllPlacesOnAll"
+      >{{ shareWords }} %<template v-if="!index"> {{ say.ofPlaces }}</template></span
     >
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"
-        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="`More of step ${index + 1}`"><PhDotsThree /></button
+        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="say.moreOfStep(index + 1)"><PhDotsThree /></button
       ></template>
       <v-list density="compact" class="studio">
         <v-list-item @click="editing = { field: '', at: $el as HTMLElement }"
-          ><v-list-item-title>Order, most and the rest</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ say.orderMostAndTheRest }}</v-list-item-title></v-list-item
         >
-        <v-list-item v-if="step.from === 'rule'" @click="emit('rule')"><v-list-item-title>Change the rule</v-list-item-title></v-list-item>
+        <v-list-item v-if="step.from === 'rule'" @click="emit('rule')"
+          ><v-list-item-title>{{ say.changeTheRule }}</v-list-item-title></v-list-item
+        >
         <v-list-item :disabled="!index" @click="emit('move', -1)"
-          ><v-list-item-title>Move up</v-list-item-title><template #append><span class="key">Alt ↑</span></template></v-list-item
+          ><v-list-item-title>{{ say.moveUp }}</v-list-item-title
+          ><template #append><span class="key">Alt ↑</span></template></v-list-item
         >
         <v-list-item :disabled="index === count - 1" @click="emit('move', 1)"
-          ><v-list-item-title>Move down</v-list-item-title><template #append><span class="key">Alt ↓</span></template></v-list-item
+          ><v-list-item-title>{{ say.moveDown }}</v-list-item-title
+          ><template #append><span class="key">Alt ↓</span></template></v-list-item
         >
-        <v-list-item @click="emit('double')"><v-list-item-title>Duplicate</v-list-item-title></v-list-item>
+        <v-list-item @click="emit('double')"
+          ><v-list-item-title>{{ say.duplicate }}</v-list-item-title></v-list-item
+        >
         <v-list-item @click="emit('change', { ...step, off: !step.off })"
-          ><v-list-item-title>{{ step.off ? 'Switch on' : 'Switch off' }}</v-list-item-title></v-list-item
+          ><v-list-item-title>{{ step.off ? say.switchOn : say.switchOff }}</v-list-item-title></v-list-item
         >
         <v-list-item :disabled="count === 1" @click="emit('remove')"
-          ><v-list-item-title>Remove</v-list-item-title><template #append><span class="key">Del</span></template></v-list-item
+          ><v-list-item-title>{{ say.remove }}</v-list-item-title
+          ><template #append><span class="key">Del</span></template></v-list-item
         >
       </v-list>
     </v-menu>

@@ -5,6 +5,9 @@ import { nearWords } from '../../../../core/fillSteps/relatedCategories/relatedC
 import { orderWords } from '../../../../core/fillSteps/stepSentence'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
+import { stepsWords } from '../words/steps'
+
+const say = stepsWords.stepForm
 
 /** Everything that can be set of a fill step, but the rule. */
 const props = defineProps<{ step: FillStep; /** What the person wants to change. */ field: string }>()
@@ -16,9 +19,9 @@ const set = (part: object) => emit('change', { ...props.step, ...part } as FillS
 const kinds = computed(() => studio.kinds.map(kind => ({ value: kind.key, title: studio.words(kind.name) })))
 const orders = computed(() => stepOrders(props.step).map(value => ({ value, title: orderWords(props.step, value) })))
 const traitChoices = [
-  ['category', 'categories'],
-  ['brand', 'brand'],
-  ['tag', 'tags'],
+  ['category', say.categories],
+  ['brand', say.brand],
+  ['tag', say.tags],
 ] as const
 function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
   if (props.step.from !== 'traits') return
@@ -34,14 +37,15 @@ const isThe = (name: string) => props.field === name || undefined
 </script>
 
 <template>
-  <v-card class="studio step-form" rounded="lg" role="dialog" aria-label="This step" @keydown.esc="emit('close')">
+  <v-card class="studio step-form" rounded="lg" role="dialog" :aria-label="say.thisStep" @keydown.esc="emit('close')">
     <label v-if="step.from === 'links'"
-      >Kind of link<v-select :model-value="step.kind" :items="kinds" :autofocus="isThe('kind')" @update:model-value="kind => set({ kind })"
+      >{{ say.kindOfLink
+      }}<v-select :model-value="step.kind" :items="kinds" :autofocus="isThe('kind')" @update:model-value="kind => set({ kind })"
     /></label>
     <template v-if="step.from === 'traits'">
       <div class="field">
-        <span>Which traits count</span>
-        <div class="toggles" role="group" aria-label="Which traits count">
+        <span>{{ say.whichTraitsCount }}</span>
+        <div class="toggles" role="group" :aria-label="say.whichTraitsCount">
           <button
             v-for="[trait, words] in traitChoices"
             :key="trait"
@@ -54,15 +58,17 @@ const isThe = (name: string) => props.field === name || undefined
         </div>
       </div>
       <label
-        >and one attribute<v-autocomplete
+        >{{ say.andOneAttribute
+        }}<v-autocomplete
           :model-value="step.attribute"
           :items="store.answer?.attributes ?? []"
           clearable
-          placeholder="none"
+          :placeholder="say.none"
           @update:model-value="attribute => set({ attribute: attribute ?? null })"
       /></label>
       <label
-        >At least so many in common<v-text-field
+        >{{ say.atLeastSoManyIn
+        }}<v-text-field
           :model-value="step.least"
           type="number"
           min="1"
@@ -74,7 +80,8 @@ const isThe = (name: string) => props.field === name || undefined
     <ProductsField v-if="step.from === 'chosen'" :skus="step.targets" @change="targets => set({ targets })" />
     <template v-if="step.from === 'category'">
       <label
-        >Category<v-autocomplete
+        >{{ say.category
+        }}<v-autocomplete
           :model-value="step.category"
           :items="studio.categoryChoices"
           auto-select-first
@@ -82,17 +89,17 @@ const isThe = (name: string) => props.field === name || undefined
           @update:model-value="(category: string | null) => category && set({ category })"
       /></label>
       <label class="check"
-        ><input type="checkbox" :checked="step.below" @change="set({ below: !step.below })" />with the categories below it</label
+        ><input type="checkbox" :checked="step.below" @change="set({ below: !step.below })" />{{ say.withTheCategoriesBelowIt }}</label
       >
     </template>
     <div v-if="step.from === 'bestSellers' || step.from === 'newest'" class="field">
-      <span>Of</span>
-      <div class="choice" role="group" aria-label="Of">
+      <span>{{ say.of }}</span>
+      <div class="choice" role="group" :aria-label="say.of">
         <button
           v-for="[value, words] in [
-            ['all', 'the whole shop'],
-            ['category', 'the same category'],
-            ['brand', 'the same brand'],
+            ['all', say.theWholeShop],
+            ['category', say.theSameCategory],
+            ['brand', say.theSameBrand],
           ]"
           :key="value"
           type="button"
@@ -104,8 +111,8 @@ const isThe = (name: string) => props.field === name || undefined
       </div>
     </div>
     <div v-if="step.from === 'relatedCategories'" class="field">
-      <span>Categories</span>
-      <div class="choice" role="group" aria-label="Categories">
+      <span>{{ say.categories }}</span>
+      <div class="choice" role="group" :aria-label="say.categories">
         <button
           v-for="[value, words] in Object.entries(nearWords)"
           :key="value"
@@ -118,12 +125,12 @@ const isThe = (name: string) => props.field === name || undefined
       </div>
     </div>
     <div v-if="needsSubjects(step)" class="field">
-      <span>For</span>
-      <div class="choice" role="group" aria-label="For">
+      <span>{{ say.for }}</span>
+      <div class="choice" role="group" :aria-label="say.for">
         <button
           v-for="[value, words] in [
-            ['page', 'what the page is about'],
-            ['cart', 'what is in the cart'],
+            ['page', say.whatThePageIsAbout],
+            ['cart', say.whatIsInTheCart],
           ]"
           :key="value"
           type="button"
@@ -136,20 +143,24 @@ const isThe = (name: string) => props.field === name || undefined
     </div>
     <div class="two">
       <label v-if="'order' in step"
-        >Order<v-select :model-value="step.order" :items="orders" :autofocus="isThe('order')" @update:model-value="order => set({ order })"
+        >{{ say.order
+        }}<v-select :model-value="step.order" :items="orders" :autofocus="isThe('order')" @update:model-value="order => set({ order })"
       /></label>
       <label
-        >At most<v-text-field
+        >{{ say.atMost
+        }}<v-text-field
           :model-value="step.cap ?? ''"
           type="number"
           min="1"
           max="48"
-          placeholder="all places"
+          :placeholder="say.allPlaces"
           :autofocus="isThe('cap')"
           @update:model-value="value => setWhole('cap', value, 48)"
       /></label>
     </div>
-    <footer><button type="button" class="text-button" @click="emit('close')">Done</button></footer>
+    <footer>
+      <button type="button" class="text-button" @click="emit('close')">{{ say.done }}</button>
+    </footer>
   </v-card>
 </template>
 

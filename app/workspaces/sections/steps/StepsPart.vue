@@ -4,12 +4,15 @@ import type { FillStep } from '../../../../core/fillSteps/fillStep'
 import type { Section, SectionSettings } from '../../../../core/sections/section'
 import type { StoredSection } from '../../../../core/studio/sectionAnswers'
 import { useTried } from '../../../parts/preview/tried'
+import { stepsWords } from '../words/steps'
+
+const say = stepsWords.stepsPart
 
 /** The steps that fill a section, in their order. */
 const props = defineProps<{ section: Section; problems: StoredSection['problems'] }>()
 const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
 const tried = useTried()
-const until = computed(() => `until ${props.section.places === 1 ? '1 place is' : `${props.section.places} places are`} full`)
+const until = computed(() => say.untilFull(props.section.places === 1 ? say.n1PlaceIs : say.placesAre(props.section.places)))
 
 const steps = ref<FillStep[]>([])
 watch(
@@ -58,12 +61,12 @@ function saveRule(rule: Extract<FillStep, { from: 'rule' }>['rule']): void {
 <template>
   <div>
     <h2>
-      Filled by
+      {{ say.filledBy }}
       <button type="button" class="dotted way" @click="emit('change', { takeTurns: !section.takeTurns })">
-        {{ section.takeTurns ? 'the steps taking turns' : 'one after another' }}</button><span class="small soft">, {{ until }}</span>
+        {{ section.takeTurns ? say.theStepsTakingTurns : say.oneAfterAnother }}</button><span class="small soft">, {{ until }}</span>
     </h2>
     <div ref="list">
-      <VueDraggable v-model="steps" :animation="150" handle=".handle" role="list" aria-label="Fill steps" @end="setSteps(steps)">
+      <VueDraggable v-model="steps" :animation="150" handle=".handle" role="list" :aria-label="say.fillSteps" @end="setSteps(steps)">
         <StepCard
           v-for="(step, i) in steps"
           :key="`${i} ${steps.length}`"

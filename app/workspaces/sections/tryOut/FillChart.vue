@@ -3,6 +3,9 @@ import { BarController, BarElement, CategoryScale, Chart, LinearScale, Tooltip }
 import { Bar } from 'vue-chartjs'
 import type { Fill } from '../../../../core/checks/fill'
 import { fillColour } from './fillColours'
+import { tryOutWords } from '../words/tryOut'
+
+const say = tryOutWords.fillChart
 
 /** How many pages show how many products of a section; what is live beside it, where that is another. */
 const props = defineProps<{
@@ -23,7 +26,7 @@ const bars = computed(() => ({
       borderRadius: 4,
       minBarLength: 2,
     },
-    ...(props.live ? [{ label: 'live', data: props.live.pages, backgroundColor: '#e3dccd', borderRadius: 4 }] : []),
+    ...(props.live ? [{ label: say.live, data: props.live.pages, backgroundColor: '#e3dccd', borderRadius: 4 }] : []),
   ],
 }))
 const options = {
@@ -33,7 +36,7 @@ const options = {
   plugins: {
     tooltip: {
       callbacks: {
-        title: ([item]: { label: string }[]) => `${item!.label} shown`,
+        title: ([item]: { label: string }[]) => say.shown(item!.label),
         label: ({ raw, dataset }: { raw: unknown; dataset: { label?: string } }) =>
           `${dataset.label}: ${props.pagesInWords(raw as number)}`,
       },
@@ -45,12 +48,12 @@ const options = {
   },
 }
 /** What the picture says, for those who don't see it. */
-const spoken = computed(() => props.fill.pages.map((pages, count) => `${count} shown: ${pages}`).join(', '))
+const spoken = computed(() => props.fill.pages.map((pages, count) => say.shownWithPages(count, pages)).join(', '))
 </script>
 
 <template>
   <div class="chart">
-    <Bar :data="bars" :options="options" role="img" :aria-label="`Pages by how many products are shown. ${spoken}`" />
+    <Bar :data="bars" :options="options" role="img" :aria-label="say.pagesByHowManyProducts(spoken)" />
   </div>
 </template>
 

@@ -11,6 +11,9 @@ import { useDrafts } from '../../../data/drafts'
 import { useTried } from '../../../parts/preview/tried'
 import { ApiProblem, callApi } from '../../../data/callApi'
 import { fillColour } from './fillColours'
+import { tryOutWords } from '../words/tryOut'
+
+const say = tryOutWords.fillMeter
 
 /** On how many pages a section is full, thin or blank: the draft, and what is live beside it. */
 const props = defineProps<{ stored: StoredSection; page: PageKind }>()
@@ -68,8 +71,8 @@ const groups = computed(() => {
   ]
   return all.map(group => {
     const count = summary.value![group.name]
-    const live = liveSummary.value ? `live now: ${liveSummary.value[group.name].toLocaleString('en')}` : ''
-    return { ...group, count, words: `${count.toLocaleString('en')} ${group.name}`, live }
+    const live = liveSummary.value ? say.liveNow(liveSummary.value[group.name].toLocaleString('en')) : ''
+    return { ...group, count, words: `${count.toLocaleString('en')} ${say[group.name]}`, live }
   })
 })
 /** What there is to say of a kind of page that the shop has one of. */
@@ -78,7 +81,7 @@ const onlyPage = computed(() => {
   const count = fill.value.pages.findIndex(pages => pages > 0)
   return count < 0 ? null : { count, places: fill.value.places, colour: fillColour(count, fill.value) }
 })
-const words = { blank: 'The section is missing on these.', thin: 'Places are left on these.', full: 'All places are filled on these.' }
+const words = { blank: say.theSectionIsMissingOn, thin: say.placesAreLeftOnThese, full: say.allPlacesAreFilledOn }
 const listed = shallowRef<(PageList & { name: keyof typeof words }) | null>(null)
 const maxListed = 100
 async function open({ name, from, to }: Group): Promise<void> {
@@ -95,18 +98,18 @@ async function open({ name, from, to }: Group): Promise<void> {
 </script>
 
 <template>
-  <section class="meter" aria-label="Fill meter">
+  <section class="meter" :aria-label="say.fillMeter">
     <h3>
-      Fill meter <span v-if="total && !onlyPage" class="small soft">{{ pagesInWords(total) }}</span>
+      {{ say.fillMeter }} <span v-if="total && !onlyPage" class="small soft">{{ pagesInWords(total) }}</span>
     </h3>
     <p v-if="hangsOnShopper" class="small soft">
-      Counted for a shopper with an empty cart who looked at nothing yet: the steps that hang on these add nothing here.
+      {{ say.countedForAShopperWith }}
     </p>
     <p v-if="failed" class="small wrong" role="alert">
-      {{ failed }} <button type="button" class="text-button" @click="ask">Try again</button>
+      {{ failed }} <button type="button" class="text-button" @click="ask">{{ say.tryAgain }}</button>
     </p>
     <div v-if="isCounting" class="progress">
-      <v-progress-linear :model-value="percent" color="primary" height="4" rounded aria-label="Counting" /><span class="small soft"
+      <v-progress-linear :model-value="percent" color="primary" height="4" rounded :aria-label="say.counting" /><span class="small soft"
         >{{ percent }} %</span
       >
     </div>
@@ -117,9 +120,9 @@ async function open({ name, from, to }: Group): Promise<void> {
         :color="onlyPage.colour"
         height="10"
         rounded
-        :aria-label="`Places filled on the ${pageTypes[page].words}`"
+        :aria-label="say.placesFilledOnThe(pageTypes[page].words)"
       />
-      <strong>{{ onlyPage.count }} of {{ counted(onlyPage.places, 'place') }} filled</strong>
+      <strong>{{ say.ofFilled(onlyPage.count, say.places(onlyPage.places)) }}</strong>
     </div>
     <div v-else-if="fill" class="body">
       <FillChart :fill="fill" :label="version" :live="liveSummary ? live : null" :pages-in-words="pagesInWords" />

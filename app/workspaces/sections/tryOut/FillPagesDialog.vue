@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { PageList } from '../../../../core/studio/sectionAnswers'
-import { counted } from '../../../../core/text/sentence'
+import { tryOutWords } from '../words/tryOut'
+
+const say = tryOutWords.fillPagesDialog
 
 /** Pages on which a section is filled alike, each with its way to the bench. */
 const props = defineProps<{ list: PageList; title: string; words: string }>()
@@ -15,8 +17,8 @@ const maxTogether = 20
 const together = computed(() => props.list.pages.flatMap(each => each.sku ?? []).slice(0, maxTogether))
 const benchOf = (sources: readonly string[]) => `/products/${sources.map(encodeURIComponent).join()}`
 const togetherWords = computed(() => {
-  const which = props.list.pages.length > maxTogether ? `the first ${maxTogether}` : counted(together.value.length, 'product')
-  return `Open ${which} on the bench`
+  const which = props.list.pages.length > maxTogether ? say.theFirst(maxTogether) : say.products(together.value.length)
+  return say.openOnTheBench(which)
 })
 </script>
 
@@ -34,9 +36,9 @@ const togetherWords = computed(() => {
           <span v-else class="name">{{ row.name }}</span>
         </li>
       </ul>
-      <p v-if="further" class="small soft">and {{ further }} more</p>
+      <p v-if="further" class="small soft">{{ say.andMore(further) }}</p>
       <div class="ways">
-        <button type="button" class="plain-button" @click="emit('close')">Close</button>
+        <button type="button" class="plain-button" @click="emit('close')">{{ say.close }}</button>
         <NuxtLink v-if="together.length" class="main-button link" :to="benchOf(together)">{{ togetherWords }}</NuxtLink>
       </div>
     </v-card>

@@ -8,6 +8,9 @@ import { useShortcut } from '../../../elements/useShortcut'
 import { useTried } from '../../../parts/preview/tried'
 import { pageWords } from '../../../parts/sections/sectionWords'
 import { useTriedPage } from './useTriedPage'
+import { tryOutWords } from '../words/tryOut'
+
+const say = tryOutWords.tryOut
 
 /**
  * How a section turns out for a product, a cart or a page, with a reason for everything that is shown or not; or the shop's page with it.
@@ -24,11 +27,11 @@ const isOfShopperAlone = computed(() => hangsOnShopper(props.stored.draft ?? pro
 /** How it turned out, in a line above the shop's page. */
 const told = computed(() => {
   const hidden = answer.value?.hidden?.find(each => each.key === props.stored.key)
-  if (hidden) return { wrong: 'Not on this page:', words: hiddenWords(hidden.reason) }
-  if (!store.placesOf(props.stored.key).some(each => each.plan.page === page.value)) return { wrong: '', words: 'It stands on no page yet' }
+  if (hidden) return { wrong: say.notOnThisPage, words: hiddenWords(hidden.reason) }
+  if (!store.placesOf(props.stored.key).some(each => each.plan.page === page.value)) return { wrong: '', words: say.itStandsOnNoPage }
   const shown = answer.value?.sections.find(each => each.key === props.stored.key)
   const count = shown ? shown.items.length + shown.categories.length : 0
-  return { wrong: '', words: shown ? `${count} of ${shown.display.places} places` : '' }
+  return { wrong: '', words: shown ? say.ofPlaces(count, shown.display.places) : '' }
 })
 
 const finding = ref(false)
@@ -40,19 +43,24 @@ useShortcut('t', () => (finding.value = true))
 </script>
 
 <template>
-  <section class="try" aria-label="Try it">
+  <section class="try" :aria-label="say.tryIt">
     <div class="tools">
       <slot
-        ><div class="choice" role="group" aria-label="What is shown">
-          <button type="button" :aria-pressed="view === 'why'" @click="kept = 'why'">Why</button
-          ><button type="button" :aria-pressed="view === 'page'" @click="kept = 'page'">Page</button>
+        ><div class="choice" role="group" :aria-label="say.whatIsShown">
+          <button type="button" :aria-pressed="view === 'why'" @click="kept = 'why'">{{ say.why }}</button><button
+            type="button"
+            :aria-pressed="view === 'page'"
+            @click="kept = 'page'"
+          >
+            {{ say.page }}
+          </button>
         </div></slot
       >
-      <v-select v-if="asksFor === 'category'" v-model="category" class="pick" :items="categories" aria-label="Category" />
-      <v-select v-else-if="asksFor === 'article'" v-model="article" class="pick" :items="articles" aria-label="Article" />
+      <v-select v-if="asksFor === 'category'" v-model="category" class="pick" :items="categories" :aria-label="say.category" />
+      <v-select v-else-if="asksFor === 'article'" v-model="article" class="pick" :items="articles" :aria-label="say.article" />
       <button v-else-if="asksFor === 'product'" type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = true">
-        {{ tried.product?.name ?? 'choose a product'
-        }}<v-tooltip activator="parent" location="bottom">Try it on another product<span class="key">T</span></v-tooltip>
+        {{ tried.product?.name ?? say.chooseAProduct
+        }}<v-tooltip activator="parent" location="bottom">{{ say.tryItOnAnotherProduct }}<span class="key">T</span></v-tooltip>
       </button>
       <v-menu v-if="pages.length > 1" location="bottom start">
         <template #activator="{ props: menu }"
@@ -77,8 +85,7 @@ useShortcut('t', () => (finding.value = true))
     <template v-if="view === 'why'"
       ><FillMeter v-if="!isOfShopperAlone" :stored="stored" :page="page" class="fill" />
       <p v-else class="small soft uncounted">
-        What it shows here hangs on the shopper alone: on their cart, or on what they looked at. So there is no telling how often it is full
-        or blank.
+        {{ say.whatItShowsHereHangs }}
       </p></template
     >
     <QuickFind v-model="finding" @choose="found" />

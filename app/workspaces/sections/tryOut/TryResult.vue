@@ -5,6 +5,9 @@ import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import type { StoredSection } from '../../../../core/studio/sectionAnswers'
 import { useStudioShop } from '../../../data/studioShop'
 import { useShownWords } from '../../../parts/preview/useShownWords'
+import { tryOutWords } from '../words/tryOut'
+
+const say = tryOutWords.tryResult
 
 /** What a section shows on a page and why, and what it holds back and why. */
 const props = defineProps<{ stored: StoredSection; answer: PageAnswer }>()
@@ -33,7 +36,7 @@ const items = computed(() =>
 const tooFew = computed(() => {
   const names = hidden.value ? steps.value.flatMap(step => step.taken.map(each => each.name)) : []
   if (!names.length) return ''
-  return `${names.length === 1 ? 'only' : `only ${names.length}:`} ${names.join(', ')}`
+  return names.length === 1 ? say.onlyThis(names[0]!) : say.onlyThese(names.length, names.join(', '))
 })
 
 /** Each candidate that a step did not take, but for those that there was no room for. */
@@ -47,7 +50,7 @@ const heldBack = computed(() =>
       name,
       words: reason && reason !== 'noRoom' ? tileWords(reason) : null,
     }))
-    const where = steps.value.length > 1 ? ` · step ${i + 1}` : ''
+    const where = steps.value.length > 1 ? say.step(i + 1) : ''
     return [...products, ...categories]
       .filter(each => each.words !== null)
       .map((each, k) => ({ key: `${i} ${k}`, name: each.name, words: `${each.words}${where}` }))
@@ -64,14 +67,14 @@ const countWithoutRoom = computed(
 /** How many had no place left; steps stop looking at some point. */
 const withoutRoom = computed(() => {
   const isMore = steps.value.some(step => step.more)
-  return countWithoutRoom.value ? `${isMore ? 'more than ' : ''}${countWithoutRoom.value}` : ''
+  return countWithoutRoom.value ? `${isMore ? say.moreThan : ''}${countWithoutRoom.value}` : ''
 })
 const isAnyHeldBack = computed(() => heldBack.value.length > 0 || countWithoutRoom.value > 0)
 /** Steps that brought nothing at all, and why. */
 const idle = computed(() =>
   steps.value.flatMap((step, i) => {
-    if (step.idle) return [{ key: i, words: `Step ${i + 1} was passed over: ${idleWords(step.idle)}.` }]
-    return step.taken.length || step.heldBack.length || step.categories?.length ? [] : [{ key: i, words: `Step ${i + 1} found nothing.` }]
+    if (step.idle) return [{ key: i, words: say.stepWasPassedOver(i + 1, idleWords(step.idle)) }]
+    return step.taken.length || step.heldBack.length || step.categories?.length ? [] : [{ key: i, words: say.stepFoundNothing(i + 1) }]
   }),
 )
 </script>
@@ -93,23 +96,22 @@ const idle = computed(() =>
             <span class="why" :class="{ hand: item.byHand }">{{ item.words }}</span>
           </li>
         </ol>
-        <p v-if="countShown < shown.display.places" class="small soft rest">{{ countShown }} of {{ shown.display.places }} places</p>
+        <p v-if="countShown < shown.display.places" class="small soft rest">{{ say.ofPlaces(countShown, shown.display.places) }}</p>
       </div>
       <div v-else-if="hidden" class="sheet none" data-try="hidden">
-        <b>Not on this page: {{ hiddenWords(hidden.reason) }}</b
-        ><span v-if="tooFew" class="soft">{{ tooFew }}</span>
+        <b>{{ say.notOnThisPage(hiddenWords(hidden.reason)) }}</b><span v-if="tooFew" class="soft">{{ tooFew }}</span>
       </div>
     </div>
     <div v-if="isAnyHeldBack || idle.length" class="held">
-      <h3>{{ isAnyHeldBack ? 'What was held back' : 'What it looked for' }}</h3>
+      <h3>{{ isAnyHeldBack ? say.whatWasHeldBack : say.whatItLookedFor }}</h3>
       <ul>
         <li v-for="each in told" :key="each.key">
           <span class="cut">{{ each.name }}</span><span class="soft">{{ each.words }}</span>
         </li>
         <li v-for="each in idle" :key="`idle ${each.key}`" class="soft">{{ each.words }}</li>
       </ul>
-      <button v-if="untold" type="button" class="text-button" @click="unfolded = true">and {{ untold }} more</button>
-      <p v-if="withoutRoom" class="small soft">{{ withoutRoom }} more had no place left</p>
+      <button v-if="untold" type="button" class="text-button" @click="unfolded = true">{{ say.andMore(untold) }}</button>
+      <p v-if="withoutRoom" class="small soft">{{ say.moreHadNoPlaceLeft(withoutRoom) }}</p>
     </div>
   </div>
 </template>

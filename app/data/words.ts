@@ -1,0 +1,9 @@
+/** What people read here, to be translated in one place. */
+export const dataWords = {
+  messages: {
+    somethingWentWrongInThe: 'Something went wrong in the studio. Reload the page; what was saved is safe.',
+  },
+  studioShop: {
+    noPrice: 'no price',
+  },
+}

@@ -1,0 +1,52 @@
+/** What people read here, to be translated in one place. */
+export const frameWords = {
+  keySheet: {
+    keys: 'Keys',
+    anywhere: 'Anywhere',
+    ctrlK: 'Ctrl K',
+    findAProductAndOpen: 'Find a product and open it',
+    ctrlZ: 'Ctrl Z',
+    undo: 'Undo',
+    ctrlShiftZ: 'Ctrl Shift Z',
+    redo: 'Redo',
+    thisSheet: 'This sheet',
+  },
+  messageBar: {
+    close: 'Close',
+  },
+  studioFrame: {
+    reloadThePage: 'Reload the page',
+    loading: 'Loading',
+  },
+  topBar: {
+    manadaToTheProducts: 'Manada, to the products',
+    manada: 'manada',
+    workspaces: 'Workspaces',
+    findAProduct: 'Find a product',
+    undo: 'Undo',
+    undoWithUndo: (undo: string | number) => `Undo: ${undo}`,
+    nothingToUndo: 'Nothing to undo',
+    redo: 'Redo',
+    redoWithRedo: (redo: string | number) => `Redo: ${redo}`,
+    nothingToRedo: 'Nothing to redo',
+    keys: 'Keys',
+    allKeys: 'All keys',
+    draft: 'draft',
+    drafts: 'drafts',
+    whatShoppersDontHaveYet: 'What shoppers don’t have yet',
+    releases: 'Releases',
+    shoppersHaveEverythingReleases: 'Shoppers have everything: releases',
+    openTheShop: 'Open the shop',
+  },
+  useOpened: {
+    manada: 'Manada',
+  },
+  error: {
+    notHere: 'This page is not here',
+    notNow: 'This page can’t be shown just now',
+    mistyped: 'The address may be mistyped, or what it led to is gone.',
+    nothingLost: 'Nothing was lost. Please try again in a moment.',
+    toTheShop: 'To the shop',
+    toTheProducts: 'To the products',
+  },
+}

@@ -1,0 +1,28 @@
+/** What people read here, to be translated in one place. */
+export const previewWords = {
+  deviceChoice: {
+    phone: 'Phone',
+    tablet: 'Tablet',
+    desktop: 'Desktop',
+  },
+  pagePreview: {
+    besideWhatIsLive: 'Beside what is live',
+    thePageAsItWill: 'The page as it will be',
+    thePageAsItIs: 'The page as it is',
+    asItIs: 'As it is',
+    asItWillBe: 'As it will be',
+  },
+  whoAndWhen: {
+    whoAndWhen: 'Who and when',
+    inTheCartLastAdded: 'In the cart, last added first',
+    viewedBeforeLatestFirst: 'Viewed before, latest first',
+    takeOut: (sku: string | number) => `Take ${sku} out`,
+    add: 'Add',
+    day: 'Day',
+    visitorForWhatIsMixed: 'Visitor, for what is mixed',
+    anyone: 'anyone',
+    language: 'Language',
+    cart: (cartCount: string | number) => `cart: ${cartCount}`,
+    seen: (seenCount: string | number) => `seen: ${seenCount}`,
+  },
+}

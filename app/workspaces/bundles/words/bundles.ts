@@ -1,0 +1,91 @@
+import { counted } from '../../../../core/text/sentence'
+
+/** What people read here, to be translated in one place. */
+export const bundlesWords = {
+  bundleEditor: {
+    groupsAndCombinations: (groups: number, combinations: number) => `${counted(groups, 'group')}, ${counted(combinations, 'combination')}`,
+    bundle: 'Bundle',
+    bundleWord: 'bundle',
+    rename: 'Rename',
+    linkItOnTheBench: 'Link it on the bench',
+    openItsPageInThe: 'Open its page in the shop',
+    makeItADraftAgain: 'Make it a draft again',
+    retire: 'Retire',
+    remove: 'Remove',
+    makeActive: 'Make active',
+    whatKeepsItFromBeing: 'What keeps it from being sold',
+    whatIsWorthALook: 'What is worth a look',
+    renameTheBundle: 'Rename the bundle',
+  },
+  bundleFacts: {
+    inTheShop: 'In the shop',
+    itsOwnPicture: 'Its own picture',
+    madeOfThePicturesOf: 'Made of the pictures of its parts',
+    anotherPicture: 'Another picture',
+    chooseAPicture: 'Choose a picture',
+    makeOneOfTheParts: 'Make one of the parts',
+    categories: 'Categories',
+    description: 'Description',
+    pictureOfTheBundle: 'Picture of the bundle',
+  },
+  bundleOrders: {
+    orders: (count: number) => counted(count, 'order'),
+    ordersWithIt: 'Orders with it',
+    loadingTheOrders: 'Loading the orders',
+    nobodyHasOrderedItYet: 'Nobody has ordered it yet. Orders of the stand-in shop appear here.',
+    theLastOfThem: (orderCount: string | number) => `, the last ${orderCount} of them`,
+  },
+  bundlesOrOffers: {
+    bundlesOrTogetherOffers: 'Bundles or together offers',
+    bundles: 'Bundles',
+    offers: 'Offers',
+  },
+  bundlesPane: {
+    bundles: 'Bundles',
+    addABundle: 'Add a bundle',
+    findABundle: 'Find a bundle',
+    thingsToLookAt: (count: number) => counted(count, 'thing to look at', 'things to look at'),
+    from: 'from ',
+    noBundleIsCalled: (words: string | number) => `No bundle is called “${words}”.`,
+  },
+  bundlesWorkspace: {
+    thereIsNoBundle: (sku: string | number) => `There is no bundle ${sku}`,
+    itMayHaveBeenRemoved: 'It may have been removed, or is a product of its own. Choose another in the list, or add one.',
+    noBundlesYet: 'No bundles yet',
+    aBundleIsSeveralProducts:
+      'A bundle is several products sold as one line: always the same ones, with choices, or any so many out of a set. Add ' +
+      'the first with + in the list.',
+    besideTheBundle: 'Beside the bundle',
+    bundles: 'Bundles',
+    price: 'Price',
+    whatItCostsAndEarns: 'What it costs and earns',
+    findParts: 'Find parts',
+    productsToPutIn: 'Products to put in',
+    orders: 'Orders',
+    whoBoughtItAndWith: 'Who bought it, and with which parts',
+  },
+  newBundleDialog: {
+    newBundle: 'New bundle',
+    whatIsInIt: 'What is in it',
+    name: 'Name',
+    sku: 'SKU',
+    leaveIt: 'Leave it',
+    addADraft: 'Add a draft',
+    alwaysTheSame: 'Always the same',
+    aSmokerAHiveTool: 'A smoker, a hive tool and two brushes',
+    withChoices: 'With choices',
+    aSuitInSizeAnd: 'A suit in size and colour, with gloves in a size',
+    pickAny: 'Pick any',
+    threeBagsOfSeedOut: 'Three bags of seed out of nine, the more the cheaper',
+    anotherBundleHasThisSku: 'Another bundle has this SKU.',
+  },
+  offersWorkspace: {
+    thereIsNoOffer: (key: string | number) => `There is no offer “${key}”`,
+    itMayHaveBeenRemoved: 'It may have been removed. Choose another in the list, or add one.',
+    noTogetherOffersYet: 'No together offers yet',
+    offerProductsBesideAnotherOne:
+      'Offer products beside another one, to be ticked and put into the cart with it; cheaper together, if you like. Add the ' +
+      'first with + in the list.',
+    offers: 'Offers',
+  },
+}

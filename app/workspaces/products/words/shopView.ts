@@ -1,0 +1,30 @@
+/** What people read here, to be translated in one place. */
+export const shopViewWords = {
+  shopView: {
+    shopView: 'Shop view',
+    thePageOfThe: (page: string | number) => `The page of the ${page}`,
+    page: 'Page',
+    productPage: 'Product page',
+    cartWithIt: 'Cart with it',
+    showWhy: 'Show why',
+    whyEachProductIsShown: 'Why each product is shown or not',
+    theShopPageOfThe: 'The shop page of the product on the bench appears here.',
+    thePageOfTheIn: (page: string | number) => `The page of the ${page} in the shop`,
+    theProductsPageInThe: 'The product’s page in the shop',
+    theCartPageInThe: 'The cart page in the shop',
+  },
+  whyPanel: {
+    why: 'Why',
+    tryAgain: 'Try again',
+    thisPageGetsThePlan: 'This page gets the plan',
+    switchOn: 'Switch on',
+    switchOff: 'Switch off',
+    showThisSectionOnThis: 'Show this section on this product’s page again',
+    neverShowThisSectionOn: 'Never show this section on this product’s page',
+    whatWasHeldBack: 'What was held back',
+    andMore: (heldBackCount: string | number) => `and ${heldBackCount} more`,
+    lookedFor: (looked: string | number) => `Looked for: ${looked}.`,
+    ofPlaces: (itemCount: string | number, places: string | number) => `${itemCount} of ${places} places`,
+    none: ': none',
+  },
+}
