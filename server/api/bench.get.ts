@@ -3,7 +3,7 @@ import { toBenchProduct } from '../../core/workbench/workbench'
 import { toBenchPage } from '../../core/workbench/pageRows'
 import { pageOfSource } from '../../core/links/pageLanes'
 import { UnknownSubjectError } from '../../core/selection/shop'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 const query = z.object({
   sku: z.union([z.string(), z.array(z.string()).max(500, 'At most 500 products at a time.')]).transform(value => [value].flat()),

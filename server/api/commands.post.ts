@@ -1,5 +1,5 @@
 import { commandSchema } from '../../core/records/registry'
-import { commandAnswer } from '../journal/commandAnswer'
+import { commandAnswer } from '../running/commandAnswer'
 
 export default api(async event => {
   const asked = await bodyOf(event, commandSchema)

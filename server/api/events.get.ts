@@ -1,6 +1,6 @@
 import type { ChangeEvent } from '../../core/workbench/workbench'
-import { useShop } from '../live/useShop'
-import { namedChanges } from '../journal/commandAnswer'
+import { useShop } from '../running/useShop'
+import { namedChanges } from '../running/commandAnswer'
 import { openStreams } from '../journal/openStreams'
 
 /** Whoever has missed more than this loads everything anew. */

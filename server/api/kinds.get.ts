@@ -1,6 +1,6 @@
 import type { KindsAnswer } from '../../core/workbench/workbench'
 import { textIn } from '../../core/text/text'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 /** What stands behind each kind of link. */
 export default api(async (): Promise<KindsAnswer> => {

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import type { offersAnswerSchema } from '../../core/studio/offerAnswers'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 /** All together offers, in the order in which they apply. */
 export default api(async (): Promise<z.infer<typeof offersAnswerSchema>> => {

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { ProductList } from '../../core/workbench/workbench'
 import { pagesWith, toPageRow } from '../../core/workbench/pageRows'
 import { lanePages } from '../../core/links/pageLanes'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 const query = z.object({
   page: z.enum(lanePages),

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { mkdir, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pictureType } from '../../core/catalogue/pictureType'
-import { dataFolder } from '../live/useShop'
+import { dataFolder } from '../running/useShop'
 
 /** Marks are small: a picture of more than this many bytes is refused. */
 const largestPicture = 512 * 1024

@@ -1,7 +1,7 @@
 import type { StudioShop } from '../../core/workbench/workbench'
 import type { Category } from '../../core/catalogue/catalogue'
 import { textIn } from '../../core/text/text'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 export default api(async (): Promise<StudioShop> => {
   const { shop } = await useShop()

@@ -5,7 +5,7 @@ import { CommandError } from '../../core/journal/commandError'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { reasonWords, suggest } from '../../core/suggestions/suggest'
 import { textIn } from '../../core/text/text'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.number().int().min(1).max(100).default(24) })
 

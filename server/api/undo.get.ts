@@ -1,4 +1,4 @@
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 /** What undo and redo would do for this editor. */
 export default api(async event => {

@@ -1,3 +1,3 @@
-import { commandAnswer } from '../journal/commandAnswer'
+import { commandAnswer } from '../running/commandAnswer'
 
 export default api(event => commandAnswer(event, (log, editor) => log.undo(editor)))

@@ -6,11 +6,11 @@ import type { PageKind } from '../../core/pageTypes/registry'
 import { countedPages } from '../../core/checks/countedPages'
 import type { FillAnswer, MeterReading } from '../../core/studio/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
-import type { Running } from '../live/useShop'
+import type { Running } from '../running/useShop'
 import { runInSteps } from '../live/runInSteps'
-import type { ChecksReading, CountingMessage, MeterName, CountingTask } from '../threads/counting.worker'
+import type { ChecksReading, CountingMessage, MeterName, CountingTask } from './counting.worker'
 import { copiedRecords } from './countingShop'
-import script from '../threads/counting.worker?worker-script'
+import script from './counting.worker?worker-script'
 
 interface ListedSubjects {
   subjects: string[]

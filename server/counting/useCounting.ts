@@ -1,4 +1,4 @@
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 import { CountingThread } from './countingThread'
 
 let thread: Promise<CountingThread> | undefined

@@ -11,7 +11,7 @@ import type { Page, PageKind } from '../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
 import type { LiveShop } from '../live/liveShop'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 import { decoded, queryOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
 

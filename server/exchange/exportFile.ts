@@ -6,7 +6,7 @@ import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import type { Running } from '../live/useShop'
+import type { Running } from '../running/useShop'
 
 /** Rows that are written before other work gets a turn. */
 const rowsInTurn = 500

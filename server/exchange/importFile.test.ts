@@ -9,7 +9,7 @@ import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testi
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { targetsOf } from '../../core/links/lane'
 import type { SqliteStore } from '../store/sqlite/sqliteStore'
-import { findProducts } from '../live/findProducts'
+import { findProducts } from '../productSearch/findProducts'
 import { productFilterSchema } from '../../core/productSearch/productFilter'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { CommandLog } from '../journal/commandLog'

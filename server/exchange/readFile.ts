@@ -2,8 +2,8 @@
 /// <reference path="../threads/workerScript.d.ts" />
 import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
-import type { ReadFileMessage, ReadFileTask } from '../threads/readFile.worker'
-import script from '../threads/readFile.worker?worker-script'
+import type { ReadFileMessage, ReadFileTask } from './readFile.worker'
+import script from './readFile.worker?worker-script'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { ReadRows } from './readRows'
 

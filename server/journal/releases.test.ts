@@ -8,7 +8,7 @@ import { openSqliteStore } from '../store/sqlite/sqliteStore'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
-import { publishWhenDue } from './publishDue'
+import { publishWhenDue } from '../running/publishDue'
 
 const products = [makeProduct('A')]
 const places = (count: number): Command => ({ type: 'changeSection', key: 'related', settings: { places: count }, seen: {} })

@@ -17,7 +17,7 @@ import { OrderRefused, placeOrder } from '../orders/placeOrder'
 import { withStore } from '../store/temporaryStore.testing'
 import type { LiveShop } from './liveShop'
 import { loadLiveShop } from './loadLiveShop'
-import type { Running } from './useShop'
+import type { Running } from '../running/useShop'
 
 const skus = ['A', 'B', 'C', 'D']
 const categories = [

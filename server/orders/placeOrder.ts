@@ -5,7 +5,7 @@ import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart
 import { priceCart } from '../../core/pricing/priceCart'
 import type { OrderRow } from '../store/orders'
 import type { StoreReader } from '../store/port'
-import type { Running } from '../live/useShop'
+import type { Running } from '../running/useShop'
 
 /** An order that can't be placed as the shopper saw it; nothing was written. */
 export class OrderRefused extends Error {

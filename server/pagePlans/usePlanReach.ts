@@ -8,7 +8,7 @@ import { itemName } from '../../core/delivery/deliveredItem'
 import { textIn } from '../../core/text/text'
 import { runInSteps } from '../live/runInSteps'
 import type { LiveShop } from '../live/liveShop'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 
 /** The shop with its plans as drafts. */
 export const plannedShop = ({ drafted, catalogue, categories, articles }: LiveShop): PlannedShop => ({

@@ -1,7 +1,7 @@
 import { keepRecountingProblems } from '../live/recountProblems'
-import { useShop } from '../live/useShop'
+import { useShop } from '../running/useShop'
 import { sweepReceived } from '../exchange/receiveFile'
-import { publishWhenDue } from '../journal/publishDue'
+import { publishWhenDue } from '../running/publishDue'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
 

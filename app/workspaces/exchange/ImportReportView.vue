@@ -71,7 +71,7 @@ async function undo(): Promise<void> {
       <template v-if="!report.rows">{{ say.theFileHasAFirst }}</template>
       <template v-else-if="!good && !report.rejected">{{ say.theShopAlreadyIsAs }}</template>
       <template v-else-if="report.rejected">{{
-        say.cantBeTakenMendThe(say.rows(report.rejected), say.rows(good + report.unchanged))
+        say.cantBeTakenMendThe(say.countedRows(report.rejected), say.countedRows(good + report.unchanged))
       }}</template>
       <template v-else>{{ say.nothingIsChangedYetThis }}</template>
     </p>
@@ -133,9 +133,9 @@ async function undo(): Promise<void> {
       <template v-else>
         <button type="button" class="plain-button" @click="emit('backOut')">{{ say.backOut }}</button>
         <button v-if="report.rejected" type="button" class="main-button" @click="emit('take', true)">
-          {{ say.takeTheThatCanBe(say.rows(good)) }}
+          {{ say.takeTheThatCanBe(say.countedRows(good)) }}
         </button>
-        <button v-else type="button" class="main-button" @click="emit('take', false)">{{ say.import(say.rows(good)) }}</button>
+        <button v-else type="button" class="main-button" @click="emit('take', false)">{{ say.import(say.countedRows(good)) }}</button>
       </template>
     </footer>
   </div>

@@ -1,3 +1,5 @@
+import { counted } from '../../../core/text/sentence'
+
 /** What people read here, to be translated in one place. */
 export const exchangeWords = {
   exchangeWorkspace: {
@@ -55,6 +57,7 @@ export const exchangeWords = {
     trying: 'Trying',
   },
   importReportView: {
+    countedRows: (count: number) => counted(count, 'row'),
     undoneEverythingIsAsIt: 'Undone. Everything is as it was.',
     undo: 'Undo',
     theFileHasAFirst: 'The file has a first line and no rows.',

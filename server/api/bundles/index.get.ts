@@ -4,7 +4,7 @@ import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { contentWords } from '../../../core/bundles/bundleWords'
 import { isPriceFrom } from '../../../core/delivery/deliveredItem'
 import { textIn } from '../../../core/text/text'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 
 /** All bundles, by name. */
 export default api(async (): Promise<z.infer<typeof bundleListSchema>> => {

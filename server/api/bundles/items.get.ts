@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { bundleItemsSchema } from '../../../core/studio/bundleAnswers'
 import { skuSchema } from '../../../core/catalogue/sku'
 import { productsOf } from '../../bundles/itemsOf'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 
 const query = z.object({ sku: z.union([z.array(skuSchema).max(500), skuSchema.transform(each => [each])]) })
 

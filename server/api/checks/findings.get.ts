@@ -2,7 +2,7 @@ import { isProductCheck } from '../../../core/checks/check'
 import type { FindingsAnswer } from '../../../core/studio/checkAnswers'
 import { findingsQuerySchema } from '../../../core/studio/checkAnswers'
 import { useCounting } from '../../counting/useCounting'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { toFindingRow } from '../../checks/toFindingRow'
 import { queryOf } from '../../utils/request'
 

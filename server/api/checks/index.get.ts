@@ -1,7 +1,7 @@
 import { checkSchema, isProductCheck, wholeCheck } from '../../../core/checks/check'
 import type { ChecksAnswer } from '../../../core/studio/checkAnswers'
 import { useCounting } from '../../counting/useCounting'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 
 /** What the checks found; they run beside the server's other work, so ask again until it is settled. */
 export default api(async (): Promise<ChecksAnswer> => {

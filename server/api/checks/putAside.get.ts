@@ -2,7 +2,7 @@ import { findingOf } from '../../../core/checks/check'
 import type { FindingsAnswer } from '../../../core/studio/checkAnswers'
 import { putAsideQuerySchema } from '../../../core/studio/checkAnswers'
 import { toFindingRow } from '../../checks/toFindingRow'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { queryOf } from '../../utils/request'
 
 /** Findings that were put aside one by one, with the reasons. */

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { fileFormatKeys, fileFormatOf } from '../../../core/exchange/formats/registry'
 import { fileKindKeys } from '../../../core/exchange/kinds/registry'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { exportFile } from '../../exchange/exportFile'
 
 const query = z.object({

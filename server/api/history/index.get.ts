@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { historyAnswerSchema } from '../../../core/workbench/workbench'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 
 const query = z.object({
   /** Only what changed these products; left out: the whole shop. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { commandAnswer } from '../../journal/commandAnswer'
+import { commandAnswer } from '../../running/commandAnswer'
 
 const body = z.strictObject({ entry: z.int() })
 

@@ -3,7 +3,7 @@ import type { planCountsAnswerSchema } from '../../../core/studio/planAnswers'
 import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { planCounts } from '../../../core/pagePlans/planReach'
 import { runInSteps } from '../../live/runInSteps'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { plannedShop } from '../../pagePlans/usePlanReach'
 
 /** How many pages get each plan. */

@@ -1,7 +1,7 @@
 import type { PlanForAnswer } from '../../../core/studio/planAnswers'
 import { planForQuerySchema } from '../../../core/studio/planAnswers'
 import { subjectOf } from '../../../core/pagePlans/planReach'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { pageSubjectOf, plannedShop } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 

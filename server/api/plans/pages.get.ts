@@ -1,6 +1,6 @@
 import type { PlanPagesAnswer } from '../../../core/studio/planAnswers'
 import { planPagesQuerySchema } from '../../../core/studio/planAnswers'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 

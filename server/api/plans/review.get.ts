@@ -2,7 +2,7 @@ import { planReview } from '../../../core/checks/planReview'
 import type { PlanReviewAnswer } from '../../../core/studio/planAnswers'
 import { planReviewQuerySchema } from '../../../core/studio/planAnswers'
 import { runInSteps } from '../../live/runInSteps'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 

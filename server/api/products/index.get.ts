@@ -4,8 +4,8 @@ import { toProductRow } from '../../../core/workbench/workbench'
 import { UnknownSubjectError } from '../../../core/selection/shop'
 import { productFilterSchema } from '../../../core/productSearch/productFilter'
 import { productSortSchema } from '../../../core/productSearch/productFinder'
-import { findProducts } from '../../live/findProducts'
-import { useShop } from '../../live/useShop'
+import { findProducts } from '../../productSearch/findProducts'
+import { useShop } from '../../running/useShop'
 
 const query = productFilterSchema.extend({
   q: z.string().max(200).default(''),

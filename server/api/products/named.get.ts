@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { ProductRow } from '../../../core/workbench/workbench'
 import { toProductRow } from '../../../core/workbench/workbench'
 import { skuSchema } from '../../../core/catalogue/sku'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { queryOf } from '../../utils/request'
 
 const query = z.object({ sku: z.union([z.array(skuSchema).max(200), skuSchema.transform(each => [each])]) })

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { ProductList } from '../../../core/workbench/workbench'
 import { toProductRow } from '../../../core/workbench/workbench'
 import { UnknownSubjectError } from '../../../core/selection/shop'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 
 /** The variants of a product, as rows of a list. */
 export default api(async (event): Promise<ProductList> => {

@@ -1,4 +1,4 @@
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { pathPart } from '../../utils/request'
 
 /** A release with all that shoppers got with it. */

@@ -1,5 +1,5 @@
 import type { ReleasesAnswer } from '../../../core/releases/release'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 
 const maxListed = 200
 

@@ -4,7 +4,7 @@ import { ruleQuestionSchema } from '../../../core/studio/sectionAnswers'
 import { UnknownSubjectError } from '../../../core/selection/shop'
 import { countRule } from '../../../core/selection/countRule'
 import { runInSteps } from '../../live/runInSteps'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { bodyOf } from '../../utils/request'
 
 /** How many matches are shown as samples. */

@@ -1,7 +1,7 @@
 import type { PageList } from '../../../core/studio/sectionAnswers'
 import { fillListQuerySchema } from '../../../core/studio/sectionAnswers'
 import { useCounting } from '../../counting/useCounting'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { toPageRow } from '../../sections/pageRow'
 import { queryOf } from '../../utils/request'
 

@@ -1,6 +1,6 @@
 import type { SectionsAnswer } from '../../../core/studio/sectionAnswers'
 import { sectionProblems } from '../../../core/sections/sectionProblems'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { knownThings } from '../../sections/knownThings'
 
 /** All sections, page plans and looks, live and as drafts, with what is wrong with them. */

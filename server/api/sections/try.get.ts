@@ -2,7 +2,7 @@ import { pageAnswer } from '../../../core/delivery/pageAnswer'
 import { tryQuerySchema } from '../../../core/studio/sectionAnswers'
 import { explainPage } from '../../../core/selection/resolvePage'
 import { pageTypes } from '../../../core/pageTypes/registry'
-import { useShop } from '../../live/useShop'
+import { useShop } from '../../running/useShop'
 import { queryOf } from '../../utils/request'
 import { withSection } from '../../../core/selection/withSection'
 

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
-import { dataFolder } from '../../live/useShop'
+import { dataFolder } from '../../running/useShop'
 import { pictureTypes } from '../../pictures/pictureTypes'
 
 /** The shop's pictures, from the folder `pictures` of the data folder. */

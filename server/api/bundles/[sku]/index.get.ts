@@ -1,6 +1,6 @@
 import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
 import { settingsOf } from '../../../../core/bundles/bundleSettings'
-import { useShop } from '../../../live/useShop'
+import { useShop } from '../../../running/useShop'
 import { itemsOf } from '../../../bundles/itemsOf'
 
 /** A bundle as it is kept, with all products that it names. */

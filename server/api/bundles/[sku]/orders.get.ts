@@ -1,7 +1,7 @@
 import type { BundleOrders } from '../../../../core/studio/bundleAnswers'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { textIn } from '../../../../core/text/text'
-import { useShop } from '../../../live/useShop'
+import { useShop } from '../../../running/useShop'
 
 const most = 50
 

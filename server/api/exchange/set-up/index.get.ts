@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { setUpParts, writeSetUp } from '../../../../core/exchange/setUp/setUp'
-import { useShop } from '../../../live/useShop'
+import { useShop } from '../../../running/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 
 const query = z.object({

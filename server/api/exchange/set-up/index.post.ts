@@ -2,7 +2,7 @@ import { z } from 'zod'
 import type { SetUpReport } from '../../../../core/exchange/setUp/setUp'
 import { planSetUp, SetUpError } from '../../../../core/exchange/setUp/setUp'
 import { setUpFileSchema } from '../../../../core/exchange/setUp/upgradeSetUp'
-import { useShop } from '../../../live/useShop'
+import { useShop } from '../../../running/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 import { knownThings } from '../../../sections/knownThings'
 

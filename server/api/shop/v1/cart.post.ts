@@ -4,7 +4,7 @@ import { cartRequestSchema } from '../../../../core/delivery/contract/cart'
 import { languageQuerySchema } from '../../../../core/delivery/contract/catalogue'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { answerContextOf } from '../../../delivery/answerContext'
-import { useShop } from '../../../live/useShop'
+import { useShop } from '../../../running/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
 export default api(async (event): Promise<CartAnswer> => {

@@ -3,7 +3,7 @@ import type { OrderAnswer } from '../../../../core/delivery/contract/cart'
 import { languageQuerySchema } from '../../../../core/delivery/contract/catalogue'
 import { orderRequestSchema } from '../../../../core/delivery/contract/cart'
 import { answerContextOf } from '../../../delivery/answerContext'
-import { useShop } from '../../../live/useShop'
+import { useShop } from '../../../running/useShop'
 import { OrderRefused, placeOrder } from '../../../orders/placeOrder'
 
 /** Places an order of the simulated checkout. */

@@ -4,7 +4,7 @@ import { overviewQuerySchema } from '../../../../../core/delivery/contract/catal
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
-import { useShop } from '../../../../live/useShop'
+import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<ShopAnswer> => {
   const { lang, draft } = queryOf(event, overviewQuerySchema)

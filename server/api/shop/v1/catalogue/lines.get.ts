@@ -4,7 +4,7 @@ import { linesQuerySchema } from '../../../../../core/delivery/contract/catalogu
 import { textIn } from '../../../../../core/text/text'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
-import { useShop } from '../../../../live/useShop'
+import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const { lang, skus } = queryOf(event, linesQuerySchema)

@@ -4,8 +4,8 @@ import { searchQuerySchema } from '../../../../../core/delivery/contract/catalog
 import { productFilterSchema } from '../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
-import { findProducts } from '../../../../live/findProducts'
-import { useShop } from '../../../../live/useShop'
+import { findProducts } from '../../../../productSearch/findProducts'
+import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<SearchAnswer> => {
   const { lang, q, limit } = queryOf(event, searchQuerySchema)

@@ -5,7 +5,7 @@ import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { textIn } from '../../../../../../core/text/text'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
-import { useShop } from '../../../../../live/useShop'
+import { useShop } from '../../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<ArticleAnswer> => {
   const { lang } = queryOf(event, languageQuerySchema)

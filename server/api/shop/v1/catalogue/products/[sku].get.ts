@@ -3,7 +3,7 @@ import { languageQuerySchema } from '../../../../../../core/delivery/contract/ca
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
-import { useShop } from '../../../../../live/useShop'
+import { useShop } from '../../../../../running/useShop'
 
 export default publicAnswer(async event => {
   const { lang } = queryOf(event, languageQuerySchema)

@@ -3,8 +3,8 @@ import { resolve } from 'node:path'
 import type { Store } from '../store/port'
 import { openStore } from '../store/openStore'
 import { CommandLog } from '../journal/commandLog'
-import type { LiveShop } from './liveShop'
-import { loadLiveShop } from './loadLiveShop'
+import type { LiveShop } from '../live/liveShop'
+import { loadLiveShop } from '../live/loadLiveShop'
 
 export interface Running {
   store: Store

@@ -1,6 +1,6 @@
 import type { ProductSort } from '../../core/productSearch/productFinder'
 import type { ProductFilter } from '../../core/productSearch/productFilter'
-import type { Running } from './useShop'
+import type { Running } from '../running/useShop'
 
 export interface ProductQuery {
   words: string

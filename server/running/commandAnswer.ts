@@ -1,9 +1,9 @@
 import type { H3Event } from 'h3'
 import type { CommandAnswer } from '../../core/workbench/workbench'
 import type { Change } from '../../core/records/registry'
-import { useShop } from '../live/useShop'
+import { useShop } from './useShop'
 import { editorOf } from '../utils/request'
-import type { CommandLog, Done } from './commandLog'
+import type { CommandLog, Done } from '../journal/commandLog'
 
 /** More things than this are not named one by one. */
 const maxNamed = 500

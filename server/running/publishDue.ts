@@ -1,5 +1,5 @@
 import { CommandError } from '../../core/journal/commandError'
-import type { Running } from '../live/useShop'
+import type { Running } from './useShop'
 
 /** The longest that a timer can wait. */
 const longest = 2 ** 31 - 1

@@ -14,9 +14,9 @@ import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
 import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
-import type { CountingShopParts } from '../counting/countingShop'
-import { CheckRun } from '../counting/checkRun'
-import { CountingShop } from '../counting/countingShop'
+import type { CountingShopParts } from './countingShop'
+import { CheckRun } from './checkRun'
+import { CountingShop } from './countingShop'
 
 /** Which meter: of a section on a kind of page, as it is live or a draft. */
 export interface MeterName {

@@ -3,8 +3,8 @@ import { once } from 'node:events'
 import { parentPort, workerData } from 'node:worker_threads'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { FileProblemCode } from '../../core/exchange/formats/fileProblem'
-import type { FileReading, ReadRows } from '../exchange/readRows'
-import { readRows } from '../exchange/readRows'
+import type { FileReading, ReadRows } from './readRows'
+import { readRows } from './readRows'
 
 export interface ReadFileTask extends FileReading {
   path: string
