@@ -60,7 +60,7 @@ const options = (variant: ProductRow) =>
       >
         <template #prepend><ProductPicture :src="variant.image" class="thumb" /></template>
         <v-list-item-title
-          >{{ options(variant) }}<span v-if="isPicked(variant.sku)" class="unseen"> {{ say.picked }}</span></v-list-item-title
+          >{{ options(variant) }} <span v-if="isPicked(variant.sku)" class="unseen">{{ say.picked }}</span></v-list-item-title
         >
         <v-list-item-subtitle class="mono">{{ variant.sku }}</v-list-item-subtitle>
         <template #append>

@@ -40,8 +40,8 @@ const parts = [
     <span class="soft">{{ pageWords[page] }}:</span>
     <template v-if="after">
       <span v-for="[part, words] in parts" :key="part" :class="part"
-        >{{ after[part].toLocaleString('en') }} {{ words
-        }}<span v-if="before && before[part] !== after[part]" class="soft"> {{ say.now(before[part].toLocaleString('en')) }}</span></span
+        >{{ after[part].toLocaleString('en') }} {{ words }}
+        <span v-if="before && before[part] !== after[part]" class="soft">{{ say.now(before[part].toLocaleString('en')) }}</span></span
       >
     </template>
     <span v-else class="soft">{{ say.counting }}</span>

@@ -72,8 +72,8 @@ const blankExamples = computed(() => {
       <li v-for="each in answer.same" :key="`${each.first} ${each.second}`" class="bad">
         <PhWarningCircle width="17" height="17" /><span
           ><b>{{ headingOf(each.first) }}</b> {{ say.and }} <b>{{ headingOf(each.second) }}</b>
-          {{ say.wouldShowTheSameOn(each.pages, each.looked)
-          }}<template v-if="answer.looked < answer.pages"> {{ say.pagesLookedAt }}</template></span
+          {{ say.wouldShowTheSameOn(each.pages, each.looked) }}
+          <template v-if="answer.looked < answer.pages">{{ say.pagesLookedAt }}</template></span
         >
       </li>
       <li v-for="key in onlyToSome" :key="key">

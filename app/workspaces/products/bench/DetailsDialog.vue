@@ -27,7 +27,7 @@ function save(): void {
 <template>
   <AskDialog :title="say.datesAndNote" :verb="say.save" :possible="!reversed" :width="420" @close="emit('close')" @go="save">
     <p class="soft">
-      {{ say.as(row.name, studio.words(kind.name)) }}<template v-if="bench.several"> {{ say.ofProducts(row.on.length) }}</template>
+      {{ say.as(row.name, studio.words(kind.name)) }} <template v-if="bench.several">{{ say.ofProducts(row.on.length) }}</template>
     </p>
     <div class="dates">
       <label>{{ say.shownFrom }}<input v-model="from" type="date" autofocus /></label>

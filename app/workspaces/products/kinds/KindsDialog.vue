@@ -171,7 +171,7 @@ const standing = computed(() => {
               {{ say.retireItsLaneLeavesThe(studio.words(kind.plural)) }}
               <template v-if="standing?.links"
                 >{{ say.itsAreKeptButShoppers(standing.words)
-                }}<template v-if="standing.sections.length"> {{ say.in(standing.shownIn) }}</template
+                }}<template v-if="standing.sections.length">{{ ' ' }}{{ say.in(standing.shownIn) }}</template
                 >.</template
               >
               <template v-else>{{ say.nothingIsLinkedAsIt }}</template>

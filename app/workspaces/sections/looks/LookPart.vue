@@ -54,7 +54,9 @@ async function share(): Promise<void> {
       </button>
     </div>
     <p class="say">
-      <template v-if="ownWords">{{ say.withOfItsOwnOn(Object.keys(look.own).length === 1 ? say.aWord : say.words, ownWords) }} </template>
+      <template v-if="ownWords"
+        >{{ say.withOfItsOwnOn(Object.keys(look.own).length === 1 ? say.aWord : say.words, ownWords) }}{{ ' ' }}</template
+      >
       <button type="button" class="text-button" :aria-expanded="unfolded" @click="unfolded = !unfolded">
         {{ unfolded ? say.foldAway : say.changeItHere }}
       </button>

@@ -55,7 +55,8 @@ function key(event: KeyboardEvent): void {
     <span class="number">{{ index + 1 }}</span>
     <div class="body">
       <p class="say">
-        <span v-if="index && !takeTurns">{{ say.then }} </span><span v-else-if="index">{{ say.and }} </span
+        <span v-if="index && !takeTurns">{{ say.then }}{{ ' ' }}</span
+        ><span v-else-if="index">{{ say.and }}{{ ' ' }}</span
         ><template v-for="(phrase, i) in sentence" :key="i"
           ><!-- Not a button: a long phrase runs on over the end of a line. --><span
             v-if="phrase.field"
@@ -73,7 +74,7 @@ function key(event: KeyboardEvent): void {
     </div>
     <span v-if="step.off" class="state">{{ say.off }}</span>
     <span v-else-if="share !== null" class="small soft share" :title="say.ofAllPlacesOnAll"
-      >{{ shareWords }} %<template v-if="!index"> {{ say.ofPlaces }}</template></span
+      >{{ shareWords }} % <template v-if="!index">{{ say.ofPlaces }}</template></span
     >
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"
