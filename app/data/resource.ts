@@ -35,6 +35,8 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
   let waiting = 0
   /** Edits begun so far. */
   let edits = 0
+  /** How often it was asked for so far. */
+  let loads = 0
   /** What is being typed and not sent yet, with how it was before. */
   let unsent: { before: Stored; next: Stored; command: (before: Stored, next: Stored) => Command | null } | null = null
 
@@ -68,18 +70,18 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
    * @throws ApiProblem
    */
   async function load(): Promise<void> {
-    const [wanted, before] = [asked, edits]
+    const [wanted, before, number] = [asked, edits, ++loads]
     if (!wanted) return
     try {
       const fetched = await fetch(wanted.for)
-      // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put things back for a moment, and
-      // the next key would go astray.
-      if (wanted !== asked || waiting || unsent || before !== edits) return
+      // What was asked for before an edit or before another load, or comes while an edit is on its way, is not the newest: it would put
+      // things back for a moment, and the next key would go astray.
+      if (wanted !== asked || waiting || unsent || before !== edits || number !== loads) return
       value.value = fetched
       problem.value = null
       edition.value++
     } catch (error) {
-      if (wanted !== asked) return
+      if (wanted !== asked || number !== loads) return
       if (!(error instanceof ApiProblem)) throw error
       if (error.details.status === 404) value.value = null
       problem.value = error
