@@ -1,5 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { skuSchema } from './sku'
+import { isSku, skuSchema } from './sku'
 
 describe('sku', () => {
   it.each(['EX-210', 'ä/ö ü#?%&+', 'a.b', '蜂-1', 'x'.repeat(64)])('accepts %j', value =>
@@ -10,4 +11,18 @@ describe('sku', () => {
     expect(parsed.success).toBe(false)
     expect(parsed.error?.issues[0]?.message).toMatch(/^A SKU /)
   })
+})
+
+it('says of any text at once what the schema says', () => {
+  const letters = fc.string({ unit: fc.constantFrom('a', 'Z', '7', '-', '.', '_', ' ', ',', ':', '|', 'é', '\n'), maxLength: 70 })
+  let skus = 0
+  fc.assert(
+    fc.property(fc.oneof(letters, fc.string(), fc.stringMatching(/^[A-Z]{1,4}-[0-9]{1,62}$/)), text => {
+      const isValid = skuSchema.safeParse(text).success
+      if (isValid) skus++
+      expect(isSku(text)).toBe(isValid)
+    }),
+    { numRuns: 1000 },
+  )
+  expect(skus).toBeGreaterThan(200)
 })

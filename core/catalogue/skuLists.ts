@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { skuSchema } from './sku'
+import { isSku } from './sku'
 
 /** `SKU:2,SKU` → lines. A quantity left out is 1. */
 export const lineListSchema = z.string().transform((value, context) =>
@@ -8,7 +8,7 @@ export const lineListSchema = z.string().transform((value, context) =>
     .filter(Boolean)
     .map(line => {
       const [name = '', quantity = '1', ...more] = line.split(':')
-      if (!skuSchema.safeParse(name).success || !/^[1-9]\d{0,5}$/.test(quantity) || more.length) {
+      if (!isSku(name) || !/^[1-9]\d{0,5}$/.test(quantity) || more.length) {
         context.addIssue(`“${line}” is not a cart line. Write SKU or SKU:quantity, and encode the SKU.`)
       }
       return { sku: name, quantity: Number(quantity) }
@@ -21,7 +21,7 @@ export const skuListSchema = z.string().transform((value, context) =>
     .split(',')
     .filter(Boolean)
     .map(name => {
-      if (!skuSchema.safeParse(name).success) context.addIssue(`“${name}” is not a SKU.`)
+      if (!isSku(name)) context.addIssue(`“${name}” is not a SKU.`)
       return name
     }),
 )

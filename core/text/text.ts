@@ -11,7 +11,20 @@ function isLanguageTag(tag: string): boolean {
   return canonicalTag(tag) === tag
 }
 
+/** Tags as they were written, and in their canonical case; every page is asked for in a language, and shops have few. */
+const known = new Map<string, string | null>()
+const maxKnown = 1000
+
 function canonicalTag(tag: string): string | null {
+  let canonical = known.get(tag)
+  if (canonical === undefined) {
+    canonical = workedOut(tag)
+    if (known.size < maxKnown && tag.length < 36) known.set(tag, canonical)
+  }
+  return canonical
+}
+
+function workedOut(tag: string): string | null {
   try {
     return Intl.getCanonicalLocales(tag)[0] ?? null
   } catch {

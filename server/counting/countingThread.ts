@@ -11,6 +11,7 @@ import { runInSteps } from '../live/runInSteps'
 import type { ChecksReading, CountingMessage, MeterName, CountingTask } from './counting.worker'
 import { copiedRecords } from './countingShop'
 import script from './counting.worker?worker-script'
+import { log } from '../log'
 
 interface ListedSubjects {
   subjects: string[]
@@ -146,7 +147,7 @@ export class CountingThread {
     this.#told = this.#settled = this.#running.log.followed
     worker.on('message', (message: CountingMessage) => worker === this.#worker && this.#heard(message))
     worker.on('error', error => {
-      console.error(error)
+      log.error(error, 'The counting thread failed and is begun anew.')
       if (worker === this.#worker) void this.stop()
     })
     void this.#handOver(worker, this.#told)

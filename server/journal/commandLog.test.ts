@@ -13,6 +13,7 @@ import { CommandLog } from './commandLog'
 import type { LikelyCommand } from './likelyCommand.testing'
 import { anyLikelyCommand, likelyCommand } from './likelyCommand.testing'
 import { skus, products, kinds, categories, articles, anyCommand } from './anyCommand.testing'
+import { log as serverLog } from '../log'
 
 /** The kinds, and all lanes of links and dismissed targets, as plain data. */
 const lanesOf = (shop: LiveShop) =>
@@ -176,7 +177,7 @@ describe('CommandLog', () => {
   it('goes on after a listener that fails: the change is made, and the others hear of it', async () => {
     await withStore({ products }, async store => {
       const log = new CommandLog(store, await loadLiveShop(store))
-      const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      const said = vi.spyOn(serverLog, 'error').mockImplementation(() => undefined)
       const heard: string[] = []
       log.follow(() => {
         throw new Error('deaf')
@@ -195,7 +196,7 @@ describe('CommandLog', () => {
     await withStore({ products }, async store => {
       const shop = await loadLiveShop(store)
       const log = new CommandLog(store, shop)
-      const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      const said = vi.spyOn(serverLog, 'error').mockImplementation(() => undefined)
       const rebuilt: boolean[] = []
       log.follow(told => rebuilt.push(told.rebuilt))
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')

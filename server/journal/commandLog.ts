@@ -9,6 +9,7 @@ import type { ImportCommand, JournalEntry, Write } from '../store/journal'
 import type { Store, StoreWriter } from '../store/port'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
+import { log } from '../log'
 
 /** What a command, undo or redo did. */
 export interface Done {
@@ -79,7 +80,7 @@ export class CommandLog {
     }
     // Whoever can't be told what they missed is told that they missed something.
     const failed = (error: unknown) => {
-      console.error('A follower could not catch up.', error)
+      log.error(error, 'A follower could not catch up.')
       go([{ number: this.followed, words: '', editor: '', changes: [], rebuilt: true }])
     }
     if (isCatchingUp) void catchUp().then(() => go([]), failed)
@@ -275,7 +276,7 @@ export class CommandLog {
       ]
       this.#shop.followed = last.number
     } catch (error) {
-      console.error('The live shop could not take over a change and is built anew.', error)
+      log.error(error, 'The live shop could not take over a change and is built anew.')
       await loadLiveShop(this.#store)
         .then(fresh => this.#shop.become(fresh))
         .catch(this.#stop)
@@ -289,7 +290,7 @@ function safely(follower: (told: FollowedWrite) => void, told: FollowedWrite): v
   try {
     follower(told)
   } catch (error) {
-    console.error('A follower could not take a change.', error)
+    log.error(error, 'A follower could not take a change.')
   }
 }
 

@@ -15,6 +15,7 @@ import { OrderRefused, placeOrder } from '../orders/placeOrder'
 import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 import { anyLikelyCommand, likelyCommand } from './likelyCommand.testing'
+import { log as serverLog } from '../log'
 
 const products = ['A', 'B', 'C', 'D'].map((sku, i) =>
   makeProduct(sku, {
@@ -147,7 +148,7 @@ describe('whoever follows the log of changes', () => {
 
   it('knows what one knows who begins anew, in two processes that write by turns', async () => {
     // It says so when it has to build a shop anew, which is not following.
-    const said = vi.spyOn(console, 'error')
+    const said = vi.spyOn(serverLog, 'error')
     await fc.assert(
       fc.asyncProperty(
         fc.array(fc.tuple(anyStep, fc.nat(1), fc.constantFrom('one', 'two')), { minLength: 10, maxLength: 40, size: 'max' }),
@@ -207,7 +208,7 @@ describe('whoever follows the log of changes', () => {
       const { log } = await started(store)
       const link = (target: string) => log.run({ type: 'link', kind: 'upsell', on: [{ source: 'A' }], targets: [target] }, 'one')
       await link('B')
-      vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      vi.spyOn(serverLog, 'error').mockImplementation(() => undefined)
       vi.spyOn(store.database, 'select').mockRejectedValueOnce(new Error('no disk'))
       const heard: [number, boolean][] = []
       log.follow(({ number, rebuilt }) => heard.push([number, rebuilt]), 0)

@@ -9,6 +9,7 @@ import { loadLiveShop } from '../live/loadLiveShop'
 import { withStore } from '../store/temporaryStore.testing'
 import { CommandLog } from './commandLog'
 import { publishWhenDue } from '../running/publishDue'
+import { log as serverLog } from '../log'
 
 const products = [makeProduct('A')]
 const places = (count: number): Command => ({ type: 'changeSection', key: 'related', settings: { places: count }, seen: {} })
@@ -82,7 +83,7 @@ describe('releases', () => {
     await withStore({ products }, async (store, folder) => {
       const shop = await loadLiveShop(store)
       const log = new CommandLog(store, shop)
-      const said = vi.spyOn(console, 'error').mockImplementation(() => undefined)
+      const said = vi.spyOn(serverLog, 'error').mockImplementation(() => undefined)
       await log.run(places(7), 'one')
       await log.run(
         { type: 'schedulePublish', at: new Date(Date.now() - 1000).toISOString(), sections: ['related'], plans: [], note: '' },

@@ -4,13 +4,14 @@ import { sweepReceived } from '../exchange/receiveFile'
 import { publishWhenDue } from '../running/publishDue'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
+import { log } from '../log'
 
 /** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
 export default defineNitroPlugin(nitro => {
   void sweepReceived()
   const opening = useShop()
   opening.catch((error: unknown) => {
-    console.error('Manada could not open its data.', error)
+    log.fatal(error, 'Manada could not open its data.')
     process.exit(1)
   })
   // The server waits for open requests before it stops; streams would never end by themselves.

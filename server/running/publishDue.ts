@@ -1,5 +1,6 @@
 import { CommandError } from '../../core/journal/commandError'
 import type { Running } from './useShop'
+import { log as serverLog } from '../log'
 
 /** The longest that a timer can wait. */
 const longest = 2 ** 31 - 1
@@ -33,7 +34,7 @@ export function publishWhenDue({ shop, log }: Pick<Running, 'shop' | 'log'>, pau
         // Else somebody has cancelled or published it at this very moment.
         if (!(error instanceof CommandError)) {
           failures++
-          console.error('What was planned could not be published. It will be tried again.', error)
+          serverLog.error(error, 'What was planned could not be published. It will be tried again.')
         }
       }
     }

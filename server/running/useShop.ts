@@ -5,6 +5,7 @@ import { openStore } from '../store/openStore'
 import { CommandLog } from '../journal/commandLog'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
+import { log } from '../log'
 
 export interface Running {
   store: Store
@@ -31,9 +32,9 @@ async function open(): Promise<Running> {
 
 /** What is written is safe; the next start takes it over. */
 function stop(error: unknown): void {
-  console.error(
-    'Manada’s memory does not follow its database any more. It stops, so that nobody is told what is not so; start it again.',
+  log.fatal(
     error,
+    'Manada’s memory does not follow its database any more. It stops, so that nobody is told what is not so; start it again.',
   )
   process.exit(1)
 }

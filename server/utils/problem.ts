@@ -6,6 +6,7 @@ import type { ProblemDetails } from '../../core/delivery/contract/problem'
 import { NotWrittenError } from '../store/port'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { UnknownSubjectError } from '../../core/selection/shop'
+import { log } from '../log'
 
 /** An answer in the form of RFC 9457, "Problem Details for HTTP APIs". */
 export class Problem extends Error {
@@ -52,7 +53,7 @@ function toProblem(error: unknown, method: string): Problem {
       error.issues.map(issue => issue.path.join('.')),
     )
   }
-  console.error(error)
+  log.error(error)
   const isRead = method === 'GET' || method === 'HEAD'
   if (isRead || error instanceof NotWrittenError)
     return new Problem(

@@ -8,7 +8,7 @@ export const productSearchWords = {
     linked: 'linked',
     lane: 'lane',
     lanes: 'lanes',
-    in: (timesTarget: string | number, part: string | number) => `in ${timesTarget} ${part}`,
+    in: (timesTarget: string | number, lanes: string | number) => `in ${timesTarget} ${lanes}`,
     thisProduct: 'this product',
     notForSale: 'not for sale',
     outOfStock: 'out of stock',

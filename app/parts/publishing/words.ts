@@ -29,7 +29,7 @@ export const publishingWords = {
     cancelIt: 'Cancel it',
     goes: 'goes',
     go: 'go',
-    out: (count: string | number, part: string | number, note: string | number) => `${count} ${part} out${note}`,
+    out: (count: string | number, goesOrGo: string | number, note: string | number) => `${count} ${goesOrGo} out${note}`,
   },
   publishDialog: {
     publish: 'Publish',
@@ -41,8 +41,8 @@ export const publishingWords = {
     shoppersHaveEverythingAlready: 'Shoppers have everything already.',
     isNotTickedItself: 'is not ticked itself',
     isRemoved: 'is removed',
-    standsOnAPageThat: (name: string | number, part: string | number) =>
-      `“${name}” stands on a page that goes out, but ${part}: shoppers won’t see it.`,
+    standsOnAPageThat: (name: string | number, why: string | number) =>
+      `“${name}” stands on a page that goes out, but ${why}: shoppers won’t see it.`,
     publishItToo: 'Publish it too',
     aSectionThatGoesOut: (name: string | number) => `A section that goes out has the look “${name}”, which is not ticked itself.`,
     aNoteToThisRelease: 'A note to this release',

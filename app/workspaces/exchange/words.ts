@@ -70,8 +70,8 @@ export const exchangeWords = {
     columns: 'columns',
     says: 'says',
     say: 'say',
-    passedOverTheWhichNothing: (part: string | number, ignoredColumns: string | number, part2: string | number) =>
-      `Passed over: the ${part} ${ignoredColumns}, which ${part2} nothing to Manada.`,
+    passedOverTheWhichNothing: (columnOrColumns: string | number, ignoredColumns: string | number, saysOrSay: string | number) =>
+      `Passed over: the ${columnOrColumns} ${ignoredColumns}, which ${saysOrSay} nothing to Manada.`,
     line: 'Line',
     columnTitle: 'Column',
     rows: (shown: string | number) => `Rows ${shown}`,

@@ -79,12 +79,12 @@ export const pagesWords = {
       `${heading} shows only to shoppers who have something in the cart, or have seen something`,
     pagesLookedAtWithLooked: (looked: string | number) => `${looked} pages looked at`,
     itsPages: 'its pages',
-    showsOnNoneOf: (part: string | number) => `shows on none of ${part}.`,
+    showsOnNoneOf: (pages: string | number) => `shows on none of ${pages}.`,
     openIt: 'Open it',
     has: 'has',
     have: 'have',
-    noSectionAtAll: (ofWhat: string | number, part: string | number, blankExamples: string | number) =>
-      `${ofWhat} ${part} no section at all: ${blankExamples}`,
+    noSectionAtAll: (pages: string | number, hasOrHave: string | number, blankExamples: string | number) =>
+      `${pages} ${hasOrHave} no section at all: ${blankExamples}`,
     noneOfPagesLookedAt: (looked: string | number) => `none of ${looked} pages looked at is left blank`,
     noPageOfThisPlan: 'no page of this plan is left blank',
     theBuyButtonIsScreens: (rounded: string | number) => `the buy button is ${rounded} screens down on a phone`,

@@ -65,8 +65,8 @@ export const contentsWords = {
     eachOptionNeedsAValue: 'Each option needs a value before there are combinations.',
     has: 'has',
     have: 'have',
-    ofNoProduct: (open: string | number, tableCount: string | number, part: string | number) =>
-      `${open} of ${tableCount} ${part} no product`,
+    ofNoProduct: (open: string | number, tableCount: string | number, hasOrHave: string | number) =>
+      `${open} of ${tableCount} ${hasOrHave} no product`,
     allDecided: (tableCount: string | number) => `all ${tableCount} decided`,
   },
   groupOptions: {
@@ -85,7 +85,7 @@ export const contentsWords = {
       `That would make ${wanted} combinations; a group has at most ${maxCombinations}. Nothing was added. If these options ` +
       'don’t name one product together, make two groups.',
     tooMany: ', too many',
-    thatMakes: (combinations: string | number, part: string | number) => `that makes ${combinations}${part}`,
+    thatMakes: (combinations: string | number, tooMany: string | number) => `that makes ${combinations}${tooMany}`,
   },
   groupsPart: {
     groups: 'Groups',
@@ -116,7 +116,7 @@ export const contentsWords = {
     addAReduction: 'Add a reduction',
     theSet: 'The set',
     these: 'these',
-    outOf: (part: string | number) => `Out of ${part}`,
+    outOf: (products: string | number) => `Out of ${products}`,
     addProducts: 'Add products',
     findTheProductsThatCan:
       'Find the products that can be picked in the pane on the right, and add them. Of a product with variants each can be picked.',

@@ -15,7 +15,7 @@ export const rulesWords = {
     theRuleIsNotFor: 'The rule is not for this product, so it picks nothing here.',
     productMatches: 'product matches',
     productsMatch: 'products match',
-    theRuleIsFor: (part: string | number) => `${part}; the rule is for`,
+    theRuleIsFor: (whatItDoes: string | number) => `${whatItDoes}; the rule is for`,
     product: 'product',
     products: 'products',
     bestSellingFirstMore: (pick: string | number) => `best-selling first; ${pick} more`,

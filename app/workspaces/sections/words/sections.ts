@@ -161,7 +161,7 @@ export const sectionsWords = {
     says: 'Says',
     standsOn: 'Stands on',
     shownFromUntil: 'Shown from, until',
-    copy: (words: string | number) => `${words} (copy)`,
+    copy: (heading: string | number) => `${heading} (copy)`,
   },
   sectionsOrLooks: {
     sectionsOrLooks: 'Sections or looks',

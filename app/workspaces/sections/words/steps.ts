@@ -75,6 +75,6 @@ export const stepsWords = {
     fillSteps: 'Fill steps',
     n1PlaceIs: '1 place is',
     placesAre: (places: string | number) => `${places} places are`,
-    untilFull: (part: string | number) => `until ${part} full`,
+    untilFull: (placesAre: string | number) => `until ${placesAre} full`,
   },
 }
