@@ -122,6 +122,19 @@ it('never puts back what was edited here, and ends as the server has it', async 
   expect(edits).toBeGreaterThan(200)
 })
 
+it('lets whoever waits for it wait for the newest, so that what was added is there', async () => {
+  const { server, stored } = await opened()
+  server.delays = [20, 100]
+  const first = stored.load()
+  // The first has read by now, and is on its way back.
+  await vi.advanceTimersByTimeAsync(25)
+  server.thing = { name: 'added', size: 'a' }
+  void stored.load()
+  const seen = first.then(() => stored.value.value)
+  await vi.runAllTimersAsync()
+  expect(await seen).toEqual({ name: 'added', size: 'a' })
+})
+
 it('takes what somebody else wrote when its own edit is refused, and goes on from there', async () => {
   const { server, stored, edit } = await opened()
   server.thing = { name: 'theirs', size: 'a' }

@@ -35,8 +35,8 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
   let waiting = 0
   /** Edits begun so far. */
   let edits = 0
-  /** How often it was asked for so far. */
-  let loads = 0
+  /** The newest load; whoever waits for an older one waits for it. */
+  let newest: Promise<void> = Promise.resolve()
   /** What is being typed and not sent yet, with how it was before. */
   let unsent: { before: Stored; next: Stored; command: (before: Stored, next: Stored) => Command | null } | null = null
 
@@ -69,19 +69,27 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
    * Takes what is stored anew.
    * @throws ApiProblem
    */
-  async function load(): Promise<void> {
-    const [wanted, before, number] = [asked, edits, ++loads]
+  function load(): Promise<void> {
+    const own: Promise<void> = loadUnless(() => own !== newest)
+    return (newest = own)
+  }
+
+  /** @param isOvertaken whether it was asked for again since */
+  async function loadUnless(isOvertaken: () => boolean): Promise<void> {
+    const [wanted, before] = [asked, edits]
     if (!wanted) return
     try {
       const fetched = await fetch(wanted.for)
-      // What was asked for before an edit or before another load, or comes while an edit is on its way, is not the newest: it would put
-      // things back for a moment, and the next key would go astray.
-      if (wanted !== asked || waiting || unsent || before !== edits || number !== loads) return
+      if (wanted === asked && isOvertaken()) return await newest
+      // What was asked for before an edit, or comes while one is on its way, is not the newest: it would put things back for a moment, and
+      // the next key would go astray.
+      if (wanted !== asked || waiting || unsent || before !== edits) return
       value.value = fetched
       problem.value = null
       edition.value++
     } catch (error) {
-      if (wanted !== asked || number !== loads) return
+      if (wanted !== asked) return
+      if (isOvertaken()) return await newest
       if (!(error instanceof ApiProblem)) throw error
       if (error.details.status === 404) value.value = null
       problem.value = error

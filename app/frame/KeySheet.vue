@@ -57,9 +57,12 @@ h3 {
   margin: 0 0 8px;
 }
 .groups {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 22px 36px;
+  columns: 2;
+  column-gap: 36px;
+}
+section {
+  break-inside: avoid;
+  padding-bottom: 20px;
 }
 dl {
   margin: 0;
@@ -76,7 +79,7 @@ dd {
 }
 @media (max-width: 640px) {
   .groups {
-    grid-template-columns: 1fr;
+    columns: 1;
   }
 }
 </style>
