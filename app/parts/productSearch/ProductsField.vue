@@ -53,10 +53,15 @@ const replace = (sku: string, next: string) =>
     props.skus.map(each => (each === sku ? next : each)),
   )
 
-function add(sku: string | null): void {
-  if (!sku || props.skus.includes(sku)) return
-  emit('change', [...props.skus, sku])
+/** The list of what is found. */
+const isOpen = ref(false)
+async function add(sku: string | null): Promise<void> {
+  if (sku && !props.skus.includes(sku)) emit('change', [...props.skus, sku])
+  // The field writes the name of what was chosen into itself: it is emptied behind that, or that name would be looked up, and the list
+  // would open over what stands below.
+  await nextTick()
   words.value = ''
+  isOpen.value = false
 }
 function takeOut(sku: string): void {
   emit(
@@ -94,6 +99,7 @@ function step(event: KeyboardEvent, i: number): void {
     </ol>
     <v-autocomplete
       v-model:search="words"
+      v-model:menu="isOpen"
       :model-value="null"
       :items="found"
       item-title="name"
