@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
-import { DeliveredTexts, deliveredProduct } from './deliveredItem'
+import { deliveredProduct } from './deliveredItem'
 
 const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
 const variant = makeVariant('GLO-M', { options: { size: 'M' } })
@@ -18,28 +18,8 @@ const bundle = (...skus: string[]) =>
 const sized = makeProduct('SUIT', { variants: [makeVariant('SUIT-M'), makeVariant('SUIT-XL', { price: 1200 })] })
 const catalogue = new Catalogue([gloves, makeProduct('TOOL'), sized], [], [])
 
-describe('the texts of delivered products', () => {
-  it('are those of the product as it is, in the language asked for', () => {
-    const texts = new DeliveredTexts(settings, catalogue)
-    for (const language of ['en', 'de', 'en', 'fr']) {
-      for (const item of [
-        { product: gloves, variant: null },
-        { product: gloves, variant },
-      ]) {
-        expect(texts.of(item, language)).toBe(JSON.stringify(deliveredProduct(item, settings, language, catalogue)))
-      }
-    }
-  })
-
-  it('follow a product that is replaced, also in its variants, which may be the same as before', () => {
-    const texts = new DeliveredTexts(settings, catalogue)
-    expect(JSON.parse(texts.of({ product: gloves, variant }, 'en'))).toMatchObject({ name: 'Gloves, M', price: 2400 })
-    const renamed = { ...gloves, name: { en: 'Bee gloves' }, price: 2600 }
-    expect(JSON.parse(texts.of({ product: renamed, variant }, 'en'))).toMatchObject({ name: 'Bee gloves, M', price: 2600 })
-    expect(JSON.parse(texts.of({ product: renamed, variant: null }, 'en'))).toMatchObject({ name: 'Bee gloves', price: 2600 })
-  })
-
-  it('say of a bundle whether it has choices, and whether its price is that of the cheapest', () => {
+describe('a delivered product', () => {
+  it('says of a bundle whether it has choices, and whether its price is that of the cheapest', () => {
     const told = (...skus: string[]) => {
       const { hasOptions, bundle: of } = deliveredProduct({ product: bundle(...skus), variant: null }, settings, 'en', catalogue)
       return [hasOptions, of]
@@ -48,13 +28,5 @@ describe('the texts of delivered products', () => {
     // One variant is no choice.
     expect(told('TOOL', 'GLO')).toEqual([false, { type: 'fixed', isFrom: false }])
     expect(told('TOOL', 'SUIT')).toEqual([true, { type: 'fixed', isFrom: true }])
-  })
-
-  it('are written anew for a language that was asked for long ago', () => {
-    const texts = new DeliveredTexts(settings, catalogue)
-    const item = { product: gloves, variant: null }
-    const first = texts.of(item, 'de')
-    for (let i = 0; i < 30; i++) texts.of(item, `x-${i}`)
-    expect(texts.of(item, 'de')).toBe(first)
   })
 })

@@ -3,11 +3,8 @@ import type { Items } from '../bundles/bundleParts'
 import { needsChoices } from '../bundles/bundleParts'
 import { bundleRange } from '../bundles/bundlePrice'
 import type { CatalogueItem } from '../catalogue/catalogue'
-import type { Product } from '../catalogue/product'
 import { imageOf, priceOf, stockOf, wasOf } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
-import type { LookBook } from '../looks/lookBook'
-import type { Section } from '../sections/section'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { DeliveredItem } from './contract/pages'
@@ -57,74 +54,4 @@ export function itemName({ product, variant }: CatalogueItem, words: (text: Text
 export function itemUrl({ product, variant }: CatalogueItem, settings: ShopSettings): string {
   const url = settings.productUrl.replace('{sku}', () => encodeURIComponent(product.sku))
   return variant ? `${url}${url.includes('?') ? '&' : '?'}variant=${encodeURIComponent(variant.sku)}` : url
-}
-
-interface LookTexts {
-  house: string
-  sections: WeakMap<Section, Map<string, string>>
-}
-interface Texts {
-  products: WeakMap<Product, string>
-  variants: WeakMap<Product, Map<string, string>>
-}
-
-/**
- * The JSON texts of delivered products, written once for each product, variant and language.
- * Products are never changed, only replaced. Languages are those of the shop: a few. A variant's text also says things of its product, and
- * so goes with that.
- */
-export class DeliveredTexts {
-  readonly settings: ShopSettings
-  readonly #byLanguage = new Map<string, Texts>()
-  readonly #looks = new WeakMap<LookBook, LookTexts>()
-
-  readonly #items: Items
-
-  /** @param items where the parts of bundles are looked up: a bundle is replaced when one of them changes */
-  constructor(settings: ShopSettings, items: Items) {
-    this.settings = settings
-    this.#items = items
-  }
-
-  /** The JSON of deliveredProduct. */
-  of(item: CatalogueItem, language: string): string {
-    const { product, variant } = item
-    const texts = this.#textsIn(language)
-    let text = variant ? texts.variants.get(product)?.get(variant.sku) : texts.products.get(product)
-    if (text !== undefined) return text
-    text = JSON.stringify(deliveredProduct(item, this.settings, language, this.#items))
-    if (!variant) texts.products.set(product, text)
-    else texts.variants.set(product, (texts.variants.get(product) ?? new Map<string, string>()).set(variant.sku, text))
-    return text
-  }
-
-  /**
-   * The JSON of what is the same of a section on many pages, written once. Sections and looks, too, are only replaced.
-   * @param name names what it depends on besides the section
-   */
-  look(book: LookBook, section: Section, name: string, write: () => string): string {
-    const { sections } = this.#looksIn(book)
-    let looks = sections.get(section)
-    if (!looks) sections.set(section, (looks = new Map()))
-    let look = looks.get(name)
-    if (look === undefined) looks.set(name, (look = write()))
-    return look
-  }
-
-  /** The JSON of the shop's own look. */
-  houseStyle(book: LookBook): string {
-    return this.#looksIn(book).house
-  }
-
-  #looksIn(book: LookBook): LookTexts {
-    let texts = this.#looks.get(book)
-    if (!texts) this.#looks.set(book, (texts = { house: JSON.stringify(book.houseStyle), sections: new WeakMap() }))
-    return texts
-  }
-
-  #textsIn(language: string): Texts {
-    let texts = this.#byLanguage.get(language)
-    if (!texts) this.#byLanguage.set(language, (texts = { products: new WeakMap(), variants: new WeakMap() }))
-    return texts
-  }
 }

@@ -10,8 +10,9 @@ import { displayFor, layoutFor } from '../sections/display'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { Section } from '../sections/section'
 import { pageAnswerSchema, pageQuerySchema } from './contract/pages'
-import { DeliveredTexts } from './deliveredItem'
-import { pageAnswer, pageText } from './pageAnswer'
+import { DeliveredTexts } from './deliveredTexts'
+import { pageAnswer } from './pageAnswer'
+import { pageText } from './pageText'
 
 const odd = makeProduct('a/b ü#?', {
   name: { en: 'Odd', de: 'Seltsam' },
@@ -147,7 +148,7 @@ describe('pageText', () => {
     for (const language of ['en', 'de', 'en', 'fr', 'pt-BR']) {
       for (const cart of [[], ['NAMELESS'], ['a/b-M', 'NAMELESS', 'SRC']]) {
         const resolved = resolvePage(shop, page, makeShopper({ cart }))
-        expect(pageText('product', resolved, told(shop), texts, language)).toBe(
+        expect(Buffer.from(pageText('product', resolved, told(shop), texts, language), 'latin1').toString()).toBe(
           JSON.stringify(pageAnswer('product', resolved, told(shop), settings, language)),
         )
       }

@@ -1,9 +1,12 @@
-import type { H3Event } from 'h3'
+import type { IncomingMessage } from 'node:http'
+import { parse } from 'fast-querystring'
 import type { z } from 'zod'
 import type { PageQuery } from '../../core/delivery/contract/pages'
 import { pageQuerySchema } from '../../core/delivery/contract/pages'
 import { offersAnswer } from '../../core/delivery/offersAnswer'
-import { pageAnswer, pageText } from '../../core/delivery/pageAnswer'
+import { pageAnswer } from '../../core/delivery/pageAnswer'
+import { pageText } from '../../core/delivery/pageText'
+import { jsonBytes } from '../../core/text/byteText'
 import type { OfferList } from '../../core/offers/offerLists'
 import { offerLists } from '../../core/offers/offerLists'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
@@ -12,14 +15,14 @@ import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
 import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../running/useShop'
-import { decoded, queryOf } from '../utils/request'
+import { decoded, searchOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
 
 const kinds = (areNamed: boolean) => pageKinds.filter(kind => (pageTypes[kind].address.name !== null) === areNamed).join('|')
 const address = new RegExp(`^/api/shop/v1/pages/(?:(${kinds(true)})/([^/?]+)|(${kinds(false)}))(?:\\?|$)`)
 
-/** Whether a path and query is that of a page's sections. */
-export const isPageAddress = (path: string) => address.test(path)
+/** Whether somebody asks for the sections of a page. */
+export const isPageRequest = ({ method, url }: IncomingMessage) => (method === 'GET' || method === 'HEAD') && address.test(url!)
 
 /** Counted on, so that every view is mixed in another way; from a number that other runs of the server did not begin with. */
 let views = Date.now()
@@ -29,7 +32,7 @@ export const pageRoute = publicAnswer(async event => {
   const {
     page,
     query: { cart, seen, visitor, at, lang, draft, explain },
-  } = asked(event)
+  } = asked(event.node.req.url!)
   const { shop } = await useShop()
   const shopper: Shopper = {
     cart: cart.map(line => line.sku),
@@ -45,7 +48,7 @@ export const pageRoute = publicAnswer(async event => {
   const offers = () => offersAnswer(lists, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
   if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
-  return lists.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${JSON.stringify(offers().offers)}}` : text
+  return lists.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
 })
 
 function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, { cart, at }: Shopper): OfferList[] {
@@ -58,35 +61,17 @@ function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, {
   )
 }
 
-/**
- * Queries repeat (most shoppers' carts are empty), and checking one takes longer than filling a section.
- * Those with parameters of their own hardly do, searches above all: they are kept apart, so that they push out no others.
- */
-const parsedQueries = new Map<string, PageQuery>()
-const parsedOwnQueries = new Map<string, PageQuery>()
-const maxParsed = 2000
-
-function asked(event: H3Event): { page: Page; query: PageQuery } {
-  const [, named, name = '', plain] = address.exec(event.path)!
+function asked(url: string): { page: Page; query: PageQuery } {
+  const [, named, name = '', plain] = address.exec(url)!
   const kind = (named ?? plain) as PageKind
-  const {
-    address: { query: own },
-    pageOf,
-  } = pageTypes[kind]
-  const query = parsedQuery(event, own && { kind, query: own })
-  return { page: pageOf(decoded(name), query), query }
+  const query = querySchemas[kind].parse(parse(searchOf(url)))
+  return { page: pageTypes[kind].pageOf(decoded(name), query), query }
 }
 
-/** @param own parameters that only this kind of page has */
-function parsedQuery(event: H3Event, own: { kind: PageKind; query: z.ZodObject } | undefined): PageQuery {
-  const parsed = own ? parsedOwnQueries : parsedQueries
-  const start = event.path.indexOf('?')
-  const search = `${own?.kind ?? ''}${start < 0 ? '' : event.path.slice(start)}`
-  let query = parsed.get(search)
-  if (!query) {
-    query = queryOf(event, own ? pageQuerySchema.extend(own.query.shape) : pageQuerySchema) as PageQuery
-    if (parsed.size >= maxParsed) parsed.clear()
-    parsed.set(search, query)
-  }
-  return query
-}
+/** Some kinds of page have parameters of their own. */
+const querySchemas = Object.fromEntries(
+  pageKinds.map(kind => {
+    const { query } = pageTypes[kind].address
+    return [kind, query ? pageQuerySchema.extend(query.shape) : pageQuerySchema]
+  }),
+) as Record<PageKind, z.ZodType<PageQuery>>

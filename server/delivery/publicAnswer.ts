@@ -1,26 +1,43 @@
-import { hash } from 'node:crypto'
+import { IncomingMessage } from 'node:http'
 import type { EventHandler, H3Event } from 'h3'
-import { api } from '../utils/problem'
+import xxhash from 'xxhash-wasm'
+import { jsonBytes } from '../../core/text/byteText'
+import { toProblem } from '../utils/problem'
+
+const { h64ToString: hashOf } = await xxhash()
 
 /**
  * A public, read-only JSON route: any shop's pages may call it, and may keep the answer as long as they ask whether it still holds
- * (RFC 9110 §13.1.2, If-None-Match).
- * @param answer what to answer; a text is JSON already
+ * (RFC 9110 §13.1.2, If-None-Match). It answers by itself, past what the server does for routes of any kind.
+ * @param answer what to answer; a text is the bytes of JSON already
  */
 export function publicAnswer(answer: (event: H3Event) => Promise<object | string>): EventHandler {
-  return api(async event => {
-    setResponseHeader(event, 'access-control-allow-origin', '*')
-    const found = await answer(event)
-    const body = typeof found === 'string' ? found : JSON.stringify(found)
-    const etag = `"${hash('sha1', body, 'base64url')}"`
-    setResponseHeaders(event, { etag, 'cache-control': 'public, max-age=0, must-revalidate' })
-    if (matches(getHeader(event, 'if-none-match'), etag)) {
-      setResponseStatus(event, 304)
-      return null
+  return defineEventHandler(async event => {
+    try {
+      send(event, await answer(event))
+    } catch (error) {
+      const { details } = toProblem(error, event.method)
+      const headers = { 'access-control-allow-origin': '*', 'content-type': 'application/problem+json', 'cache-control': 'no-store' }
+      event.node.res.writeHead(details.status, headers).end(JSON.stringify(details))
     }
-    setResponseHeader(event, 'content-type', 'application/json; charset=utf-8')
-    return body
   })
+}
+
+function send({ node: { req, res } }: H3Event, found: object | string): void {
+  const body = typeof found === 'string' ? found : jsonBytes(found)
+  const etag = `"${hashOf(body)}"`
+  res.setHeader('access-control-allow-origin', '*')
+  res.setHeader('etag', etag)
+  res.setHeader('cache-control', 'public, max-age=0, must-revalidate')
+  if (matches(req.headers['if-none-match'], etag)) {
+    res.statusCode = 304
+    res.end()
+    return
+  }
+  res.setHeader('content-type', 'application/json; charset=utf-8')
+  // What the server asks of itself, while it renders a page, is taken without a look at its encoding.
+  if (req instanceof IncomingMessage) res.end(body, 'latin1')
+  else res.end(Buffer.from(body, 'latin1'))
 }
 
 /** Weak comparison, as RFC 9110 asks for with If-None-Match. */

@@ -36,7 +36,8 @@ export function answerProblem(event: H3Event, { details }: Problem): ProblemDeta
   return details
 }
 
-function toProblem(error: unknown, method: string): Problem {
+/** What any error is to whoever asked. */
+export function toProblem(error: unknown, method: string): Problem {
   if (error instanceof Problem) return error
   if (error instanceof CommandError)
     return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { IncomingMessage } from 'node:http'
+import { parse } from 'fast-querystring'
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
 
@@ -19,7 +20,13 @@ export function decoded(part: string): string {
 
 /** The query, checked. */
 export function queryOf<S extends z.ZodType>(event: H3Event, schema: S): z.infer<S> {
-  return schema.parse(getQuery(event))
+  return schema.parse(parse(searchOf(event.path)))
+}
+
+/** What stands behind the question mark of an address. */
+export function searchOf(path: string): string {
+  const start = path.indexOf('?')
+  return start < 0 ? '' : path.slice(start + 1)
 }
 
 /** Bodies above this many bytes are refused; a command is far smaller. */
