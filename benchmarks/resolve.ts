@@ -1,3 +1,4 @@
+import { bundleAsProduct } from '../core/bundles/bundleProduct'
 import { LinkIndex } from '../core/links/linkIndex'
 import type { FillStep } from '../core/fillSteps/fillStep'
 import { linkStep } from '../core/fillSteps/fillStep'
@@ -66,7 +67,10 @@ export function inMemory({ products, categories, lanes, skuOf }: LargeShop): Sho
       kind,
       targets.map(target => ({ target: skuOf(target) })),
     )
-  return makeShop(products, { categories, links })
+  const shop = makeShop(products, { categories, links })
+  // Bundles as the live shop has them: with the price and the stock that follow from their parts.
+  const priced = products.map(product => (product.bundle ? bundleAsProduct(product, shop.catalogue) : product))
+  return makeShop(priced, { categories, links })
 }
 
 /** The shop with these sections on its product pages. */

@@ -45,6 +45,11 @@ function sink(heap: number[], from: number, length: number, compare: Compare): v
   heap[at] = item
 }
 
+/** The items from one place of a list to before another that pass, in its order. */
+export function* between<T>(items: readonly T[], from: number, to: number, passes: (item: T) => boolean): Generator<T> {
+  for (let i = from; i < to; i++) if (passes(items[i]!)) yield items[i]!
+}
+
 /**
  * All numbers of several lists that are in order, each number once. None is below zero.
  * @param passes only these are given

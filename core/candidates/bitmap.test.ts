@@ -15,12 +15,19 @@ describe('a bitmap', () => {
         const [a, b] = [new Bitmap(size).addAll(first), new Bitmap(size).addAll(second)]
         const all = Array.from({ length: size }, (_, i) => i)
         expect(a.positions()).toEqual(ascending(first))
-        expect(a.count).toBe(first.length)
+        expect(a.positionsUpTo(first.length)).toEqual(ascending(first))
+        if (first.length) expect(a.positionsUpTo(first.length - 1)).toBe(null)
         expect(all.filter(each => a.has(each))).toEqual(ascending(first))
-        expect(a.and(b).positions()).toEqual(ascending(first.filter(each => second.includes(each))))
-        expect(a.or(b).positions()).toEqual(ascending(new Set([...first, ...second])))
-        expect(a.without(b).positions()).toEqual(ascending(first.filter(each => !second.includes(each))))
+        expect(a.copy().keep(b).positions()).toEqual(ascending(first.filter(each => second.includes(each))))
+        expect(a.copy().addFrom(b).positions()).toEqual(ascending(new Set([...first, ...second])))
+        expect(a.copy().remove(b).positions()).toEqual(ascending(first.filter(each => !second.includes(each))))
+        expect(b.copy().addBetween(first, 1, first.length).positions()).toEqual(ascending(new Set([...first.slice(1), ...second])))
         expect(Bitmap.full(size).positions()).toEqual(all)
+        const added = new Bitmap(size)
+        added.addFromBoth(a, b)
+        expect(added.positions()).toEqual(ascending(first.filter(each => second.includes(each))))
+        added.addFrom(a)
+        expect(added.positions()).toEqual(ascending(first))
         // What it was combined with is as it was.
         expect([a.positions(), b.positions()]).toEqual([ascending(first), ascending(second)])
       }),
@@ -39,7 +46,7 @@ describe('a bitmap', () => {
           else set.delete(position)
         }
         expect(bitmap.positions()).toEqual(ascending(set))
-        expect(before.count).toBe(0)
+        expect(before.positions()).toEqual([])
       }),
     )
   })

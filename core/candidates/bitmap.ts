@@ -34,51 +34,60 @@ export class Bitmap {
     return this
   }
 
+  /** The same for positions that stand between two places of a list. */
+  addBetween(positions: readonly number[], from: number, to: number): this {
+    const words = this.#words
+    for (let i = from; i < to; i++) words[positions[i]! >>> 5]! |= 1 << (positions[i]! & 31)
+    return this
+  }
+
+  // The loops read the length once, and assign what they work out: they run for every page, and are twice as fast so.
+
+  /** Takes in what is in another. */
+  addFrom(other: Bitmap): this {
+    const [words, others, count] = [this.#words, other.#words, this.#words.length]
+    for (let i = 0; i < count; i++) words[i] = words[i]! | others[i]!
+    return this
+  }
+
+  /** Takes in what is in both of two others. */
+  addFromBoth(a: Bitmap, b: Bitmap): this {
+    const [words, ofA, ofB, count] = [this.#words, a.#words, b.#words, this.#words.length]
+    for (let i = 0; i < count; i++) words[i] = words[i]! | (ofA[i]! & ofB[i]!)
+    return this
+  }
+
+  /** Keeps only what is in another too. */
+  keep(other: Bitmap): this {
+    const [words, others, count] = [this.#words, other.#words, this.#words.length]
+    for (let i = 0; i < count; i++) words[i] = words[i]! & others[i]!
+    return this
+  }
+
+  /** Takes out what is in another. */
+  remove(other: Bitmap): this {
+    const [words, others, count] = [this.#words, other.#words, this.#words.length]
+    for (let i = 0; i < count; i++) words[i] = words[i]! & ~others[i]!
+    return this
+  }
+
   copy(): Bitmap {
     return new Bitmap(this.size, this.#words.slice())
   }
 
-  /** What is in both. */
-  and(other: Bitmap): Bitmap {
-    const words = new Uint32Array(this.#words.length)
-    for (let i = 0; i < words.length; i++) words[i] = this.#words[i]! & other.#words[i]!
-    return new Bitmap(this.size, words)
-  }
-
-  /** What is in either. */
-  or(other: Bitmap): Bitmap {
-    const words = new Uint32Array(this.#words.length)
-    for (let i = 0; i < words.length; i++) words[i] = this.#words[i]! | other.#words[i]!
-    return new Bitmap(this.size, words)
-  }
-
-  /** What is in this one alone. */
-  without(other: Bitmap): Bitmap {
-    const words = new Uint32Array(this.#words.length)
-    for (let i = 0; i < words.length; i++) words[i] = this.#words[i]! & ~other.#words[i]!
-    return new Bitmap(this.size, words)
-  }
-
-  /** How many positions are in it. */
-  get count(): number {
-    let count = 0
-    for (const word of this.#words) count += bitsIn(word)
-    return count
-  }
-
   /** The positions in it, ascending. */
   positions(): number[] {
+    return this.positionsUpTo(this.size)!
+  }
+
+  /** The positions in it, ascending; null when there are more than so many. */
+  positionsUpTo(most: number): number[] | null {
     const positions: number[] = []
-    for (let i = 0; i < this.#words.length; i++) {
-      for (let word = this.#words[i]!; word; word &= word - 1) positions.push(i * 32 + 31 - Math.clz32(word & -word))
+    const words = this.#words
+    for (let i = 0; i < words.length; i++) {
+      for (let word = words[i]!; word; word &= word - 1) positions.push(i * 32 + 31 - Math.clz32(word & -word))
+      if (positions.length > most) return null
     }
     return positions
   }
-}
-
-/** How many bits of a word are set (H. S. Warren, Hacker's Delight, section 5–1). */
-function bitsIn(word: number): number {
-  word -= (word >>> 1) & 0x55555555
-  word = (word & 0x33333333) + ((word >>> 2) & 0x33333333)
-  return Math.imul((word + (word >>> 4)) & 0x0f0f0f0f, 0x01010101) >>> 24
 }

@@ -16,15 +16,22 @@ import type { ListName, SelectionIndex } from './selectionIndex'
 export function picksOf(condition: Condition<TargetTest>, source: Product, index: SelectionIndex, facts: RuleFacts): Bitmap {
   if (isAlwaysTheSame(condition)) return index.kept(condition, targetCheck(condition, source, facts))
   if (isGroup(condition)) {
-    const parts = () => partsOf(condition).map(part => picksOf(part, source, index, facts))
-    if ('all' in condition) return parts().reduce((a, b) => a.and(b))
-    const any = parts().reduce((a, b) => a.or(b))
-    return 'none' in condition ? Bitmap.full(index.size).without(any) : any
+    const [first, ...others] = partsOf(condition).map(part => picksOf(part, source, index, facts))
+    const picks = first!.copy()
+    for (const each of others)
+      if ('all' in condition) picks.keep(each)
+      else picks.addFrom(each)
+    return 'none' in condition ? Bitmap.full(index.size).remove(picks) : picks
   }
   if ('brand' in condition) {
     if (source.brand === null) return new Bitmap(index.size)
     const same = index.bitmap(['brand', source.brand])
-    return condition.brand === 'same' ? same : index.kept(branded, ({ brand }) => brand !== null).without(same)
+    return condition.brand === 'same'
+      ? same
+      : index
+          .kept(branded, ({ brand }) => brand !== null)
+          .copy()
+          .remove(same)
   }
   if ('category' in condition) {
     const same = inAtLeast(
@@ -32,7 +39,7 @@ export function picksOf(condition: Condition<TargetTest>, source: Product, index
       source.categories.map(key => ['category', key]),
       index,
     )
-    return condition.category === 'same' ? same : Bitmap.full(index.size).without(same)
+    return condition.category === 'same' ? same : Bitmap.full(index.size).remove(same)
   }
   if ('attribute' in condition) {
     return inAtLeast(
@@ -66,9 +73,16 @@ function inAtLeast(least: number, lists: readonly ListName[], index: SelectionIn
   // At place i, what stands in more than i of the lists that were gone through.
   const inMoreThan = Array.from({ length: least }, () => new Bitmap(index.size))
   for (const list of lists) {
-    const its = index.bitmap(list)
-    for (let i = least - 1; i; i--) inMoreThan[i] = inMoreThan[i]!.or(inMoreThan[i - 1]!.and(its))
-    inMoreThan[0] = inMoreThan[0]!.or(its)
+    if (index.isLong(list)) {
+      const its = index.bitmap(list)
+      for (let i = least - 1; i; i--) inMoreThan[i]!.addFromBoth(inMoreThan[i - 1]!, its)
+      inMoreThan[0]!.addFrom(its)
+    } else {
+      for (const position of index.positions(list)) {
+        for (let i = least - 1; i; i--) if (inMoreThan[i - 1]!.has(position)) inMoreThan[i]!.set(position, true)
+        inMoreThan[0]!.set(position, true)
+      }
+    }
   }
   return inMoreThan[least - 1]!
 }

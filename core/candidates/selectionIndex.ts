@@ -5,7 +5,8 @@ import { listsOf } from '../productSearch/postings'
 import type { Compare } from '../sorted'
 import { firstIndex } from '../sorted'
 import type { ListOrder, NumberOrder } from '../catalogue/orders'
-import { orderNumber } from '../catalogue/orders'
+import { listOrders, orderNumber } from '../catalogue/orders'
+import { sorting } from '../steps'
 import { nameOrder } from '../text/nameOrder'
 import { Bitmap } from './bitmap'
 import { Ranks } from './ranks'
@@ -74,7 +75,14 @@ export class SelectionIndex {
       products.map(product => facts.nameOf(product)),
       nameOrder(facts.language),
     )
-    return new SelectionIndex(products, facts, postings, skus, names)
+    const index = new SelectionIndex(products, facts, postings, skus, names)
+    const lists = new Map<ListOrder, number[]>()
+    for (const order of listOrders) {
+      lists.set(order, Array.from(yield* sorting(Uint32Array.from(products.keys()), index.comparing(order))))
+      yield
+    }
+    index.#lists.set(everything, lists)
+    return index
   }
 
   get size(): number {
@@ -116,13 +124,18 @@ export class SelectionIndex {
     let bitmap = this.#bitmaps.get(key)
     if (bitmap) return bitmap
     bitmap = new Bitmap(this.size).addAll(this.positions(name))
-    if (this.count(name) > this.size * keptShare) this.#bitmaps.set(key, bitmap)
+    if (this.isLong(name)) this.#bitmaps.set(key, bitmap)
     return bitmap
+  }
+
+  /** Whether a list has so many products that its bitmap is kept. */
+  isLong(name: ListName): boolean {
+    return this.count(name) > this.size * keptShare
   }
 
   /** The positions of the products between two places of an order. */
   partBitmap(order: ListOrder, from: number, to: number): Bitmap {
-    return this.#beforePlace(order, to).without(this.#beforePlace(order, from))
+    return this.#beforePlace(order, to).remove(this.#beforePlace(order, from))
   }
 
   /**
@@ -152,12 +165,12 @@ export class SelectionIndex {
           before
             .at(-1)!
             .copy()
-            .addAll(list.slice(i - placesInPart, i)),
+            .addBetween(list, i - placesInPart, i),
         )
       this.#before.set(order, before)
     }
     const part = Math.floor(place / placesInPart)
-    return before[part]!.copy().addAll(list.slice(part * placesInPart, place))
+    return before[part]!.copy().addBetween(list, part * placesInPart, place)
   }
 
   /** A zero for every position, to count with until the next one asks: new ones each time would be much to sweep up. */
@@ -195,17 +208,33 @@ export class SelectionIndex {
   replace(position: number, after: Product): void {
     const before = this.#products[position]
     if (before) for (const [order, list] of this.#keptLists(before)) list.splice(firstIndex(list, this.#notBefore(order, position)), 1)
+    this.#forgetBitmaps(position, before, after)
     this.#products[position] = after
     this.#hashes[position] = hashOf(after.sku)
     this.#skus.put(position, after.sku)
     this.#names.put(position, this.facts.nameOf(after))
     for (const [order, numbers] of this.#numbers) numbers[position] = this.#number(order, after)
     for (const [order, list] of this.#keptLists(after)) list.splice(firstIndex(list, this.#notBefore(order, position)), 0, position)
-    this.#bitmaps.clear()
-    this.#before.clear()
-    // A new product is beyond the end of those that are kept.
-    if (!before) this.#kept.clear()
     for (const { bitmap, check } of this.#kept.values()) bitmap.set(position, check(after))
+  }
+
+  /** Lets go of what a product's change makes wrong, before it is taken over. */
+  #forgetBitmaps(position: number, before: Product | undefined, after: Product): void {
+    if (!before) {
+      // A new product is beyond the end of all of them.
+      this.#bitmaps.clear()
+      this.#before.clear()
+      this.#kept.clear()
+      return
+    }
+    for (const name of [...listsOf(before), ...listsOf(after)]) this.#bitmaps.delete(keyOf(name as ListName))
+    for (const order of this.#before.keys()) {
+      const hasMoved =
+        order === 'name'
+          ? this.facts.nameOf(before) !== this.facts.nameOf(after)
+          : this.#numbers.get(order)![position] !== this.#number(order, after)
+      if (hasMoved) this.#before.delete(order)
+    }
   }
 
   #number(order: NumberOrder, product: Product): number {

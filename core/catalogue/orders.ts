@@ -1,9 +1,11 @@
 import type { Product } from './product'
 
 /** Orders whose numbers follow from a product by itself. */
-export type NumberOrder = 'cheapest' | 'dearest' | 'newest' | 'oldest' | 'best-selling' | 'margin'
+const numberOrders = ['cheapest', 'dearest', 'newest', 'oldest', 'best-selling', 'margin'] as const
+export type NumberOrder = (typeof numberOrders)[number]
 /** Orders that any list of products can be kept in. */
-export type ListOrder = NumberOrder | 'name'
+export const listOrders = [...numberOrders, 'name'] as const
+export type ListOrder = (typeof listOrders)[number]
 
 /** What is not known comes after every other number. */
 export const unknownNumber = Number.MAX_VALUE

@@ -84,7 +84,9 @@ export const isReleased = ({ released }: Product, at: Moment) => released === nu
 export function stockOf(product: Product, variant: Variant | null): number {
   if (variant) return Math.max(0, variant.stock)
   if (!product.variants.length) return Math.max(0, product.stock)
-  return product.variants.reduce((sum, each) => ((each.status ?? product.status) === 'active' ? sum + Math.max(0, each.stock) : sum), 0)
+  let sum = 0
+  for (const each of product.variants) if ((each.status ?? product.status) === 'active' && each.stock > 0) sum += each.stock
+  return sum
 }
 
 /** Price in minor units of a product or a variant of it; a variant without its own has the product's. Null: not priced yet. */

@@ -13,8 +13,9 @@ import type { ProductFilter } from './productFilter'
 
 export const productSortSchema = z.enum(['match', 'name', 'cheapest', 'dearest', 'newest', 'best-selling', 'fewest-links'])
 export type ProductSort = z.infer<typeof productSortSchema>
-/** Sorts by a number of the product; the others follow its name, its words or its links. */
-type NumberSort = Exclude<ProductSort, 'match' | 'name' | 'fewest-links'>
+/** These sort by a number of the product; the others follow its name, its words or its links. */
+const numberSorts = ['cheapest', 'dearest', 'newest', 'best-selling'] as const
+type NumberSort = (typeof numberSorts)[number]
 
 /** What the finder asks about besides the products themselves. */
 export interface FinderFacts {
@@ -72,7 +73,7 @@ export class ProductFinder {
     this.#problems = new Uint16Array(products.length)
   }
 
-  /** A finder of these products, ready for lists by name; a part of the work in each step. */
+  /** A finder of these products; a part of the work in each step. */
   static *building(products: readonly Product[], facts: FinderFacts): Generator<void, ProductFinder> {
     const postings = yield* Postings.building(products)
     const finder = new ProductFinder(products, facts, postings, yield* FacetLists.building(postings, facts.language))
@@ -82,7 +83,13 @@ export class ProductFinder {
       finder.#countProblems(position)
       if (position % productsInStep === 0) yield
     }
-    finder.#orders.set('name', yield* sorting(Uint32Array.from(products.keys()), finder.#byName))
+    const byName = yield* sorting(Uint32Array.from(products.keys()), finder.#byName)
+    finder.#orders.set('name', byName)
+    for (const sort of numberSorts) {
+      const rank = Float64Array.from(products, product => finder.#rank(sort, product))
+      // The sort is stable: equal ones stay in the order of their names.
+      finder.#orders.set(sort, yield* sorting(byName.slice(), (a, b) => rank[a]! - rank[b]!))
+    }
     return finder
   }
 
@@ -239,19 +246,7 @@ export class ProductFinder {
   }
 
   #order(sort: ProductSort): Uint32Array {
-    const key = sort === 'match' || sort === 'fewest-links' ? 'name' : sort
-    let order = this.#orders.get(key)
-    // The order by name is there from the start.
-    if (!order) this.#orders.set(key, (order = this.#sorted(key as NumberSort)))
-    return order
-  }
-
-  #sorted(sort: NumberSort): Uint32Array {
-    const rank = Float64Array.from(this.#products, product => this.#rank(sort, product))
-    // The sort is stable: equal ones stay in the order of their names.
-    return this.#order('name')
-      .slice()
-      .sort((a, b) => rank[a]! - rank[b]!)
+    return this.#orders.get(sort === 'match' || sort === 'fewest-links' ? 'name' : sort)!
   }
 
   #rank(sort: NumberSort, product: Product): number {

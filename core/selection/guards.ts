@@ -3,6 +3,7 @@ import type { Product } from '../catalogue/product'
 import { isForSale, priceOf, stockOf } from '../catalogue/product'
 import { isWithinPercent } from '../rules/range'
 import type { Guard, LeaveOut, Section } from '../sections/section'
+import { guardSchema } from '../sections/section'
 import type { Candidate } from '../candidates/candidate'
 import type { HeldBackReason } from './resolvedPage'
 import { marginOf } from '../catalogue/orders'
@@ -29,7 +30,7 @@ export type Guarding = (candidate: Candidate) => HeldBackReason | null
  */
 export function guarding(section: Section, context: GuardContext): Guarding {
   const { catalogue, shopper, cart, subjects, shown } = context
-  const [inCart, self, notForSale, outOfStock, shownEarlier] = guardOrder.map(each => section.guards.includes(each))
+  const { inCart, self, notForSale, outOfStock, shownEarlier } = guardsOf(section)
   const excluded = excludes(section.leaveOut, catalogue)
   const { priceBand, lowestMargin } = section
 
@@ -64,7 +65,19 @@ export function guarding(section: Section, context: GuardContext): Guarding {
   }
 }
 
-const guardOrder: Guard[] = ['inCart', 'self', 'notForSale', 'outOfStock', 'shownEarlier']
+type Guards = Record<Guard, boolean>
+
+/** Looked up once for each state of a section. */
+const guardsBySection = new WeakMap<Section, Guards>()
+
+function guardsOf(section: Section): Guards {
+  let guards = guardsBySection.get(section)
+  if (!guards) {
+    guards = Object.fromEntries(guardSchema.options.map(each => [each, section.guards.includes(each)])) as Guards
+    guardsBySection.set(section, guards)
+  }
+  return guards
+}
 
 type Excludes = (product: Product) => boolean
 

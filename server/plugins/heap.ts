@@ -3,5 +3,9 @@ import { setFlagsFromString } from 'node:v8'
 /**
  * Half as much again is how far the heap may grow beyond what is in use before it is swept. Left to itself V8 lets it grow to
  * several times that, which with a large catalogue in memory is a lot to take from a machine for nothing.
+ * One thread goes through the heap meanwhile: several take every core of a small machine, and all who ask wait a second for it.
  */
-export default defineNitroPlugin(() => setFlagsFromString('--heap-growing-percent=50'))
+export default defineNitroPlugin(() => {
+  setFlagsFromString('--heap-growing-percent=50')
+  setFlagsFromString('--concurrent-marking-max-worker-num=1')
+})

@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import type { Candidate } from '../../candidates/candidate'
 import { sortedItems } from '../../candidates/inOrder'
-import type { Order } from '../../candidates/order'
 import type { StepContext } from '../../candidates/stepContext'
 import { kindKeySchema } from '../../links/kind'
 import { timeOf } from '../../links/lane'
@@ -19,7 +18,7 @@ export const linksStep: FillStepType<LinksStep> = {
   orders: handOrdersSchema.options,
   needsSubjects: () => true,
   idle: (step, context) => (context.shop.kinds.get(step.kind)?.retired ? 'retiredKind' : idleWithoutSubjects(step, context)),
-  candidates: ({ kind, order, ...step }, number, context) => bySubjectSku(step, context, sku => linked(kind, order, number, sku, context)),
+  candidates: (step, number, context) => bySubjectSku(step, context, sku => linked(step, number, sku, context)),
   sentence: ({ kind }, names) => [plain('products linked by hand as '), { words: names.kind(kind), field: 'kind' }],
   reason: 'linked',
   shownWords: ({ place }, kind) => `linked by hand as ${kind()}, place ${place}`,
@@ -35,7 +34,7 @@ export const linksStep: FillStepType<LinksStep> = {
 }
 
 /** Links to products that the shop no longer has are passed over. */
-function* linked(kind: string, order: Order, step: number, source: string, context: StepContext): Generator<Candidate> {
+function* linked({ kind, order }: LinksStep, step: number, source: string, context: StepContext): Generator<Candidate> {
   const { shop, shopper } = context
   const lane = shop.links.lane(source, kind)
   const found: Candidate[] = []

@@ -16,7 +16,7 @@ import type { Condition, TargetTest } from '../../rules/rule'
 import { ruleSchema } from '../../rules/rule'
 import { ruleProblems } from '../../rules/ruleProblems'
 import { isGroup, partsOf, pickWords, whenWords } from '../../rules/ruleWords'
-import { merged } from '../../sorted'
+import { between } from '../../sorted'
 import type { FillStepType, SoldFact } from '../fillStepType'
 import { plain } from '../fillStepType'
 import { commonParts } from '../stepParts'
@@ -83,13 +83,13 @@ function positionsInPlace(place: Place, order: FreeOrder, context: StepContext, 
  */
 function positionsOf(bitmap: Bitmap, place: Place | null, order: FreeOrder, context: StepContext): Iterable<number> {
   const { index } = context.shop
-  const areFew = bitmap.count ** 2 < expectedLooks * index.size
-  if (isShuffle(order) || areFew) return inOrder(bitmap.positions(), order, context)
+  const sorted = bitmap.positionsUpTo(isShuffle(order) ? index.size : maxSorted(index.size))
+  if (sorted) return inOrder(sorted, order, context)
   // Of many, the first soon come by in the list of all that is in order already, or in the part of it where they are.
   const all = index.list('all', order)
   const part = place && 'order' in place ? partIn(order, place, index) : null
-  return merged([part ? all.slice(part.from, part.to) : all], index.comparing(order), position => bitmap.has(position))
+  return between(all, part?.from ?? 0, part?.to ?? all.length, position => bitmap.has(position))
 }
 
-/** About as many candidates are looked at before a section is full. */
-const expectedLooks = 8
+/** So many are sorted; of more, the first in order are found sooner by a walk until about eight were looked at. */
+const maxSorted = (products: number) => Math.sqrt(8 * products)
