@@ -8,11 +8,11 @@ import { allCount } from '../catalogue/neighbours'
 import type { Product } from '../catalogue/product'
 import { Postings } from '../productSearch/postings'
 import type { LinkKind } from '../links/kind'
-import { completed } from '../steps'
 import { LinkIndex } from '../links/linkIndex'
 import { makeKind } from '../links/makeKind.testing'
+import { completed } from '../steps'
 import type { Reason } from './suggest'
-import { reasonWords, suggest } from './suggest'
+import { reasonWords, suggesting } from './suggest'
 import { momentIn } from '../time/moment'
 
 const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
@@ -48,7 +48,7 @@ function suggestions(
     neighbours: () => part.neighbours ?? allCount,
     dismissed: () => (part.dismissed ?? []).map(target => ({ target })),
   }
-  return suggest(products[0]!, kind, shop, part.linksBack ?? [], at, part.limit ?? 20)
+  return completed(suggesting(products[0]!, kind, shop, part.linksBack ?? [], at, part.limit ?? 20))
 }
 const told = (found: ReturnType<typeof suggestions>) =>
   found.map(({ product, reasons }) => [product.sku, ...reasons.map(reason => reasonWords(reason, key => key.toUpperCase()))])
@@ -56,7 +56,7 @@ const told = (found: ReturnType<typeof suggestions>) =>
 const extractor = (sku: string, price: number, part: Partial<Product> = {}) =>
   makeProduct(sku, { categories: ['extractors'], brand: 'Corrie', price, ...part })
 
-describe('suggest', () => {
+describe('suggesting', () => {
   it('finds the next step up first, and nothing that is cheaper', () => {
     expect(
       told(suggestions([extractor('TWO', 18900), extractor('FOUR', 32900), extractor('NINE', 64000), extractor('SMALL', 9900)], upsell)),

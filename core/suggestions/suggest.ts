@@ -7,6 +7,7 @@ import { sharedTraits } from '../catalogue/traits'
 import type { Postings } from '../productSearch/postings'
 import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
+import { lazilySorted } from '../sorted'
 import { percentDifference } from '../money/money'
 import { Fitting, isFit, misfit } from './fit'
 import type { Moment } from '../time/moment'
@@ -65,22 +66,23 @@ const maxWithTrait = 10_000
 /**
  * Targets that could be linked to a product as a kind, the likeliest first. Suggested is what is for sale and in stock,
  * not linked already, not dismissed and not in a category that the source leaves out; for a kind that wants dearer or cheaper targets, only
- * such.
+ * such. A part of the work in each step.
  * @param linksBack SKUs of the products that link to the source as this kind
  */
-export function suggest(
+export function* suggesting(
   source: Product,
   kind: LinkKind,
   shop: SuggestionShop,
   linksBack: readonly string[],
   at: Moment,
   limit: number,
-): Suggestion[] {
+): Generator<void, Suggestion[]> {
+  const beside = yield* countLinkedBeside(source, kind, shop)
+  // No pause from here on: the scores are shared.
   const weights = weightsOf(kind)
   const settings = shop.neighbours(source.sku)
   const counting = withCountingTraits(source, settings)
   const { products } = shop.catalogue
-  const beside = countLinkedBeside(source, kind, shop)
   const back = new Set(linksBack)
   // Scores first, as plain numbers for the whole catalogue; reasons are worked out only for the few that are told.
   const scores = scoresFor(shop.postings, products.length)
@@ -91,9 +93,9 @@ export function suggest(
   }
   for (const [sku, count] of beside) add(sku, weights.linkedBeside * Math.log2(1 + count))
   for (const sku of back) add(sku, weights.linksBack)
-  let scored = 0
-  for (const [position, score] of scores.entries())
-    if (score && (scores[position] = score * priceFactor(products[position]!, source, kind))) scored++
+  const scored: number[] = []
+  for (let position = 0; position < products.length; position++)
+    if (scores[position] && (scores[position]! *= priceFactor(products[position]!, source, kind))) scored.push(position)
 
   const leftOut = new Set([
     source,
@@ -101,9 +103,8 @@ export function suggest(
       ({ target }) => shop.catalogue.item(target)?.product,
     ),
   ])
-  const sorted = new Uint32Array(scored)
-  for (let position = products.length; position--;) if (scores[position]) sorted[--scored] = position
-  sorted.sort((a, b) => scores[b]! - scores[a]! || (products[a]!.sku < products[b]!.sku ? -1 : 1))
+  // A few of thousands are wanted.
+  const sorted = lazilySorted(scored, (a, b) => scores[b]! - scores[a]! || (products[a]!.sku < products[b]!.sku ? -1 : 1))
   const categoriesOut = categoriesLeftOut(settings, shop.catalogue)
   const fitting = new Fitting(shop.postings)
   const claims = fitting.claimsOf(source)
@@ -135,10 +136,16 @@ function scoresFor(postings: Postings, count: number): Float64Array {
   return scores.fill(0)
 }
 
+/** Neighbours whose links are counted before a pause. */
+const neighboursInStep = 500
+
 /** How often the source's neighbours in its main category are linked to a product, as this kind. */
-function countLinkedBeside(source: Product, kind: LinkKind, shop: SuggestionShop): Map<string, number> {
+function* countLinkedBeside(source: Product, kind: LinkKind, shop: SuggestionShop): Generator<void, Map<string, number>> {
   const counts = new Map<string, number>()
-  for (const position of source.categories[0] === undefined ? [] : shop.postings.of('category', source.categories[0])) {
+  const [category] = source.categories
+  // The list may change in a pause.
+  for (const [i, position] of (category === undefined ? [] : [...shop.postings.of('category', category)]).entries()) {
+    if (i % neighboursInStep === neighboursInStep - 1) yield
     const neighbour = shop.catalogue.products[position]!
     if (neighbour === source) continue
     for (const { target } of shop.lane(neighbour.sku, kind.key)) {

@@ -3,8 +3,9 @@ import type { SuggestionsAnswer } from '../../core/workbench/workbench'
 import { toProductRow } from '../../core/workbench/workbench'
 import { CommandError } from '../../core/journal/commandError'
 import { UnknownSubjectError } from '../../core/selection/shop'
-import { reasonWords, suggest } from '../../core/suggestions/suggest'
+import { reasonWords, suggesting } from '../../core/suggestions/suggest'
 import { textIn } from '../../core/text/text'
+import { runInSteps } from '../live/runInSteps'
 import { useShop } from '../running/useShop'
 
 const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.number().int().min(1).max(100).default(24) })
@@ -29,8 +30,10 @@ export default api(async (event): Promise<SuggestionsAnswer> => {
   const { language } = shop.settings
   const categoryName = (key: string) => textIn(shop.catalogue.category(key)?.name ?? {}, language, language) || key
   const row = (product: typeof source) => toProductRow({ product, variant: null }, shop, now, source)
+  const linksBack = await store.sourcesLinkingTo(source.sku, key)
+  const suggestions = await runInSteps(suggesting(source, kind, suggestionShop, linksBack, now, limit))
   return {
-    rows: suggest(source, kind, suggestionShop, await store.sourcesLinkingTo(source.sku, key), now, limit).map(({ product, reasons }) => ({
+    rows: suggestions.map(({ product, reasons }) => ({
       ...row(product),
       why: reasons.map(reason => reasonWords(reason, categoryName)),
     })),
