@@ -8,8 +8,8 @@ import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
 import type { Running } from '../running/useShop'
 
-/** Rows that are written before other work gets a turn. */
-const rowsInTurn = 500
+/** Milliseconds after which other work gets a turn: the first rows take many times as long as those after them. */
+const longestTurn = 8
 const productsAtOnce = 500
 
 /**
@@ -42,9 +42,11 @@ export async function exportFile(
 }
 
 async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>): AsyncGenerator<FileRow> {
-  let count = 0
+  let begun = performance.now()
   for await (const row of rows) {
     yield row
-    if (++count % rowsInTurn === 0) await nextTurn()
+    if (performance.now() - begun < longestTurn) continue
+    await nextTurn()
+    begun = performance.now()
   }
 }
