@@ -1,5 +1,7 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
+import { expose } from 'comlink'
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
 import { isEqual, sumBy } from 'es-toolkit'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { PageKind } from '../../core/pageTypes/registry'
@@ -25,25 +27,16 @@ export interface MeterName {
   version: 'live' | 'draft'
 }
 
-/** What the worker is told. A shop comes in pieces, so that nobody waits for a large one. */
-export type CountingTask =
-  | { products: Product[]; units: (readonly [sku: string, units: number])[] }
-  | { links: PackedKind }
-  /** @param number of the last write that is in all this */
-  | { start: Omit<CountingShopParts, 'products' | 'units' | 'links'> & { number: number } }
-  | { count: MeterName }
-  | { changes: readonly Change[]; number: number }
-  | { list: MeterName; from: number; to: number; offset: number; limit: number; id: number }
-  /** Run the checks, and keep what they find current. */
-  | { check: true }
-  | { findings: ProductCheck; offset: number; limit: number; id: number }
+export interface ListedSubjects {
+  subjects: string[]
+  total: number
+}
 
+/** What the thread says of itself. */
 export type CountingMessage =
   | { meter: MeterName; done: number; total: number }
   | { meter: MeterName; fill: Fill | null }
-  | { listed: number; subjects: string[]; total: number }
   | { checked: ChecksReading }
-  | { found: number; findings: Finding[] }
   /** All changes up to this number are counted in. */
   | { settled: number }
   /** A change needs a new copy of the shop. */
@@ -59,15 +52,14 @@ export interface ChecksReading {
   total: number
 }
 
-const port = parentPort!
-const tell = (message: CountingMessage) => port.postMessage(message)
+let tell: (message: CountingMessage) => void
 
 const products: Product[] = []
 const units: (readonly [sku: string, units: number])[] = []
 const links: PackedKind[] = []
 let shop: CountingShop | null = null
 /** Changes that came before the shop was whole. */
-const early: Extract<CountingTask, { changes: unknown }>[] = []
+const early: [changes: readonly Change[], number: number][] = []
 
 let areChecksWanted = false
 let checks: CheckRun | null = null
@@ -87,34 +79,6 @@ const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${v
 let changesTaken = 0
 let working = false
 const progressEvery = 150
-
-port.on('message', (task: CountingTask) => {
-  if ('products' in task) {
-    products.push(...task.products)
-    units.push(...task.units)
-  } else if ('links' in task) {
-    links.push(task.links)
-  } else if ('start' in task) {
-    shop = new CountingShop({ ...task.start, products, units, links })
-    changesTaken = Math.max(changesTaken, task.start.number)
-    for (const each of early) take(each)
-    void work()
-  } else if ('count' in task) {
-    count(task.count)
-  } else if ('check' in task) {
-    areChecksWanted = true
-    checks?.asked(Date.now())
-    void work()
-  } else if ('findings' in task) {
-    find(task)
-  } else if ('changes' in task) {
-    if (shop) take(task)
-    else early.push(task)
-    void work()
-  } else {
-    list(task)
-  }
-})
 
 const waiting: MeterName[] = []
 function count(name: MeterName): void {
@@ -141,7 +105,7 @@ function meterOf(name: MeterName): Kept {
   return made
 }
 
-function take({ changes, number }: Extract<CountingTask, { changes: unknown }>): void {
+function take(changes: readonly Change[], number: number): void {
   changesTaken = number
   for (const change of changes) {
     if (!shop!.apply(change)) {
@@ -240,11 +204,6 @@ async function countAll(kept: Kept): Promise<void> {
   }
 }
 
-function list({ list: name, from, to, offset, limit, id }: Extract<CountingTask, { list: unknown }>): void {
-  const subjects = [...(meters.get(keyOf(name))?.meter.subjectsWith(from, to) ?? [])]
-  tell({ listed: id, total: subjects.length, subjects: subjects.slice(offset, offset + limit) })
-}
-
 async function look(run: CheckRun, looking: Generator<number, void>): Promise<void> {
   let told = performance.now()
   for (let step = looking.next(); !step.done; step = looking.next()) {
@@ -273,10 +232,53 @@ function tellChecks(run: CheckRun, productsDone: number): void {
   })
 }
 
-function find({ findings: check, offset, limit, id }: Extract<CountingTask, { findings: unknown }>): void {
-  const found: Finding[] = []
-  for (const finding of checks?.findings(check, offset, shop!.now()) ?? []) {
-    if (found.push(finding) === limit) break
-  }
-  tell({ found: id, findings: found })
+/** What the server asks of the thread. A shop comes in pieces, so that nobody waits for a large one. */
+const counting = {
+  /** @param listener is told what comes by itself */
+  listen(listener: (message: CountingMessage) => void): void {
+    tell = listener
+  },
+  takeProducts(some: readonly Product[], sold: readonly (readonly [sku: string, units: number])[]): void {
+    products.push(...some)
+    units.push(...sold)
+  },
+  takeLinks(kind: PackedKind): void {
+    links.push(kind)
+  },
+  /** @param number of the last write that is in all this */
+  start({ number, ...parts }: Omit<CountingShopParts, 'products' | 'units' | 'links'> & { number: number }): void {
+    shop = new CountingShop({ ...parts, products, units, links })
+    changesTaken = Math.max(changesTaken, number)
+    for (const each of early) take(...each)
+    void work()
+  },
+  /** Counts what a section shows, and keeps that current. */
+  count,
+  /** Runs the checks, and keeps what they find current. */
+  check(): void {
+    areChecksWanted = true
+    checks?.asked(Date.now())
+    void work()
+  },
+  apply(changes: readonly Change[], number: number): void {
+    if (shop) take(changes, number)
+    else early.push([changes, number])
+    void work()
+  },
+  /** What the pages are about, by SKU or key, that show from so many to so many. */
+  list(name: MeterName, from: number, to: number, offset: number, limit: number): ListedSubjects {
+    const subjects = [...(meters.get(keyOf(name))?.meter.subjectsWith(from, to) ?? [])]
+    return { total: subjects.length, subjects: subjects.slice(offset, offset + limit) }
+  },
+  /** Some of what a check found on products. */
+  findings(check: ProductCheck, offset: number, limit: number): Finding[] {
+    const found: Finding[] = []
+    for (const finding of checks?.findings(check, offset, shop!.now()) ?? []) {
+      if (found.push(finding) === limit) break
+    }
+    return found
+  },
 }
+export type Counting = typeof counting
+
+expose(counting, nodeEndpoint(parentPort!))

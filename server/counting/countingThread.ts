@@ -1,5 +1,9 @@
+import { once } from 'node:events'
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
+import type { Remote } from 'comlink'
+import { proxy, wrap } from 'comlink'
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { Change } from '../../core/records/registry'
 import type { PageKind } from '../../core/pageTypes/registry'
@@ -8,14 +12,15 @@ import type { FillAnswer, MeterReading } from '../../core/studio/sectionAnswers'
 import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../running/useShop'
 import { runInSteps } from '../live/runInSteps'
-import type { ChecksReading, CountingMessage, MeterName, CountingTask } from './counting.worker'
+import type { ChecksReading, Counting, CountingMessage, ListedSubjects, MeterName } from './counting.worker'
 import { copiedRecords } from './countingShop'
 import script from './counting.worker?worker-script'
 import { log } from '../log'
 
-interface ListedSubjects {
-  subjects: string[]
-  total: number
+interface Thread {
+  worker: Worker
+  counting: Remote<Counting>
+  ended: Promise<unknown>
 }
 
 const keyOf = ({ section, page, version }: MeterName) => `${section} ${page} ${version}`
@@ -29,25 +34,22 @@ const idleTime = 120_000
  */
 export class CountingThread {
   readonly #running: Running
-  #worker: Worker | null = null
+  #thread: Thread | null = null
   readonly #readings = new Map<string, MeterReading>()
-  readonly #lists = new Map<number, (found: ListedSubjects) => void>()
-  readonly #findings = new Map<number, (found: Finding[]) => void>()
   #checked: ChecksReading | null = null
   /** Number of the last write that the thread was told of, and of the last that it has counted in. */
   #told = 0
   /** What the thread has not been told yet. */
-  readonly #outbox: CountingTask[] = []
+  readonly #outbox: ((counting: Remote<Counting>) => Promise<void>)[] = []
   #isTelling = false
   #settled = 0
-  #listsAsked = 0
   #idle: NodeJS.Timeout | undefined
 
   constructor(running: Running) {
     this.#running = running
     running.log.follow(({ number, changes, rebuilt }) => {
       if (rebuilt) void this.stop()
-      else if (this.#worker) this.#tellChanges(changes, (this.#told = number))
+      else if (this.#thread) this.#tellChanges(changes, (this.#told = number))
     })
   }
 
@@ -60,7 +62,7 @@ export class CountingThread {
       if (known) return known
       const begun: MeterReading = { fill: null, done: 0, total: this.#pagesOf(page), exists: true }
       this.#readings.set(keyOf(name), begun)
-      this.#tell({ count: name })
+      this.#tell(counting => counting.count(name))
       return begun
     }
     const answer = { draft: reading('draft'), live: reading('live') }
@@ -77,16 +79,13 @@ export class CountingThread {
   /** What the pages are about, by SKU or key, that show from so many to so many. */
   async list(name: MeterName, from: number, to: number, offset: number, limit: number): Promise<ListedSubjects> {
     await this.#wake()
-    const id = ++this.#listsAsked
-    const found = new Promise<ListedSubjects>(resolve => this.#lists.set(id, resolve))
-    this.#tell({ list: name, from, to, offset, limit, id })
-    return found
+    return this.#ask<ListedSubjects>(counting => counting.list(name, from, to, offset, limit), { subjects: [], total: 0 })
   }
 
   /** What the checks found by now, and whether every change is counted in; it begins with the first who asks. */
   async checks(): Promise<ChecksReading & { settled: boolean }> {
     await this.#wake()
-    this.#tell({ check: true })
+    this.#tell(counting => counting.check())
     const begun = this.#checked ?? { counts: null, onSections: [], done: 0, total: this.#running.shop.catalogue.products.length }
     return { ...begun, settled: this.#checked !== null && begun.done === begun.total && this.#settled === this.#told }
   }
@@ -94,29 +93,28 @@ export class CountingThread {
   /** Some of what a check found on products. */
   async findings(check: ProductCheck, offset: number, limit: number): Promise<Finding[]> {
     await this.#wake()
-    const id = ++this.#listsAsked
-    const found = new Promise<Finding[]>(resolve => this.#findings.set(id, resolve))
-    this.#tell({ findings: check, offset, limit, id })
-    return found
+    return this.#ask<Finding[]>(counting => counting.findings(check, offset, limit), [])
   }
 
   /** Ends the thread, when the server stops. */
   async stop(): Promise<void> {
     clearTimeout(this.#idle)
-    const worker = this.#worker
-    this.#worker = null
+    const thread = this.#thread
+    this.#thread = null
     this.#outbox.length = 0
     this.#readings.clear()
-    for (const resolve of this.#lists.values()) resolve({ subjects: [], total: 0 })
-    this.#lists.clear()
-    for (const resolve of this.#findings.values()) resolve([])
-    this.#findings.clear()
     this.#checked = null
-    await worker?.terminate()
+    await thread?.worker.terminate()
+  }
+
+  /** What the thread answers; when it ends before that, what is known without it. */
+  #ask<T>(ask: (counting: Remote<Counting>) => Promise<T>, without: T): Promise<T> {
+    const answered = new Promise<T>(resolve => this.#tell(async counting => resolve(await ask(counting))))
+    return Promise.race([answered, this.#thread!.ended.then(() => without)])
   }
 
   /** Tells the thread, behind everything that it was told before. */
-  #tell(task: CountingTask): void {
+  #tell(task: (counting: Remote<Counting>) => Promise<void>): void {
     this.#outbox.push(task)
     if (!this.#isTelling) void this.#tellAll()
   }
@@ -124,8 +122,9 @@ export class CountingThread {
   async #tellAll(): Promise<void> {
     this.#isTelling = true
     for (let task = this.#outbox.shift(); task; task = this.#outbox.shift()) {
-      this.#worker?.postMessage(task)
-      if ('changes' in task && this.#outbox.length) await nextTurn()
+      const thread = this.#thread
+      if (thread) task(thread.counting).catch((error: unknown) => this.#failed(thread, error))
+      if (this.#outbox.length) await nextTurn()
     }
     this.#isTelling = false
   }
@@ -134,7 +133,8 @@ export class CountingThread {
   #tellChanges(changes: readonly Change[], number: number): void {
     for (let from = 0; from < changes.length; from += changesAtOnce) {
       const isLast = from + changesAtOnce >= changes.length
-      this.#tell({ changes: changes.slice(from, from + changesAtOnce), number: isLast ? number : number - 1 })
+      const some = changes.slice(from, from + changesAtOnce)
+      this.#tell(counting => counting.apply(some, isLast ? number : number - 1))
     }
   }
 
@@ -142,21 +142,25 @@ export class CountingThread {
     clearTimeout(this.#idle)
     this.#idle = setTimeout(() => void this.stop(), idleTime)
     this.#idle.unref()
-    if (this.#worker) return
-    const worker = (this.#worker = new Worker(script, { eval: true }))
+    if (this.#thread) return
+    const worker = new Worker(script, { eval: true })
+    const thread = (this.#thread = { worker, counting: wrap<Counting>(nodeEndpoint(worker)), ended: once(worker, 'exit') })
     this.#told = this.#settled = this.#running.log.followed
-    worker.on('message', (message: CountingMessage) => worker === this.#worker && this.#heard(message))
-    worker.on('error', error => {
-      log.error(error, 'The counting thread failed and is begun anew.')
-      if (worker === this.#worker) void this.stop()
-    })
-    void this.#handOver(worker, this.#told)
+    worker.on('error', error => this.#failed(thread, error))
+    this.#handOver(thread, this.#told).catch((error: unknown) => this.#failed(thread, error))
+  }
+
+  #failed(thread: Thread, error: unknown): void {
+    if (thread !== this.#thread) return
+    log.error(error, 'The counting thread failed and is begun anew.')
+    void this.stop()
   }
 
   /** Hands the shop over piece by piece; a change in the meantime is told after what it changes, whichever of the two is sent first. */
-  async #handOver(worker: Worker, from: number): Promise<void> {
+  async #handOver(thread: Thread, from: number): Promise<void> {
     const { shop } = this.#running
-    const tell = (task: CountingTask) => worker === this.#worker && worker.postMessage(task)
+    const { counting } = thread
+    await counting.listen(proxy(message => thread === this.#thread && this.#heard(message)))
     const { catalogue, index } = shop
     const { products } = catalogue
     for (let from = 0; from < products.length; from += productsAtOnce) {
@@ -165,21 +169,21 @@ export class CountingThread {
         .flatMap(each => [each, ...each.variants])
         .map(({ sku }) => [sku, shop.unitsSold(sku)] as const)
         .filter(([, sold]) => sold)
-      tell({ products: some.map(each => ({ ...each, image: null, gtin: null })), units })
-      await nextTurn()
+      await counting.takeProducts(
+        some.map(each => ({ ...each, image: null, gtin: null })),
+        units,
+      )
     }
     for (const kind of shop.kinds.keys()) {
-      tell({ links: await runInSteps(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!)) })
+      await counting.takeLinks(await runInSteps(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!)))
     }
-    tell({
-      start: {
-        number: from,
-        language: shop.settings.language,
-        timeZone: shop.settings.timeZone,
-        categories: shop.categories,
-        articles: shop.articles,
-        states: shop.states.some(copiedRecords),
-      },
+    await counting.start({
+      number: from,
+      language: shop.settings.language,
+      timeZone: shop.settings.timeZone,
+      categories: shop.categories,
+      articles: shop.articles,
+      states: shop.states.some(copiedRecords),
     })
   }
 
@@ -191,14 +195,8 @@ export class CountingThread {
       if ('fill' in message) this.#readings.set(key, { fill: message.fill, done: total, total, exists: message.fill !== null })
       // While it is counted anew, the count before stays in sight.
       else this.#readings.set(key, { fill: before?.fill ?? null, done: message.done, total: message.total, exists: true })
-    } else if ('listed' in message) {
-      this.#lists.get(message.listed)?.(message)
-      this.#lists.delete(message.listed)
     } else if ('checked' in message) {
       this.#checked = message.checked
-    } else if ('found' in message) {
-      this.#findings.get(message.found)?.(message.findings)
-      this.#findings.delete(message.found)
     } else if ('settled' in message) {
       this.#settled = message.settled
     } else {

@@ -1,8 +1,9 @@
 // eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the declaration of a wildcard module can't be imported
 /// <reference path="../threads/workerScript.d.ts" />
-import { once } from 'node:events'
 import { Worker } from 'node:worker_threads'
-import type { ReadFileMessage, ReadFileTask } from './readFile.worker'
+import { wrap } from 'comlink'
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
+import type { FileReader, ReadFileTask } from './readFile.worker'
 import script from './readFile.worker?worker-script'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { ReadRows } from './readRows'
@@ -13,13 +14,14 @@ import type { ReadRows } from './readRows'
  */
 export async function* readFile(task: ReadFileTask): AsyncGenerator<{ rows: ReadRows; bytes: number }> {
   const worker = new Worker(script, { eval: true, workerData: task })
+  const failed = new Promise<never>((_, reject) => worker.once('error', reject))
+  const reader = wrap<FileReader>(nodeEndpoint(worker))
   try {
     for (;;) {
-      const [message] = (await once(worker, 'message')) as [ReadFileMessage]
-      if ('end' in message) return
-      if ('problem' in message) throw new FileProblem(message.problem.code, message.problem.message)
-      yield message
-      worker.postMessage('more')
+      const answer = await Promise.race([reader.next(), failed])
+      if (!answer) return
+      if ('problem' in answer) throw new FileProblem(answer.problem.code, answer.problem.message)
+      yield answer
     }
   } finally {
     await worker.terminate()

@@ -1,6 +1,7 @@
 import { createReadStream } from 'node:fs'
-import { once } from 'node:events'
 import { parentPort, workerData } from 'node:worker_threads'
+import { expose } from 'comlink'
+import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { FileProblemCode } from '../../core/exchange/formats/fileProblem'
 import type { FileReading, ReadRows } from './readRows'
@@ -9,27 +10,25 @@ import { readRows } from './readRows'
 export interface ReadFileTask extends FileReading {
   path: string
 }
-/** What the worker says: rows and how many bytes were read for them, a problem with the whole file, or that it has come to the end. */
-export type ReadFileMessage = { rows: ReadRows; bytes: number } | { problem: { code: FileProblemCode; message: string } } | { end: true }
+/** Rows and how many bytes were read for them, a problem with the whole file, or null: it has come to the end. */
+export type ReadFileAnswer = { rows: ReadRows; bytes: number } | { problem: { code: FileProblemCode; message: string } } | null
+
+const { path, ...reading } = workerData as ReadFileTask
+const file = createReadStream(path, { highWaterMark: 256 * 1024 })
+const allRows = readRows(file, reading)
 
 /** Reads a file beside the server's own work. It waits to be asked for more, so that rows don't pile up. */
-async function work({ path, ...reading }: ReadFileTask): Promise<void> {
-  const port = parentPort!
-  const tell = (message: ReadFileMessage) => port.postMessage(message)
-  const file = createReadStream(path, { highWaterMark: 256 * 1024 })
-  try {
-    for await (const rows of readRows(file, reading)) {
-      tell({ rows, bytes: file.bytesRead })
-      await once(port, 'message')
+const fileReader = {
+  async next(): Promise<ReadFileAnswer> {
+    try {
+      const { done, value } = await allRows.next()
+      return done ? null : { rows: value, bytes: file.bytesRead }
+    } catch (error) {
+      if (!(error instanceof FileProblem)) throw error
+      return { problem: { code: error.code, message: error.message } }
     }
-    tell({ end: true })
-  } catch (error) {
-    if (!(error instanceof FileProblem)) throw error
-    tell({ problem: { code: error.code, message: error.message } })
-  } finally {
-    file.destroy()
-    port.close()
-  }
+  },
 }
+export type FileReader = typeof fileReader
 
-void work(workerData as ReadFileTask)
+expose(fileReader, nodeEndpoint(parentPort!))
