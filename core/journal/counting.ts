@@ -13,6 +13,8 @@ export interface CountedShop {
   replaceProduct(sku: string, after: Product | null): boolean
   setUnitsSold(sku: string, units: number): void
   setArticle(key: string, names: readonly string[]): void
+  /** The plans that it has a copy of are others than before. */
+  plansChanged(): void
 }
 
 /** How well one section is filled on all pages of a kind, as it is live or a draft: what of it a change makes stale. */

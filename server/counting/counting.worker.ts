@@ -1,7 +1,7 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import { expose } from 'comlink'
-import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
+import { endpointOf } from '../threads/endpoint'
 import { isEqual, sumBy } from 'es-toolkit'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { PageKind } from '../../core/pageTypes/registry'
@@ -281,4 +281,4 @@ const counting = {
 }
 export type Counting = typeof counting
 
-expose(counting, nodeEndpoint(parentPort!))
+expose(counting, endpointOf(parentPort!))

@@ -104,7 +104,6 @@ export class CountingShop implements CountedShop {
   apply(change: Change): boolean {
     const record = recordOf(change)
     if (record.counting?.isCopied) record.apply?.(change, this.#states)
-    if (change.of === planRecord.of) this.#books = { live: null, draft: null }
     return record.counting?.apply?.(change, this) ?? true
   }
 
@@ -121,6 +120,10 @@ export class CountingShop implements CountedShop {
   setArticle(key: string, names: readonly string[]): void {
     const article = this.#catalogue.article(key)
     if (article) this.#catalogue.setArticle({ ...article, products: [...names] })
+  }
+
+  plansChanged(): void {
+    this.#books = { live: null, draft: null }
   }
 
   replaceProduct(sku: string, after: Product | null): boolean {

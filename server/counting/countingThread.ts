@@ -3,7 +3,7 @@ import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
 import type { Remote } from 'comlink'
 import { proxy, wrap } from 'comlink'
-import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
+import { endpointOf } from '../threads/endpoint'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { Change } from '../../core/records/registry'
 import type { PageKind } from '../../core/pageTypes/registry'
@@ -144,7 +144,7 @@ export class CountingThread {
     this.#idle.unref()
     if (this.#thread) return
     const worker = new Worker(script, { eval: true })
-    const thread = (this.#thread = { worker, counting: wrap<Counting>(nodeEndpoint(worker)), ended: once(worker, 'exit') })
+    const thread = (this.#thread = { worker, counting: wrap<Counting>(endpointOf(worker)), ended: once(worker, 'exit') })
     this.#told = this.#settled = this.#running.log.followed
     worker.on('error', error => this.#failed(thread, error))
     this.#handOver(thread, this.#told).catch((error: unknown) => this.#failed(thread, error))

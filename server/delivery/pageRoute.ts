@@ -1,6 +1,5 @@
 import type { IncomingMessage } from 'node:http'
 import { parse } from 'fast-querystring'
-import type { z } from 'zod'
 import type { PageQuery } from '../../core/delivery/contract/pages'
 import { pageQuerySchema } from '../../core/delivery/contract/pages'
 import { offersAnswer } from '../../core/delivery/offersAnswer'
@@ -64,14 +63,14 @@ function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, {
 function asked(url: string): { page: Page; query: PageQuery } {
   const [, named, name = '', plain] = address.exec(url)!
   const kind = (named ?? plain) as PageKind
-  const query = querySchemas[kind].parse(parse(searchOf(url)))
+  const query = querySchemas.get(kind)!.parse(parse(searchOf(url))) as PageQuery
   return { page: pageTypes[kind].pageOf(decoded(name), query), query }
 }
 
 /** Some kinds of page have parameters of their own. */
-const querySchemas = Object.fromEntries(
+const querySchemas = new Map(
   pageKinds.map(kind => {
     const { query } = pageTypes[kind].address
     return [kind, query ? pageQuerySchema.extend(query.shape) : pageQuerySchema]
   }),
-) as Record<PageKind, z.ZodType<PageQuery>>
+)

@@ -2,7 +2,7 @@
 /// <reference path="../threads/workerScript.d.ts" />
 import { Worker } from 'node:worker_threads'
 import { wrap } from 'comlink'
-import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
+import { endpointOf } from '../threads/endpoint'
 import type { FileReader, ReadFileTask } from './readFile.worker'
 import script from './readFile.worker?worker-script'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
@@ -15,7 +15,7 @@ import type { ReadRows } from './readRows'
 export async function* readFile(task: ReadFileTask): AsyncGenerator<{ rows: ReadRows; bytes: number }> {
   const worker = new Worker(script, { eval: true, workerData: task })
   const failed = new Promise<never>((_, reject) => worker.once('error', reject))
-  const reader = wrap<FileReader>(nodeEndpoint(worker))
+  const reader = wrap<FileReader>(endpointOf(worker))
   try {
     for (;;) {
       const answer = await Promise.race([reader.next(), failed])

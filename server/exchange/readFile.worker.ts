@@ -1,7 +1,7 @@
 import { createReadStream } from 'node:fs'
 import { parentPort, workerData } from 'node:worker_threads'
 import { expose } from 'comlink'
-import nodeEndpoint from 'comlink/dist/esm/node-adapter.mjs'
+import { endpointOf } from '../threads/endpoint'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { FileProblemCode } from '../../core/exchange/formats/fileProblem'
 import type { FileReading, ReadRows } from './readRows'
@@ -31,4 +31,4 @@ const fileReader = {
 }
 export type FileReader = typeof fileReader
 
-expose(fileReader, nodeEndpoint(parentPort!))
+expose(fileReader, endpointOf(parentPort!))

@@ -83,8 +83,9 @@ function positionsInPlace(place: Place, order: FreeOrder, context: StepContext, 
  */
 function positionsOf(bitmap: Bitmap, place: Place | null, order: FreeOrder, context: StepContext): Iterable<number> {
   const { index } = context.shop
-  const sorted = bitmap.positionsUpTo(isShuffle(order) ? index.size : maxSorted(index.size))
-  if (sorted) return inOrder(sorted, order, context)
+  if (isShuffle(order)) return inOrder(bitmap.positions(), order, context)
+  const few = bitmap.positionsUpTo(maxSorted(index.size))
+  if (few) return inOrder(few, order, context)
   // Of many, the first soon come by in the list of all that is in order already, or in the part of it where they are.
   const all = index.list('all', order)
   const part = place && 'order' in place ? partIn(order, place, index) : null

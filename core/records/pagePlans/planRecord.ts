@@ -6,7 +6,17 @@ import { decidesWhatIsShown, draftedRecord } from '../drafts/draftedRecord'
 
 /** Page plans. */
 export const planRecord = draftedRecord<'plan', PagePlan>(
-  { of: 'plan', called: 'the same page plan', counting: decidesWhatIsShown() },
+  {
+    of: 'plan',
+    called: 'the same page plan',
+    counting: {
+      ...decidesWhatIsShown(),
+      apply(_, shop) {
+        shop.plansChanged()
+        return true
+      },
+    },
+  },
   upgradePlan,
 )
 export type PlanChange = ChangeOf<'plan', Versions<PagePlan> | null>
