@@ -123,10 +123,15 @@ export class CountingThread {
     this.#isTelling = true
     for (let task = this.#outbox.shift(); task; task = this.#outbox.shift()) {
       const thread = this.#thread
-      if (thread) task(thread.counting).catch((error: unknown) => this.#failed(thread, error))
+      if (thread) this.#call(thread, task)
       if (this.#outbox.length) await nextTurn()
     }
     this.#isTelling = false
+  }
+
+  /** It is carried out behind what was called before; nobody waits for it. */
+  #call(thread: Thread, task: (counting: Remote<Counting>) => Promise<void>): void {
+    task(thread.counting).catch((error: unknown) => this.#failed(thread, error))
   }
 
   /** A large change is handed over piece by piece: what is copied for the other thread holds up nobody. */
@@ -159,8 +164,8 @@ export class CountingThread {
   /** Hands the shop over piece by piece; a change in the meantime is told after what it changes, whichever of the two is sent first. */
   async #handOver(thread: Thread, from: number): Promise<void> {
     const { shop } = this.#running
-    const { counting } = thread
-    await counting.listen(proxy(message => thread === this.#thread && this.#heard(message)))
+    const hand = (task: (counting: Remote<Counting>) => Promise<void>) => thread === this.#thread && this.#call(thread, task)
+    hand(counting => counting.listen(proxy(message => thread === this.#thread && this.#heard(message))))
     const { catalogue, index } = shop
     const { products } = catalogue
     for (let from = 0; from < products.length; from += productsAtOnce) {
@@ -169,22 +174,23 @@ export class CountingThread {
         .flatMap(each => [each, ...each.variants])
         .map(({ sku }) => [sku, shop.unitsSold(sku)] as const)
         .filter(([, sold]) => sold)
-      await counting.takeProducts(
-        some.map(each => ({ ...each, image: null, gtin: null })),
-        units,
-      )
+      const copied = some.map(each => ({ ...each, image: null, gtin: null }))
+      hand(counting => counting.takeProducts(copied, units))
+      await nextTurn()
     }
     for (const kind of shop.kinds.keys()) {
-      await counting.takeLinks(await runInSteps(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!)))
+      const packed = await runInSteps(packing(kind, shop.links, catalogue, sku => index.postings.positionOf(sku)!))
+      hand(counting => counting.takeLinks(packed))
     }
-    await counting.start({
+    const parts = {
       number: from,
       language: shop.settings.language,
       timeZone: shop.settings.timeZone,
       categories: shop.categories,
       articles: shop.articles,
       states: shop.states.some(copiedRecords),
-    })
+    }
+    hand(counting => counting.start(parts))
   }
 
   #heard(message: CountingMessage): void {

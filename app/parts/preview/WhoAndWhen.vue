@@ -11,6 +11,11 @@ defineProps<{ /** Pages are told in other languages too. */ withLanguage?: boole
 const tried = useTried()
 const studio = useStudioShop()
 
+const languages = computed(() => studio.shop!.settings.languages.map(each => [each, each] as const))
+const language = computed({
+  get: () => tried.language || studio.shop!.settings.language,
+  set: chosen => (tried.language = chosen),
+})
 const finding = ref<'cart' | 'seen' | null>(null)
 function found(sku: string): void {
   const part = finding.value
@@ -58,17 +63,7 @@ const circumstances = computed(() =>
       <label>{{ say.visitorForWhatIsMixed }}<v-text-field v-model="tried.visitor" maxlength="64" :placeholder="say.anyone" /></label>
       <div v-if="withLanguage && studio.shop!.settings.languages.length > 1" class="field">
         <span>{{ say.language }}</span>
-        <div class="choice" role="group" :aria-label="say.language">
-          <button
-            v-for="tag in studio.shop!.settings.languages"
-            :key="tag"
-            type="button"
-            :aria-pressed="(tried.language || studio.shop!.settings.language) === tag"
-            @click="tried.language = tag"
-          >
-            {{ tag }}
-          </button>
-        </div>
+        <ChoiceGroup v-model="language" :label="say.language" :choices="languages" />
       </div>
     </v-card>
   </v-menu>

@@ -28,6 +28,14 @@ async function discard(): Promise<void> {
   if (await store.sendAndTell({ type: 'discard', ...chosen.value })) emit('close')
 }
 
+const times = [
+  ['now', say.now],
+  ['later', say.atASetTime],
+] as const
+const views = [
+  ['publish', say.toPublish],
+  ['releases', say.releases],
+] as const
 const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.length + props.looks.length ? 'publish' : 'releases')
 </script>
 
@@ -36,10 +44,7 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
     <v-card rounded="lg" class="studio ask">
       <div class="title">
         <h2 id="publish-title">{{ shown === 'publish' ? say.publish : say.releases }}</h2>
-        <div class="choice" role="group" :aria-label="say.publishOrLookBack">
-          <button type="button" :aria-pressed="shown === 'publish'" @click="shown = 'publish'">{{ say.toPublish }}</button>
-          <button type="button" :aria-pressed="shown === 'releases'" @click="shown = 'releases'">{{ say.releases }}</button>
-        </div>
+        <ChoiceGroup v-model="shown" :label="say.publishOrLookBack" :choices="views" />
       </div>
       <PlannedReleases />
       <template v-if="shown === 'releases'">
@@ -85,15 +90,12 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
             :aria-label="say.aNoteToThisRelease"
           />
           <div class="when">
-            <div class="choice" role="group" :aria-label="say.when">
-              <button type="button" :aria-pressed="!isLater" @click="isLater = false">{{ say.now }}</button><button
-                type="button"
-                :aria-pressed="isLater"
-                @click="isLater = true"
-              >
-                {{ say.atASetTime }}
-              </button>
-            </div>
+            <ChoiceGroup
+              :model-value="isLater ? 'later' : 'now'"
+              :label="say.when"
+              :choices="times"
+              @update:model-value="when => (isLater = when === 'later')"
+            />
             <v-text-field v-if="isLater" v-model="time" type="datetime-local" :aria-label="say.goesOutAt" />
             <span v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut }}</span>
           </div>

@@ -19,6 +19,7 @@ const { progress, busy, send, cancel } = useImport()
 const file = shallowRef<File | null>(null)
 const { exchange, failed, load } = useExchange()
 const kind = ref('')
+const kindChoices = computed(() => exchange.value.kinds.map(each => [each.kind, each.name] as const))
 const kindNames = computed(() =>
   new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.kinds.map(each => each.name.toLowerCase())),
 )
@@ -124,18 +125,13 @@ const stage = computed(() => {
             }}<template v-if="report">, {{ report.rows.toLocaleString('en') }} {{ report.rows === 1 ? say.row : say.rows }}</template>
           </p>
         </div>
-        <div class="choice" role="group" :aria-label="say.readAs">
-          <button
-            v-for="each in exchange.kinds"
-            :key="each.kind"
-            type="button"
-            :aria-pressed="kind === each.kind"
-            :disabled="busy || !!report?.done"
-            @click="readAs(each.kind)"
-          >
-            {{ each.name }}
-          </button>
-        </div>
+        <ChoiceGroup
+          :model-value="kind"
+          :label="say.readAs"
+          :choices="kindChoices"
+          :disabled="busy || !!report?.done"
+          @update:model-value="readAs"
+        />
       </header>
       <div v-if="busy" class="busy" role="status">
         <v-progress-linear

@@ -162,11 +162,7 @@ useShortcut('s', () => (beside.value = beside.value === 'both' ? 'find' : 'both'
     <Splitpanes :key="Number(beside === 'both')" @ready="labelSplitters" @resized="labelSplitters">
       <Pane v-if="beside !== 'both'" :size="22" :min-size="15">
         <div class="lists">
-          <div class="choice" role="group" :aria-label="say.whatHasLinks">
-            <button v-for="[value, words] in lists" :key="value" type="button" :aria-pressed="listed === value" @click="listed = value">
-              {{ words }}
-            </button>
-          </div>
+          <ChoiceGroup v-model="listed" :label="say.whatHasLinks" :choices="lists" />
           <ProductsPane v-if="listed === 'product'" ref="list" v-model:query="query" :selected="skus" @open="open" />
           <PagesPane v-else :key="listed" ref="list" :page="listed" :selected="skus" @open="open" />
         </div>

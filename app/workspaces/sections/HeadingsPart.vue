@@ -18,6 +18,7 @@ const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
 const studio = useStudioShop()
 const language = ref(studio.shop!.settings.language)
 const languages = computed(() => studio.shop!.settings.languages)
+const languageChoices = computed(() => languages.value.map(each => [each, each] as const))
 
 const fields = computed(() =>
   [
@@ -86,11 +87,7 @@ const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, br
         {{ tokenWords[token] }}
       </button>
       <span class="grow" />
-      <div class="choice" role="group" :aria-label="say.language">
-        <button v-for="each in languages" :key="each" type="button" :aria-pressed="language === each" @click="language = each">
-          {{ each }}
-        </button>
-      </div>
+      <ChoiceGroup v-model="language" :label="say.language" :choices="languageChoices" />
     </div>
     <label v-for="field in fields" :key="`${field.key} ${language}`">
       <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? say.forASingleProduct : say.whereAWordHasNo }}</span>

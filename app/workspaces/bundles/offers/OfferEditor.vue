@@ -23,9 +23,31 @@ async function remove(): Promise<void> {
 
 const offered = computed(() => props.offer.offered)
 const kinds = computed(() => studio.kinds.map(({ key, plural }) => ({ key, plural: studio.words(plural).toLowerCase() })))
-const byLinks = () =>
-  change({ offered: { by: 'links', kind: studio.kinds.find(each => each.key === 'accessory')?.key ?? studio.kinds[0]!.key, count: 2 } })
 const reduction = computed(() => props.offer.reduction)
+
+const triggers = [
+  ['every', say.everyProduct],
+  ['some', say.someProducts],
+] as const
+const offerWith = (which: 'every' | 'some') => change({ trigger: which === 'every' ? null : (props.offer.trigger ?? emptyScope) })
+const waysToOffer = [
+  ['chosen', say.theseProducts],
+  ['links', say.itsFirstLinks],
+] as const
+function offerBy(by: Offer['offered']['by']): void {
+  if (by === offered.value.by) return
+  const kind = studio.kinds.find(each => each.key === 'accessory')?.key ?? studio.kinds[0]!.key
+  void change({ offered: by === 'links' ? { by, kind, count: 2 } : { by: 'chosen', skus: [] } })
+}
+const reductions = [
+  ['no', say.no],
+  ['percent', say.percent],
+  ['amount', say.amount],
+] as const
+const firstReductions = { no: null, percent: { by: 'percent', percent: 10 }, amount: { by: 'amount', amount: 100 } } as const
+function reduceBy(by: keyof typeof firstReductions): void {
+  if (by !== (reduction.value?.by ?? 'no')) void change({ reduction: firstReductions[by] })
+}
 const wrong = ref('')
 /** Takes what is typed; what can't be a reduction is said, and left as it stands. */
 function typed(event: Event): void {
@@ -64,16 +86,12 @@ function typed(event: Event): void {
     <div class="parts">
       <section class="part" :aria-label="say.whatItIsFor">
         <h2>{{ say.offeredWith }}</h2>
-        <div class="choice" role="group" :aria-label="say.offeredWith">
-          <button type="button" :aria-pressed="offer.trigger === null" @click="change({ trigger: null })">
-            {{ say.everyProduct }}</button><button
-            type="button"
-            :aria-pressed="offer.trigger !== null"
-            @click="offer.trigger ?? change({ trigger: emptyScope })"
-          >
-            {{ say.someProducts }}
-          </button>
-        </div>
+        <ChoiceGroup
+          :model-value="offer.trigger ? 'some' : 'every'"
+          :label="say.offeredWith"
+          :choices="triggers"
+          @update:model-value="offerWith"
+        />
         <ScopeChips
           v-if="offer.trigger"
           :scope="offer.trigger"
@@ -84,20 +102,7 @@ function typed(event: Event): void {
       </section>
       <section class="part" :aria-label="say.whatIsOffered">
         <h2>{{ say.whatIsOffered }}</h2>
-        <div class="choice" role="group" :aria-label="say.whatIsOffered">
-          <button
-            type="button"
-            :aria-pressed="offered.by === 'chosen'"
-            @click="offered.by === 'chosen' || change({ offered: { by: 'chosen', skus: [] } })"
-          >
-            {{ say.theseProducts }}</button><button
-            type="button"
-            :aria-pressed="offered.by === 'links'"
-            @click="offered.by === 'links' || byLinks()"
-          >
-            {{ say.itsFirstLinks }}
-          </button>
-        </div>
+        <ChoiceGroup :model-value="offered.by" :label="say.whatIsOffered" :choices="waysToOffer" @update:model-value="offerBy" />
         <ProductsField
           v-if="offered.by === 'chosen'"
           :skus="offered.skus"
@@ -132,23 +137,12 @@ function typed(event: Event): void {
       </section>
       <section class="part" :aria-label="say.whatItCostsLess">
         <h2>{{ say.cheaperTogether }}</h2>
-        <div class="choice" role="group" :aria-label="say.cheaperTogether">
-          <button type="button" :aria-pressed="reduction === null" @click="change({ reduction: null })">{{ say.no }}</button>
-          <button
-            type="button"
-            :aria-pressed="reduction?.by === 'percent'"
-            @click="reduction?.by === 'percent' || change({ reduction: { by: 'percent', percent: 10 } })"
-          >
-            {{ say.percent }}
-          </button>
-          <button
-            type="button"
-            :aria-pressed="reduction?.by === 'amount'"
-            @click="reduction?.by === 'amount' || change({ reduction: { by: 'amount', amount: 100 } })"
-          >
-            {{ say.amount }}
-          </button>
-        </div>
+        <ChoiceGroup
+          :model-value="reduction?.by ?? 'no'"
+          :label="say.cheaperTogether"
+          :choices="reductions"
+          @update:model-value="reduceBy"
+        />
         <template v-if="reduction">
           <div class="line">
             <input

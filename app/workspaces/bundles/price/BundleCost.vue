@@ -45,11 +45,11 @@ const isLow = computed(
     range.value.leastMargin < bundle.value.marginFloor,
 )
 
-const ways: { by: BundlePrice['by']; words: string }[] = [
-  { by: 'sum', words: say.none },
-  { by: 'percent', words: say.percent },
-  { by: 'amount', words: say.amount },
-  { by: 'own', words: say.ownPrice },
+const ways: [BundlePrice['by'], string][] = [
+  ['sum', say.none],
+  ['percent', say.percent],
+  ['amount', say.amount],
+  ['own', say.ownPrice],
 ]
 const price = computed(() => (bundle.value.type === 'pickAny' ? null : bundle.value.price))
 /** What is typed stays in the field as it is typed; only what can be a price goes further. */
@@ -121,11 +121,7 @@ function type(event: Event): void {
         <div v-if="price" class="reduction">
           <dt>{{ say.reduction }}</dt>
           <dd>
-            <span class="choice" role="group" :aria-label="say.reduction"
-              ><button v-for="{ by, words } in ways" :key="by" type="button" :aria-pressed="price.by === by" @click="choose(by)">
-                {{ words }}
-              </button></span
-            >
+            <ChoiceGroup :model-value="price.by" :label="say.reduction" :choices="ways" @update:model-value="choose" />
           </dd>
         </div>
         <div v-if="price && price.by !== 'sum'" class="typed">
@@ -216,7 +212,7 @@ dd {
   margin: 0;
   text-align: right;
 }
-.choice button {
+.choice :deep(button) {
   padding: 0 9px;
 }
 .typed {

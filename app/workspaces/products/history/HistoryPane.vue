@@ -13,6 +13,13 @@ const emit = defineEmits<{ revert: [entry: number] }>()
 const bench = useWorkbench()
 
 const wanted = ref<'bench' | 'shop'>('bench')
+const extents = computed(
+  () =>
+    [
+      ['bench', bench.several ? say.theseProducts : say.thisProduct],
+      ['shop', say.wholeShop],
+    ] as const,
+)
 const skus = computed(() => (wanted.value === 'bench' ? bench.products.map(product => product.sku) : null))
 /** What is asked for, to tell whether an answer still is wanted. */
 const question = computed(() => skus.value?.join() ?? 'all')
@@ -62,12 +69,7 @@ defineExpose({ refresh: () => load() })
 <template>
   <section class="history" :aria-label="say.history">
     <div class="tools">
-      <div class="choice" role="group" :aria-label="say.historyOf">
-        <button type="button" :aria-pressed="wanted === 'bench'" @click="wanted = 'bench'">
-          {{ bench.several ? say.theseProducts : say.thisProduct }}
-        </button>
-        <button type="button" :aria-pressed="wanted === 'shop'" @click="wanted = 'shop'">{{ say.wholeShop }}</button>
-      </div>
+      <ChoiceGroup v-model="wanted" :label="say.historyOf" :choices="extents" />
     </div>
     <p v-if="problem" class="none wrong">
       {{ problem.message }} <button type="button" class="text-button" @click="load()">{{ say.tryAgain }}</button>

@@ -16,6 +16,10 @@ const bench = useWorkbench()
 const frame = useTemplateRef('frame')
 
 const page = ref<'product' | 'cart'>('product')
+const pages = [
+  ['product', say.productPage],
+  ['cart', say.cartWithIt],
+] as const
 const device = ref<Device>('phone')
 
 const sku = computed(() => bench.product?.sku ?? null)
@@ -54,10 +58,7 @@ defineExpose({ update })
   <section class="view" :aria-label="say.shopView">
     <div class="tools">
       <span v-if="bench.page" class="small soft">{{ say.thePageOfThe(bench.page) }}</span>
-      <div v-else class="choice" role="group" :aria-label="say.page">
-        <button type="button" :aria-pressed="page === 'product'" @click="page = 'product'">{{ say.productPage }}</button>
-        <button type="button" :aria-pressed="page === 'cart'" @click="page = 'cart'">{{ say.cartWithIt }}</button>
-      </div>
+      <ChoiceGroup v-else v-model="page" :label="say.page" :choices="pages" />
       <span class="grow" />
       <button
         v-if="!bench.page"

@@ -57,6 +57,7 @@ const groups: { name: string; fields: Field[] }[] = [
 ]
 
 const isOwn = (part: Part) => part in props.own
+const chosenIn = (part: Part) => parts.value[part] as string
 function set(part: Part, value: LookParts[Part]): void {
   if (parts.value[part] !== value) emit('change', { ...props.own, [part]: value })
 }
@@ -111,17 +112,13 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
               @change="setLength(field.part, $event, field.least, field.most)"
             />{{ say.px }}</span
           >
-          <span v-else class="choice" role="group" :aria-label="upperFirst(lookPartWords[field.part])"
-            ><button
-              v-for="(words, value) in field.words"
-              :key="value"
-              type="button"
-              :aria-pressed="parts[field.part] === value"
-              @click="set(field.part, value as never)"
-            >
-              {{ words }}
-            </button></span
-          >
+          <ChoiceGroup
+            v-else
+            :model-value="chosenIn(field.part)"
+            :label="upperFirst(lookPartWords[field.part])"
+            :choices="Object.entries(field.words)"
+            @update:model-value="value => set(field.part, value as never)"
+          />
         </div>
       </div>
     </fieldset>
@@ -214,7 +211,7 @@ legend {
 .choice {
   justify-self: start;
 }
-.choice button {
+.choice :deep(button) {
   height: 26px;
   padding: 0 9px;
   font-size: 12.5px;

@@ -42,11 +42,12 @@ const counted = (path: string) => (props.counts[path] === undefined ? '' : props
 <template>
   <div class="group" :class="{ inner: depth }" role="group">
     <div class="head">
-      <div class="choice" role="group" :aria-label="say.howTheConditionsCombine">
-        <button v-for="[value, words] in modes" :key="value" type="button" :aria-pressed="mode === value" @click="set(parts, value)">
-          {{ words }}
-        </button>
-      </div>
+      <ChoiceGroup
+        :model-value="mode"
+        :label="say.howTheConditionsCombine"
+        :choices="modes"
+        @update:model-value="value => set(parts, value)"
+      />
       <span class="grow" />
       <button v-if="depth" type="button" class="out" :aria-label="say.takeThisGroupAway" @click="emit('remove')">×</button>
     </div>
@@ -97,7 +98,7 @@ const counted = (path: string) => (props.counts[path] === undefined ? '' : props
 .grow {
   flex: 1;
 }
-.choice button {
+.choice :deep(button) {
   height: 26px;
   padding: 0 9px;
   font-size: 12.5px;

@@ -23,6 +23,16 @@ const traitChoices = [
   ['brand', say.brand],
   ['tag', say.tags],
 ] as const
+const extents = [
+  ['all', say.theWholeShop],
+  ['category', say.theSameCategory],
+  ['brand', say.theSameBrand],
+] as const
+const nearChoices = Object.entries(nearWords) as [keyof typeof nearWords, string][]
+const subjectChoices = [
+  ['page', say.whatThePageIsAbout],
+  ['cart', say.whatIsInTheCart],
+] as const
 function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
   if (props.step.from !== 'traits') return
   const { traits } = props.step
@@ -94,52 +104,20 @@ const isThe = (name: string) => props.field === name || undefined
     </template>
     <div v-if="step.from === 'bestSellers' || step.from === 'newest'" class="field">
       <span>{{ say.of }}</span>
-      <div class="choice" role="group" :aria-label="say.of">
-        <button
-          v-for="[value, words] in [
-            ['all', say.theWholeShop],
-            ['category', say.theSameCategory],
-            ['brand', say.theSameBrand],
-          ]"
-          :key="value"
-          type="button"
-          :aria-pressed="step.of === value"
-          @click="set({ of: value })"
-        >
-          {{ words }}
-        </button>
-      </div>
+      <ChoiceGroup :model-value="step.of" :label="say.of" :choices="extents" @update:model-value="of => set({ of })" />
     </div>
     <div v-if="step.from === 'relatedCategories'" class="field">
       <span>{{ say.categories }}</span>
-      <div class="choice" role="group" :aria-label="say.categories">
-        <button
-          v-for="[value, words] in Object.entries(nearWords)"
-          :key="value"
-          type="button"
-          :aria-pressed="step.of === value"
-          @click="set({ of: value })"
-        >
-          {{ words }}
-        </button>
-      </div>
+      <ChoiceGroup :model-value="step.of" :label="say.categories" :choices="nearChoices" @update:model-value="of => set({ of })" />
     </div>
     <div v-if="needsSubjects(step)" class="field">
       <span>{{ say.for }}</span>
-      <div class="choice" role="group" :aria-label="say.for">
-        <button
-          v-for="[value, words] in [
-            ['page', say.whatThePageIsAbout],
-            ['cart', say.whatIsInTheCart],
-          ]"
-          :key="value"
-          type="button"
-          :aria-pressed="step.subjects === value"
-          @click="set({ subjects: value })"
-        >
-          {{ words }}
-        </button>
-      </div>
+      <ChoiceGroup
+        :model-value="step.subjects"
+        :label="say.for"
+        :choices="subjectChoices"
+        @update:model-value="subjects => set({ subjects })"
+      />
     </div>
     <div class="two">
       <label v-if="'order' in step"
@@ -219,7 +197,7 @@ label,
 .choice {
   justify-self: start;
 }
-.choice button {
+.choice :deep(button) {
   padding: 0 9px;
   font-size: 12.5px;
 }

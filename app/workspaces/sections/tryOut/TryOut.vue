@@ -20,6 +20,10 @@ const store = useDrafts()
 const tried = useTried()
 
 const kept = useLocalStorage<'why' | 'page'>('manada-try-view', 'why')
+const views = [
+  ['why', say.why],
+  ['page', say.page],
+] as const
 const view = computed(() => (props.pageOnly ? 'page' : kept.value))
 const { pages, page, asksFor, category, categories, article, articles, subject, answer, failed } = useTriedPage(() => props.stored)
 const isOfShopperAlone = computed(() => hangsOnShopper(props.stored.draft ?? props.stored.live!, page.value))
@@ -45,17 +49,7 @@ useShortcut('t', () => (finding.value = true))
 <template>
   <section class="try" :aria-label="say.tryIt">
     <div class="tools">
-      <slot
-        ><div class="choice" role="group" :aria-label="say.whatIsShown">
-          <button type="button" :aria-pressed="view === 'why'" @click="kept = 'why'">{{ say.why }}</button><button
-            type="button"
-            :aria-pressed="view === 'page'"
-            @click="kept = 'page'"
-          >
-            {{ say.page }}
-          </button>
-        </div></slot
-      >
+      <slot><ChoiceGroup v-model="kept" :label="say.whatIsShown" :choices="views" /></slot>
       <v-select v-if="asksFor === 'category'" v-model="category" class="pick" :items="categories" :aria-label="say.category" />
       <v-select v-else-if="asksFor === 'article'" v-model="article" class="pick" :items="articles" :aria-label="say.article" />
       <button v-else-if="asksFor === 'product'" type="button" class="chip on cut" aria-keyshortcuts="T" @click="finding = true">
