@@ -63,14 +63,14 @@ test('the pages of a plan are listed part by part, and the counts of all plans a
   expect(counts.harvest! + counts['product-default']! + counts['seed-and-plants']!).toBe(counts['added-default'])
   const {
     pages: all,
-    looked,
+    sampled,
     blank,
   } = (await (await request.get('/api/plans/review', { params: { plan: 'harvest' } })).json()) as {
     pages: number
-    looked: number
+    sampled: number
     blank: number
   }
-  expect([all, looked, blank]).toEqual([gets, gets, 0])
+  expect([all, sampled, blank]).toEqual([gets, gets, 0])
 })
 
 test('what is not there, or not possible, is refused in words', async ({ request }) => {

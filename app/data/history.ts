@@ -5,6 +5,9 @@ import { commandAnswerSchema, undoStateSchema } from '../../core/workbench/workb
 import type { Command } from '../../core/records/registry'
 import { callApi } from './callApi'
 import { useMessages } from './messages'
+import { dataWords } from './words'
+
+const say = dataWords.history
 
 /** Sends commands, and knows what can be undone and redone. */
 export const useHistory = defineStore('history', () => {
@@ -54,12 +57,21 @@ export const useHistory = defineStore('history', () => {
     }
   }
 
+  /**
+   * Tells what was done, with a way back.
+   * @param words a sentence
+   */
+  function tellDone(words: string, wayBack: () => void = () => void step('undo')): void {
+    messages.tell(words, { words: say.undo, run: wayBack })
+  }
+
   return {
     undo,
     redo,
     pending,
     send,
     step,
+    tellDone,
     async load(): Promise<void> {
       take(await callApi(undoStateSchema, '/api/undo'))
     },

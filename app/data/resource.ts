@@ -122,7 +122,7 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
   /** The same, and tells what was done, with a way back. */
   async function sendAndTell(command: Command): Promise<boolean> {
     const words = await send(command)
-    if (words !== null) messages.tell(`${words}.`, { words: 'Undo', run: () => void history.step('undo') })
+    if (words !== null) history.tellDone(`${words}.`)
     return words !== null
   }
 

@@ -82,11 +82,11 @@ export function useRowPages<Query, Row>(
 
   const busy = computed(() => shown.value !== wanted.value)
   /** Waits until what is in sight is what is looked for. */
-  const settle = () => until(busy).toBe(false)
+  const whenLoaded = () => until(busy).toBe(false)
 
   /** The rows from one place to another, both included, fetched if need be. */
   async function rowsBetween(first: number, last: number): Promise<Row[]> {
-    await settle()
+    await whenLoaded()
     const places = Array.from({ length: last - first + 1 }, (_, i) => first + i)
     // Kept apart: what is out of sight may be let go of in the meantime.
     const known = new Map(rows.value)
@@ -99,7 +99,7 @@ export function useRowPages<Query, Row>(
     total,
     problem,
     busy,
-    settle,
+    whenLoaded,
     refresh,
     rowsBetween,
     /** Runs when something else is looked for. */

@@ -3,6 +3,9 @@ export const dataWords = {
   messages: {
     somethingWentWrongInThe: 'Something went wrong in the studio. Reload the page; what was saved is safe.',
   },
+  history: {
+    undo: 'Undo',
+  },
   studioShop: {
     noPrice: 'no price',
   },

@@ -16,7 +16,7 @@ describe('the review of a page plan', () => {
         const pages = skus.map(sku => ({ sku, ...resolvePage(shop, ...visitTo(page, sku, now)) }))
         for (const plan of shop.plans.of(page)) {
           const own = pages.filter(each => each.plan === plan)
-          const { looked, blank, shown, same } = completed(
+          const { sampled, blank, shown, same } = completed(
             planReview(
               shop,
               plan,
@@ -24,14 +24,14 @@ describe('the review of a page plan', () => {
               now,
             ),
           )
-          expect(looked).toBe(own.length)
+          expect(sampled).toBe(own.length)
           expect(blank).toEqual(own.filter(each => !each.sections.length).map(each => each.sku))
           for (const key of ['s1', 's2', 's3', 's4']) {
             const counts = own.flatMap(each => each.sections.filter(one => one.section.key === key).map(one => one.items.length))
             if (counts.length) expect(shown.get(key)).toBeCloseTo(counts.reduce((a, b) => a + b, 0) / counts.length)
             else expect(shown.has(key)).toBe(false)
           }
-          for (const { first, second, pages: count, looked: of } of same) {
+          for (const { first, second, pages: count, sampled: of } of same) {
             expect(hasSection(plan, first) && hasSection(plan, second)).toBe(true)
             expect(of).toBe(own.length)
             expect(count * 2).toBeGreaterThan(of)

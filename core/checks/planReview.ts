@@ -10,7 +10,7 @@ import type { Moment } from '../time/moment'
 /** How a page plan turns out on the pages that get it. */
 export interface PlanReview {
   /** How many pages were looked at: of many, some spread over all. */
-  looked: number
+  sampled: number
   /** Pages on which no section shows anything, by what they are about. */
   blank: string[]
   /** On average: how many products each section shows where it is shown, by its key. A section that shows nowhere is missing. */
@@ -26,10 +26,10 @@ const pagesInStep = 10
  * @param subjects SKUs or keys of what these pages are about
  */
 export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly string[], at: Moment): Generator<void, PlanReview> {
-  const looked = spread(subjects, maxPages)
+  const sampled = spread(subjects, maxPages)
   const blank: string[] = []
   const shown = new Map<string, { pages: number; items: number }>()
-  for (const [i, subject] of looked.entries()) {
+  for (const [i, subject] of sampled.entries()) {
     const { sections } = resolvePage(shop, ...visitTo(page, subject, at))
     if (!sections.length) blank.push(subject)
     for (const { section, items, tiles } of sections) {
@@ -38,6 +38,6 @@ export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly s
     }
     if (i % pagesInStep === 0) yield
   }
-  const same = yield* sameShown(shop, page, looked, at)
-  return { looked: looked.length, blank, shown: new Map(Array.from(shown, ([key, { pages, items }]) => [key, items / pages])), same }
+  const same = yield* sameShown(shop, page, sampled, at)
+  return { sampled: sampled.length, blank, shown: new Map(Array.from(shown, ([key, { pages, items }]) => [key, items / pages])), same }
 }

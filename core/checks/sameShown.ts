@@ -14,7 +14,7 @@ export interface SameShown {
   /** On how many of the pages looked at they would show the same products. */
   pages: number
   /** Pages whose plan has both. */
-  looked: number
+  sampled: number
 }
 
 const maxPages = 2000
@@ -29,7 +29,7 @@ const sameShare = 0.75
  */
 export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string[], at: Moment): Generator<void, SameShown[]> {
   const alone = shopWith(shop, { plans: shop.plans.mapped(page, plan => ({ ...plan, repeats: true })) })
-  const pairs = new Map<string, Omit<SameShown, 'looked'>>()
+  const pairs = new Map<string, Omit<SameShown, 'sampled'>>()
   /** How many pages of each plan were looked at. */
   const ofPlan = new Map<string, number>()
   for (const [i, subject] of spread(subjects, maxPages).entries()) {
@@ -50,10 +50,10 @@ export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string
     }
     if (i % pagesInStep === 0) yield
   }
-  return [...pairs.values()].map(pair => ({ ...pair, looked: lookedWith(pair) })).filter(pair => pair.pages * 2 > pair.looked)
+  return [...pairs.values()].map(pair => ({ ...pair, sampled: sampledWith(pair) })).filter(pair => pair.pages * 2 > pair.sampled)
 
   /** On how many pages both could show. */
-  function lookedWith({ first, second }: { first: string; second: string }): number {
+  function sampledWith({ first, second }: { first: string; second: string }): number {
     return shop.plans
       .of(page)
       .filter(plan => hasSection(plan, first) && hasSection(plan, second))

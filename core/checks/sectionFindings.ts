@@ -86,8 +86,8 @@ export function* sameFindings(shop: Shop, at: Moment): Generator<void, SectionFi
   for (const page of pageKinds) {
     const checked = new Set(onPages.filter(each => each.page === page).map(each => each.section.key))
     if (checked.size < 2) continue
-    for (const { first, second, pages, looked } of yield* sameShown(shop, page, [...subjectsOf(countedPages(shop, page))], at)) {
-      findings.push({ check: 'sameShown', source: second, kind: page, target: first, part: pages, whole: looked })
+    for (const { first, second, pages, sampled } of yield* sameShown(shop, page, [...subjectsOf(countedPages(shop, page))], at)) {
+      findings.push({ check: 'sameShown', source: second, kind: page, target: first, part: pages, whole: sampled })
     }
   }
   return findings

@@ -67,11 +67,11 @@ export function subjectOf(page: PageKind, about: string, { catalogue }: PlannedS
 /** How many pages of a kind get each plan, by its key; some of the pages in each step. */
 export function* planCounts(page: PageKind, shop: PlannedShop): Generator<void, Map<string, number>> {
   const counts = new Map(shop.plans.of(page).map(plan => [plan.key, 0]))
-  let looked = 0
+  let visited = 0
   for (const [, subject] of subjectsOf(page, shop)) {
     const { key } = shop.plans.planFor(page, subject, shop.catalogue)
     counts.set(key, counts.get(key)! + 1)
-    if (++looked % subjectsInStep === 0) yield
+    if (++visited % subjectsInStep === 0) yield
   }
   return counts
 }
@@ -79,9 +79,9 @@ export function* planCounts(page: PageKind, shop: PlannedShop): Generator<void, 
 /** Which pages a plan is for; some of the pages in each step. */
 export function* planReach(plan: PagePlan, shop: PlannedShop): Generator<void, PlanReach> {
   const reach: PlanReach = { gets: [], shared: [] }
-  let looked = 0
+  let visited = 0
   for (const [about, subject] of subjectsOf(plan.page, shop)) {
-    if (++looked % subjectsInStep === 0) yield
+    if (++visited % subjectsInStep === 0) yield
     if (plan.scope === null) {
       if (shop.plans.planFor(plan.page, subject, shop.catalogue) === plan) reach.gets.push(about)
       continue

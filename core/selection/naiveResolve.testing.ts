@@ -5,12 +5,13 @@ import type { FillStep } from '../fillSteps/fillStep'
 import type { NaiveOffer, NaiveTools } from '../fillSteps/naiveStep.testing'
 import { common, distinct } from '../fillSteps/naiveStep.testing'
 import { naiveOffers } from '../fillSteps/naiveSteps.testing'
-import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
+import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { hashOf, mixed } from '../candidates/shuffle'
 import type { Page } from '../pageTypes/registry'
 import type { Shopper } from '../candidates/shopper'
-import { naiveRules, onHand, percentWithin, within } from './naiveRules.testing'
+import { naivePlan } from './naivePlan.testing'
+import { naiveRules, onHand, percentWithin } from './naiveRules.testing'
 
 /** The facts of a small shop as plain lists. */
 export interface PlainShop {
@@ -196,34 +197,13 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return naiveOffers(step, tools).map(offer => ({ ...offer, step: number }))
   }
 
-  const depthOf = (key: string): number => {
-    const { parent } = shop.categories.find(each => each.key === key)!
-    return parent === null ? 1 : 1 + depthOf(parent)
-  }
-  const aboutKeys = page.kind === 'category' ? [page.key] : []
-  const depthIn = (scope: PlanScope) =>
-    Math.max(
-      0,
-      ...scope.categories
-        .filter(exists)
-        .filter(top => aboutKeys.some(key => isBelow(key, top)) || aboutProducts.some(sku => isIn(productOf(sku)!, top)))
-        .map(depthOf),
-    )
-  /** How much a plan says of this page: 0 is what the default says, less is nothing. */
-  const weightOf = ({ scope }: PagePlan) => {
-    if (!scope) return 0
-    const some = (test: (product: Product) => boolean) => aboutProducts.some(sku => test(productOf(sku)!))
-    if (some(each => scope.products.includes(each.sku))) return 500
-    if (some(each => common(each.tags, scope.tags).length > 0)) return 400
-    if (some(each => !!each.brand && scope.brands.includes(each.brand))) return 300
-    if (depthIn(scope)) return 200 + depthIn(scope)
-    return scope.price && some(each => each.price !== null && within(each.price, scope.price!)) ? 100 : -1
-  }
-  const ofKind = shop.plans.filter(each => each.page === page.kind && weightOf(each) >= 0)
-  const plan = ofKind.reduce((best, each) => {
-    if (weightOf(each) !== weightOf(best)) return weightOf(each) > weightOf(best) ? each : best
-    return each.rank < best.rank || (each.rank === best.rank && each.key < best.key) ? each : best
-  })
+  const plan = naivePlan(
+    shop.plans,
+    page,
+    aboutProducts.map(sku => productOf(sku)!),
+    shop.categories,
+    { exists, isBelow, isIn },
+  )
   const shownBefore: string[] = []
   const shown: { key: string; zone: string; targets: string[]; steps: number[]; tiles: string[] }[] = []
   const hidden: { key: string; reason: string }[] = []

@@ -127,7 +127,7 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
     items.length < section.places && report.taken.length < (step.cap ?? section.places)
 
   /** The candidates of a step for as long as they matter. */
-  function* looked(report: StepReport, number: number): Generator<Candidate> {
+  function* considered(report: StepReport, number: number): Generator<Candidate> {
     // A step that finds the places full must not even begin to look.
     if (report.idle || (!trace && !hasRoom(report.step, report))) return
     let withoutRoom = 0
@@ -142,7 +142,7 @@ function fillWithReports(section: Section, context: StepContext, held: Guarding,
       yield candidate
     }
   }
-  const lists = reports.map(looked)
+  const lists = reports.map(considered)
 
   const take = (candidate: Candidate) => {
     const report = reports[candidate.step]!

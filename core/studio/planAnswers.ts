@@ -39,10 +39,10 @@ export const planReviewQuerySchema = z.object({ plan: keySchema })
 /** How a plan turns out on the pages that get it; see planReview. */
 export const planReviewAnswerSchema = z.object({
   pages: z.int(),
-  looked: z.int(),
+  sampled: z.int(),
   blank: z.int(),
   blankExamples: z.array(pageSubjectSchema),
   shown: z.record(z.string(), z.number()),
-  same: z.array(z.object({ first: z.string(), second: z.string(), pages: z.int(), looked: z.int() })),
+  same: z.array(z.object({ first: z.string(), second: z.string(), pages: z.int(), sampled: z.int() })),
 })
 export type PlanReviewAnswer = z.infer<typeof planReviewAnswerSchema>

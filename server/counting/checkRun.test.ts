@@ -55,7 +55,7 @@ const anyStep: fc.Arbitrary<Step> = fc.oneof(
       reason: fc.constant('on purpose'),
     }),
   },
-  fc.record({ type: fc.constant('takeUp' as const), findings: finding.map(each => [each]) }),
+  fc.record({ type: fc.constant('reopen' as const), findings: finding.map(each => [each]) }),
   fc.record({ type: fc.constantFrom('retireKind' as const, 'restoreKind' as const), key: fc.constant('related') }),
   fc
     .constantFrom<FillStep[]>([linkStep('accessory')], [linkStep('accessory'), allStock])

@@ -114,7 +114,7 @@ const pageCommands: fc.Arbitrary<Command>[] = [
 export const anyCommand: fc.Arbitrary<Command> = fc.oneof(
   ...pageCommands.map(arbitrary => ({ weight: 2, arbitrary })),
   fc.record({ type: fc.constant('putAside' as const), findings, reason: fc.constantFrom('on purpose', 'seen') }),
-  fc.record({ type: fc.constantFrom('takeUp' as const, 'mend' as const), findings }),
+  fc.record({ type: fc.constantFrom('reopen' as const, 'mend' as const), findings }),
   {
     weight: 4,
     arbitrary: fc.record({

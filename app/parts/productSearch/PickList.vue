@@ -34,7 +34,7 @@ const query = defineModel<ListQuery>('query', { required: true })
 
 const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => (query.value = withPart(query.value, 'q', value)) })
 const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => (query.value = withPart(query.value, 'sort', value)) })
-const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(
+const { total, problem, busy, whenLoaded, onOther, rowAt, rowsBetween, refresh } = useProductPages(
   () => ({ ...query.value, source: props.source?.sku }),
   () => (props.of === 'category' ? 'category' : null),
 )
@@ -82,7 +82,7 @@ async function focusRow(index: number): Promise<void> {
   await list.value?.focus(cursor.value)
 }
 async function toList(): Promise<void> {
-  await settle()
+  await whenLoaded()
   await focusRow(0)
 }
 function onClick(event: MouseEvent, index: number): void {

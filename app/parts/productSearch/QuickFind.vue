@@ -10,7 +10,7 @@ const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ choose: [sku: string] }>()
 
 const words = ref('')
-const { rowAt, total, settle } = useProductPages(() => ({ q: words.value }))
+const { rowAt, total, whenLoaded } = useProductPages(() => ({ q: words.value }))
 const most = 8
 const at = ref(0)
 const rows = computed(() => Array.from({ length: Math.min(total.value ?? 0, most) }, (_, i) => rowAt(i)).filter(row => row !== undefined))
@@ -19,7 +19,7 @@ watch(open, () => (words.value = ''))
 
 /** What is typed may not be looked up yet. */
 async function chooseFirst(): Promise<void> {
-  await settle()
+  await whenLoaded()
   choose(rows.value[at.value]?.sku)
 }
 function choose(sku: string | undefined): void {

@@ -13,7 +13,7 @@ const say = checksWords.findingRow
 
 /** One finding: where it is, what it is about, and what can be done. A row on its way is empty. */
 const props = defineProps<{ row: FindingRow | undefined; marked: boolean; aside: boolean }>()
-const emit = defineEmits<{ mend: []; putAside: []; takeUp: [] }>()
+const emit = defineEmits<{ mend: []; putAside: []; reopen: [] }>()
 const studio = useStudioShop()
 
 const onProduct = computed(() => props.row !== undefined && isProductCheck(props.row.finding.check))
@@ -55,7 +55,7 @@ const page = computed(() =>
         <span v-if="aside" class="small soft cut">{{ row.reason }}</span>
       </div>
       <div class="ways" role="gridcell">
-        <button v-if="aside" type="button" class="text-button" tabindex="-1" @click.stop="emit('takeUp')">{{ say.takeUpAgain }}</button>
+        <button v-if="aside" type="button" class="text-button" tabindex="-1" @click.stop="emit('reopen')">{{ say.takeUpAgain }}</button>
         <template v-else>
           <button v-if="mendOf(row.finding.check)" type="button" class="text-button" tabindex="-1" @click.stop="emit('mend')">
             {{ checkWords[row.finding.check].mend!.one }}

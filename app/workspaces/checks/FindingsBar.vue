@@ -14,7 +14,7 @@ const props = defineProps<{
   /** The products that are marked can be put on the bench. */ isOnBench: boolean
   busy: boolean
 }>()
-const emit = defineEmits<{ mend: []; mendAll: []; open: []; takeUp: []; putAside: []; putCheckAside: []; letGo: [] }>()
+const emit = defineEmits<{ mend: []; mendAll: []; open: []; reopen: []; putAside: []; putCheckAside: []; letGo: [] }>()
 
 const mendAllWords = computed(() => {
   let which = props.total > 1 ? say.all(props.total) : say.it
@@ -30,7 +30,7 @@ const mendKeyWords = computed(() => props.mend?.one.toLowerCase())
       <span class="marked">{{ say.marked(marked.toLocaleString('en')) }}</span>
       <button v-if="mend" type="button" class="main-button" @click="emit('mend')">{{ mend.one }}<span class="key">M</span></button>
       <button v-if="isOnBench" type="button" class="plain-button" @click="emit('open')">{{ say.openOnTheBench }}</button>
-      <button v-if="isAside" type="button" class="plain-button" @click="emit('takeUp')">{{ say.takeUpAgain }}</button>
+      <button v-if="isAside" type="button" class="plain-button" @click="emit('reopen')">{{ say.takeUpAgain }}</button>
       <button v-else type="button" class="plain-button" @click="emit('putAside')">{{ say.putAside }}</button>
       <button type="button" class="text-button" @click="emit('letGo')">{{ say.letGo }}</button>
     </template>

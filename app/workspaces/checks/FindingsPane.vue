@@ -28,7 +28,7 @@ const mend = computed(() => (check.value && mendOf(check.value) ? words.value!.m
 /** Why the whole check is put aside. */
 const asideReason = computed(() => check.value && checks.of(check.value)?.aside)
 
-const { total, problem, busy, settle, rowAt, rowsBetween, refresh } = useRowPages(
+const { total, problem, busy, whenLoaded, rowAt, rowsBetween, refresh } = useRowPages(
   () => props.of,
   (of, page, signal) =>
     callApi(findingsAnswerSchema, of === 'aside' ? '/api/checks/putAside' : '/api/checks/findings', {
@@ -67,10 +67,10 @@ async function send(command: Command): Promise<void> {
   try {
     const done = await history.send(command)
     clear()
-    messages.tell(`${done.words}.`, { words: say.undo, run: () => void undo() })
+    history.tellDone(`${done.words}.`, () => void undo())
     await checks.ask()
     await refresh()
-    await settle()
+    await whenLoaded()
     if (hadFocus && total.value) await focusRow(cursor.value)
   } catch (error) {
     messages.refuse(error)
@@ -97,10 +97,10 @@ async function mendAll(): Promise<void> {
     messages.refuse(error)
   }
 }
-function takeUp(findings: readonly Finding[]): void {
-  if (findings.length) void send({ type: 'takeUp', findings: findings.slice(0, maxAside) })
+function reopen(findings: readonly Finding[]): void {
+  if (findings.length) void send({ type: 'reopen', findings: findings.slice(0, maxAside) })
 }
-const takeUpCheck = () => takeUp([wholeCheck(check.value!)])
+const reopenCheck = () => reopen([wholeCheck(check.value!)])
 /** As many as one command takes. */
 const maxAside = 500
 
@@ -144,7 +144,7 @@ function onKey(event: KeyboardEvent): void {
     ' ': () => toggle(cursor.value),
     'Escape': clear,
     'm': () => mendThese(atHand()),
-    'a': () => (props.of === 'aside' ? takeUp(atHand()) : putAside(atHand())),
+    'a': () => (props.of === 'aside' ? reopen(atHand()) : putAside(atHand())),
   }
   const run = event.ctrlKey || event.metaKey || event.altKey ? undefined : keys[event.key]
   if (!run) return
@@ -163,7 +163,7 @@ function onKey(event: KeyboardEvent): void {
       <p class="soft">{{ words?.meaning ?? say.theseFindingsAreNotCounted }}</p>
       <p v-if="asideReason" class="note">
         {{ say.theWholeCheckIsPut(asideReason) }}
-        <button type="button" class="text-button" @click="takeUpCheck">{{ say.takeUpAgain }}</button>
+        <button type="button" class="text-button" @click="reopenCheck">{{ say.takeUpAgain }}</button>
       </p>
       <FindingsBar
         v-if="total"
@@ -177,7 +177,7 @@ function onKey(event: KeyboardEvent): void {
         @mend="mendThese(marked)"
         @mend-all="mendAll"
         @open="openMarked"
-        @take-up="takeUp(marked)"
+        @reopen="reopen(marked)"
         @put-aside="putAside(marked)"
         @put-check-aside="putCheckAside"
         @let-go="clear"
@@ -205,7 +205,7 @@ function onKey(event: KeyboardEvent): void {
           @focus="cursor = index"
           @mend="mendThese([row!.finding])"
           @put-aside="putAside([row!.finding])"
-          @take-up="takeUp([row!.finding])"
+          @reopen="reopen([row!.finding])"
         />
       </template>
     </VirtualRows>

@@ -57,7 +57,6 @@ export const checksWords = {
     notLookedAtYetWhat: 'Not looked at yet. What is found shows here as soon as it is.',
     nothingFoundAllIsWell: 'Nothing found: all is well here.',
     findings: 'Findings',
-    undo: 'Undo',
     putThisFindingAside: 'Put this finding aside',
     putFindingsAside: (min: string | number) => `Put ${min} findings aside`,
     putTheWholeCheckAside: 'Put the whole check aside',

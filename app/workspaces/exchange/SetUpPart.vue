@@ -2,7 +2,6 @@
 import type { SetUpReport } from '../../../core/exchange/setUp/setUp'
 import { setUpReportSchema } from '../../../core/exchange/setUp/setUp'
 import { useHistory } from '../../data/history'
-import { useMessages } from '../../data/messages'
 import { useDrafts } from '../../data/drafts'
 import { ApiProblem, callApi } from '../../data/callApi'
 import PhDownloadSimple from '~icons/ph/download-simple'
@@ -13,7 +12,6 @@ const say = exchangeWords.setUpPart
 
 /** The set-up as a file: out, and in again after a look at what it would change. */
 const history = useHistory()
-const messages = useMessages()
 const sections = useDrafts()
 
 const input = useTemplateRef<HTMLInputElement>('input')
@@ -68,7 +66,7 @@ async function take(): Promise<void> {
   if (!report) return
   chosen.value = null
   await Promise.all([history.load(), sections.load()])
-  messages.tell(say.importedTheSetUpOf(name), { words: say.undo, run: () => void history.step('undo') })
+  history.tellDone(say.importedTheSetUpOf(name))
 }
 </script>
 

@@ -30,7 +30,7 @@ async function set(timeZone: string | null): Promise<void> {
   try {
     const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body: { type: 'setTimeZone', timeZone } })
     await Promise.all([studio.refresh(), history.load()])
-    messages.tell(`${words}.`, { words: say.undo, run: () => void history.step('undo') })
+    history.tellDone(`${words}.`)
   } catch (error) {
     messages.refuse(error)
   }

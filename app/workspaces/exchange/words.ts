@@ -106,14 +106,12 @@ export const exchangeWords = {
     takeIt: 'Take it',
     isNotJsonChooseA: (fileName: string | number) => `${fileName} is not JSON. Choose a set-up that Manada wrote.`,
     importedTheSetUpOf: (name: string | number) => `Imported the set-up of ${name}.`,
-    undo: 'Undo',
   },
   timeZonePart: {
     timeZone: 'Time zone',
     whereTheShopsDaysBegin: (time: string | number) =>
       `Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is ${time} now.`,
     theShopsTimeZone: 'The shop’s time zone',
-    undo: 'Undo',
   },
   useImport: {
     theFileCouldNotBe: 'The file could not be read any more. Choose it again.',

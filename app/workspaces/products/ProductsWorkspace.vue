@@ -132,7 +132,7 @@ function linked(key: string): void {
 }
 /** Tells what was just done, with a way back. */
 function tellLast(): void {
-  messages.tell(`${history.undo ?? say.done}.`, { words: say.undo, run: () => void frame.value?.step('undo') })
+  history.tellDone(`${history.undo ?? say.done}.`, () => void frame.value?.step('undo'))
 }
 useChangeEvents(change => {
   void changed(change && change.changes)

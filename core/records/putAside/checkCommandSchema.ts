@@ -13,7 +13,7 @@ export const checkCommandSchema = z.discriminatedUnion('type', [
     findings: z.array(findingSchema).min(1).max(maxNamed),
     reason: z.string().trim().min(1, 'Say why, in a few words.').max(200, 'A reason has at most 200 characters.'),
   }),
-  z.strictObject({ type: z.literal('takeUp'), findings: z.array(findingSchema).min(1).max(maxNamed) }),
+  z.strictObject({ type: z.literal('reopen'), findings: z.array(findingSchema).min(1).max(maxNamed) }),
   /** Mends each finding as its check says: unlinks, links back, or shortens the lane. */
   z.strictObject({
     type: z.literal('mend'),

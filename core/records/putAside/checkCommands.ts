@@ -20,7 +20,7 @@ function checkCommandWords(command: CheckCommand, context: CommandContext): stri
   switch (command.type) {
     case 'putAside':
       return `Put aside ${findingsWords(command.findings)}: ${command.reason}`
-    case 'takeUp':
+    case 'reopen':
       return `Took up again ${findingsWords(command.findings)}`
     case 'mend':
       return mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length)

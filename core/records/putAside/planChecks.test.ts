@@ -85,7 +85,7 @@ describe('putting findings aside', () => {
       { of: 'putAside', owner: 'A', key: 'notLinkedTo||', before: null, after: 'sold on request' },
       { of: 'putAside', owner: 'B', key: 'notLinkedTo||', before: 'on purpose', after: 'sold on request' },
     ])
-    expect(planChecks({ type: 'takeUp', findings }, context).map(each => each.after)).toEqual([null, null])
+    expect(planChecks({ type: 'reopen', findings }, context).map(each => each.after)).toEqual([null, null])
   })
 
   it('wants a reason', () => {

@@ -26,7 +26,7 @@ export function planChecks(command: CheckCommand, context: CheckContext): (PutAs
   switch (command.type) {
     case 'putAside':
       return command.findings.map(finding => asideChange(finding, command.reason, context))
-    case 'takeUp':
+    case 'reopen':
       return command.findings.map(finding => asideChange(finding, null, context))
     case 'mend':
       return planMend(command.findings, context)

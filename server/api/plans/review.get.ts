@@ -14,10 +14,10 @@ export default api(async (event): Promise<PlanReviewAnswer> => {
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets } = await usePlanReach(plan)
-  const { looked, blank, shown, same } = await runInSteps(planReview(shop.drafted, plan, gets, shop.now()))
+  const { sampled, blank, shown, same } = await runInSteps(planReview(shop.drafted, plan, gets, shop.now()))
   return {
     pages: gets.length,
-    looked,
+    sampled,
     blank: blank.length,
     blankExamples: blank.slice(0, maxExamples).map(about => pageSubjectOf(plan.page, about, shop)),
     shown: Object.fromEntries(shown),

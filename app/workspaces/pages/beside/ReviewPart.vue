@@ -30,9 +30,9 @@ const { answer, failed } = useAnswer(
 
 const headingOf = (key: string) => studio.words(store.draftOf(key)?.heading ?? {}) || key
 const of = (count: number) =>
-  answer.value && answer.value.looked < answer.value.pages
-    ? say.ofPagesLookedAt(count, answer.value.looked)
-    : say.of(count, answer.value?.looked ?? 0)
+  answer.value && answer.value.sampled < answer.value.pages
+    ? say.ofPagesLookedAt(count, answer.value.sampled)
+    : say.of(count, answer.value?.sampled ?? 0)
 const screens = computed(() =>
   props.plan.page === 'product' && answer.value
     ? buyButtonScreens(
@@ -47,7 +47,7 @@ const screens = computed(() =>
 const rounded = (value: number) => Math.round(value * 10) / 10
 /** Sections that no page of those looked at shows. */
 const unseen = computed(() =>
-  answer.value?.looked
+  answer.value?.sampled
     ? sectionsOf(props.plan).filter(key => !answer.value!.shown[key] && !props.plan.off.includes(key) && !store.draftOf(key)?.off)
     : [],
 )
@@ -72,8 +72,8 @@ const blankExamples = computed(() => {
       <li v-for="each in answer.same" :key="`${each.first} ${each.second}`" class="bad">
         <PhWarningCircle width="17" height="17" /><span
           ><b>{{ headingOf(each.first) }}</b> {{ say.and }} <b>{{ headingOf(each.second) }}</b>
-          {{ say.wouldShowTheSameOn(each.pages, each.looked) }}
-          <template v-if="answer.looked < answer.pages">{{ say.pagesLookedAt }}</template></span
+          {{ say.wouldShowTheSameOn(each.pages, each.sampled) }}
+          <template v-if="answer.sampled < answer.pages">{{ say.pagesLookedAt }}</template></span
         >
       </li>
       <li v-for="key in onlyToSome" :key="key">
@@ -82,7 +82,7 @@ const blankExamples = computed(() => {
       <li v-for="key in toNobody" :key="key" class="bad">
         <PhWarningCircle width="17" height="17" /><span
           ><b>{{ headingOf(key) }}</b>
-          {{ say.showsOnNoneOf(answer.looked < answer.pages ? say.pagesLookedAtWithLooked(answer.looked) : say.itsPages) }}
+          {{ say.showsOnNoneOf(answer.sampled < answer.pages ? say.pagesLookedAtWithLooked(answer.sampled) : say.itsPages) }}
           <NuxtLink :to="`/sections/${key}`">{{ say.openIt }}</NuxtLink></span
         >
       </li>
@@ -93,7 +93,7 @@ const blankExamples = computed(() => {
       </li>
       <li v-else>
         <PhCheckCircle width="17" height="17" /><span>{{
-          answer.looked < answer.pages ? say.noneOfPagesLookedAt(answer.looked) : say.noPageOfThisPlan
+          answer.sampled < answer.pages ? say.noneOfPagesLookedAt(answer.sampled) : say.noPageOfThisPlan
         }}</span>
       </li>
       <li v-if="screens !== null" :class="{ bad: screens > 1.2 }">

@@ -58,7 +58,7 @@ async function send(command: Command): Promise<boolean> {
   try {
     const { words } = await history.send(command)
     await Promise.all([studio.refresh(), load()])
-    messages.tell(`${words}.`, { words: say.undo, run: () => void history.step('undo') })
+    history.tellDone(`${words}.`)
     return true
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error

@@ -15,7 +15,7 @@ const props = defineProps<{ page: LanePage; selected: string[] }>()
 const emit = defineEmits<{ open: [sources: string[]] }>()
 const studio = useStudioShop()
 const words = ref('')
-const { total, problem, busy, settle, onOther, rowAt, refresh } = useProductPages(
+const { total, problem, busy, whenLoaded, onOther, rowAt, refresh } = useProductPages(
   () => ({ q: words.value }),
   () => props.page,
 )
@@ -34,11 +34,11 @@ async function focusRow(index: number): Promise<void> {
 }
 /** What is typed may not be looked up yet. */
 async function toList(): Promise<void> {
-  await settle()
+  await whenLoaded()
   await focusRow(0)
 }
 async function openFirst(): Promise<void> {
-  await settle()
+  await whenLoaded()
   open(0)
 }
 const isOn = (row: ProductRow | undefined) => row !== undefined && props.selected.includes(sourceOfPage(props.page, row.sku))

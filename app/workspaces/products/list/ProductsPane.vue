@@ -18,7 +18,7 @@ const emit = defineEmits<{ open: [skus: string[]] }>()
 const messages = useMessages()
 const words = computed({ get: () => valuesOf(query.value, 'q')[0] ?? '', set: value => (query.value = withPart(query.value, 'q', value)) })
 const sort = computed({ get: () => valuesOf(query.value, 'sort')[0], set: value => (query.value = withPart(query.value, 'sort', value)) })
-const { total, problem, busy, settle, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => query.value)
+const { total, problem, busy, whenLoaded, onOther, rowAt, rowsBetween, refresh } = useProductPages(() => query.value)
 
 const showAll = () => (query.value = withPart(withoutFilters(query.value), 'q', null))
 
@@ -38,11 +38,11 @@ async function focusRow(index: number): Promise<void> {
 }
 /** What is typed may not be looked up yet. */
 async function toList(): Promise<void> {
-  await settle()
+  await whenLoaded()
   await focusRow(0)
 }
 async function openFirst(): Promise<void> {
-  await settle()
+  await whenLoaded()
   open(0)
 }
 function open(index: number): void {

@@ -39,7 +39,6 @@ export const kindsWords = {
     youCanUndoItOr: 'You can undo it, or restore the kind here at any time.',
     leaveIt: 'Leave it',
     retire: 'Retire',
-    undo: 'Undo',
     on: (links: string | number, products: string | number) => `${links} on ${products}`,
     noLinksYet: 'no links yet',
   },

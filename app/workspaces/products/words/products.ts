@@ -19,6 +19,5 @@ export const productsWords = {
     articles: 'Articles',
     show: 'Show',
     done: 'Done',
-    undo: 'Undo',
   },
 }
