@@ -144,9 +144,9 @@ function rangeOfPicks(bundle: PickAnyBundle, worths: readonly Worth[]): BundleRa
   const counts = Array.from({ length: most - bundle.least + 1 }, (_, i) => bundle.least + i)
   const cheapest = counts.map(count => costOf(pick(ascending, count)))
   const dearest = counts.map(count => costOf(pick(descending, count)))
-  const margins = worths.some(each => each.cost === null)
-    ? [null]
-    : counts.map(count => marginAt(pick(leastWorth(worths, bundle.repeats ? 1 : count), count)))
+  // What is priced at nothing has no margin, as in other bundles.
+  const isUnknown = worths.some(each => each.cost === null) || cheapest.some(each => each.sum === 0)
+  const margins = isUnknown ? [null] : counts.map(count => marginAt(pick(leastWorth(worths, bundle.repeats ? 1 : count), count)))
   return {
     from: cheapest.reduce((a, b) => (b.price < a.price ? b : a)),
     to: dearest.reduce((a, b) => (b.price > a.price ? b : a)),

@@ -25,6 +25,14 @@ describe('bundleProblems', () => {
     )
   })
 
+  it('has no margin to warn of where some of what can be picked costs nothing', () => {
+    const catalogue = new Catalogue([makeProduct('PAID', { price: 1, cost: 1 }), makeProduct('GIFT', { price: 0, cost: 0 })], [], [])
+    const bundle: Bundle = { type: 'pickAny', set: ['PAID', 'GIFT'], least: 1, most: 3, repeats: false, steps: [], marginFloor: 50 }
+    const codes = bundleProblems({ sku: 'NEW', bundle }, catalogue, at).map(({ code }) => code)
+    expect(codes).toContain('givenAway')
+    expect(codes).not.toContain('lowMargin')
+  })
+
   it('says what keeps a bundle from being sold first', () => {
     const fixed = (skus: string[], price: Extract<Bundle, { type: 'fixed' }>['price']): Bundle => ({
       type: 'fixed',
