@@ -63,6 +63,25 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
   await expect(dialogOf(page)).toBeHidden()
 })
 
+test('the fill before and after follows an edit that was still on its way when it was asked for', async ({ page }) => {
+  let letThrough!: () => void
+  const isHeld = new Promise<void>(resolve => {
+    letThrough = resolve
+  })
+  await page.route('**/api/commands', async route => {
+    await isHeld
+    await route.continue()
+  })
+  await page.goto('/sections/related')
+  await setPlaces(page, 'More')
+  await page.keyboard.press('p')
+  const changed = dialogOf(page).getByRole('listitem').filter({ hasText: 'Changes the places' })
+  await expect(changed).toContainText(/product page: ?\d+ full/)
+  await expect(changed).not.toContainText(/full ?\(now/)
+  letThrough()
+  await expect(changed).toContainText(/full ?\(now \d+\)/)
+})
+
 test('a publishing that is planned goes out at its time, or not when it is cancelled', async ({ page, request }) => {
   await page.goto('/sections/related')
   await setPlaces(page, 'Fewer')

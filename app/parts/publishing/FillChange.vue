@@ -1,30 +1,16 @@
 <script setup lang="ts">
-import { useTimeoutFn } from '@vueuse/core'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { fillSummary } from '../../../core/checks/fill'
-import type { FillAnswer } from '../../../core/studio/sectionAnswers'
-import { fillAnswerSchema } from '../../../core/studio/sectionAnswers'
-import { ApiProblem, callApi } from '../../data/callApi'
 import { pageWords } from '../sections/sectionWords'
+import { useFill } from '../sections/useFill'
 import { publishingWords } from './words'
 
 const say = publishingWords.fillChange
 
 /** How well a section is filled before and after it is published. */
 const props = defineProps<{ section: string; page: PageKind }>()
-const answer = shallowRef<FillAnswer | null>(null)
-const { start: askAgain, stop } = useTimeoutFn(() => void ask(), 400, { immediate: false })
-async function ask(): Promise<void> {
-  try {
-    answer.value = await callApi(fillAnswerSchema, '/api/sections/fill', { query: { section: props.section, page: props.page } })
-    if (!answer.value.settled) askAgain()
-  } catch (error) {
-    // Publishing does not depend on it.
-    if (!(error instanceof ApiProblem)) throw error
-  }
-}
-onMounted(ask)
-onBeforeUnmount(stop)
+// Publishing does not depend on it: that it can't be counted is not said.
+const { answer } = useFill(() => props)
 const [before, after] = (['live', 'draft'] as const).map(version =>
   computed(() => (answer.value?.[version].fill ? fillSummary(answer.value[version].fill) : null)),
 )

@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { useTimeoutFn } from '@vueuse/core'
 import { fillSummary, hangsInPartOnShopper } from '../../../../core/checks/fill'
 import type { PageKind } from '../../../../core/pageTypes/registry'
 import { pageTypes } from '../../../../core/pageTypes/registry'
-import type { FillAnswer, PageList, StoredSection } from '../../../../core/studio/sectionAnswers'
-import { fillAnswerSchema, pageListSchema } from '../../../../core/studio/sectionAnswers'
+import type { PageList, StoredSection } from '../../../../core/studio/sectionAnswers'
+import { pageListSchema } from '../../../../core/studio/sectionAnswers'
 import { counted } from '../../../../core/text/sentence'
 import { isUnpublished } from '../../../../core/sections/versions'
-import { useDrafts } from '../../../data/drafts'
 import { useTried } from '../../../parts/preview/tried'
 import { ApiProblem, callApi } from '../../../data/callApi'
+import { useFill } from '../../../parts/sections/useFill'
 import { fillColour } from './fillColours'
 import { tryOutWords } from '../words/tryOut'
 
@@ -17,26 +16,7 @@ const say = tryOutWords.fillMeter
 
 /** On how many pages a section is full, thin or blank: the draft, and what is live beside it. */
 const props = defineProps<{ stored: StoredSection; page: PageKind }>()
-const store = useDrafts()
-
-const answer = shallowRef<FillAnswer | null>(null)
-const failed = ref('')
-const { start: askAgain, stop } = useTimeoutFn(() => void ask(), 400, { immediate: false })
-async function ask(): Promise<void> {
-  const { stored, page } = props
-  try {
-    const found = await callApi(fillAnswerSchema, '/api/sections/fill', { query: { section: stored.key, page } })
-    if (stored.key !== props.stored.key || page !== props.page) return
-    answer.value = found
-    failed.value = ''
-    if (!found.settled) askAgain()
-  } catch (error) {
-    if (!(error instanceof ApiProblem)) throw error
-    failed.value = error.message
-  }
-}
-watch(() => [props.page, store.edition], ask, { immediate: true })
-onBeforeUnmount(stop)
+const { answer, failed, ask } = useFill(() => ({ section: props.stored.key, page: props.page }))
 
 const version = computed(() => (props.stored.draft ? 'draft' : 'live'))
 const shown = computed(() => answer.value?.[version.value] ?? null)
