@@ -208,7 +208,7 @@ export class SelectionIndex {
   replace(position: number, after: Product): void {
     const before = this.#products[position]
     if (before) for (const [order, list] of this.#keptLists(before)) list.splice(firstIndex(list, this.#notBefore(order, position)), 1)
-    this.#forgetBitmaps(position, before, after)
+    this.#updateBitmaps(position, before, after)
     this.#products[position] = after
     this.#hashes[position] = hashOf(after.sku)
     this.#skus.put(position, after.sku)
@@ -218,8 +218,8 @@ export class SelectionIndex {
     for (const { bitmap, check } of this.#kept.values()) bitmap.set(position, check(after))
   }
 
-  /** Lets go of what a product's change makes wrong, before it is taken over. */
-  #forgetBitmaps(position: number, before: Product | undefined, after: Product): void {
+  /** Keeps the bitmaps as they are to be after a product's change, or lets go of them; before the change is taken over. */
+  #updateBitmaps(position: number, before: Product | undefined, after: Product): void {
     if (!before) {
       // A new product is beyond the end of all of them.
       this.#bitmaps.clear()
@@ -227,7 +227,8 @@ export class SelectionIndex {
       this.#kept.clear()
       return
     }
-    for (const name of [...listsOf(before), ...listsOf(after)]) this.#bitmaps.delete(keyOf(name as ListName))
+    for (const name of listsOf(before)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, false)
+    for (const name of listsOf(after)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, true)
     for (const order of this.#before.keys()) {
       const hasMoved =
         order === 'name'

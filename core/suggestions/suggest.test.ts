@@ -57,6 +57,18 @@ const extractor = (sku: string, price: number, part: Partial<Product> = {}) =>
   makeProduct(sku, { categories: ['extractors'], brand: 'Corrie', price, ...part })
 
 describe('suggesting', () => {
+  it('finds a product that came after somebody has asked', () => {
+    const [two, four, nine] = [extractor('TWO', 18900), extractor('FOUR', 32900), extractor('NINE', 64000)]
+    const catalogue = new Catalogue([two, four], [], [])
+    const postings = completed(Postings.building([two, four]))
+    const shop = { catalogue, postings, lane: () => [], dismissed: () => [], neighbours: () => allCount }
+    const found = () => completed(suggesting(two, upsell, shop, [], at, 20)).map(each => each.product.sku)
+    expect(found()).toEqual(['FOUR'])
+    postings.replace(2, null, nine)
+    catalogue.replace(2, nine)
+    expect(found().sort()).toEqual(['FOUR', 'NINE'])
+  })
+
   it('finds the next step up first, and nothing that is cheaper', () => {
     expect(
       told(suggestions([extractor('TWO', 18900), extractor('FOUR', 32900), extractor('NINE', 64000), extractor('SMALL', 9900)], upsell)),

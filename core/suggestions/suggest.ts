@@ -132,7 +132,8 @@ const scratch = new WeakMap<Postings, Float64Array>()
 /** A score of 0 for every product. The same numbers serve each time: 100,000 new ones for every question would be much to sweep up. */
 function scoresFor(postings: Postings, count: number): Float64Array {
   let scores = scratch.get(postings)
-  if (!scores) scratch.set(postings, (scores = new Float64Array(count)))
+  // More products may have come since.
+  if (scores?.length !== count) scratch.set(postings, (scores = new Float64Array(count)))
   return scores.fill(0)
 }
 
