@@ -6,10 +6,9 @@ import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
+import { longestTurn } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
 
-/** Milliseconds after which other work gets a turn: the first rows take many times as long as those after them. */
-const longestTurn = 8
 const productsAtOnce = 500
 
 /**
@@ -41,6 +40,7 @@ export async function exportFile(
   return fileFormatOf(format).write(columnsOf(source), withPauses(rowsOf(source)), mark)
 }
 
+/** By time, for the first rows take many times as long as those after them. */
 async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>): AsyncGenerator<FileRow> {
   let begun = performance.now()
   for await (const row of rows) {

@@ -1,7 +1,7 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 
 /** Milliseconds after which other work gets a turn. */
-const longestTurn = 8
+export const longestTurn = 8
 
 /**
  * Runs long work step by step, and lets other work have a turn every few milliseconds.
