@@ -1,7 +1,7 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { NeighbourSettings } from '../catalogue/neighbours'
 import type { LinkKind } from '../links/kind'
-import type { Lane } from '../links/lane'
+import type { LinkIndex } from '../links/linkIndex'
 import type { SelectionIndex } from './selectionIndex'
 import type { Shopper } from './shopper'
 
@@ -10,7 +10,7 @@ export interface StepShop {
   catalogue: Catalogue
   /** The same products, in lists by trait and order. */
   index: SelectionIndex
-  links: { lane(source: string, kind: string): Lane }
+  links: Pick<LinkIndex, 'lane' | 'items' | 'detailedLane'>
   kinds: ReadonlyMap<string, LinkKind>
   /** Which traits of a product count for its neighbours, and which categories are left out. */
   neighboursOf(sku: string): NeighbourSettings

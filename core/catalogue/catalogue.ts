@@ -3,6 +3,7 @@ import { namedIn } from './bundle'
 import { textSchema } from '../text/text'
 import type { Product, Variant } from './product'
 import { skuSchema } from './sku'
+import { SkuNumbers } from './skuNumbers'
 
 /** Names a category or an article in addresses and files. */
 const keySchema = z.string().regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
@@ -44,7 +45,9 @@ const noBundles: ReadonlySet<string> = new Set()
 /** Everything the shop sells, looked up by SKU or key. Lookups take constant time. */
 export class Catalogue {
   readonly #products: Product[]
-  readonly #items = new Map<string, CatalogueItem>()
+  /** Numbers of the SKUs of its products and variants, and of whatever else is named by SKU. */
+  readonly numbers: SkuNumbers
+  readonly #items: (CatalogueItem | undefined)[] = []
   readonly #categories: ReadonlyMap<string, Category>
   readonly #articles: Map<string, Article>
   readonly #paths = new Map<string, readonly string[]>()
@@ -53,7 +56,14 @@ export class Catalogue {
   readonly #naming = new Map<string, Set<string>>()
   readonly #bundles = new Set<string>()
 
-  constructor(products: Iterable<Product>, categories: Iterable<Category>, articles: Iterable<Article>) {
+  /** @param numbers that other things of the shop are kept by too */
+  constructor(
+    products: Iterable<Product>,
+    categories: Iterable<Category>,
+    articles: Iterable<Article>,
+    numbers: SkuNumbers = new SkuNumbers(),
+  ) {
+    this.numbers = numbers
     this.#products = [...products]
     for (const product of this.#products) this.#take(product)
     this.#categories = new Map(Array.from(categories, each => [each.key, each]))
@@ -74,15 +84,15 @@ export class Catalogue {
   }
 
   #take(product: Product): void {
-    this.#items.set(product.sku, { product, variant: null })
-    for (const variant of product.variants) this.#items.set(variant.sku, { product, variant })
+    this.#items[this.numbers.of(product.sku)] = { product, variant: null }
+    for (const variant of product.variants) this.#items[this.numbers.of(variant.sku)] = { product, variant }
     if (!product.bundle) return
     this.#bundles.add(product.sku)
     for (const sku of namedIn(product.bundle)) this.#naming.set(sku, (this.#naming.get(sku) ?? new Set()).add(product.sku))
   }
 
   #let(product: Product): void {
-    for (const { sku } of [product, ...product.variants]) this.#items.delete(sku)
+    for (const { sku } of [product, ...product.variants]) this.#items[this.numbers.of(sku)] = undefined
     this.#bundles.delete(product.sku)
     if (product.bundle) for (const sku of namedIn(product.bundle)) this.#naming.get(sku)!.delete(product.sku)
   }
@@ -105,12 +115,18 @@ export class Catalogue {
 
   /** The product or variant with this SKU. */
   item(sku: string): CatalogueItem | undefined {
-    return this.#items.get(sku)
+    const number = this.numbers.find(sku)
+    return number === undefined ? undefined : this.#items[number]
+  }
+
+  /** The product or variant whose SKU has this number. */
+  itemAt(number: number): CatalogueItem | undefined {
+    return this.#items[number]
   }
 
   /** The product with this SKU; undefined for a variant's SKU. */
   product(sku: string): Product | undefined {
-    const found = this.#items.get(sku)
+    const found = this.item(sku)
     return found && !found.variant ? found.product : undefined
   }
 

@@ -24,8 +24,16 @@ describe('packed links', () => {
           skus.map(sku => kinds.map(kind => from.lane(sku, kind).filter(link => shop.catalogue.item(link.target))))
         expect(lanes(packed)).toEqual(lanes(links))
 
+        const items = () =>
+          skus.map(sku =>
+            kinds.map(kind => [packed.items(sku, kind), packed.lane(sku, kind).map(link => shop.catalogue.item(link.target))]),
+          )
+        for (const lane of items().flat()) expect(lane[0]).toEqual(lane[1])
+
         for (const each of [links, packed]) each.setLane(changed, 'upsell', [{ target: 'A-1' }, { target: 'B', from: '2026-05-02' }])
         expect(lanes(packed)).toEqual(lanes(links))
+        for (const lane of items().flat()) expect(lane[0]).toEqual(lane[1])
+        expect(packed.detailedLane(changed, 'upsell')).toEqual(links.lane(changed, 'upsell'))
         for (const sku of skus) {
           const linking = skus.filter(source =>
             kinds.some(kind => links.lane(source, kind).some(link => shop.catalogue.item(link.target)?.product.sku === sku)),

@@ -1,4 +1,4 @@
-import type { Catalogue } from '../catalogue/catalogue'
+import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
 import type { Link, Lane } from './lane'
 import type { LinkIndex } from './linkIndex'
 
@@ -16,6 +16,7 @@ export interface PackedKind {
 }
 
 const emptyLane: Lane = []
+const noItems: readonly CatalogueItem[] = []
 const productsInStep = 2000
 
 /** Packs the links of one kind, some products in each step. Links to products that the shop doesn't have are left out. */
@@ -70,6 +71,28 @@ export class PackedLinks {
       lane.push({ target: variant ? product.variants[variant - 1]!.sku : product.sku, ...packed.dates.get(i) })
     }
     return lane
+  }
+
+  /** The products and variants that a lane's links lead to, in their order; undefined: one that the shop doesn't have. */
+  items(source: string, kind: string): readonly (CatalogueItem | undefined)[] {
+    const changed = this.#changed.get(`${kind} ${source}`)
+    if (changed) return changed.map(link => this.#catalogue.item(link.target))
+    const packed = this.#kinds.get(kind)
+    const position = this.#positionOf(source)
+    if (!packed || position === undefined) return noItems
+    const items: CatalogueItem[] = []
+    for (let i = packed.starts[position]!; i < packed.starts[position + 1]!; i++) {
+      const product = this.#catalogue.products[packed.targets[i]!]!
+      const variant = packed.variants[i]!
+      items.push({ product, variant: variant ? product.variants[variant - 1]! : null })
+    }
+    return items
+  }
+
+  /** The lane of a product if any of its links may have dates. */
+  detailedLane(source: string, kind: string): Lane | undefined {
+    const mayHaveDates = this.#changed.has(`${kind} ${source}`) || this.#kinds.get(kind)?.dates.size
+    return mayHaveDates ? this.lane(source, kind) : undefined
   }
 
   setLane(source: string, kind: string, lane: Lane): void {

@@ -181,7 +181,7 @@ export function toProductRow(item: CatalogueItem, shop: BenchShop, at: Moment, s
     status: product.status,
     forSale: isForSale(product, variant, at),
     isBundle: product.bundle !== null,
-    links: Object.fromEntries(kindsInUse(shop.kinds).map(({ key }) => [key, shop.links.lane(product.sku, key).length])),
+    links: Object.fromEntries(kindsInUse(shop.kinds).map(({ key }) => [key, shop.links.laneLength(product.sku, key)])),
     product: product.sku,
     variants: variant ? 0 : product.variants.length,
     timesTarget: (variant ? [variant] : [product, ...product.variants]).reduce((sum, each) => sum + shop.links.timesTarget(each.sku), 0),

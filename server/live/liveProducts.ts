@@ -170,7 +170,7 @@ export class LiveProducts {
    */
   async set(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
     const { settings, links, kinds } = this.#shop
-    const catalogue = new Catalogue([], categories, this.#shop.articles)
+    const catalogue = new Catalogue([], categories, this.#shop.articles, links.numbers)
     await runInSteps(this.#filling(catalogue, products))
     const sold = new Map<string, number>()
     await runInSteps(addingUp(this.#units, catalogue, sold))
@@ -183,7 +183,7 @@ export class LiveProducts {
       ProductFinder.building(catalogue.products, {
         ...facts,
         categoriesFrom: key => catalogue.categoriesFrom(key),
-        linkCount: (sku, kind) => links.lane(sku, kind).length,
+        linkCount: (sku, kind) => links.laneLength(sku, kind),
         kinds: () => kindsInUse(kinds).map(kind => kind.key),
         problemCount: sku => countProblems(sku, { catalogue, links, kinds }, momentIn(this.#shop.settings.timeZone)),
         sourcesOf: sku => links.sourcesOf(sku),

@@ -36,11 +36,11 @@ export const linksStep: FillStepType<LinksStep> = {
 /** Links to products that the shop no longer has are passed over. */
 function* linked({ kind, order }: LinksStep, step: number, source: string, context: StepContext): Generator<Candidate> {
   const { shop, shopper } = context
-  const lane = shop.links.lane(source, kind)
+  const items = shop.links.items(source, kind, shop.catalogue)
+  const detailed = shop.links.detailedLane(source, kind)
   const found: Candidate[] = []
-  for (let i = 0; i < lane.length; i++) {
-    const link = lane[i]!
-    const item = shop.catalogue.item(link.target)
+  for (let i = 0; i < items.length; i++) {
+    const item = items[i]
     if (!item) continue
     const candidate = {
       product: item.product,
@@ -49,7 +49,7 @@ function* linked({ kind, order }: LinksStep, step: number, source: string, conte
       source,
       place: i + 1,
       strength: null,
-      outsideDates: timeOf(link, shopper.at) !== 'now',
+      outsideDates: detailed !== undefined && timeOf(detailed[i]!, shopper.at) !== 'now',
       leftOut: false,
     }
     if (order === 'hand') yield candidate
