@@ -26,7 +26,7 @@ export function useRowPages<Query, Row>(
   let recent: number[] = []
   let abort = new AbortController()
 
-  /** Fetches a page, once at a time. Returns its rows by their place; none when something else is looked for by then. */
+  /** Fetches a page, once at a time. Returns its rows by their index; none when something else is looked for by then. */
   function fetchPage(page: number): Promise<Map<number, Row>> {
     const known = fetching.get(page)
     if (known) return known
@@ -84,15 +84,15 @@ export function useRowPages<Query, Row>(
   /** Waits until what is in sight is what is looked for. */
   const whenLoaded = () => until(busy).toBe(false)
 
-  /** The rows from one place to another, both included, fetched if need be. */
+  /** The rows from one index to another, both included, fetched if need be. */
   async function rowsBetween(first: number, last: number): Promise<Row[]> {
     await whenLoaded()
-    const places = Array.from({ length: last - first + 1 }, (_, i) => first + i)
+    const indices = Array.from({ length: last - first + 1 }, (_, i) => first + i)
     // Kept apart: what is out of sight may be let go of in the meantime.
     const known = new Map(rows.value)
-    const missing = new Set(places.filter(place => !known.has(place)).map(place => Math.floor(place / pageSize)))
-    for (const page of await Promise.all(Array.from(missing, fetchPage))) for (const [place, row] of page) known.set(place, row)
-    return places.flatMap(place => known.get(place) ?? [])
+    const missing = new Set(indices.filter(index => !known.has(index)).map(index => Math.floor(index / pageSize)))
+    for (const page of await Promise.all(Array.from(missing, fetchPage))) for (const [index, row] of page) known.set(index, row)
+    return indices.flatMap(index => known.get(index) ?? [])
   }
 
   return {
@@ -104,7 +104,7 @@ export function useRowPages<Query, Row>(
     rowsBetween,
     /** Runs when something else is looked for. */
     onOther: (run: () => void) => watch(asked, run),
-    /** The row at a place, or undefined while it is on its way. */
+    /** The row at an index, or undefined while it is on its way. */
     rowAt(index: number): Row | undefined {
       if (shown.value !== asked.value) return rows.value.get(index)
       const page = Math.floor(index / pageSize)

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 /** A small whole number, at least 1: typed, or stepped with the arrow keys. What is no such number is left as it was. */
-const props = withDefaults(defineProps<{ value: number; label: string; least?: number; most?: number }>(), { least: 1, most: 999 })
+const props = withDefaults(defineProps<{ value: number; label: string; min?: number; max?: number }>(), { min: 1, max: 999 })
 const emit = defineEmits<{ change: [value: number] }>()
 function take(event: Event, isDone: boolean): void {
   const field = event.target as HTMLInputElement
   const value = Number(field.value)
-  if (field.value.trim() && Number.isInteger(value) && value >= props.least && value <= props.most) {
+  if (field.value.trim() && Number.isInteger(value) && value >= props.min && value <= props.max) {
     if (value !== props.value) emit('change', value)
   } else if (isDone) {
     field.value = String(props.value)
@@ -18,8 +18,8 @@ function take(event: Event, isDone: boolean): void {
     v-typed="value"
     class="quantity"
     type="number"
-    :min="least"
-    :max="most"
+    :min="min"
+    :max="max"
     :aria-label="label"
     @input="take($event, false)"
     @change="take($event, true)"

@@ -1,4 +1,4 @@
-import { marginOf } from '../catalogue/orders'
+import { marginOf } from '../catalogue/sortOrders'
 import { priceOf } from '../catalogue/product'
 import type { Bundle, BundlePrice, PickAnyBundle } from '../catalogue/bundle'
 import type { Items, PartChoice } from './bundleParts'

@@ -81,7 +81,7 @@ function partProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>, at: Mo
 /** Of parts that could be sold: what there is nothing of, and whether there is too little of all together. */
 function stockProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>): BundleProblem[] {
   if (bundle.type === 'pickAny')
-    return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).most ? [{ code: 'outOfStock', about: '' }] : []
+    return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).max ? [{ code: 'outOfStock', about: '' }] : []
   const parts = partsOf(bundle, catalogue)
     .map(part => ({ ...part, choices: part.choices.filter(isSoldSome) }))
     .filter(part => part.choices.length)
@@ -91,7 +91,7 @@ function stockProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>): Bund
       code: 'partOutOfStock',
       about: bundle.components.find(each => each.key === key)?.sku ?? (choices.length > 1 ? key : choices[0]!.sku),
     }))
-  return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).most ? [{ code: 'outOfStock', about: '' }] : []
+  return bundleRange(bundle, catalogue) && !bundleStock(bundle, catalogue).max ? [{ code: 'outOfStock', about: '' }] : []
 }
 
 function priceProblems(bundle: Bundle, { from, to, leastSaving, leastMargin }: BundleRange): BundleProblem[] {

@@ -34,7 +34,7 @@ describe('bundleStock', () => {
           contents => bundle!.type !== 'pickAny' || Object.values(contents).reduce((sum, each) => sum + each) === bundle!.least,
         )
         const times = choices.map(sell)
-        expect(bundleStock(bundle!, catalogue)).toEqual({ least: times.length ? Math.min(...times) : 0, most: Math.max(0, ...times) })
+        expect(bundleStock(bundle!, catalogue)).toEqual({ min: times.length ? Math.min(...times) : 0, max: Math.max(0, ...times) })
       }),
       { numRuns: 2000 },
     )
@@ -50,11 +50,11 @@ describe('bundleStock', () => {
       options: [{ name: 'size', values: glove.variants.map(each => each.sku) }],
       combinations: glove.variants.map(({ sku }) => ({ values: [sku], sku })),
     }))
-    const { least, most } = bundleStock(
+    const { min, max } = bundleStock(
       { type: 'choice', groups, components: [], price: { by: 'sum' }, marginFloor: null },
       new Catalogue([glove], [], []),
     )
-    expect(least).toBe(0)
-    expect(most).toBe(3)
+    expect(min).toBe(0)
+    expect(max).toBe(3)
   })
 })

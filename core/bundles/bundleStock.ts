@@ -5,11 +5,11 @@ import { isSoldSome, partsOf, pickable } from './bundleParts'
 
 /** How often a bundle can be sold in one and the same choice of its parts: in the scarcest, and in the one that there is most of. */
 export interface BundleStock {
-  least: number
-  most: number
+  min: number
+  max: number
 }
 
-const none: BundleStock = { least: 0, most: 0 }
+const none: BundleStock = { min: 0, max: 0 }
 
 /** Units on hand of what a choice is. */
 export const unitsOf = ({ item }: PartChoice) => stockOf(item.product, item.variant)
@@ -29,7 +29,7 @@ export function bundleStock(bundle: Bundle, items: Items): BundleStock {
   if (bundle.type === 'pickAny') return stockOfPicks(bundle, pickable(bundle, items).filter(isSoldSome))
   const parts = partsOf(bundle, items).map(part => ({ ...part, choices: part.choices.filter(isSoldSome) }))
   if (!parts.length || parts.some(part => !part.choices.length)) return none
-  return { least: scarcest(parts), most: mostOf(parts) }
+  return { min: scarcest(parts), max: maxOf(parts) }
 }
 
 /** The scarcest choice of the parts: that in which all parts that can be a SKU are this SKU. */
@@ -52,7 +52,7 @@ const maxTries = 20_000
  * The choice of the parts that there is most of. Parts take from the same stock when they are the same SKU: all ways are tried that can
  * still be better.
  */
-function mostOf(parts: readonly BundlePart[]): number {
+function maxOf(parts: readonly BundlePart[]): number {
   const byStock = parts.map(({ choices, quantity }) => ({
     quantity,
     choices: distinct(choices).toSorted((a, b) => unitsOf(b) - unitsOf(a)),
@@ -83,7 +83,7 @@ function mostOf(parts: readonly BundlePart[]): number {
 function stockOfPicks({ least, repeats }: PickAnyBundle, choices: readonly PartChoice[]): BundleStock {
   const units = choices.map(unitsOf).sort((a, b) => a - b)
   if (!units.length || (!repeats && units.length < least)) return none
-  if (!repeats) return { least: units[0]!, most: units.at(-least)! }
+  if (!repeats) return { min: units[0]!, max: units.at(-least)! }
   const canBeSold = (times: number) => units.reduce((picked, each) => picked + Math.floor(each / times), 0) >= least
   let [low, high] = [0, units.reduce((sum, each) => sum + each, 0) + 1]
   while (high - low > 1) {
@@ -91,7 +91,7 @@ function stockOfPicks({ least, repeats }: PickAnyBundle, choices: readonly PartC
     if (canBeSold(middle)) low = middle
     else high = middle
   }
-  return { least: Math.floor(units[0]! / least), most: low }
+  return { min: Math.floor(units[0]! / least), max: low }
 }
 
 const distinct = (choices: readonly PartChoice[]) => [...new Map(choices.map(each => [each.sku, each])).values()]

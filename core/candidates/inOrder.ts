@@ -1,9 +1,9 @@
-import type { NumberOrder } from '../catalogue/orders'
-import { orderNumber } from '../catalogue/orders'
+import type { NumberSortOrder } from '../catalogue/sortOrders'
+import { sortNumber } from '../catalogue/sortOrders'
 import { priceOf } from '../catalogue/product'
 import { lazilySorted, merged } from '../sorted'
 import type { Candidate } from './candidate'
-import type { FreeOrder, Order } from './order'
+import type { FreeStepOrder, StepOrder } from './stepOrder'
 import type { ListName } from './selectionIndex'
 import { hashOf, lazilyMixed, mixed, seedOf } from './shuffle'
 import type { Source } from './source'
@@ -15,7 +15,7 @@ import type { StepContext } from './stepContext'
  */
 
 /** Products or variants that are named, in this order or another. What the shop doesn't have is passed over. */
-export function* itemsInOrder(skus: readonly string[], order: Order, step: number, context: StepContext): Generator<Candidate> {
+export function* itemsInOrder(skus: readonly string[], order: StepOrder, step: number, context: StepContext): Generator<Candidate> {
   const found: Candidate[] = []
   for (const [i, sku] of skus.entries()) {
     const item = context.shop.catalogue.item(sku)
@@ -35,7 +35,7 @@ export function* itemsInOrder(skus: readonly string[], order: Order, step: numbe
 }
 
 /** A few items that may be variants, in order. */
-export function sortedItems(items: Candidate[], order: Order, context: StepContext): Candidate[] {
+export function sortedItems(items: Candidate[], order: StepOrder, context: StepContext): Candidate[] {
   if (order === 'hand' || items.length < 2) return items
   const skuOf = ({ product, variant }: Candidate) => (variant ?? product).sku
   const numbered = items.map(item => ({ item, number: numberFor(item, order, context) }))
@@ -43,12 +43,12 @@ export function sortedItems(items: Candidate[], order: Order, context: StepConte
 }
 
 /** The number that puts an item in its place, the least first. */
-function numberFor({ product, variant }: Candidate, order: Order, context: StepContext): number {
+function numberFor({ product, variant }: Candidate, order: StepOrder, context: StepContext): number {
   const { index } = context.shop
   if (isShuffle(order)) return mixed(hashOf((variant ?? product).sku), seedFor(order, context))
   if (order === 'name') return index.numbers('name')[index.postings.positionOf(product.sku)!]!
-  return orderNumber(
-    order as NumberOrder,
+  return sortNumber(
+    order as NumberSortOrder,
     variant ? { ...product, price: priceOf(product, variant) } : product,
     index.facts.sold(product.sku),
   )
@@ -57,7 +57,7 @@ function numberFor({ product, variant }: Candidate, order: Order, context: StepC
 /** Products that stand in any of the lists. */
 export function inLists(
   lists: readonly ListName[],
-  order: FreeOrder,
+  order: FreeStepOrder,
   step: number,
   source: Source | null,
   context: StepContext,
@@ -68,7 +68,7 @@ export function inLists(
 /** Positions of the products that stand in any of the lists. */
 export function positionsIn(
   lists: readonly ListName[],
-  order: FreeOrder,
+  order: FreeStepOrder,
   context: StepContext,
   passes?: (position: number) => boolean,
 ): Iterable<number> {
@@ -109,7 +109,7 @@ export function* offered(positions: Iterable<number>, step: number, source: Sour
 /** Positions, put in any order as they are asked for. */
 export function inOrder(
   positions: number[],
-  order: FreeOrder,
+  order: FreeStepOrder,
   context: StepContext,
   passes?: (position: number) => boolean,
 ): Iterable<number> {
@@ -123,9 +123,9 @@ export function inOrder(
   )
 }
 
-export const isShuffle = (order: Order) => order === 'shuffle' || order === 'shuffle-every-view'
+export const isShuffle = (order: StepOrder) => order === 'shuffle' || order === 'shuffle-every-view'
 
-function seedFor(order: Order, { shopper, key }: StepContext): number {
+function seedFor(order: StepOrder, { shopper, key }: StepContext): number {
   return order === 'shuffle' ? seedOf(shopper.visitor, shopper.at.ms, key) : hashOf(`${shopper.view}\n${key}`)
 }
 

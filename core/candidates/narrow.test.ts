@@ -8,15 +8,15 @@ import { anyPlainShop, now } from '../selection/anyShop.testing'
 import { anyRule } from '../rules/anyRule.testing'
 import { skus } from '../fillSteps/naiveStep.testing'
 import { makeIndex } from '../selection/makeShop.testing'
-import type { Place } from './narrow'
+import type { Scope } from './narrow'
 import { narrow, partIn, partOf } from './narrow'
 import type { SelectionIndex } from './selectionIndex'
 
-/** The SKUs of what is in a place; null is everywhere. */
-function within(place: Place | null, index: SelectionIndex): Set<string> {
-  const positionsIn = (place: Place) =>
-    'lists' in place ? place.lists.flatMap(list => [...index.positions(list)]) : index.list('all', place.order).slice(place.from, place.to)
-  const positions = place === null ? index.positions('all') : positionsIn(place)
+/** The SKUs of what is in a scope; null is everywhere. */
+function within(scope: Scope | null, index: SelectionIndex): Set<string> {
+  const positionsIn = (scope: Scope) =>
+    'lists' in scope ? scope.lists.flatMap(list => [...index.positions(list)]) : index.list('all', scope.order).slice(scope.from, scope.to)
+  const positions = scope === null ? index.positions('all') : positionsIn(scope)
   return new Set(positions.map(position => index.productAt(position).sku))
 }
 
@@ -32,9 +32,9 @@ describe('where a rule’s targets must be', () => {
         const index = makeIndex(products, { sold: each => sold[each] ?? 0 })
         const facts = { sold: (each: string) => sold[each] ?? 0, categoriesFrom: (key: string) => catalogue.categoriesFrom(key), at: now }
         const source = catalogue.product(sku)!
-        const place = within(narrow(pick, source, index, facts), index)
+        const scope = within(narrow(pick, source, index, facts), index)
         const picked = products.filter(targetCheck(pick, source, facts)).map(each => each.sku)
-        expect(picked.filter(each => !place.has(each))).toEqual([])
+        expect(picked.filter(each => !scope.has(each))).toEqual([])
       }),
       { numRuns: 500 },
     )
@@ -80,7 +80,7 @@ describe('where a rule’s targets must be', () => {
     [{ any: [{ has: { of: 'tag', name: 'rare' } }, { attribute: 'fits', sourceAttribute: 'standard' }] }, 30],
     [{ sold: { from: 195 } }, 5],
     [{ releasedWithin: 30 }, 5],
-    // An impossible range is in no place at all.
+    // An impossible range is in no scope at all.
     [{ price: { from: 1100, to: 1050 } }, 0],
     // What is only excluded may be anywhere.
     [{ none: [{ brand: 'same' }] }, null],

@@ -5,37 +5,37 @@ import type { Range } from '../rules/range'
 import type { RuleFacts } from '../rules/matches'
 import type { Condition, TargetTest } from '../rules/rule'
 import { firstIndex } from '../sorted'
-import type { ListOrder } from '../catalogue/orders'
-import { unknownNumber } from '../catalogue/orders'
+import type { SortOrder } from '../catalogue/sortOrders'
+import { unknownNumber } from '../catalogue/sortOrders'
 import type { ListName, SelectionIndex } from './selectionIndex'
 
-/** A part of the list of all products in an order, by places in it; `to` is the first after it. */
+/** A part of the list of all products in an order, by indices in it; `to` is the first after it. */
 export interface Part {
-  order: ListOrder
+  order: SortOrder
   from: number
   to: number
 }
 
 /** Where all targets of a rule must be: in some of the lists by trait, or in a part of the list in some order. */
-export type Place = { size: number } & ({ lists: ListName[] } | Part)
+export type Scope = { size: number } & ({ lists: ListName[] } | Part)
 
 /**
- * The smallest place that the indices know for what a condition picks; null when it may pick from anywhere.
+ * The smallest scope that the indices know for what a condition picks; null when it may pick from anywhere.
  * What is there still has to be tested.
  * @param source with only those of its traits that count
  */
-export function narrow(condition: Condition<TargetTest>, source: Product, index: SelectionIndex, facts: RuleFacts): Place | null {
-  const listed = (lists: ListName[]): Place => ({ lists, size: lists.reduce((sum, list) => sum + index.count(list), 0) })
+export function narrow(condition: Condition<TargetTest>, source: Product, index: SelectionIndex, facts: RuleFacts): Scope | null {
+  const listed = (lists: ListName[]): Scope => ({ lists, size: lists.reduce((sum, list) => sum + index.count(list), 0) })
   if ('all' in condition) {
-    const places = condition.all.map(part => narrow(part, source, index, facts)).filter(place => place !== null)
-    return places.length ? places.reduce((a, b) => (b.size < a.size ? b : a)) : null
+    const scopes = condition.all.map(part => narrow(part, source, index, facts)).filter(scope => scope !== null)
+    return scopes.length ? scopes.reduce((a, b) => (b.size < a.size ? b : a)) : null
   }
   if ('any' in condition) {
     const lists: ListName[] = []
     for (const part of condition.any) {
-      const place = narrow(part, source, index, facts)
-      if (!place || !('lists' in place)) return null
-      lists.push(...place.lists)
+      const scope = narrow(part, source, index, facts)
+      if (!scope || !('lists' in scope)) return null
+      lists.push(...scope.lists)
     }
     return listed(lists)
   }
@@ -94,7 +94,7 @@ export function partOf(test: TargetTest, source: Product, index: SelectionIndex,
 const nothing: Part = { order: 'cheapest', from: 0, to: 0 }
 const negative = (value: number | undefined) => (value === undefined ? undefined : -value)
 
-const within = (index: SelectionIndex, order: ListOrder, { from, to }: Range) =>
+const within = (index: SelectionIndex, order: SortOrder, { from, to }: Range) =>
   between(
     index,
     order,
@@ -109,7 +109,7 @@ const within = (index: SelectionIndex, order: ListOrder, { from, to }: Range) =>
  */
 function between(
   index: SelectionIndex,
-  order: ListOrder,
+  order: SortOrder,
   hasBegun: (number: number) => boolean,
   isOver: (number: number) => boolean,
 ): Part {
@@ -120,10 +120,10 @@ function between(
   return { order, from, to: Math.max(from, to) }
 }
 
-const turnedRound: Partial<Record<ListOrder, ListOrder>> = { cheapest: 'dearest', dearest: 'cheapest', newest: 'oldest', oldest: 'newest' }
+const turnedRound: Partial<Record<SortOrder, SortOrder>> = { cheapest: 'dearest', dearest: 'cheapest', newest: 'oldest', oldest: 'newest' }
 
 /** The same products as a part of another order: of one that goes the other way; null when they are not together there. */
-export function partIn(order: ListOrder, part: Part, index: SelectionIndex): Part | null {
+export function partIn(order: SortOrder, part: Part, index: SelectionIndex): Part | null {
   if (part.order === order) return part
   if (turnedRound[part.order] !== order) return null
   const numbers = index.numbers(order)

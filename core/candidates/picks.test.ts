@@ -9,7 +9,7 @@ import { anyShopper, now, productOf } from '../selection/anyShop.testing'
 import { candidatesOf } from '../fillSteps/fillStep'
 import { makeIndex, makeShop } from '../selection/makeShop.testing'
 import { picksOf } from './picks'
-import { freeOrdersSchema } from './order'
+import { freeStepOrdersSchema } from './stepOrder'
 
 const categories = [
   { key: 'hives', parent: null },
@@ -63,7 +63,7 @@ describe('what a rule picks', () => {
       fc.property(
         anySorts,
         anyRule,
-        fc.constantFrom(...freeOrdersSchema.options),
+        fc.constantFrom(...freeStepOrdersSchema.options),
         anyShopper,
         fc.nat(499),
         (sorts, { pick }, order, shopper, of) => {

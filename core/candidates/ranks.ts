@@ -11,7 +11,7 @@ const textsInStep = 1000
 export class Ranks {
   readonly #texts: string[]
   readonly #compare: (a: string, b: string) => number
-  /** Places in the order of their texts. */
+  /** Positions in the order of their texts. */
   #sorted: number[]
   readonly #ranks: number[] = []
 
@@ -30,39 +30,39 @@ export class Ranks {
     return ranks
   }
 
-  /** By place. Replaced texts change them. */
+  /** By position. Replaced texts change them. */
   get ranks(): readonly number[] {
     return this.#ranks
   }
 
-  /** Puts a text at a place; the place of a new one is next to the last. */
-  put(place: number, text: string): void {
+  /** Puts a text at a position; the position of a new one is next to the last. */
+  put(position: number, text: string): void {
     const { length } = this.#texts
-    if (place < length) {
-      const first = firstIndex(this.#sorted, each => this.#ranks[each]! >= this.#ranks[place]!)
-      this.#sorted.splice(this.#sorted.indexOf(place, first), 1)
+    if (position < length) {
+      const first = firstIndex(this.#sorted, each => this.#ranks[each]! >= this.#ranks[position]!)
+      this.#sorted.splice(this.#sorted.indexOf(position, first), 1)
     }
     const at = firstIndex(this.#sorted, each => this.#compare(this.#texts[each]!, text) >= 0)
     const next = this.#sorted[at]
-    this.#texts[place] = text
-    this.#sorted.splice(at, 0, place)
+    this.#texts[position] = text
+    this.#sorted.splice(at, 0, position)
     if (next !== undefined && this.#compare(this.#texts[next]!, text) === 0) {
-      this.#ranks[place] = this.#ranks[next]!
+      this.#ranks[position] = this.#ranks[next]!
       return
     }
     const below = at > 0 ? this.#ranks[this.#sorted[at - 1]!]! : (next === undefined ? 0 : this.#ranks[next]!) - 2
     const above = next === undefined ? below + 2 : this.#ranks[next]!
     const between = below + (above - below) / 2
-    this.#ranks[place] = between
+    this.#ranks[position] = between
     if (between <= below || between >= above) completed(this.#renumbering())
   }
 
   *#renumbering(): Generator<void, void> {
     let rank = 0
-    for (const [i, place] of this.#sorted.entries()) {
+    for (const [i, position] of this.#sorted.entries()) {
       if (i % textsInStep === 0) yield
-      if (i && this.#compare(this.#texts[this.#sorted[i - 1]!]!, this.#texts[place]!) !== 0) rank++
-      this.#ranks[place] = rank
+      if (i && this.#compare(this.#texts[this.#sorted[i - 1]!]!, this.#texts[position]!) !== 0) rank++
+      this.#ranks[position] = rank
     }
   }
 }

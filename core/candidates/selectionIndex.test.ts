@@ -7,12 +7,12 @@ import { Postings } from '../productSearch/postings'
 import { completed } from '../steps'
 import { productOf } from '../selection/anyShop.testing'
 import { skus } from '../fillSteps/naiveStep.testing'
-import type { ListOrder } from '../catalogue/orders'
+import type { SortOrder } from '../catalogue/sortOrders'
 import { Ranks } from './ranks'
 import type { ListName } from './selectionIndex'
 import { SelectionIndex } from './selectionIndex'
 
-const orders: ListOrder[] = ['cheapest', 'dearest', 'name', 'newest', 'oldest', 'best-selling', 'margin']
+const orders: SortOrder[] = ['cheapest', 'dearest', 'name', 'newest', 'oldest', 'best-selling', 'margin']
 const lists: ListName[] = [
   'all',
   ['category', 'hives'],

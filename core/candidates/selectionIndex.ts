@@ -4,8 +4,8 @@ import type { Postings, TraitKind } from '../productSearch/postings'
 import { listsOf } from '../productSearch/postings'
 import type { Compare } from '../sorted'
 import { firstIndex } from '../sorted'
-import type { ListOrder, NumberOrder } from '../catalogue/orders'
-import { listOrders, orderNumber } from '../catalogue/orders'
+import type { SortOrder, NumberSortOrder } from '../catalogue/sortOrders'
+import { sortOrders, sortNumber } from '../catalogue/sortOrders'
 import { sorting } from '../steps'
 import { nameOrder } from '../text/nameOrder'
 import { Bitmap } from './bitmap'
@@ -30,7 +30,7 @@ const keptShare = 1 / 64
 /** Bitmaps of what the same conditions pick for every source that are kept at most. */
 const maxKept = 256
 /** After so many places of an order, what stands before them is kept. */
-const placesInPart = 2048
+const partLength = 2048
 
 const keyOf = (name: ListName) => (name === everything ? everything : `${name[0]}\0${name[1]}`)
 
@@ -44,14 +44,14 @@ export class SelectionIndex {
   readonly #products: Product[]
   readonly #skus: Ranks
   readonly #names: Ranks
-  readonly #numbers = new Map<NumberOrder, number[]>()
-  readonly #lists = new Map<string, Map<ListOrder, number[]>>()
-  readonly #compares = new Map<ListOrder, Compare>()
+  readonly #numbers = new Map<NumberSortOrder, number[]>()
+  readonly #lists = new Map<string, Map<SortOrder, number[]>>()
+  readonly #compares = new Map<SortOrder, Compare>()
   readonly #hashes: number[]
   /** Of long lists. */
   readonly #bitmaps = new Map<string, Bitmap>()
-  /** What stands before the places of an order that are multiples of `placesInPart`. */
-  readonly #before = new Map<ListOrder, Bitmap[]>()
+  /** What stands before the places of an order that are multiples of `partLength`. */
+  readonly #before = new Map<SortOrder, Bitmap[]>()
   /** The one that was asked for last comes last. */
   readonly #kept = new Map<object, { bitmap: Bitmap; check: (product: Product) => boolean }>()
   #scratch = new Uint16Array()
@@ -76,8 +76,8 @@ export class SelectionIndex {
       nameOrder(facts.language),
     )
     const index = new SelectionIndex(products, facts, postings, skus, names)
-    const lists = new Map<ListOrder, number[]>()
-    for (const order of listOrders) {
+    const lists = new Map<SortOrder, number[]>()
+    for (const order of sortOrders) {
       lists.set(order, Array.from(yield* sorting(Uint32Array.from(products.keys()), index.comparing(order))))
       yield
     }
@@ -104,7 +104,7 @@ export class SelectionIndex {
   }
 
   /** Positions of a list's products in their order, the SKU last. */
-  list(name: ListName, order: ListOrder): readonly number[] {
+  list(name: ListName, order: SortOrder): readonly number[] {
     const key = keyOf(name)
     let orders = this.#lists.get(key)
     if (!orders) this.#lists.set(key, (orders = new Map()))
@@ -134,8 +134,8 @@ export class SelectionIndex {
   }
 
   /** The positions of the products between two places of an order. */
-  partBitmap(order: ListOrder, from: number, to: number): Bitmap {
-    return this.#beforePlace(order, to).remove(this.#beforePlace(order, from))
+  partBitmap(order: SortOrder, from: number, to: number): Bitmap {
+    return this.#beforeIndex(order, to).remove(this.#beforeIndex(order, from))
   }
 
   /**
@@ -155,22 +155,22 @@ export class SelectionIndex {
     return kept.bitmap
   }
 
-  #beforePlace(order: ListOrder, place: number): Bitmap {
+  #beforeIndex(order: SortOrder, end: number): Bitmap {
     const list = this.list('all', order)
     let before = this.#before.get(order)
     if (!before) {
       before = [new Bitmap(this.size)]
-      for (let i = placesInPart; i <= list.length; i += placesInPart)
+      for (let i = partLength; i <= list.length; i += partLength)
         before.push(
           before
             .at(-1)!
             .copy()
-            .addBetween(list, i - placesInPart, i),
+            .addBetween(list, i - partLength, i),
         )
       this.#before.set(order, before)
     }
-    const part = Math.floor(place / placesInPart)
-    return before[part]!.copy().addBetween(list, part * placesInPart, place)
+    const part = Math.floor(end / partLength)
+    return before[part]!.copy().addBetween(list, part * partLength, end)
   }
 
   /** A zero for every position, to count with until the next one asks: new ones each time would be much to sweep up. */
@@ -180,7 +180,7 @@ export class SelectionIndex {
   }
 
   /** Compares positions by an order, and by SKU when it says nothing. */
-  comparing(order: ListOrder): Compare {
+  comparing(order: SortOrder): Compare {
     let compare = this.#compares.get(order)
     if (!compare) {
       const numbers = this.numbers(order)
@@ -194,7 +194,7 @@ export class SelectionIndex {
   readonly bySku: Compare = (a, b) => this.#skus.ranks[a]! - this.#skus.ranks[b]!
 
   /** The numbers that an order compares, by position. */
-  numbers(order: ListOrder): readonly number[] {
+  numbers(order: SortOrder): readonly number[] {
     if (order === 'name') return this.#names.ranks
     let numbers = this.#numbers.get(order)
     if (!numbers) this.#numbers.set(order, (numbers = this.#products.map(product => this.#number(order, product))))
@@ -238,16 +238,16 @@ export class SelectionIndex {
     }
   }
 
-  #number(order: NumberOrder, product: Product): number {
-    return orderNumber(order, product, order === 'best-selling' ? this.facts.sold(product.sku) : 0)
+  #number(order: NumberSortOrder, product: Product): number {
+    return sortNumber(order, product, order === 'best-selling' ? this.facts.sold(product.sku) : 0)
   }
 
   /** The lists in order that are kept and that a product stands in. */
-  #keptLists(product: Product): [ListOrder, number[]][] {
+  #keptLists(product: Product): [SortOrder, number[]][] {
     return [everything, ...listsOf(product)].flatMap(name => [...(this.#lists.get(keyOf(name as ListName)) ?? [])])
   }
 
-  #notBefore(order: ListOrder, position: number): (other: number) => boolean {
+  #notBefore(order: SortOrder, position: number): (other: number) => boolean {
     const compare = this.comparing(order)
     return other => compare(other, position) >= 0
   }

@@ -111,7 +111,7 @@ describe('a fill meter', () => {
     fc.assert(
       fc.property(anyPlainShop, plain => {
         const bestSellers = { from: 'bestSellers' as const, of: 'all' as const, subjects: 'page' as const, cap: null, off: false }
-        const looks = (steps: Parameters<typeof planned>[1]) => new FillMeter(planned(shopOf(plain), steps), 's1', 'product').looksFurther
+        const looks = (steps: Parameters<typeof planned>[1]) => new FillMeter(planned(shopOf(plain), steps), 's1', 'product').hangsOnOthers
         expect([
           looks([linkStep('upsell')]),
           looks([linkStep('upsell'), bestSellers]),

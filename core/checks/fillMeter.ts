@@ -84,7 +84,7 @@ export class FillMeter {
   }
 
   /** Whether the change of one product can change the pages of others that are not linked to it. */
-  get looksFurther(): boolean {
+  get hangsOnOthers(): boolean {
     return this.#counted.some(section => section.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone))
   }
 

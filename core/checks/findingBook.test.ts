@@ -28,7 +28,7 @@ const shops = anyPlainShop.map(plain => {
 })
 function booked(shop: CheckedShop, isAside: (finding: Finding) => boolean = () => false): FindingBook {
   const book = new FindingBook(shop, isAside, positionOf)
-  completed(book.looking(now) as Generator<never, void>)
+  completed(book.checking(now) as Generator<never, void>)
   return book
 }
 const told = (book: FindingBook) =>
@@ -119,8 +119,8 @@ describe('the book of findings', () => {
       fc.property(shops, fc.array(anyEdit, { minLength: 1, maxLength: 5 }), fc.nat(6), (shop, edits, pauses) => {
         // Some of the edits come while the products are still looked at.
         const book = new FindingBook(shop, () => false, positionOf)
-        const looking = book.looking(now)
-        for (let i = 0; i < pauses; i++) looking.next()
+        const checking = book.checking(now)
+        for (let i = 0; i < pauses; i++) checking.next()
         const again = new Set<number>()
         const edit = ({ source, kind, targets }: (typeof edits)[0]) => {
           const before = shop.links.lane(source, kind)
@@ -129,9 +129,9 @@ describe('the book of findings', () => {
           for (const position of book.relinked({ owner: source, key: kind, before, after })) again.add(position)
         }
         edit(edits[0]!)
-        while (!looking.next().done);
+        while (!checking.next().done);
         for (const each of edits.slice(1)) edit(each)
-        book.lookAgain(again, now)
+        book.recheck(again, now)
         expect(told(book)).toEqual(naive(shop))
       }),
       { numRuns: 300 },

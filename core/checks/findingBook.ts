@@ -30,7 +30,7 @@ export class FindingBook {
   }
 
   /** Looks at all products, some in each step; it tells how many are done. */
-  *looking(at: Moment): Generator<number, void> {
+  *checking(at: Moment): Generator<number, void> {
     const { products } = this.#shop.catalogue
     this.#timesTarget = new Uint32Array(products.length)
     for (this.#linksCounted = 0; this.#linksCounted < products.length;) {
@@ -40,7 +40,7 @@ export class FindingBook {
     this.#counts = new Map(productChecks.map(check => [check, new Uint16Array(products.length)]))
     for (const check of productChecks) this.#totals.set(check, 0)
     for (let position = 0; position < products.length; position++) {
-      this.#look(position, at)
+      this.#check(position, at)
       if (position % productsInStep === 0) yield position
     }
   }
@@ -60,8 +60,8 @@ export class FindingBook {
   }
 
   /** Looks at single products anew. */
-  lookAgain(positions: Iterable<number>, at: Moment): void {
-    for (const position of positions) this.#look(position, at)
+  recheck(positions: Iterable<number>, at: Moment): void {
+    for (const position of positions) this.#check(position, at)
   }
 
   /** How many findings of a check there are, without those that were put aside. */
@@ -84,7 +84,7 @@ export class FindingBook {
     }
   }
 
-  #look(position: number, at: Moment): void {
+  #check(position: number, at: Moment): void {
     for (const [check, counts] of this.#counts) {
       this.#totals.set(check, this.#totals.get(check)! - counts[position]!)
       counts[position] = 0

@@ -107,7 +107,7 @@ function told(check: Check): string[] {
     () => false,
     sku => shop.catalogue.products.findIndex(each => each.sku === sku),
   )
-  completed(book.looking(at) as Generator<never, void>)
+  completed(book.checking(at) as Generator<never, void>)
   return [...book.findings(check as never, 0, at)].map(
     finding => `${finding.source} ${finding.kind} ${finding.target}: ${findingWords(finding, shop)}`,
   )

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { Candidate, IdleReason } from '../candidates/candidate'
-import type { Order } from '../candidates/order'
+import type { StepOrder } from '../candidates/stepOrder'
 import type { StepContext } from '../candidates/stepContext'
 import type { FillStepType, SoldFact } from './fillStepType'
 import { fillStepTypes } from './registry'
@@ -23,7 +23,7 @@ export const stepTypeOf = ({ from }: { from: StepSource }) => fillStepTypes[from
 export const needsSubjects = (step: FillStep): boolean => stepTypeOf(step).needsSubjects(step)
 
 /** The orders that the candidates of a step can be put into. */
-export const stepOrders = (step: FillStep): readonly Order[] => stepTypeOf(step).orders
+export const stepOrders = (step: FillStep): readonly StepOrder[] => stepTypeOf(step).orders
 
 /** Why a step has no candidates to look for; null when it has. */
 export const idleReason = (step: FillStep, context: StepContext): IdleReason | null =>

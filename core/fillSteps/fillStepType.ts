@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import type { Candidate, IdleReason } from '../candidates/candidate'
-import type { Order } from '../candidates/order'
+import type { StepOrder } from '../candidates/stepOrder'
 import type { StepContext } from '../candidates/stepContext'
 import type { KnownTraits } from '../rules/ruleProblems'
 import type { Names } from '../rules/ruleWords'
@@ -37,7 +37,7 @@ export interface ShownPlace {
 export interface FillStepType<Step extends CommonParts> {
   schema: z.ZodType<Step>
   /** The orders that its candidates can be put into; none: it has one of its own. */
-  orders: readonly Order[]
+  orders: readonly StepOrder[]
   /** Whether what it yields depends on its subjects. */
   needsSubjects(step: Step): boolean
   /** Why it has no candidates to look for; null when it has. */
@@ -52,7 +52,7 @@ export interface FillStepType<Step extends CommonParts> {
   /** What a section takes its products from, as a sentence whose phrases can be changed: “products linked by hand as accessory”. */
   sentence(step: Step, names: Names): Sentence
   /** What an order is called here; left out: as everywhere. */
-  orderWords?(order: Order): string | null
+  orderWords?(order: StepOrder): string | null
   /** The code of the delivery contract for what it brought. */
   reason: string
   /** Why a product is shown. @param kind name of the kind of link, in small letters */

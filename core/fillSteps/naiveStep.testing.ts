@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import type { Order } from '../candidates/order'
-import { freeOrdersSchema, orderSchema } from '../candidates/order'
+import type { StepOrder } from '../candidates/stepOrder'
+import { freeStepOrdersSchema, stepOrderSchema } from '../candidates/stepOrder'
 import type { Shopper } from '../candidates/shopper'
 import type { Product } from '../catalogue/product'
 import type { Lane } from '../links/lane'
@@ -45,7 +45,7 @@ export interface NaiveTools {
   picks(condition: Condition<TargetTest>, target: Product, source: Product): boolean
   /** The product with what doesn't count taken away. */
   counting(sku: string): Product
-  ordered(targets: readonly string[], order: Order, scores?: Record<string, number>): string[]
+  ordered(targets: readonly string[], order: StepOrder, scores?: Record<string, number>): string[]
   plainOffers(targets: string[], source?: string | null): NaiveOffer[]
   /** Of each source by turns. */
   turns(lists: NaiveOffer[][]): NaiveOffer[]
@@ -66,7 +66,7 @@ export const anyCommon = {
   cap: fc.option(pick(1, 2), { freq: 3 }),
   off: fc.integer({ min: 0, max: 9 }).map(n => n === 0),
 }
-export const anyFreeOrder = pick(...freeOrdersSchema.options)
-export const anyHandOrder = pick(...orderSchema.options.filter(each => each !== 'strength'))
-export const anyScoredOrder = pick(...orderSchema.options.filter(each => each !== 'hand'))
+export const anyFreeOrder = pick(...freeStepOrdersSchema.options)
+export const anyHandOrder = pick(...stepOrderSchema.options.filter(each => each !== 'strength'))
+export const anyScoredOrder = pick(...stepOrderSchema.options.filter(each => each !== 'hand'))
 export const anyProductsOf = pick('all' as const, 'category' as const, 'brand' as const)

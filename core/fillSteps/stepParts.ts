@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { orderSchema } from '../candidates/order'
+import { stepOrderSchema } from '../candidates/stepOrder'
 
 /** What all fill steps have in common. */
 export const commonParts = {
@@ -17,5 +17,5 @@ export interface CommonParts {
   off: boolean
 }
 
-export const handOrdersSchema = orderSchema.exclude(['strength'])
-export const scoredOrdersSchema = orderSchema.exclude(['hand'])
+export const handOrdersSchema = stepOrderSchema.exclude(['strength'])
+export const scoredOrdersSchema = stepOrderSchema.exclude(['hand'])

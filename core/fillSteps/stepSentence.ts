@@ -1,4 +1,4 @@
-import type { Order } from '../candidates/order'
+import type { StepOrder } from '../candidates/stepOrder'
 import type { Names } from '../rules/ruleWords'
 import type { Sentence } from '../text/sentence'
 import { plainWords } from '../text/sentence'
@@ -7,7 +7,7 @@ import { needsSubjects, stepTypeOf } from './fillStep'
 import { plain } from './fillStepType'
 
 /** How candidates are put in order, to stand at the end of a sentence. */
-const orderNames: Record<Order, string> = {
+const orderNames: Record<StepOrder, string> = {
   'hand': 'in hand order',
   'strength': 'most in common first',
   'cheapest': 'cheapest first',
@@ -22,7 +22,7 @@ const orderNames: Record<Order, string> = {
 }
 
 /** What an order of a step is called. */
-export const orderWords = (step: FillStep, order: Order): string => stepTypeOf(step).orderWords?.(order) ?? orderNames[order]
+export const orderWords = (step: FillStep, order: StepOrder): string => stepTypeOf(step).orderWords?.(order) ?? orderNames[order]
 
 /**
  * What a section takes its products from, as a sentence whose phrases can be changed: “products linked by hand as accessory, in hand order,

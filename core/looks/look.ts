@@ -3,7 +3,7 @@ import { keySchema } from '../text/key'
 import { textSchema } from '../text/text'
 import { colourSchema } from './colour'
 
-const pixels = (least: number, most: number) => z.int().min(least).max(most)
+const pixels = (min: number, max: number) => z.int().min(min).max(max)
 
 /** All that a look says of a section. Lengths are in pixels. */
 export const lookPartsSchema = z.strictObject({

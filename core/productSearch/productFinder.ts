@@ -1,6 +1,6 @@
 import { byCode } from '../text/codeOrder'
 import { z } from 'zod'
-import { orderNumber } from '../catalogue/orders'
+import { sortNumber } from '../catalogue/sortOrders'
 import type { Product, ProductStatus } from '../catalogue/product'
 import { differOnlyInStock, productStatusSchema, stockOf } from '../catalogue/product'
 import { firstIndex } from '../sorted'
@@ -250,7 +250,7 @@ export class ProductFinder {
   }
 
   #rank(sort: NumberSort, product: Product): number {
-    return orderNumber(sort, product, this.#facts.sold(product.sku))
+    return sortNumber(sort, product, this.#facts.sold(product.sku))
   }
 
   /** Stable, by number of links: a counting sort. */

@@ -6,7 +6,7 @@ import type { Guard, LeaveOut, Section } from '../sections/section'
 import { guardSchema } from '../sections/section'
 import type { Candidate } from '../candidates/candidate'
 import type { HeldBackReason } from './resolvedPage'
-import { marginOf } from '../catalogue/orders'
+import { marginOf } from '../catalogue/sortOrders'
 import type { Shopper } from '../candidates/shopper'
 
 /** What guards look at besides the candidate. */

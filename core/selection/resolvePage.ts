@@ -100,10 +100,10 @@ function fillInOrder(section: Section, context: StepContext, held: Guarding): Ca
   for (let number = 0; number < section.steps.length && items.length < section.places; number++) {
     const step = section.steps[number]!
     if (idleReason(step, context)) continue
-    const most = Math.min(section.places, items.length + (step.cap ?? section.places))
+    const max = Math.min(section.places, items.length + (step.cap ?? section.places))
     for (const candidate of candidatesOf(step, number, context)) {
       if (held(candidate) || items.some(each => each.product === candidate.product)) continue
-      if (items.push(candidate) === most) break
+      if (items.push(candidate) === max) break
     }
   }
   return items

@@ -84,7 +84,7 @@ function fresh(shop: LiveShop, at: Moment): { onProducts: string[]; onSections: 
     each => shop.putAside.reason(each) !== null,
     each => shop.index.postings.positionOf(each),
   )
-  completed(book.looking(at) as Generator<never, void>)
+  completed(book.checking(at) as Generator<never, void>)
   const fills = countedOnPages(shop).flatMap(({ section, page }) => fillFindings(section.key, page, walked(shop, section, page, at)))
   return {
     onProducts: inWords(productChecks.flatMap(check => [...book.findings(check, 0, at)])),

@@ -24,7 +24,7 @@ export class CheckRun {
   #stale: Set<number> | 'all' = 'all'
   readonly #rules = new Kept(ruleFindings)
   readonly #same = new Kept(sameFindings)
-  #lookedAt = 0
+  #checkedAt = 0
 
   constructor(shop: CountingShop) {
     this.#shop = shop
@@ -65,7 +65,7 @@ export class CheckRun {
 
   /** Has all products looked at anew when it is long ago. */
   asked(now: number): void {
-    if (now - this.#lookedAt > staleAfter) this.#stale = 'all'
+    if (now - this.#checkedAt > staleAfter) this.#stale = 'all'
   }
 
   get areProductsStale(): boolean {
@@ -82,25 +82,25 @@ export class CheckRun {
   }
 
   /** Looks at the products that are stale, some in each step; it tells how many are done. */
-  *lookingAtProducts(now: Moment): Generator<number, void> {
+  *checkingProducts(now: Moment): Generator<number, void> {
     const stale = this.#stale
     this.#stale = new Set()
     if (stale === 'all') {
-      this.#lookedAt = now.ms
+      this.#checkedAt = now.ms
       this.#next = this.#newBook()
-      yield* this.#next.looking(now)
+      yield* this.#next.checking(now)
       this.#book = this.#next
       this.#next = null
     } else {
-      this.#book.lookAgain(stale, now)
+      this.#book.recheck(stale, now)
     }
   }
 
   /** Looks at rules, or else at the sections of each page. */
-  *lookingAtSections(now: Moment): Generator<number, void> {
+  *checkingSections(now: Moment): Generator<number, void> {
     const { live } = this.#shop
-    const looking = (this.#rules.isStale ? this.#rules : this.#same).looking(live, now)
-    while (!looking.next().done) yield live.catalogue.products.length
+    const checking = (this.#rules.isStale ? this.#rules : this.#same).checking(live, now)
+    while (!checking.next().done) yield live.catalogue.products.length
   }
 
   get counts(): Record<ProductCheck, number> {
@@ -122,25 +122,25 @@ export class CheckRun {
   }
 }
 
-/** What was found by looking at the whole shop, and whether that still holds. */
+/** What was found by checking the whole shop, and whether that still holds. */
 class Kept {
-  readonly #look: (shop: Shop, at: Moment) => Generator<void, SectionFinding[]>
+  readonly #check: (shop: Shop, at: Moment) => Generator<void, SectionFinding[]>
   found: readonly SectionFinding[] = []
   isStale = true
-  #isLooking = false
+  #isChecking = false
 
-  constructor(look: (shop: Shop, at: Moment) => Generator<void, SectionFinding[]>) {
-    this.#look = look
+  constructor(check: (shop: Shop, at: Moment) => Generator<void, SectionFinding[]>) {
+    this.#check = check
   }
 
   get isDone(): boolean {
-    return !this.isStale && !this.#isLooking
+    return !this.isStale && !this.#isChecking
   }
 
-  *looking(shop: Shop, at: Moment): Generator<void, void> {
+  *checking(shop: Shop, at: Moment): Generator<void, void> {
     this.isStale = false
-    this.#isLooking = true
-    this.found = yield* this.#look(shop, at)
-    this.#isLooking = false
+    this.#isChecking = true
+    this.found = yield* this.#check(shop, at)
+    this.#isChecking = false
   }
 }

@@ -130,7 +130,7 @@ const staleFillOf = (kept: Kept): StaleFill => ({
     if (kept.name.page === kind) mark(kept, kept.meter.pages.withSubject(key))
   },
   pagesWith(sku) {
-    if (kept.meter.looksFurther) kept.stale = 'all'
+    if (kept.meter.hangsOnOthers) kept.stale = 'all'
     else for (const each of [sku, ...shop!.skusLinkingTo(sku)]) mark(kept, kept.meter.pages.about(each))
   },
   everything: () => (kept.stale = 'all'),
@@ -154,8 +154,8 @@ async function work(): Promise<void> {
       [...meters.values()].find(each => each.stale !== 'all' && each.stale.size) ??
       (checks?.areProductsStale ? null : [...meters.values()].find(each => each.stale === 'all'))
     if (next) await recount(next)
-    else if (checks?.areProductsStale) await look(checks, checks.lookingAtProducts(shop!.now()))
-    else if (checks?.areSectionsStale) await look(checks, checks.lookingAtSections(shop!.now()))
+    else if (checks?.areProductsStale) await check(checks, checks.checkingProducts(shop!.now()))
+    else if (checks?.areSectionsStale) await check(checks, checks.checkingSections(shop!.now()))
     else break
   }
   working = false
@@ -204,9 +204,9 @@ async function countAll(kept: Kept): Promise<void> {
   }
 }
 
-async function look(run: CheckRun, looking: Generator<number, void>): Promise<void> {
+async function check(run: CheckRun, checking: Generator<number, void>): Promise<void> {
   let told = performance.now()
-  for (let step = looking.next(); !step.done; step = looking.next()) {
+  for (let step = checking.next(); !step.done; step = checking.next()) {
     if (performance.now() - told < progressEvery) continue
     told = performance.now()
     tellChecks(run, step.value)

@@ -42,14 +42,14 @@ export type Step = Command | { restock: string; to: number } | { sell: string }
 /** Orders and commands that were carried out, of those that were tried. */
 export const tried = { done: 0, refused: 0 }
 
-/** Runs commands on a shop while its counting thread is awake, and has a look at both before and after them. */
-export async function followed(steps: readonly Step[], look: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
+/** Runs commands on a shop while its counting thread is awake, and checks both before and after them. */
+export async function followed(steps: readonly Step[], check: (thread: CountingThread, shop: LiveShop) => Promise<void>): Promise<void> {
   await withStore({ products, categories, articles }, async store => {
     const shop = await loadLiveShop(store)
     const log = new CommandLog(store, shop)
     const thread = new CountingThread({ store, shop, log })
     try {
-      await look(thread, shop)
+      await check(thread, shop)
       for (const step of steps) {
         if ('restock' in step) {
           const before = { ...shop.catalogue.product(step.restock)!, description: {} }
@@ -70,7 +70,7 @@ export async function followed(steps: readonly Step[], look: (thread: CountingTh
           )
         }
       }
-      await look(thread, shop)
+      await check(thread, shop)
     } finally {
       await thread.stop()
     }

@@ -25,9 +25,9 @@ export async function withReceivedFile<T>(
   work: (path: string, size: number) => Promise<T>,
 ): Promise<T> {
   await mkdir(folder(), { recursive: true })
-  const place = await mkdtemp(join(folder(), 'file-'))
+  const ownFolder = await mkdtemp(join(folder(), 'file-'))
   try {
-    const path = join(place, 'file.csv')
+    const path = join(ownFolder, 'file.csv')
     let size = 0
     const measure = new Transform({
       transform(chunk: Buffer, _, done) {
@@ -40,7 +40,7 @@ export async function withReceivedFile<T>(
     await pipeline(request, measure, createWriteStream(path), { signal })
     return await work(path, size)
   } finally {
-    await rm(place, { recursive: true, force: true })
+    await rm(ownFolder, { recursive: true, force: true })
   }
 }
 

@@ -1,15 +1,15 @@
 import { LinkIndex } from '../../core/links/linkIndex'
 import { productFilterSchema } from '../../core/productSearch/productFilter'
 import { productSortSchema } from '../../core/productSearch/productFinder'
-import type { ListOrder } from '../../core/catalogue/orders'
+import type { SortOrder } from '../../core/catalogue/sortOrders'
 import { records } from '../../core/records/registry'
-import { freeOrdersSchema } from '../../core/candidates/order'
+import { freeStepOrdersSchema } from '../../core/candidates/stepOrder'
 import type { LiveShop } from './liveShop'
 import { pageKindSchema } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 
 const plansOf = ({ plans }: Shop) => pageKindSchema.options.map(page => plans.of(page))
-const orders = freeOrdersSchema.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
+const orders = freeStepOrdersSchema.options.filter((each): each is SortOrder => !each.startsWith('shuffle'))
 const filters = ['', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query =>
   productFilterSchema.parse(Object.fromEntries(new URLSearchParams(query))),
 )

@@ -7,8 +7,8 @@ import type { Change } from '../../core/records/registry'
 import { productFilterSchema } from '../../core/productSearch/productFilter'
 import { productSortSchema } from '../../core/productSearch/productFinder'
 import type { ListName } from '../../core/candidates/selectionIndex'
-import { freeOrdersSchema } from '../../core/candidates/order'
-import type { ListOrder } from '../../core/catalogue/orders'
+import { freeStepOrdersSchema } from '../../core/candidates/stepOrder'
+import type { SortOrder } from '../../core/catalogue/sortOrders'
 import { CommandError } from '../../core/journal/commandError'
 import type { WantedLine } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
@@ -76,7 +76,7 @@ const productOf = (sku: string): fc.Arbitrary<Product> =>
   )
 
 const lists: ListName[] = ['all', ['category', 'frames'], ['tag', 'oak'], ['brand', 'Alder'], ['attribute', 'fits=National']]
-const orders = freeOrdersSchema.options.filter((each): each is ListOrder => !each.startsWith('shuffle'))
+const orders = freeStepOrdersSchema.options.filter((each): each is SortOrder => !each.startsWith('shuffle'))
 const filters = ['', 'category=hives', 'tag=oak', 'stock=in', 'priceFrom=600', 'status=active', 'links=problem'].map(query =>
   productFilterSchema.parse(Object.fromEntries(new URLSearchParams(query))),
 )

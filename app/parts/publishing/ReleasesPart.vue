@@ -21,15 +21,15 @@ const store = useDrafts()
 const studio = useStudioShop()
 const messages = useMessages()
 
-/** The release that is looked at, with what going back to it would change. */
-const looked = shallowRef<{ number: number; words: string[] } | null>(null)
-async function look({ number }: ReleaseHead): Promise<void> {
-  if (looked.value?.number === number) {
-    looked.value = null
+/** The release that is open, with what going back to it would change. */
+const opened = shallowRef<{ number: number; words: string[] } | null>(null)
+async function toggle({ number }: ReleaseHead): Promise<void> {
+  if (opened.value?.number === number) {
+    opened.value = null
     return
   }
   try {
-    looked.value = { number, words: wordsOf(await callApi(releaseAnswerSchema, `/api/releases/${number}`)) }
+    opened.value = { number, words: wordsOf(await callApi(releaseAnswerSchema, `/api/releases/${number}`)) }
   } catch (error) {
     messages.refuse(error)
   }
@@ -78,7 +78,7 @@ function wordsOf(then: ReleaseContent): string[] {
 }
 async function goBack(number: number): Promise<void> {
   if (!(await store.sendAndTell({ type: 'goBack', release: number }))) return
-  looked.value = null
+  opened.value = null
   await releases.load().catch(error => messages.refuse(error))
 }
 </script>
@@ -99,16 +99,16 @@ async function goBack(number: number): Promise<void> {
             ></span
           >
           <span v-if="i === 0" class="state live">{{ say.shoppersHaveIt }}</span>
-          <button v-else type="button" class="text-button" :aria-expanded="looked?.number === each.number" @click="look(each)">
+          <button v-else type="button" class="text-button" :aria-expanded="opened?.number === each.number" @click="toggle(each)">
             {{ say.whatWouldChange }}
           </button>
         </div>
-        <div v-if="looked?.number === each.number" class="looked">
-          <ul v-if="looked.words.length">
-            <li v-for="words in looked.words" :key="words">{{ words }}</li>
+        <div v-if="opened?.number === each.number" class="opened">
+          <ul v-if="opened.words.length">
+            <li v-for="words in opened.words" :key="words">{{ words }}</li>
           </ul>
           <p v-else class="soft">{{ say.nothingShoppersHaveAllOf }}</p>
-          <button type="button" class="plain-button" :disabled="!looked.words.length" @click="goBack(each.number)">
+          <button type="button" class="plain-button" :disabled="!opened.words.length" @click="goBack(each.number)">
             {{ say.goBackToRelease(each.number) }}
           </button>
         </div>
@@ -146,15 +146,15 @@ ol > li {
   min-width: 0;
   display: grid;
 }
-.looked {
+.opened {
   padding: 0 2px 12px 46px;
 }
-.looked ul {
+.opened ul {
   margin: 0 0 10px;
   padding-left: 18px;
   font-size: 13.5px;
 }
-.looked p {
+.opened p {
   margin: 0 0 10px;
 }
 .none {

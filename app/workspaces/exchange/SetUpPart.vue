@@ -38,7 +38,7 @@ async function ask(name: string, document: object, dry: boolean): Promise<SetUpR
     busy.value = false
   }
 }
-async function look(event: Event): Promise<void> {
+async function readSetUp(event: Event): Promise<void> {
   const field = event.target as HTMLInputElement
   const file = field.files?.[0]
   field.value = ''
@@ -93,7 +93,7 @@ async function take(): Promise<void> {
       accept=".json,application/json"
       :aria-label="say.setUpFile"
       tabindex="-1"
-      @change="look"
+      @change="readSetUp"
     />
     <p v-if="problem" class="wide wrong small" role="alert">{{ problem }}</p>
     <div v-if="chosen" class="wide report" role="status">

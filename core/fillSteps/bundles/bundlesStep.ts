@@ -1,17 +1,17 @@
 import { z } from 'zod'
 import { inOrder, offered } from '../../candidates/inOrder'
-import { freeOrdersSchema } from '../../candidates/order'
+import { freeStepOrdersSchema } from '../../candidates/stepOrder'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
 import { commonParts } from '../stepParts'
 import { bySubject, idleWithoutSubjects } from '../subjects'
 
 /** Bundles that contain the subject. */
-export const bundlesStepSchema = z.strictObject({ from: z.literal('bundles'), order: freeOrdersSchema, ...commonParts })
+export const bundlesStepSchema = z.strictObject({ from: z.literal('bundles'), order: freeStepOrdersSchema, ...commonParts })
 
 export const bundlesStep: FillStepType<z.infer<typeof bundlesStepSchema>> = {
   schema: bundlesStepSchema,
-  orders: freeOrdersSchema.options,
+  orders: freeStepOrdersSchema.options,
   needsSubjects: () => true,
   idle: (step, context) => (context.shop.catalogue.bundles.size ? idleWithoutSubjects(step, context) : 'noData'),
   candidates: (step, number, context) =>

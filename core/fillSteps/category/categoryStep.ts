@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { inLists } from '../../candidates/inOrder'
-import { freeOrdersSchema } from '../../candidates/order'
+import { freeStepOrdersSchema } from '../../candidates/stepOrder'
 import type { FillStepType } from '../fillStepType'
 import { plain } from '../fillStepType'
 import { commonParts } from '../stepParts'
@@ -10,13 +10,13 @@ export const categoryStepSchema = z.strictObject({
   from: z.literal('category'),
   category: z.string().min(1),
   below: z.boolean(),
-  order: freeOrdersSchema,
+  order: freeStepOrdersSchema,
   ...commonParts,
 })
 
 export const categoryStep: FillStepType<z.infer<typeof categoryStepSchema>> = {
   schema: categoryStepSchema,
-  orders: freeOrdersSchema.options,
+  orders: freeStepOrdersSchema.options,
   needsSubjects: () => false,
   idle: ({ category }, { shop }) => (shop.catalogue.category(category) ? null : 'noSuchCategory'),
   candidates({ category, below, order }, number, context) {

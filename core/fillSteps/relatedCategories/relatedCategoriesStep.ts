@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Candidate } from '../../candidates/candidate'
 import { inLists, listsBelow } from '../../candidates/inOrder'
-import { freeOrdersSchema } from '../../candidates/order'
+import { freeStepOrdersSchema } from '../../candidates/stepOrder'
 import type { StepContext, StepShop } from '../../candidates/stepContext'
 import { roundRobin } from '../../sorted'
 import type { FillStepType } from '../fillStepType'
@@ -24,14 +24,14 @@ export const nearWords: Record<Nearness, string> = {
 export const relatedCategoriesStepSchema = z.strictObject({
   from: z.literal('relatedCategories'),
   of: nearnessSchema,
-  order: freeOrdersSchema,
+  order: freeStepOrdersSchema,
   ...commonParts,
 })
 type RelatedCategoriesStep = z.infer<typeof relatedCategoriesStepSchema>
 
 export const relatedCategoriesStep: FillStepType<RelatedCategoriesStep> = {
   schema: relatedCategoriesStepSchema,
-  orders: freeOrdersSchema.options,
+  orders: freeStepOrdersSchema.options,
   needsSubjects: () => false,
   idle: (_, { category }) => (category === null ? 'noCategory' : null),
   candidates: ofRelatedCategories,

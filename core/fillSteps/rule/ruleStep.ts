@@ -2,10 +2,10 @@ import { z } from 'zod'
 import type { Bitmap } from '../../candidates/bitmap'
 import type { Candidate } from '../../candidates/candidate'
 import { inOrder, isShuffle, offered, positionsIn } from '../../candidates/inOrder'
-import type { Place } from '../../candidates/narrow'
+import type { Scope } from '../../candidates/narrow'
 import { narrow, partIn } from '../../candidates/narrow'
-import type { FreeOrder } from '../../candidates/order'
-import { freeOrdersSchema } from '../../candidates/order'
+import type { FreeStepOrder } from '../../candidates/stepOrder'
+import { freeStepOrdersSchema } from '../../candidates/stepOrder'
 import { picksOf } from '../../candidates/picks'
 import type { Source } from '../../candidates/source'
 import { factsOf, sourceOf } from '../../candidates/source'
@@ -23,12 +23,12 @@ import { commonParts } from '../stepParts'
 import { bySubject, idleWithoutSubjects } from '../subjects'
 
 /** Targets that a matching rule picks for the subject. */
-export const ruleStepSchema = z.strictObject({ from: z.literal('rule'), rule: ruleSchema, order: freeOrdersSchema, ...commonParts })
+export const ruleStepSchema = z.strictObject({ from: z.literal('rule'), rule: ruleSchema, order: freeStepOrdersSchema, ...commonParts })
 type RuleStep = z.infer<typeof ruleStepSchema>
 
 export const ruleStep: FillStepType<RuleStep> = {
   schema: ruleStepSchema,
-  orders: freeOrdersSchema.options,
+  orders: freeStepOrdersSchema.options,
   needsSubjects: () => true,
   idle: idleWithoutSubjects,
   candidates: (step, number, context) => bySubject(step, context, source => picked(step, number, source, context)),
@@ -61,34 +61,39 @@ function picked(step: RuleStep, number: number, source: Source, context: StepCon
   const facts = factsOf(context)
   if (!sourceCheck(step.rule.when, facts)(source.product)) return []
   const fits = targetCheck(step.rule.pick, source.counting, facts)
-  const place = narrow(step.rule.pick, source.counting, index, facts)
+  const scope = narrow(step.rule.pick, source.counting, index, facts)
   const positions =
-    place && place.size <= index.size * smallShare
-      ? positionsInPlace(place, step.order, context, position => fits(index.productAt(position)))
-      : positionsOf(picksOf(step.rule.pick, source.counting, index, facts), place, step.order, context)
+    scope && scope.size <= index.size * smallShare
+      ? positionsInScope(scope, step.order, context, position => fits(index.productAt(position)))
+      : positionsOf(picksOf(step.rule.pick, source.counting, index, facts), scope, step.order, context)
   return offered(positions, number, source, context)
 }
 
-/** In a place of at most this share of all products, each is looked at; else what the rule picks is worked out for all at once. */
+/** In a scope of at most this share of all products, each is looked at; else what the rule picks is worked out for all at once. */
 const smallShare = 1 / 16
 
-function positionsInPlace(place: Place, order: FreeOrder, context: StepContext, passes: (position: number) => boolean): Iterable<number> {
-  if ('lists' in place) return positionsIn(place.lists, order, context, passes)
-  return inOrder(context.shop.index.list('all', place.order).slice(place.from, place.to), order, context, passes)
+function positionsInScope(
+  scope: Scope,
+  order: FreeStepOrder,
+  context: StepContext,
+  passes: (position: number) => boolean,
+): Iterable<number> {
+  if ('lists' in scope) return positionsIn(scope.lists, order, context, passes)
+  return inOrder(context.shop.index.list('all', scope.order).slice(scope.from, scope.to), order, context, passes)
 }
 
 /**
  * Positions in order.
- * @param place where all of them are, if it is known
+ * @param scope where all of them are, if it is known
  */
-function positionsOf(bitmap: Bitmap, place: Place | null, order: FreeOrder, context: StepContext): Iterable<number> {
+function positionsOf(bitmap: Bitmap, scope: Scope | null, order: FreeStepOrder, context: StepContext): Iterable<number> {
   const { index } = context.shop
   if (isShuffle(order)) return inOrder(bitmap.positions(), order, context)
   const few = bitmap.positionsUpTo(maxSorted(index.size))
   if (few) return inOrder(few, order, context)
   // Of many, the first soon come by in the list of all that is in order already, or in the part of it where they are.
   const all = index.list('all', order)
-  const part = place && 'order' in place ? partIn(order, place, index) : null
+  const part = scope && 'order' in scope ? partIn(order, scope, index) : null
   return between(all, part?.from ?? 0, part?.to ?? all.length, position => bitmap.has(position))
 }
 

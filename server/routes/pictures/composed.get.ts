@@ -9,7 +9,7 @@ const querySchema = z.object({ of: z.union([z.array(oneSchema).min(1).max(4), on
 /** Where the parts stand, in percent of whatever the picture is shown in: beside each other, one beside two, or in four fields. */
 const part = 49.5
 const far = 50.5
-const places = [
+const fields = [
   [[0, 0, 100, 100]],
   [
     [0, 0, part, 100],
@@ -33,7 +33,7 @@ export default api(async event => {
   const { of } = queryOf(event, querySchema)
   const parts = await Promise.all(
     of.map(async (address, i) => {
-      const [x, y, width, height] = places[of.length - 1]![i]!
+      const [x, y, width, height] = fields[of.length - 1]![i]!
       const data = await embedded(address)
       // The fields cut the pictures as a card of the shop does: filled, from the middle.
       return (

@@ -69,9 +69,9 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
     <h2>{{ say.howMany }}</h2>
     <div class="line">
       {{ say.shoppersPick }}
-      <QuantityField :value="bundle.least" :label="say.pickAtLeast" :most="bundle.most" @change="least => set({ least }, true)" />
+      <QuantityField :value="bundle.least" :label="say.pickAtLeast" :max="bundle.most" @change="least => set({ least }, true)" />
       {{ say.to }}
-      <QuantityField :value="bundle.most" :label="say.pickAtMost" :least="bundle.least" :most="100" @change="most => set({ most }, true)" />
+      <QuantityField :value="bundle.most" :label="say.pickAtMost" :min="bundle.least" :max="100" @change="most => set({ most }, true)" />
       <label class="again"
         ><input type="checkbox" :checked="bundle.repeats" @change="set({ repeats: ($event.target as HTMLInputElement).checked })" />{{
           say.theSameAgainIsFine
@@ -84,15 +84,15 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
       <QuantityField
         :value="step.count"
         :label="say.fromHowManyOn"
-        :most="100"
+        :max="100"
         @change="count => isFree(count, step.count) && setStep(step.count, { count })"
       />
       {{ say.on }}
       <QuantityField
         :value="step.percent"
         :label="say.percentOffFromOn(step.count)"
-        :least="0"
-        :most="100"
+        :min="0"
+        :max="100"
         @change="percent => setStep(step.count, { percent })"
       />
       {{ say.off }}

@@ -115,7 +115,7 @@ function typed(event: Event): void {
           <QuantityField
             :value="offered.count"
             :label="say.howManyLinks"
-            :most="8"
+            :max="8"
             @change="count => offered.by === 'links' && change({ offered: { ...offered, count } })"
           />
           {{ say.ofIts }}
@@ -158,7 +158,7 @@ function typed(event: Event): void {
           <p class="wrong small" role="alert">{{ wrong }}</p>
           <div class="line">
             {{ say.atMost }}
-            <QuantityField :value="offer.limit" :label="say.howOftenInOneCart" :most="99" @change="limit => change({ limit })" />
+            <QuantityField :value="offer.limit" :label="say.howOftenInOneCart" :max="99" @change="limit => change({ limit })" />
             {{ say.inOneCart(offer.limit === 1 ? say.time : say.times) }}
           </div>
           <label class="line check"

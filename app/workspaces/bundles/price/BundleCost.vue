@@ -23,14 +23,14 @@ const fromTo = (from: number, to: number) =>
 const saving = computed(() => {
   if (!range.value) return null
   const ends = [range.value.leastSaving, range.value.from, range.value.to].map(({ sum, price }) => sum - price)
-  return { least: Math.min(...ends), most: Math.max(...ends) }
+  return { min: Math.min(...ends), max: Math.max(...ends) }
 })
 const savingWords = computed(() => {
-  const { least, most } = saving.value!
-  if (most < 0) return say.noneDearer(studio.money(-least))
-  if (least < 0) return say.upToButNotIn(studio.money(most))
+  const { min, max } = saving.value!
+  if (max < 0) return say.noneDearer(studio.money(-min))
+  if (min < 0) return say.upToButNotIn(studio.money(max))
   const percent = Math.round(100 - (range.value!.from.price * 100) / (range.value!.from.sum || 1))
-  return most === 0 ? say.none : `${fromTo(least, most)}${least === most && percent ? `, ${percent} %` : ''}`
+  return max === 0 ? say.none : `${fromTo(min, max)}${min === max && percent ? `, ${percent} %` : ''}`
 })
 const marginWords = computed(() => {
   const margin = range.value?.leastMargin
@@ -150,7 +150,7 @@ function type(event: Event): void {
           </div>
           <div>
             <dt>{{ say.theySave }}</dt>
-            <dd :class="{ wrong: saving!.least < 0, good: saving!.least > 0 }">{{ savingWords }}</dd>
+            <dd :class="{ wrong: saving!.min < 0, good: saving!.min > 0 }">{{ savingWords }}</dd>
           </div>
           <div>
             <dt>{{ say.margin }}</dt>
@@ -158,9 +158,9 @@ function type(event: Event): void {
           </div>
           <div>
             <dt>{{ say.canBeSold }}</dt>
-            <dd :class="{ wrong: !stock.most }">
-              {{ stock.least === stock.most ? '' : say.to(studio.number(stock.least)) }}{{ studio.number(stock.most) }}
-              {{ stock.most === 1 ? say.time : say.times }}
+            <dd :class="{ wrong: !stock.max }">
+              {{ stock.min === stock.max ? '' : say.to(studio.number(stock.min)) }}{{ studio.number(stock.max) }}
+              {{ stock.max === 1 ? say.time : say.times }}
             </dd>
           </div>
         </template>
@@ -170,8 +170,8 @@ function type(event: Event): void {
             <QuantityField
               :value="bundle.marginFloor ?? 0"
               :label="say.lowestMarginInPercent"
-              :least="0"
-              :most="100"
+              :min="0"
+              :max="100"
               @change="marginFloor => store.changeBundle({ ...bundle, marginFloor }, true)"
             />
             %

@@ -39,10 +39,10 @@ const picks = computed(() => (bundle.value.type === 'pickAny' ? sold(pickable(bu
 const count = ref<number | null>(null)
 const counts = computed(() =>
   bundle.value.type === 'pickAny'
-    ? { least: bundle.value.least, most: bundle.value.repeats ? bundle.value.most : Math.min(bundle.value.most, picks.value.length) }
-    : { least: 1, most: 1 },
+    ? { min: bundle.value.least, max: bundle.value.repeats ? bundle.value.most : Math.min(bundle.value.most, picks.value.length) }
+    : { min: 1, max: 1 },
 )
-const picking = computed(() => Math.min(Math.max(count.value ?? counts.value.least, counts.value.least), counts.value.most))
+const picking = computed(() => Math.min(Math.max(count.value ?? counts.value.min, counts.value.min), counts.value.max))
 
 const choices = computed((): WantedChoice[] => {
   if (bundle.value.type !== 'pickAny')
@@ -93,8 +93,8 @@ const sharedWords = computed(() => {
       <span class="small soft">{{ say.picked }}</span><QuantityField
         :value="picking"
         :label="say.howManyArePicked"
-        :least="counts.least"
-        :most="counts.most"
+        :min="counts.min"
+        :max="counts.max"
         @change="value => (count = value)"
       />
     </div>

@@ -88,7 +88,7 @@ const sections = computed(() => {
         words: heldBackWords(each.reason, each.sku, page, part.key),
       })),
     ),
-    looked: part.steps.map(step => `${stepWords(step, kindName)}${outcome(step)}`),
+    tried: part.steps.map(step => `${stepWords(step, kindName)}${outcome(step)}`),
   }))
 })
 function outcome({ idle, taken, heldBack }: DeliveredStep): string {
@@ -156,8 +156,8 @@ async function switchSection(section: string, off: boolean): Promise<void> {
           {{ say.andMore(each.heldBack.length - maxTold) }}
         </button>
       </template>
-      <p v-if="!each.shown.length && !each.heldBack.length && each.looked.length" class="looked">
-        {{ say.lookedFor(each.looked.join('; ')) }}
+      <p v-if="!each.shown.length && !each.heldBack.length && each.tried.length" class="tried">
+        {{ say.lookedFor(each.tried.join('; ')) }}
       </p>
     </article>
   </section>
@@ -247,7 +247,7 @@ li {
   color: var(--ink-soft);
   text-align: right;
 }
-.looked {
+.tried {
   margin: 4px 0 0;
   font-size: 12.5px;
   line-height: 1.4;

@@ -17,9 +17,9 @@ const parts = computed((): LookParts => ({ ...props.under, ...props.own }))
 
 type Part = keyof LookParts
 type Field = { part: Part } & (
-  { as: 'colour'; instead?: string } | { as: 'length'; least: number; most: number } | { as: 'choice'; words: Record<string, string> }
+  { as: 'colour'; instead?: string } | { as: 'length'; min: number; max: number } | { as: 'choice'; words: Record<string, string> }
 )
-const length = (part: Part, least: number, most: number): Field => ({ part, as: 'length', least, most })
+const length = (part: Part, min: number, max: number): Field => ({ part, as: 'length', min, max })
 const groups: { name: string; fields: Field[] }[] = [
   {
     name: say.colours,
@@ -61,9 +61,9 @@ const chosenIn = (part: Part) => parts.value[part] as string
 function set(part: Part, value: LookParts[Part]): void {
   if (parts.value[part] !== value) emit('change', { ...props.own, [part]: value })
 }
-function setLength(part: Part, { target }: Event, least: number, most: number): void {
+function setLength(part: Part, { target }: Event, min: number, max: number): void {
   const field = target as HTMLInputElement
-  const value = Math.round(Math.min(most, Math.max(least, Number(field.value))))
+  const value = Math.round(Math.min(max, Math.max(min, Number(field.value))))
   if (field.value.trim() === '' || Number.isNaN(value)) field.value = String(parts.value[part])
   else {
     field.value = String(value)
@@ -106,10 +106,10 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
             ><input
               v-typed="parts[field.part]"
               type="number"
-              :min="field.least"
-              :max="field.most"
+              :min="field.min"
+              :max="field.max"
               :aria-label="say.inPixels(upperFirst(lookPartWords[field.part]))"
-              @change="setLength(field.part, $event, field.least, field.most)"
+              @change="setLength(field.part, $event, field.min, field.max)"
             />{{ say.px }}</span
           >
           <ChoiceGroup

@@ -38,10 +38,10 @@ function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
   const { traits } = props.step
   set({ traits: traits.includes(trait) ? traits.filter(each => each !== trait) : [...traits, trait] })
 }
-function setWhole(part: 'least' | 'cap', typed: string | number | null, most: number): void {
+function setWhole(part: 'least' | 'cap', typed: string | number | null, max: number): void {
   const value = String(typed ?? '')
   if (value === '' && part === 'cap') set({ cap: null })
-  else if (/^\d+$/.test(value) && Number(value) >= 1 && Number(value) <= most) set({ [part]: Number(value) })
+  else if (/^\d+$/.test(value) && Number(value) >= 1 && Number(value) <= max) set({ [part]: Number(value) })
 }
 const isThe = (name: string) => props.field === name || undefined
 </script>

@@ -101,6 +101,6 @@ export const de: typeof en = {
   priceChanged: 'Ein Preis hat sich inzwischen geändert. Das kostet es jetzt; bitte sehen Sie noch einmal nach.',
   orderFailed: 'Die Bestellung ist nicht gelungen. Es wurde nichts bestellt; bitte versuchen Sie es noch einmal.',
   ordered: 'Vielen Dank für Ihre Bestellung',
-  orderNumber: (number: string) => `Ihre Bestellnummer ist ${number}.`,
+  sortNumber: (number: string) => `Ihre Bestellnummer ist ${number}.`,
   takeOnly: (count: number) => `${count} nehmen`,
 }

@@ -99,6 +99,6 @@ export const en = {
   priceChanged: 'A price has changed in the meantime. This is what it costs now; please look again.',
   orderFailed: 'The order could not be placed. Nothing was ordered; please try again.',
   ordered: 'Thank you for your order',
-  orderNumber: (number: string) => `Your order number is ${number}.`,
+  sortNumber: (number: string) => `Your order number is ${number}.`,
   takeOnly: (count: number) => `Take ${count}`,
 }

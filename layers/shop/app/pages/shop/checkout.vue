@@ -22,7 +22,7 @@ const nameOf = (row: CartRow) => [row.name, ...(row.options ? [row.options] : []
 <template>
   <div v-if="order" class="done" role="status">
     <h1>{{ words.ordered }}</h1>
-    <p>{{ words.orderNumber(order.number) }}</p>
+    <p>{{ words.sortNumber(order.number) }}</p>
     <ul>
       <li v-for="row in order.rows" :key="row.key" :data-line="row.sku">
         <span>{{ row.quantity }} × {{ nameOf(row) }}<LineComponents :components="row.components" /></span

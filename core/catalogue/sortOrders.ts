@@ -1,11 +1,11 @@
 import type { Product } from './product'
 
 /** Orders whose numbers follow from a product by itself. */
-const numberOrders = ['cheapest', 'dearest', 'newest', 'oldest', 'best-selling', 'margin'] as const
-export type NumberOrder = (typeof numberOrders)[number]
+const numberSortOrders = ['cheapest', 'dearest', 'newest', 'oldest', 'best-selling', 'margin'] as const
+export type NumberSortOrder = (typeof numberSortOrders)[number]
 /** Orders that any list of products can be kept in. */
-export const listOrders = [...numberOrders, 'name'] as const
-export type ListOrder = (typeof listOrders)[number]
+export const sortOrders = [...numberSortOrders, 'name'] as const
+export type SortOrder = (typeof sortOrders)[number]
 
 /** What is not known comes after every other number. */
 export const unknownNumber = Number.MAX_VALUE
@@ -14,7 +14,7 @@ export const unknownNumber = Number.MAX_VALUE
  * The number that a product is ordered by; the smallest comes first.
  * @param sold units sold
  */
-export function orderNumber(order: NumberOrder, product: Product, sold: number): number {
+export function sortNumber(order: NumberSortOrder, product: Product, sold: number): number {
   switch (order) {
     case 'cheapest':
       return product.price ?? unknownNumber

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from './makeProduct.testing'
-import type { NumberOrder } from './orders'
-import { marginOf, orderNumber } from './orders'
+import type { NumberSortOrder } from './sortOrders'
+import { marginOf, sortNumber } from './sortOrders'
 
 const products = [
   makeProduct('A', { price: 1000, cost: 600, released: '2026-01-01' }),
@@ -13,7 +13,7 @@ const products = [
 const sold: Record<string, number> = { A: 2, D: 7 }
 
 describe('the numbers of an order', () => {
-  it.each<[NumberOrder, string]>([
+  it.each<[NumberSortOrder, string]>([
     ['cheapest', 'EBADC'],
     ['dearest', 'DABEC'],
     ['newest', 'BADCE'],
@@ -23,7 +23,7 @@ describe('the numbers of an order', () => {
   ])('%s: %s; what can’t be ordered comes last', (order, expected) => {
     expect(
       products
-        .toSorted((a, b) => orderNumber(order, a, sold[a.sku] ?? 0) - orderNumber(order, b, sold[b.sku] ?? 0))
+        .toSorted((a, b) => sortNumber(order, a, sold[a.sku] ?? 0) - sortNumber(order, b, sold[b.sku] ?? 0))
         .map(each => each.sku)
         .join(''),
     ).toBe(expected)

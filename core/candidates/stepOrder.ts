@@ -4,7 +4,7 @@ import { z } from 'zod'
  * How the candidates of a fill step are put in order, before the places cut it off. Every order ends with SKU ascending.
  * Products without what an order looks at (no price, no date of release, no cost) come last.
  */
-export const orderSchema = z.enum([
+export const stepOrderSchema = z.enum([
   /** As they were put by hand, or as they were viewed. */
   'hand',
   /** By how much they have in common with the subject. */
@@ -24,8 +24,8 @@ export const orderSchema = z.enum([
   /** Mixed anew with every view. */
   'shuffle-every-view',
 ])
-export type Order = z.infer<typeof orderSchema>
+export type StepOrder = z.infer<typeof stepOrderSchema>
 
 /** The orders that any list of products can be put into. */
-export const freeOrdersSchema = orderSchema.exclude(['hand', 'strength'])
-export type FreeOrder = z.infer<typeof freeOrdersSchema>
+export const freeStepOrdersSchema = stepOrderSchema.exclude(['hand', 'strength'])
+export type FreeStepOrder = z.infer<typeof freeStepOrdersSchema>
