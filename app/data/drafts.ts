@@ -58,7 +58,7 @@ export const useDrafts = defineStore('drafts', () => {
   }
 
   /** The plans that have a section, with the zone it stands in. */
-  function placesOf(key: string): { plan: PagePlan; zone: string; off: boolean }[] {
+  function plansWith(key: string): { plan: PagePlan; zone: string; off: boolean }[] {
     return plans.value.flatMap(({ draft }) =>
       draft
         ? draft.zones
@@ -89,7 +89,7 @@ export const useDrafts = defineStore('drafts', () => {
     draftOf: (key: string) => draftOf('sections', key),
     planDraftOf: (key: string) => draftOf('plans', key),
     lookDraftOf: (key: string) => draftOf('looks', key),
-    placesOf,
+    plansWith,
     /** The sections that have a look, as drafts. */
     sectionsWith: (look: string): Section[] => sections.value.flatMap(({ draft }) => (draft?.look.preset === look ? draft : [])),
     add: (settings: SectionSettings) => stored.add({ type: 'addSection', settings }, () => sections.value),

@@ -57,7 +57,7 @@ export function useToPublish(first: Keys) {
   }
   function countedPagesOf(key: string): PageKind[] {
     const { draft } = store.sections.find(each => each.key === key)!
-    const pages = new Set(store.placesOf(key).map(each => each.plan.page))
+    const pages = new Set(store.plansWith(key).map(each => each.plan.page))
     return draft ? pageKinds.filter(page => pages.has(page) && !hangsOnShopper(draft, page)) : []
   }
   const sectionRows = computed(() =>

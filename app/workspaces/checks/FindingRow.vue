@@ -2,7 +2,7 @@
 import { isProductCheck, mendOf } from '../../../core/checks/check'
 import type { FindingRow } from '../../../core/studio/checkAnswers'
 import { checkWords } from '../../../core/checks/checkWords'
-import { placeOf } from './placeOf'
+import { addressOf } from './addressOf'
 import { useStudioShop } from '../../data/studioShop'
 import { pageWords } from '../../parts/sections/sectionWords'
 import PhArrowRight from '~icons/ph/arrow-right'
@@ -30,7 +30,7 @@ const page = computed(() =>
       <div class="thing" role="gridcell">
         <ProductPicture v-if="onProduct" :src="row.source.image" class="thumb" />
         <div class="names">
-          <NuxtLink :to="placeOf(row.finding)" class="name cut" tabindex="-1" @click.stop>{{ row.source.name }}</NuxtLink>
+          <NuxtLink :to="addressOf(row.finding)" class="name cut" tabindex="-1" @click.stop>{{ row.source.name }}</NuxtLink>
           <span v-if="onProduct" class="mono cut">{{ row.source.key }}</span><span v-else class="small soft cut">{{ page }}</span>
         </div>
       </div>

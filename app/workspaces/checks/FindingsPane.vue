@@ -9,7 +9,7 @@ import { useChecks } from '../../data/checks'
 import { useHistory } from '../../data/history'
 import { useMessages } from '../../data/messages'
 import { callApi } from '../../data/callApi'
-import { placeOf } from './placeOf'
+import { addressOf } from './addressOf'
 import { useMarkedFindings } from './useMarkedFindings'
 import { useRowPages } from '../../data/useRowPages'
 import { checksWords } from './words'
@@ -119,7 +119,7 @@ function putCheckAside(): void {
 
 function open(index: number): void {
   const row = rowAt(index)
-  if (row) void navigateTo(placeOf(row.finding))
+  if (row) void navigateTo(addressOf(row.finding))
 }
 const sources = computed(() => [
   ...new Set(marked.value.filter(each => isProductCheck(each.check) && !isBundleCheck(each.check)).map(each => each.source)),

@@ -21,7 +21,7 @@ const { load, ready, stepped } = useDraftWorkspace()
 const users = computed(() =>
   store.sections.filter(
     ({ key: section, draft }) =>
-      draft && !draft.off && (key.value === houseKey || draft.look.preset === key.value) && store.placesOf(section).length,
+      draft && !draft.off && (key.value === houseKey || draft.look.preset === key.value) && store.plansWith(section).length,
   ),
 )
 const seenOn = ref<string | null>(null)

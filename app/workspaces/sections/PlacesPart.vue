@@ -14,13 +14,13 @@ const props = defineProps<{ sectionKey: string }>()
 const store = useDrafts()
 const studio = useStudioShop()
 
-const places = computed(() => store.placesOf(props.sectionKey))
+const standsOn = computed(() => store.plansWith(props.sectionKey))
 const planName = (name: Record<string, string>, page: keyof typeof pageWords) => studio.words(name) || pageWords[page]
 /** Where it could stand too: one place on every plan. */
 const free = computed(() =>
   store.plans
     .flatMap(({ draft }) =>
-      draft && !places.value.some(each => each.plan.key === draft.key) ? zonesOf(draft.page).map(zone => ({ plan: draft, zone })) : [],
+      draft && !standsOn.value.some(each => each.plan.key === draft.key) ? zonesOf(draft.page).map(zone => ({ plan: draft, zone })) : [],
     )
     .sort((a, b) => pageKindSchema.options.indexOf(a.plan.page) - pageKindSchema.options.indexOf(b.plan.page)),
 )
@@ -28,8 +28,8 @@ const free = computed(() =>
 
 <template>
   <div>
-    <ul v-if="places.length">
-      <li v-for="{ plan, zone, off } in places" :key="plan.key">
+    <ul v-if="standsOn.length">
+      <li v-for="{ plan, zone, off } in standsOn" :key="plan.key">
         <NuxtLink :to="`/pages/${plan.key}`" class="where" :class="{ off }">{{ planName(plan.name, plan.page) }}</NuxtLink>
         <v-menu v-if="zonesOf(plan.page).length > 1" location="bottom start">
           <template #activator="{ props: menu }"

@@ -32,7 +32,7 @@ function differsIn(plan: string): boolean {
   return placeIn(versions.live) !== placeIn(versions.draft)
 }
 const publishing = ref(false)
-const usedIn = computed(() => store.placesOf(props.stored.key).map(each => each.plan))
+const usedIn = computed(() => store.plansWith(props.stored.key).map(each => each.plan))
 
 /** Of the section as a whole; what is about its look is told there. */
 const problems = computed(() => props.stored.problems.filter(each => each.step === null && each.of !== 'look'))

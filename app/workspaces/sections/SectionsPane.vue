@@ -18,31 +18,31 @@ const words = ref('')
 
 const headingOf = (each: StoredSection) => studio.words((each.draft ?? each.live)!.heading) || each.key
 function whereOf(key: string): string {
-  const places = store.placesOf(key)
-  if (!places.length) return say.onNoPageYet
-  return places.length === 1
-    ? `${pageWords[places[0]!.plan.page]} · ${zoneWords(places[0]!.zone)}`
-    : [...new Set(places.map(each => pageWords[each.plan.page]))].join(', ')
+  const plans = store.plansWith(key)
+  if (!plans.length) return say.onNoPageYet
+  return plans.length === 1
+    ? `${pageWords[plans[0]!.plan.page]} · ${zoneWords(plans[0]!.zone)}`
+    : [...new Set(plans.map(each => pageWords[each.plan.page]))].join(', ')
 }
 /** Of what shoppers have and what they will have. */
 function stateOf({ key, live, draft }: StoredSection): { name: string; words: string } {
   if (!draft) return { name: 'leaving', words: say.toBeRemoved }
   if (isUnpublished({ live, draft })) return { name: 'draft', words: live ? say.changed : say.draft }
-  const places = store.placesOf(key)
-  if (draft.off || (places.length && places.every(each => each.off))) return { name: 'off', words: say.off }
+  const plans = store.plansWith(key)
+  if (draft.off || (plans.length && plans.every(each => each.off))) return { name: 'off', words: say.off }
   return { name: 'live', words: say.live }
 }
 const pageOrder = Object.keys(pageWords)
 /** In the order of the pages they stand on. */
 const rows = computed(() => {
-  const placeOf = (key: string) => {
-    const [first] = store.placesOf(key)
+  const positionOf = (key: string) => {
+    const [first] = store.plansWith(key)
     return first ? pageOrder.indexOf(first.plan.page) * 1000 + first.plan.zones.flatMap(zone => zone.sections).indexOf(key) : Infinity
   }
   return store.sections
-    .map(each => ({ ...each, heading: headingOf(each), where: whereOf(each.key), state: stateOf(each), place: placeOf(each.key) }))
+    .map(each => ({ ...each, heading: headingOf(each), where: whereOf(each.key), state: stateOf(each), position: positionOf(each.key) }))
     .filter(each => `${each.heading} ${each.where}`.toLowerCase().includes(words.value.trim().toLowerCase()))
-    .sort((a, b) => a.place - b.place || a.heading.localeCompare(b.heading))
+    .sort((a, b) => a.position - b.position || a.heading.localeCompare(b.heading))
 })
 
 async function add(): Promise<void> {

@@ -32,7 +32,7 @@ const isOfShopperAlone = computed(() => hangsOnShopper(props.stored.draft ?? pro
 const told = computed(() => {
   const hidden = answer.value?.hidden?.find(each => each.key === props.stored.key)
   if (hidden) return { wrong: say.notOnThisPage, words: hiddenWords(hidden.reason) }
-  if (!store.placesOf(props.stored.key).some(each => each.plan.page === page.value)) return { wrong: '', words: say.itStandsOnNoPage }
+  if (!store.plansWith(props.stored.key).some(each => each.plan.page === page.value)) return { wrong: '', words: say.itStandsOnNoPage }
   const shown = answer.value?.sections.find(each => each.key === props.stored.key)
   const count = shown ? shown.items.length + shown.categories.length : 0
   return { wrong: '', words: shown ? say.ofPlaces(count, shown.display.places) : '' }

@@ -24,7 +24,7 @@ export function useTriedPage(stored: () => StoredSection) {
 
   /** The pages that it stands on; before it stands anywhere, the kind of page that its steps are made for. */
   const pages = computed((): PageKind[] => {
-    const kinds = [...new Set(store.placesOf(stored().key).map(each => each.plan.page))]
+    const kinds = [...new Set(store.plansWith(stored().key).map(each => each.plan.page))]
     if (kinds.length) return kinds
     const madeFor = (stored().draft ?? stored().live)!.steps.flatMap(step => stepTypeOf(step).madeFor ?? [])
     return [madeFor[0] ?? 'product']
