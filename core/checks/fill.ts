@@ -58,10 +58,9 @@ function isOfShopper(step: FillStep, page: PageKind): boolean {
 export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: string, at: Moment) => readonly Shown[] | null) | null {
   const section = shop.sections.get(key)
   if (!section) return null
-  const isPlanned = shop.plans.of(page).some(plan => hasSection(plan, key))
-  const wider = isPlanned ? shop : withSection(shop, key, page)!
-  const counted = shopWith(wider, {
-    plans: wider.plans.mapped(page, plan => (hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] })),
+  const planned = onSomePlan(shop, key, page)
+  const counted = shopWith(planned, {
+    plans: planned.plans.mapped(page, plan => (hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] })),
   })
   return (subject, at) => {
     const { plan, sections } = resolvePage(counted, ...visitTo(page, subject, at))
@@ -72,11 +71,27 @@ export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: st
 }
 
 /**
- * The plan without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same.
+ * The sections that bear on how many products a section shows on the pages of a kind, without itself: those before it, if it must not
+ * show the same.
  */
-function asFarAsNeeded(plan: PagePlan, section: Section): PagePlan {
-  const heedsEarlier = !plan.repeats && section.guards.includes('shownEarlier')
+export function sectionsBearingOn(section: Section, shop: Shop, page: PageKind): Section[] {
+  const { plans, sections } = onSomePlan(shop, section.key, page)
+  const keys = new Set(plans.of(page).flatMap(plan => (hasSection(plan, section.key) ? keysNeeded(plan, section) : [])))
+  keys.delete(section.key)
+  return [...keys].flatMap(key => sections.get(key) ?? [])
+}
+
+/** The shop, with the section on all pages of a kind if it is on none. */
+const onSomePlan = (shop: Shop, key: string, page: PageKind): Shop =>
+  shop.plans.of(page).some(plan => hasSection(plan, key)) ? shop : withSection(shop, key, page)!
+
+/** Without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same. */
+function keysNeeded(plan: PagePlan, { key, guards }: Section): readonly string[] {
   const keys = sectionsOf(plan)
-  const kept = new Set(heedsEarlier ? keys.slice(0, keys.indexOf(section.key) + 1) : [section.key])
+  return !plan.repeats && guards.includes('shownEarlier') ? keys.slice(0, keys.indexOf(key) + 1) : [key]
+}
+
+function asFarAsNeeded(plan: PagePlan, section: Section): PagePlan {
+  const kept = new Set(keysNeeded(plan, section))
   return { ...plan, zones: plan.zones.map(zone => ({ ...zone, sections: zone.sections.filter(each => kept.has(each)) })) }
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { LinkIndex } from '../links/linkIndex'
 import { linkStep } from '../fillSteps/fillStep'
+import { heeds } from '../sections/heeds'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { PageKind } from '../pageTypes/registry'
 import { PlanBook } from '../pagePlans/planBook'
@@ -95,6 +96,33 @@ describe('a fill meter', () => {
     )
   })
 
+  it('counts the same after sales that it says it need not heed', () => {
+    const sold = fc.record(Object.fromEntries(skus.map(sku => [sku, fc.nat(9)])))
+    let inOrderOfSales = 0
+    fc.assert(
+      fc.property(
+        anyPlainShop,
+        sold,
+        fc.constantFrom('s1', 's2', 's3', 's4'),
+        fc.constantFrom<PageKind>('product', 'category', 'article', 'home'),
+        (plain, sold, section, page) => {
+          const meter = counted(shopOf(plain), section, page)
+          if (meter.heeds('sold')) return
+          expect(counted(shopOf({ ...plain, sold }), section, page).fill).toEqual(meter.fill)
+          if (
+            heeds(
+              plain.sections.find(each => each.key === section)!,
+              'sold',
+            )
+          )
+            inOrderOfSales++
+        },
+      ),
+      { numRuns: 2000 },
+    )
+    expect(inOrderOfSales).toBeGreaterThan(50)
+  })
+
   it('takes over the counts of another that counts the same', () => {
     fc.assert(
       fc.property(anyPlainShop, plain => {
@@ -111,11 +139,12 @@ describe('a fill meter', () => {
     fc.assert(
       fc.property(anyPlainShop, plain => {
         const bestSellers = { from: 'bestSellers' as const, of: 'all' as const, subjects: 'page' as const, cap: null, off: false }
-        const looks = (steps: Parameters<typeof planned>[1]) => new FillMeter(planned(shopOf(plain), steps), 's1', 'product').hangsOnOthers
+        const hangsOnOthers = (steps: Parameters<typeof planned>[1]) =>
+          new FillMeter(planned(shopOf(plain), steps), 's1', 'product').hangsOnOthers
         expect([
-          looks([linkStep('upsell')]),
-          looks([linkStep('upsell'), bestSellers]),
-          looks([linkStep('upsell'), { ...bestSellers, off: true }]),
+          hangsOnOthers([linkStep('upsell')]),
+          hangsOnOthers([linkStep('upsell'), bestSellers]),
+          hangsOnOthers([linkStep('upsell'), { ...bestSellers, off: true }]),
         ]).toEqual([false, true, false])
       }),
       { numRuns: 3 },

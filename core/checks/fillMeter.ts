@@ -1,14 +1,13 @@
 import type { PageKind } from '../pageTypes/registry'
-import { sectionsOf } from '../pagePlans/pagePlan'
 import { stepTypeOf } from '../fillSteps/fillStep'
 import type { SoldFact } from '../fillSteps/fillStepType'
-import { heeds } from '../sections/heeds'
+import { countHeeds, heeds } from '../sections/heeds'
 import type { Section } from '../sections/section'
 import type { Shop } from '../selection/shop'
 import type { CountedPages } from './countedPages'
 import { countedPages } from './countedPages'
 import type { Fill, Shown } from './fill'
-import { shownFor } from './fill'
+import { sectionsBearingOn, shownFor } from './fill'
 import type { Moment } from '../time/moment'
 
 const pagesInStep = 50
@@ -85,19 +84,21 @@ export class FillMeter {
 
   /** Whether the change of one product can change the pages of others that are not linked to it. */
   get hangsOnOthers(): boolean {
-    return this.#counted.some(section => section.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone))
+    return [this.#own, ...this.#bearing].some(section => section?.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone))
   }
 
-  /** Whether it can change what is shown how many units there are of a product, or were sold of it. */
+  /** Whether the counts can depend on how many units there are of a product, or were sold of it. */
   heeds(fact: SoldFact): boolean {
-    return this.#counted.some(section => heeds(section, fact))
+    // Of what stands before it, it matters which products are shown; of the section itself, how many.
+    return (this.#own !== undefined && countHeeds(this.#own, fact)) || this.#bearing.some(section => heeds(section, fact))
   }
 
-  /** The section, and those that stand on pages with it. */
-  get #counted(): Section[] {
-    const { sections, plans } = this.#shop
-    const keys = new Set([this.#section, ...plans.of(this.#page).flatMap(sectionsOf)])
-    return [...keys].flatMap(key => sections.get(key) ?? [])
+  get #own(): Section | undefined {
+    return this.#shop.sections.get(this.#section)
+  }
+
+  get #bearing(): Section[] {
+    return this.#own ? sectionsBearingOn(this.#own, this.#shop, this.#page) : []
   }
 
   #shown(at: Moment): ((number: number) => readonly Shown[] | null) | null {

@@ -36,9 +36,14 @@ export const idleReason = (step: FillStep, context: StepContext): IdleReason | n
 export const candidatesOf = (step: FillStep, number: number, context: StepContext): Iterable<Candidate> =>
   stepTypeOf(step).candidates(step, number, context)
 
-/** Whether what a step yields can depend on how many units there are of a product, or were sold of it. */
+/** Whether what a step yields can depend on how many units there are of a product, or were sold of it, apart from the order of it. */
+export const yieldHeeds = (step: FillStep, fact: SoldFact): boolean => stepTypeOf(step).heeds?.(step, fact) ?? false
+
+/** Whether what a step yields, or the order of it, can depend on how many units there are of a product, or were sold of it. */
 export const stepHeeds = (step: FillStep, fact: SoldFact): boolean =>
-  (stepTypeOf(step).heeds?.(step, fact) ?? false) || (fact === 'sold' && 'order' in step && step.order === 'best-selling')
+  yieldHeeds(step, fact) || (fact === 'sold' && orderOf(step) === 'best-selling')
+
+const orderOf = (step: FillStep): StepOrder | undefined => ('order' in step ? step.order : stepTypeOf(step).ownOrder)
 
 /** A step of products linked by hand, in hand order. */
 export const linkStep = (kind: string, subjects: FillStep['subjects'] = 'page'): FillStep => ({

@@ -71,6 +71,8 @@ export interface FillStepType<Step extends CommonParts> {
   isOfShopper?: true
   /** The kind of link that it follows. */
   kind?(step: Step): string
+  /** The order of what it yields, if there is no choice. */
+  ownOrder?: StepOrder
   /** Whether what it yields can hang on how many units there are of a product, or were sold of it, apart from the order it is put into. */
   heeds?(step: Step, fact: SoldFact): boolean
   /** Of a step that has alternatives: which of them a product that it yielded passes. */

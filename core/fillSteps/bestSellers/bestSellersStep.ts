@@ -17,5 +17,5 @@ export const bestSellersStep: FillStepType<z.infer<typeof bestSellersStepSchema>
   reason: 'bestSeller',
   shownWords: ({ place }) => (place === 1 ? 'the best seller' : `best seller number ${place}`),
   sourceWords: () => 'best sellers',
-  heeds: (_, fact) => fact === 'sold',
+  ownOrder: 'best-selling',
 }

@@ -17,4 +17,5 @@ export const newestStep: FillStepType<z.infer<typeof newestStepSchema>> = {
   reason: 'newest',
   shownWords: ({ place }) => (place === 1 ? 'the newest' : `number ${place} of the newest`),
   sourceWords: () => 'the newest products',
+  ownOrder: 'newest',
 }
