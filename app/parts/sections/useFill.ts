@@ -32,7 +32,7 @@ export function useFill(of: () => { section: string; page: PageKind }) {
     }
   }
   watch(() => [of().section, of().page, store.edition], ask, { immediate: true })
-  onBeforeUnmount(() => {
+  onScopeDispose(() => {
     asks++
     stop()
   })

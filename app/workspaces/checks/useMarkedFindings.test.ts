@@ -1,18 +1,8 @@
 import fc from 'fast-check'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { computed, shallowRef } from 'vue'
+import { describe, expect, it } from 'vitest'
 import type { Finding } from '../../../core/checks/check'
 import type { FindingRow } from '../../../core/studio/checkAnswers'
 import { useMarkedFindings } from './useMarkedFindings'
-
-// The studio's build puts these in.
-beforeEach(() => {
-  vi.stubGlobal('computed', computed)
-  vi.stubGlobal('shallowRef', shallowRef)
-})
-afterEach(() => {
-  vi.unstubAllGlobals()
-})
 
 const size = 9
 const findingAt = (index: number): Finding => ({ check: 'targetOutOfStock', source: `P${index}`, kind: 'related', target: 'T' })
