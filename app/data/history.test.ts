@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import type { Command } from '../../core/records/registry'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 
@@ -15,7 +16,7 @@ afterEach(() => vi.unstubAllGlobals())
 
 const done = (undo: string | null, redo: string | null = null) => ({ words: 'Done.', changes: [], undo, redo })
 const paths = () => arrived.map(each => each.path)
-const command = { type: 'publish', sections: [], plans: [], looks: [] } as const
+const command: Command = { type: 'publish', sections: [], plans: [], looks: [] }
 
 it('sends one edit after the other, in the order in which they were made', async () => {
   const history = useHistory()
