@@ -31,6 +31,8 @@ const keptShare = 1 / 64
 const maxKept = 256
 /** After so many places of an order, what stands before them is kept. */
 const partLength = 2048
+/** Products that get their numbers before a pause. */
+const productsInStep = 1000
 
 const keyOf = (name: ListName) => (name === everything ? everything : `${name[0]}\0${name[1]}`)
 
@@ -78,6 +80,7 @@ export class SelectionIndex {
     const index = new SelectionIndex(products, facts, postings, skus, names)
     const lists = new Map<SortOrder, number[]>()
     for (const order of sortOrders) {
+      if (order !== 'name') index.#numbers.set(order, yield* index.#numbering(order))
       lists.set(order, Array.from(yield* sorting(Uint32Array.from(products.keys()), index.comparing(order))))
       yield
     }
@@ -196,8 +199,15 @@ export class SelectionIndex {
   /** The numbers that an order compares, by position. */
   numbers(order: SortOrder): readonly number[] {
     if (order === 'name') return this.#names.ranks
-    let numbers = this.#numbers.get(order)
-    if (!numbers) this.#numbers.set(order, (numbers = this.#products.map(product => this.#number(order, product))))
+    return this.#numbers.get(order)!
+  }
+
+  *#numbering(order: NumberSortOrder): Generator<void, number[]> {
+    const numbers: number[] = []
+    for (const [position, product] of this.#products.entries()) {
+      numbers.push(this.#number(order, product))
+      if (position % productsInStep === 0) yield
+    }
     return numbers
   }
 

@@ -18,6 +18,22 @@ export interface ChangeOf<Of extends string, Value> extends Which {
 }
 export type AnyChange = ChangeOf<string, unknown>
 
+/** What is changed together, to be asked for one by one: there may be a hundred thousand. */
+export class ChangedTogether {
+  readonly #named: ReadonlySet<string>
+
+  constructor(changes: Iterable<Pick<AnyChange, 'of' | 'owner' | 'key'>>) {
+    this.#named = new Set(Array.from(changes, nameOf))
+  }
+
+  /** Whether a thing is among what is changed. */
+  has(of: string, owner: string, key = ''): boolean {
+    return this.#named.has(nameOf({ of, owner, key }))
+  }
+}
+
+const nameOf = ({ of, owner, key }: Pick<AnyChange, 'of' | 'owner' | 'key'>) => `${of}\0${owner}\0${key}`
+
 /** Something that stands on a thing which changes would take away. The words follow “can’t be undone:”. */
 export interface Use {
   words: string
@@ -61,9 +77,9 @@ export interface StoredRecord<Of extends string, Value, State = null> extends Ke
   counting?: CountingRules<ChangeOf<Of, Value>>
   /**
    * What would be lost beside a change itself, because it stands on what the change takes away; null: nothing.
-   * @param all the changes that are made together
+   * @param together what is changed together with it
    */
-  usedBy?(change: ChangeOf<Of, Value>, shop: ShopView, all: readonly AnyChange[]): Use | null
+  usedBy?(change: ChangeOf<Of, Value>, shop: ShopView, together: ChangedTogether): Use | null
 }
 
 /** What takes changes back: the last one first, for a later one may stand on an earlier. */

@@ -17,12 +17,12 @@ export interface PackedKind {
 
 const emptyLane: Lane = []
 const noItems: readonly CatalogueItem[] = []
-const productsInStep = 2000
+const productsInStep = 200
 
 /** Packs the links of one kind, some products in each step. Links to products that the shop doesn't have are left out. */
 export function* packing(
   kind: string,
-  links: Pick<LinkIndex, 'lane'>,
+  links: Pick<LinkIndex, 'items' | 'detailedLane'>,
   catalogue: Catalogue,
   positionOf: (sku: string) => number,
 ): Generator<void, PackedKind> {
@@ -31,9 +31,10 @@ export function* packing(
   const variants: number[] = []
   const dates: PackedKind['dates'] = new Map()
   for (const [i, product] of catalogue.products.entries()) {
-    for (const { target, from, until } of links.lane(product.sku, kind)) {
-      const item = catalogue.item(target)
+    const detailed = links.detailedLane(product.sku, kind)
+    for (const [index, item] of links.items(product.sku, kind, catalogue).entries()) {
       if (!item) continue
+      const { from, until } = detailed?.[index] ?? {}
       if (from || until) dates.set(targets.length, { ...(from && { from }), ...(until && { until }) })
       targets.push(positionOf(item.product.sku))
       variants.push(item.variant ? item.product.variants.indexOf(item.variant) + 1 : 0)

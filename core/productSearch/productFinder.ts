@@ -86,7 +86,11 @@ export class ProductFinder {
     const byName = yield* sorting(Uint32Array.from(products.keys()), finder.#byName)
     finder.#orders.set('name', byName)
     for (const sort of numberSorts) {
-      const rank = Float64Array.from(products, product => finder.#rank(sort, product))
+      const rank = new Float64Array(products.length)
+      for (const [position, product] of products.entries()) {
+        rank[position] = finder.#rank(sort, product)
+        if (position % productsInStep === 0) yield
+      }
       // The sort is stable: equal ones stay in the order of their names.
       finder.#orders.set(sort, yield* sorting(byName.slice(), (a, b) => rank[a]! - rank[b]!))
     }

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { CommandContext } from '../journal/commandContext'
 import type { Needed } from '../journal/commandGroup'
 import type { AnyChange, ChangeOf, StoredRecord, Use } from '../journal/record'
+import { ChangedTogether } from '../journal/record'
 import type { Which } from '../journal/which'
 import type { ShopView } from '../journal/shopView'
 import { brandMarkCommands } from './brandMarks/brandMarkCommands'
@@ -130,11 +131,13 @@ export function upgradeChange({ before, after, of, ...named }: Stored<AnyChange>
   return { ...which, before: record.upgrade(before), after: record.upgrade(after) } as Change
 }
 
-/** What would be lost beside the changes themselves, because it stands on what they take away; null: nothing. */
-export function findUse(changes: readonly Change[], shop: ShopView): Use | null {
+/** What would be lost beside the changes themselves, because it stands on what they take away; null: nothing. A change in each step. */
+export function* findingUse(changes: readonly Change[], shop: ShopView): Generator<void, Use | null> {
+  const together = new ChangedTogether(changes)
   for (const change of changes) {
-    const use = recordOf(change).usedBy?.(change, shop, changes)
+    const use = recordOf(change).usedBy?.(change, shop, together)
     if (use) return use
+    yield
   }
   return null
 }

@@ -1,4 +1,3 @@
-import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { Readable } from 'node:stream'
 import type { FileRow } from '../../core/exchange/fileRow'
 import type { FileFormatKey } from '../../core/exchange/formats/registry'
@@ -6,7 +5,7 @@ import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { longestTurn } from '../live/runInSteps'
+import { pausing } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
 
 const productsAtOnce = 500
@@ -42,11 +41,9 @@ export async function exportFile(
 
 /** By time, for the first rows take many times as long as those after them. */
 async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>): AsyncGenerator<FileRow> {
-  let begun = performance.now()
+  const pause = pausing()
   for await (const row of rows) {
     yield row
-    if (performance.now() - begun < longestTurn) continue
-    await nextTurn()
-    begun = performance.now()
+    await pause()
   }
 }

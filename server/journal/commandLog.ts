@@ -3,12 +3,13 @@ import { CommandError } from '../../core/journal/commandError'
 import { backwards } from '../../core/journal/record'
 import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
-import { describeCommand, findUse, isAs, neededBy, planCommand, recordOf } from '../../core/records/registry'
+import { describeCommand, findingUse, isAs, neededBy, planCommand, recordOf } from '../../core/records/registry'
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
 import type { ImportCommand, JournalEntry, Write } from '../store/journal'
 import type { Store, StoreWriter } from '../store/port'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
+import { pausing, runInSteps } from '../live/runInSteps'
 import { log } from '../log'
 
 /** What a command, undo or redo did. */
@@ -192,6 +193,7 @@ export class CommandLog {
   /** @throws CommandError when a thing is not as the changes would begin with, or can't be taken away because something stands on it */
   async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, writer: StoreWriter): Promise<void> {
     const products = await writer.productsBySku(changes.filter(change => change.of === 'product').map(change => change.owner))
+    const pause = pausing()
     for (const change of changes) {
       const held = recordOf(change).read(change, this.#shop)
       if (!isAs(change, held === undefined ? (products.get(change.owner) ?? null) : held)) {
@@ -203,8 +205,9 @@ export class CommandLog {
           [change.owner || change.key],
         )
       }
+      await pause()
     }
-    const use = findUse(changes, this.#shop)
+    const use = await runInSteps(findingUse(changes, this.#shop))
     if (use) throw new CommandError('in-use', `“${of.words}” can’t be ${verb}: ${use.words} Nothing was changed.`, [use.about])
   }
 

@@ -16,7 +16,7 @@ import { SelectionIndex } from '../../core/candidates/selectionIndex'
 import { textIn } from '../../core/text/text'
 import { momentIn } from '../../core/time/moment'
 import type { StoreReader } from '../store/port'
-import { runInSteps } from './runInSteps'
+import { pausing, runInSteps } from './runInSteps'
 
 /** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
 const maxInPlace = 500
@@ -118,7 +118,7 @@ export class LiveProducts {
     categories: ReadonlyMap<string, Category | null>,
     store: StoreReader,
   ): Promise<ProductChange[]> {
-    const bundles = this.#bundlesAfter(products)
+    const bundles = await this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
     await this.#replaceProducts(products, categories, bundles, store)
     return Array.from(bundles, (source): ProductChange => ({
@@ -151,14 +151,16 @@ export class LiveProducts {
    * Keeps bundles as they are after changes, and names those whose parts are among what changed, together with those that changed
    * themselves.
    */
-  #bundlesAfter(products: ReadonlyMap<string, Product | null>): ReadonlySet<string> {
+  async #bundlesAfter(products: ReadonlyMap<string, Product | null>): Promise<ReadonlySet<string>> {
     const skus = new Set<string>()
+    const pause = pausing()
     for (const [sku, product] of products) {
       const before = this.#catalogue.product(sku)
       if (product?.bundle) this.#bundles.set(sku, product)
       else this.#bundles.delete(sku)
       if (product?.bundle) skus.add(sku)
-      for (const each of new Set([before, product].flatMap(each => (each ? this.#catalogue.bundlesWith(each) : [])))) skus.add(each)
+      for (const each of [before, product]) if (each) for (const bundle of this.#catalogue.bundlesWith(each)) skus.add(bundle)
+      await pause()
     }
     // One of them may be no bundle any more.
     return new Set([...skus].filter(sku => this.#bundles.has(sku)))

@@ -1,4 +1,3 @@
-import { setImmediate as nextTurn } from 'node:timers/promises'
 import type { Article, Catalogue, Category } from '../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { allCount } from '../../core/catalogue/neighbours'
@@ -45,13 +44,11 @@ import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
 import type { StoreReader } from '../store/port'
 import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
-import { runInSteps } from './runInSteps'
+import { pausing, runInSteps } from './runInSteps'
 import { LiveProducts } from './liveProducts'
 
 const none: ReadonlySet<string> = new Set()
 const noKeys: readonly string[] = []
-/** Changes that are taken over before other work gets a turn. */
-const changesInTurn = 50
 
 /** What the live shop is made of: what is held by record, and the facts that the catalogue is made of. */
 export interface LiveShopParts {
@@ -245,11 +242,12 @@ export class LiveShop implements Shop, ShopView {
       category: (key, after) => categories.set(key, after),
       unitsSold: (sku, units) => sold.set(sku, units),
     }
-    for (const [i, change] of changes.entries()) {
-      if (i % changesInTurn === changesInTurn - 1) await nextTurn()
+    const pause = pausing()
+    for (const change of changes) {
       const record = recordOf(change)
       record.apply?.(change, this.states)
       record.live?.(change, effects)
+      await pause()
     }
     if (stale.versions) this.#takeVersions()
     if (stale.offers) this.#takeOffers()

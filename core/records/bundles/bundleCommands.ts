@@ -7,6 +7,7 @@ import { CommandError } from '../../journal/commandError'
 import { namesIn } from '../../journal/names'
 import { listed } from '../../text/sentence'
 import { textIn } from '../../text/text'
+import { ChangedTogether } from '../../journal/record'
 import type { ProductChange } from '../products/productRecord'
 import { productRecord } from '../products/productRecord'
 import { planBundles } from './planBundles'
@@ -15,7 +16,7 @@ import { bundleCommandSchema } from './bundleCommandSchema'
 
 function plan(command: BundleCommand, context: CommandContext): ProductChange[] {
   const changes = planBundles(command, context)
-  const use = command.type === 'removeBundle' ? productRecord.usedBy!(changes[0]!, context.shop, changes) : null
+  const use = command.type === 'removeBundle' ? productRecord.usedBy!(changes[0]!, context.shop, new ChangedTogether(changes)) : null
   if (use) throw new CommandError('in-use', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
   return changes
 }

@@ -13,21 +13,20 @@ export const categoryRecord: StoredRecord<'category', Category | null> = {
   read: ({ key: kind }, { catalogue }) => catalogue.category(kind) ?? null,
   live: ({ key: kind, after }, effects) => effects.category(kind, after),
   counting: { isCopied: false, apply: () => false },
-  usedBy({ key: kind, after }, shop, all) {
+  usedBy({ key: kind, after }, shop, together) {
     if (after) return null
-    const removed = new Set(all.filter(({ of }) => of === 'category').map(each => each.key))
-    const changed = new Set(all.filter(({ of }) => of === 'product').map(({ owner: source }) => source))
+    const isChanged = (key: string) => together.has('category', '', key)
     const relating = shop.categories.find(
-      each => each.key !== kind && !removed.has(each.key) && shop.relatedCategories(each.key).includes(kind),
+      each => each.key !== kind && !isChanged(each.key) && shop.relatedCategories(each.key).includes(kind),
     )
     if (relating || shop.relatedCategories(kind).length)
       return {
         about: kind,
         words: `its category “${kind}” has related categories by now${relating ? `, or is one of “${relating.key}”` : ''}.`,
       }
-    const below = shop.categories.find(each => each.parent === kind && !removed.has(each.key))
+    const below = shop.categories.find(each => each.parent === kind && !isChanged(each.key))
     if (below) return { about: kind, words: `its category “${kind}” has the category “${below.key}” below it by now.` }
-    const inside = shop.catalogue.products.find(product => product.categories.includes(kind) && !changed.has(product.sku))
+    const inside = shop.catalogue.products.find(product => product.categories.includes(kind) && !together.has('product', product.sku))
     return inside ? { about: kind, words: `its category “${kind}” has ${inside.sku} by now.` } : null
   },
 }

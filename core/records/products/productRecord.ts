@@ -36,10 +36,9 @@ export const productRecord: StoredRecord<'product', Product | null> = {
       stale.rules()
     },
   },
-  usedBy({ before, after }, shop, all) {
+  usedBy({ before, after }, shop, together) {
     const missing = after?.bundle ? namedIn(after.bundle).find(sku => !shop.catalogue.item(sku)) : undefined
     if (missing !== undefined) return { about: missing, words: `${missing}, which was in this bundle, is no longer in the shop.` }
-    const changed = new Set(all.filter(({ of }) => of === 'product').map(({ owner: source }) => source))
     const left = new Set([after?.sku, ...(after?.variants.map(each => each.sku) ?? [])])
     const gone = [before!, ...(before?.variants ?? [])].filter(each => each && !left.has(each.sku)).map(each => each.sku)
     const used = gone.find(
@@ -51,7 +50,7 @@ export const productRecord: StoredRecord<'product', Product | null> = {
         shop.neighboursOf(sku) !== allCount ||
         shop.switchedOff(sku).size ||
         shop.articles.some(article => article.products.includes(sku)) ||
-        [...shop.catalogue.bundlesNaming(sku)].some(bundle => !changed.has(bundle)),
+        [...shop.catalogue.bundlesNaming(sku)].some(bundle => !together.has('product', bundle)),
     )
     return used === undefined
       ? null
