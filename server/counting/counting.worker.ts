@@ -2,6 +2,7 @@ import { setImmediate as nextTurn } from 'node:timers/promises'
 import { parentPort } from 'node:worker_threads'
 import { expose } from 'comlink'
 import { endpointOf } from '../threads/endpoint'
+import { giveWay } from '../threads/giveWay'
 import { isEqual, sumBy } from 'es-toolkit'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { PageKind } from '../../core/pageTypes/registry'
@@ -281,4 +282,5 @@ const counting = {
 }
 export type Counting = typeof counting
 
+giveWay()
 expose(counting, endpointOf(parentPort!))

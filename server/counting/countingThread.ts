@@ -124,7 +124,8 @@ export class CountingThread {
     for (let task = this.#outbox.shift(); task; task = this.#outbox.shift()) {
       const thread = this.#thread
       if (thread) this.#call(thread, task)
-      if (this.#outbox.length) await nextTurn()
+      // Also when nothing more is waiting: the next piece may be told right after this one.
+      await nextTurn()
     }
     this.#isTelling = false
   }

@@ -2,6 +2,7 @@ import { createReadStream } from 'node:fs'
 import { parentPort, workerData } from 'node:worker_threads'
 import { expose } from 'comlink'
 import { endpointOf } from '../threads/endpoint'
+import { giveWay } from '../threads/giveWay'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import type { FileProblemCode } from '../../core/exchange/formats/fileProblem'
 import type { FileReading, ReadRows } from './readRows'
@@ -13,6 +14,7 @@ export interface ReadFileTask extends FileReading {
 /** Rows and how many bytes were read for them, a problem with the whole file, or null: it has come to the end. */
 export type ReadFileAnswer = { rows: ReadRows; bytes: number } | { problem: { code: FileProblemCode; message: string } } | null
 
+giveWay()
 const { path, ...reading } = workerData as ReadFileTask
 const file = createReadStream(path, { highWaterMark: 256 * 1024 })
 const allRows = readRows(file, reading)
