@@ -6,7 +6,7 @@ import { join } from 'node:path'
 import autocannon from 'autocannon'
 import { randomOf } from '../demo/random'
 import { measureStudio } from './browser'
-import { measureExchange } from './exchange'
+import { measureExchange, measureNewProducts } from './exchange'
 import { measureChecks, measureFill } from './counting'
 import { measureSearch, measureSuggestions } from './search'
 import { longestStall, measureAfterSale, sell } from './stalls'
@@ -125,11 +125,9 @@ export async function measureServer(folder: string, skus: string[]) {
     await load(child, [bareUrl], 5)
     // Somebody buys four times a second, all the while.
     let isBuying = true
-    let sold = 0
     const buying = (async () => {
       while (isBuying) {
         await sell(server)
-        sold++
         await new Promise(resolve => setTimeout(resolve, 250))
       }
     })()
@@ -154,6 +152,7 @@ export async function measureServer(folder: string, skus: string[]) {
     const checks = await measureChecks(server, skus[1]!)
     const memoryWithMeter = memoryOf(child)
     const exchange = await measureExchange(server, skus, 100_000)
+    const newProducts = await measureNewProducts(server, 20_000)
     return {
       startUp,
       memoryAtRest,
@@ -166,12 +165,12 @@ export async function measureServer(folder: string, skus: string[]) {
       suggestions,
       studio,
       exchange,
+      newProducts,
       fill,
       checks,
       memoryWithMeter,
       saleStall,
       loadStall,
-      sold,
       afterSale,
     }
   } finally {

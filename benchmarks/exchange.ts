@@ -1,6 +1,29 @@
 import { kinds } from './largeShop'
 import { longestStall, publish, sell } from './stalls'
 
+const headers = { cookie: 'manada-editor=benchmark' }
+
+async function seconds(address: string, options?: RequestInit) {
+  const start = performance.now()
+  const answer = await fetch(address, options)
+  const text = await answer.text()
+  if (!answer.ok) throw new Error(`${address} answers ${answer.status}: ${text.slice(0, 300)}`)
+  return { took: (performance.now() - start) / 1000, text }
+}
+
+const sendFile = (server: string, query: string, body: string) =>
+  seconds(`${server}/api/exchange/import?${query}`, { method: 'POST', body, headers: { ...headers, 'content-type': 'text/csv' } })
+
+const undo = (server: string) =>
+  seconds(`${server}/api/undo`, { method: 'POST', body: '{}', headers: { ...headers, 'content-type': 'application/json' } })
+
+/** Throws unless so many rows were taken, and none rejected. */
+function expectTaken({ text }: { text: string }, expected: number): void {
+  const { created, updated, unchanged, rejected } = JSON.parse(text) as Record<string, number>
+  if (rejected || created! + updated! + unchanged! !== expected)
+    throw new Error(`The import took ${created}, ${updated}, ${unchanged} and rejected ${rejected}.`)
+}
+
 /** Seconds that importing links takes, tried and done, and undoing it; and that exporting all links takes. */
 export async function measureExchange(server: string, skus: readonly string[], links: number) {
   const each = 10
@@ -11,16 +34,7 @@ export async function measureExchange(server: string, skus: readonly string[], l
     return `${skus[source % skus.length]},${kind},${skus[(source + 1 + (i % each) * 331) % skus.length]},,,,imported`
   })
   const file = `source,kind,target,place,from,until,note\n${rows.join('\n')}\n`
-  const headers = { cookie: 'manada-editor=benchmark' }
-  const seconds = async (path: string, options?: RequestInit) => {
-    const start = performance.now()
-    const answer = await fetch(`${server}${path}`, options)
-    const text = await answer.text()
-    if (!answer.ok) throw new Error(`${path} answers ${answer.status}: ${text.slice(0, 300)}`)
-    return { took: (performance.now() - start) / 1000, text }
-  }
-  const send = (query: string) =>
-    seconds(`/api/exchange/import?kind=links${query}`, { method: 'POST', body: file, headers: { ...headers, 'content-type': 'text/csv' } })
+  const send = (query: string) => sendFile(server, `kind=links${query}`, file)
   const dry = await send('&dry=1')
   // Others publish and buy in the meantime.
   let done!: Awaited<ReturnType<typeof send>>
@@ -28,10 +42,21 @@ export async function measureExchange(server: string, skus: readonly string[], l
     const importing = send('').then(answer => (done = answer))
     await Promise.all([importing, publish(server, 5), sell(server)])
   })
-  const { created, updated, unchanged, rejected } = JSON.parse(done.text) as Record<string, number>
-  if (rejected || created! + updated! + unchanged! !== links)
-    throw new Error(`The import took ${created}, ${updated}, ${unchanged} and rejected ${rejected}.`)
-  const undone = await seconds('/api/undo', { method: 'POST', body: '{}', headers: { ...headers, 'content-type': 'application/json' } })
-  const exported = await seconds('/api/exchange/export?kind=links')
+  expectTaken(done, links)
+  const undone = await undo(server)
+  const exported = await seconds(`${server}/api/exchange/export?kind=links`)
   return { stall, dry: dry.took, done: done.took, undone: undone.took, exported: exported.took }
+}
+
+/** Seconds that importing new products takes, and undoing it, and the longest stall meanwhile in milliseconds. */
+export async function measureNewProducts(server: string, count: number) {
+  const rows = Array.from({ length: count }, (_, i) => `NEW-${i},New product ${i},${100 + (i % 900)}.50,5,active`)
+  let done!: Awaited<ReturnType<typeof sendFile>>
+  let undone!: Awaited<ReturnType<typeof undo>>
+  const stall = await longestStall(server, async () => {
+    done = await sendFile(server, 'kind=products', `sku,name,price,stock,status\n${rows.join('\n')}\n`)
+    undone = await undo(server)
+  })
+  expectTaken(done, count)
+  return { done: done.took, undone: undone.took, stall }
 }
