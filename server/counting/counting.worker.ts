@@ -15,6 +15,7 @@ import type { StaleFill } from '../../core/journal/counting'
 import { recordOf } from '../../core/records/registry'
 import type { PackedKind } from '../../core/links/packedLinks'
 import type { Product } from '../../core/catalogue/product'
+import { SharedParts } from '../../core/catalogue/sharedParts'
 import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from './countingShop'
@@ -56,6 +57,7 @@ export interface ChecksReading {
 let tell: (message: CountingMessage) => void
 
 const products: Product[] = []
+const sharedParts = new SharedParts()
 const units: (readonly [sku: string, units: number])[] = []
 const links: PackedKind[] = []
 let shop: CountingShop | null = null
@@ -240,7 +242,7 @@ const counting = {
     tell = listener
   },
   takeProducts(some: readonly Product[], sold: readonly (readonly [sku: string, units: number])[]): void {
-    products.push(...some)
+    products.push(...some.map(each => sharedParts.product(each)))
     units.push(...sold)
   },
   takeLinks(kind: PackedKind): void {

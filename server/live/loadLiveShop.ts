@@ -1,4 +1,5 @@
 import type { Product } from '../../core/catalogue/product'
+import { SharedParts } from '../../core/catalogue/sharedParts'
 import { HeldStates } from '../../core/journal/states'
 import { records } from '../../core/records/registry'
 import type { Store } from '../store/port'
@@ -20,9 +21,10 @@ export async function loadLiveShop(store: Store): Promise<LiveShop> {
   const numbers: number[] = []
   /** Every SKU once, for all that names it. */
   const texts = new Map<string, string>()
+  const shared = new SharedParts()
   for await (const { number, product } of store.products()) {
     // Descriptions are read from the database when a page shows them; selection never does.
-    products.push({ ...product, description: {} })
+    products.push(shared.product({ ...product, description: {} }))
     numbers.push(number)
     for (const { sku } of [product, ...product.variants]) texts.set(sku, sku)
   }

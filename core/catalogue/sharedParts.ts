@@ -1,0 +1,49 @@
+import type { Product } from './product'
+
+/**
+ * Lets products share what many of them have alike: brands, lists of categories and tags, values of attributes, options. With a large
+ * catalogue that is a good part of its memory. Products are only replaced, never changed, so that nobody notices.
+ */
+export class SharedParts {
+  readonly #texts = new Map<string, string>()
+  readonly #lists = new Map<string, string[]>()
+  readonly #options = new Map<string, Record<string, string>>()
+
+  /** The same product, of shared parts. */
+  product(product: Product): Product {
+    const { brand, categories, tags, attributes, variants } = product
+    return {
+      ...product,
+      brand: brand === null ? null : this.#text(brand),
+      categories: this.#list(categories),
+      tags: this.#list(tags),
+      attributes: Object.fromEntries(Object.entries(attributes).map(([name, values]) => [this.#text(name), this.#list(values)])),
+      variants: variants.length ? variants.map(each => ({ ...each, options: this.#sharedOptions(each.options) })) : this.#noVariants,
+    }
+  }
+
+  readonly #noVariants: Product['variants'] = []
+
+  #text(text: string): string {
+    const known = this.#texts.get(text)
+    if (known === undefined) this.#texts.set(text, text)
+    return known ?? text
+  }
+
+  #list(texts: string[]): string[] {
+    const key = texts.join('\0')
+    // No text and one empty text have the same key.
+    let list = texts.length ? this.#lists.get(key) : this.#none
+    if (!list) this.#lists.set(key, (list = texts.map(each => this.#text(each))))
+    return list
+  }
+
+  readonly #none: string[] = []
+
+  #sharedOptions(options: Record<string, string>): Record<string, string> {
+    const key = Object.entries(options).flat().join('\0')
+    let known = this.#options.get(key)
+    if (!known) this.#options.set(key, (known = options))
+    return known
+  }
+}
