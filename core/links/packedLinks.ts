@@ -65,13 +65,8 @@ export class PackedLinks {
     const packed = this.#kinds.get(kind)
     const position = this.#positionOf(source)
     if (!packed || position === undefined) return emptyLane
-    const lane: Link[] = []
-    for (let i = packed.starts[position]!; i < packed.starts[position + 1]!; i++) {
-      const product = this.#catalogue.products[packed.targets[i]!]!
-      const variant = packed.variants[i]!
-      lane.push({ target: variant ? product.variants[variant - 1]!.sku : product.sku, ...packed.dates.get(i) })
-    }
-    return lane
+    const start = packed.starts[position]!
+    return this.items(source, kind).map((item, i) => ({ target: (item!.variant ?? item!.product).sku, ...packed.dates.get(start + i) }))
   }
 
   /** The products and variants that a lane's links lead to, in their order; undefined: one that the shop doesn't have. */
