@@ -9,13 +9,15 @@ const record = <T>(value: fc.Arbitrary<T>) => fc.dictionary(fc.constantFrom('siz
 const anyProduct = fc
   .record({
     brand: fc.option(text),
+    status: fc.constantFrom('active' as const, 'draft' as const, 'retired' as const),
+    released: fc.option(fc.constantFrom('2026-01-01', '2026-03-01T10:00:00Z')),
     categories: texts,
     tags: texts,
     attributes: record(fc.uniqueArray(text, { minLength: 1, maxLength: 3 })),
     options: fc.array(record(text), { maxLength: 3 }),
   })
   .map(({ options, ...part }) =>
-    makeProduct('P', { ...part, variants: options.map((each, i) => ({ ...makeVariant(`P-${i}`), options: each })) }),
+    makeProduct('P', { ...part, variants: options.map((each, i) => ({ ...makeVariant(`P-${i}`), status: i ? part.status : null, options: each })) }),
   )
 
 describe('shared parts', () => {

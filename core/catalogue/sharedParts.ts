@@ -1,8 +1,12 @@
-import type { Product } from './product'
+import type { Product, Variant } from './product'
+import { productStatusSchema } from './product'
+
+/** Statuses as the source code has them: what is compared with them then is the same, and nothing of it has to be read. */
+const statuses = productStatusSchema.enum
 
 /**
- * Lets products share what many of them have alike: brands, lists of categories and tags, values of attributes, options. With a large
- * catalogue that is a good part of its memory. Products are only replaced, never changed, so that nobody notices.
+ * Lets products share what many of them have alike: brands, statuses, dates, lists of categories and tags, values of attributes, options.
+ * With a large catalogue that is a good part of its memory. Products are only replaced, never changed, so that nobody notices.
  */
 export class SharedParts {
   readonly #texts = new Map<string, string>()
@@ -11,18 +15,25 @@ export class SharedParts {
 
   /** The same product, of shared parts. */
   product(product: Product): Product {
-    const { brand, categories, tags, attributes, variants } = product
+    const { brand, status, released, categories, tags, attributes, variants } = product
     return {
       ...product,
       brand: brand === null ? null : this.#text(brand),
+      status: statuses[status],
+      released: released === null ? null : this.#text(released),
       categories: this.#list(categories),
       tags: this.#list(tags),
       attributes: Object.fromEntries(Object.entries(attributes).map(([name, values]) => [this.#text(name), this.#list(values)])),
-      variants: variants.length ? variants.map(each => ({ ...each, options: this.#sharedOptions(each.options) })) : this.#noVariants,
+      variants: variants.length ? variants.map(each => this.#variant(each)) : this.#noVariants,
     }
   }
 
-  readonly #noVariants: Product['variants'] = []
+  readonly #noVariants: Variant[] = []
+
+  #variant(variant: Variant): Variant {
+    const { status, options } = variant
+    return { ...variant, status: status && statuses[status], options: this.#sharedOptions(options) }
+  }
 
   #text(text: string): string {
     const known = this.#texts.get(text)

@@ -12,12 +12,16 @@ import { deliveredPlan } from './pageParts'
 
 /** What is the same of a section on all pages, as bytes of JSON. */
 export interface SectionText {
-  /** Null: it is filled from what the page is about. */
-  heading: string | null
-  /** Layout, display, style and buttons, as members of an object. */
+  /** From its key to its heading; without that, when it is filled from what the page is about. */
+  heading: string
+  headingIsFilled: boolean
+  /** Whether where it leads on to, or the mark beside its heading, is of what the page is about. */
+  leadsOn: boolean
+  /** Layout, display, style and buttons, as members of an object, to where its products begin. */
   look: string
-  /** Why a product is shown, as the last members of its object, by fill step. */
+  /** Why a product is shown, as the last members of its object, by fill step: of one that others follow, and of the last. */
   why: readonly string[]
+  whyLast: readonly string[]
 }
 
 interface LookTexts {

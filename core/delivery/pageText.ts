@@ -24,34 +24,46 @@ export function pageText(
   const told = pageContext(kind, page, shop, words)
   const [ofOne, ofSeveral] = [`${language} 1`, language]
 
-  const sectionText = (shown: ShownSection) => {
+  let json = `{"page":{"kind":"${kind}","subjects":${jsonBytes(page.subjects)}},"plan":${texts.plan(page.plan, language)}`
+  json += `,"style":${texts.houseStyle(looks)},"sections":[`
+  let separator = ''
+  for (const shown of page.sections) {
     const { section, zone, items, tiles } = shown
     const count = items.length || tiles.length
     const text = texts.section(looks, section, count === 1 ? ofOne : ofSeveral, () => writeSection(shown, shop, words))
-    const { seeAll, heading } = section.display
-    // Keys and zones have nothing in them to escape.
-    let json = `{"key":"${section.key}","heading":${text.heading ?? jsonBytes(told.heading(section, count))},"zone":"${zone}"`
-    json += `,"seeAll":${seeAll === 'no' ? 'null' : jsonBytes(told.seeAll(section))}`
-    json += `,"mark":${heading.icon === 'brand' ? jsonBytes(told.mark(section)) : 'null'},${text.look},"items":[`
-    let separator = ''
-    for (const item of items) {
-      json += separator + texts.of(item, language) + text.why[item.step]!
-      separator = ','
+    json += separator + text.heading
+    separator = ','
+    if (text.headingIsFilled) json += jsonBytes(told.heading(section, count))
+    // Zones have nothing in them to escape.
+    json += `,"zone":"${zone}"`
+    if (text.leadsOn) json += `,"seeAll":${jsonBytes(told.seeAll(section))},"mark":${jsonBytes(told.mark(section))}`
+    json += text.look
+    const last = items.length - 1
+    for (let i = 0; i <= last; i++) {
+      const item = items[i]!
+      json += texts.of(item, language)
+      json += (i < last ? text.why : text.whyLast)[item.step]!
     }
-    return `${json}],"categories":${tiles.length ? jsonBytes(told.tiles(shown)) : '[]'}}`
+    json += tiles.length ? `],"categories":${jsonBytes(told.tiles(shown))}}` : '],"categories":[]}'
   }
-  const head = `{"page":{"kind":"${kind}","subjects":${jsonBytes(page.subjects)}},"plan":${texts.plan(page.plan, language)}`
-  return `${head},"style":${texts.houseStyle(looks)},"sections":[${page.sections.map(sectionText).join()}]}`
+  return `${json}]}`
 }
 
 /** Pieces of JSON: what of a section is the same on all pages that show one product, or several. */
 function writeSection(shown: ShownSection, { looks }: AnswerShop, words: Words): SectionText {
   const { section, items, tiles } = shown
-  let isFilled = false
-  const heading = headingOf(section, items.length || tiles.length, () => ((isFilled = true), {}), words)
+  const { seeAll, heading: headingDisplay } = section.display
+  let headingIsFilled = false
+  const heading = headingOf(section, items.length || tiles.length, () => ((headingIsFilled = true), {}), words)
+  const leadsOn = seeAll !== 'no' || headingDisplay.icon === 'brand'
+  const why = section.steps.map((_, number) => `,${jsonBytes(whyShown(section, number)).slice(1)}`)
   return {
-    heading: isFilled ? null : jsonBytes(heading),
-    look: jsonBytes(sectionLook(shown, looks, words)).slice(1, -1),
-    why: section.steps.map((_, number) => `,${jsonBytes(whyShown(section, number)).slice(1)}`),
+    // Keys have nothing in them to escape.
+    heading: `{"key":"${section.key}","heading":${headingIsFilled ? '' : jsonBytes(heading)}`,
+    headingIsFilled,
+    leadsOn,
+    look: `${leadsOn ? '' : ',"seeAll":null,"mark":null'},${jsonBytes(sectionLook(shown, looks, words)).slice(1, -1)},"items":[`,
+    why: why.map(each => `${each},`),
+    whyLast: why,
   }
 }

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/catalogue'
-import type { Product } from '../catalogue/product'
+import type { Product, Variant } from '../catalogue/product'
 import { isForSale, priceOf, stockOf } from '../catalogue/product'
 import { isWithinPercent } from '../rules/range'
 import type { Guard, LeaveOut, Section } from '../sections/section'
@@ -13,12 +13,12 @@ import type { Shopper } from '../candidates/shopper'
 export interface GuardContext {
   catalogue: Catalogue
   shopper: Shopper
-  /** SKUs in the cart, products' and variants'. A variant stands with its product's SKU too. */
-  cart: ReadonlySet<string>
-  /** SKUs of the products that the page is about. */
-  subjects: ReadonlySet<string>
-  /** SKUs of the products that earlier sections of the page show. */
-  shown: ReadonlySet<string>
+  /** What is in the cart. A variant stands with its product. */
+  cart: ReadonlySet<Product | Variant>
+  /** The products that the page is about. */
+  subjects: ReadonlySet<Product>
+  /** The products that earlier sections of the page show. */
+  shown: ReadonlySet<Product>
 }
 
 /** What holds a candidate back; null when it passes. */
@@ -38,13 +38,13 @@ export function guarding(section: Section, context: GuardContext): Guarding {
     const { product, variant } = candidate
     if (candidate.outsideDates) return 'outsideDates'
     // A target product counts as in the cart if any of its variants is; a target variant only if that variant is.
-    if (inCart && cart.has((variant ?? product).sku)) return 'inCart'
+    if (inCart && cart.has(variant ?? product)) return 'inCart'
     // What an article names is what the page is about, and is asked for as such.
-    if (self && subjects.has(product.sku) && section.steps[candidate.step]!.from !== 'named') return 'self'
+    if (self && subjects.has(product) && section.steps[candidate.step]!.from !== 'named') return 'self'
     // What has no price can't be shown with one, whatever the guards say.
     if (priceOf(product, variant) === null || (notForSale && !isForSale(product, variant, shopper.at))) return 'notForSale'
     if (outOfStock && stockOf(product, variant) === 0) return 'outOfStock'
-    if (shownEarlier && shown.has(product.sku)) return 'shownEarlier'
+    if (shownEarlier && shown.has(product)) return 'shownEarlier'
     if (candidate.leftOut || excluded?.(product)) return 'excluded'
     if (priceBand && !isInBand(candidate)) return 'priceBand'
     if (lowestMargin !== null) {
@@ -58,8 +58,8 @@ export function guarding(section: Section, context: GuardContext): Guarding {
    * In relation to the subject it is offered for, or else to the first of the page. Where a price is missing there is nothing to compare.
    */
   function isInBand({ product, variant, source }: Candidate): boolean {
-    const subject = source ?? subjects.values().next().value
-    const of = subject === undefined ? null : (catalogue.product(subject)?.price ?? null)
+    const subject = source === null ? subjects.values().next().value : catalogue.product(source)
+    const of = subject?.price ?? null
     const price = priceOf(product, variant)
     return price === null || of === null || isWithinPercent(price, of, priceBand!)
   }

@@ -1,6 +1,7 @@
 import type { FillStep } from '../fillSteps/fillStep'
 import { candidatesOf, idleReason, needsSubjects, stepTypeOf } from '../fillSteps/fillStep'
 import type { PagePlan } from '../pagePlans/pagePlan'
+import type { Product, Variant } from '../catalogue/product'
 import type { Section } from '../sections/section'
 import { timeOf } from '../links/lane'
 import { roundRobin } from '../sorted'
@@ -42,9 +43,10 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, St
   const about = type.subjects(page, shop.catalogue, cart.products)
   if (!about) throw new UnknownSubjectError(page)
   const { subjects, products, category, named } = about
-  const plan = shop.plans.planFor(page.kind, { products: products.map(sku => shop.catalogue.product(sku)!), category }, shop.catalogue)
-  const shown = new Set<string>()
-  const guards = { catalogue: shop.catalogue, shopper, cart: cart.skus, subjects: new Set(products), shown }
+  const aboutProducts = products.map(sku => shop.catalogue.product(sku)!)
+  const plan = shop.plans.planFor(page.kind, { products: aboutProducts, category }, shop.catalogue)
+  const shown = new Set<Product>()
+  const guards = { catalogue: shop.catalogue, shopper, cart: cart.items, subjects: new Set(aboutProducts), shown }
   const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [] }
   const switchedOff = type.isOfOneProduct ? shop.switchedOff(subjects[0]!) : nothing
 
@@ -77,7 +79,7 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, St
         continue
       }
       resolved.sections.push({ section, zone, items, tiles: tiles.taken })
-      if (!plan.repeats) for (const item of items) shown.add(item.product.sku)
+      if (!plan.repeats) for (const item of items) shown.add(item.product)
     }
   }
   return resolved
@@ -189,14 +191,14 @@ function hiddenReason(section: Section, count: number, context: StepContext): Hi
 }
 
 /** Everything that counts as in the cart, and its products without doubles, most recently added first. */
-function cartOf(shop: Shop, cart: readonly string[]): { skus: Set<string>; products: string[] } {
-  const skus = new Set<string>()
+function cartOf(shop: Shop, cart: readonly string[]): { items: Set<Product | Variant>; products: string[] } {
+  const items = new Set<Product | Variant>()
   const products = new Set<string>()
   for (const sku of cart) {
     const item = shop.catalogue.item(sku)
     if (!item) continue
-    skus.add(sku).add(item.product.sku)
+    items.add(item.variant ?? item.product).add(item.product)
     products.add(item.product.sku)
   }
-  return { skus, products: [...products] }
+  return { items, products: [...products] }
 }
