@@ -17,7 +17,10 @@ const anyProduct = fc
     options: fc.array(record(text), { maxLength: 3 }),
   })
   .map(({ options, ...part }) =>
-    makeProduct('P', { ...part, variants: options.map((each, i) => ({ ...makeVariant(`P-${i}`), status: i ? part.status : null, options: each })) }),
+    makeProduct('P', {
+      ...part,
+      variants: options.map((each, i) => ({ ...makeVariant(`P-${i}`), status: i ? part.status : null, options: each })),
+    }),
   )
 
 describe('shared parts', () => {
