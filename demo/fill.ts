@@ -4,6 +4,8 @@ import { join } from 'node:path'
 import type { Command } from '../core/records/registry'
 import { databaseFile } from '../server/store/sqlite/database'
 import { openSqliteStore } from '../server/store/sqlite/sqliteStore'
+import { takeWriterLock } from '../server/store/sqlite/writerLock'
+import { UnusableDataError } from '../server/store/port'
 import { loadLiveShop } from '../server/live/loadLiveShop'
 import { dataFolder } from '../server/running/useShop'
 import { CommandLog } from '../server/journal/commandLog'
@@ -22,7 +24,14 @@ const file = databaseFile(folder)
 if (!fresh && (await stat(file).catch(() => null))) {
   console.log(`Keeping the shop in ${folder}. To start over: npm run demo -- --fresh`)
 } else {
+  await mkdir(folder, { recursive: true })
+  const letGo = await takeWriterLock(folder).catch((error: unknown) => {
+    if (!(error instanceof UnusableDataError)) throw error
+    console.error(error.message)
+    process.exit(1)
+  })
   await fill()
+  await letGo()
 }
 
 /** Fills a file of its own and puts it in place when it is complete, so that a stop half-way leaves no half shop. */

@@ -71,7 +71,7 @@ export async function ensureFreePort() {
     probe.once('error', error => {
       console.error(
         error.code === 'EADDRINUSE'
-          ? `Something is listening on ${HOST}:${PORT} already. Stop it, or choose another port: PORT=4311 npm start`
+          ? `Something is listening on ${HOST}:${PORT} already. If that is Manada, it is running; else stop it first.`
           : `Manada can't listen on ${HOST}:${PORT}: ${error.message}`,
       )
       process.exit(1)

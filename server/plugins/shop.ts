@@ -5,15 +5,19 @@ import { publishWhenDue } from '../running/publishDue'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
 import { log } from '../log'
+import type { Store } from '../store/port'
+import { UnusableDataError } from '../store/port'
 
 /** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
 export default defineNitroPlugin(nitro => {
   void sweepReceived()
   const opening = useShop()
   opening.catch((error: unknown) => {
-    log.fatal(error, 'Manada could not open its data.')
+    if (error instanceof UnusableDataError) log.fatal(error.message)
+    else log.fatal(error, 'Manada could not open its data.')
     process.exit(1)
   })
+  void opening.then(({ store }) => tellFaults(store))
   // The server waits for open requests before it stops; streams would never end by themselves.
   const closeStreams = () => {
     for (const stream of openStreams) void stream.close()
@@ -29,3 +33,13 @@ export default defineNitroPlugin(nitro => {
     await (await opening).store.close()
   })
 })
+
+/** A start looks for damage quickly; all of it is looked through beside everything else. */
+async function tellFaults(store: Store): Promise<void> {
+  try {
+    const faults = await store.faults()
+    if (faults.length) log.error({ faults: faults.slice(0, 20) }, 'The shop’s file is damaged. Put back a copy from before it was.')
+  } catch (error) {
+    log.error(error, 'The shop’s file could not be checked for damage.')
+  }
+}

@@ -1,4 +1,3 @@
-import { mkdir } from 'node:fs/promises'
 import { resolve } from 'node:path'
 import type { Store } from '../store/port'
 import { openStore } from '../store/openStore'
@@ -24,7 +23,6 @@ export function useShop(): Promise<Running> {
 }
 
 async function open(): Promise<Running> {
-  await mkdir(dataFolder(), { recursive: true })
   const store = await openStore(dataFolder())
   const shop = await loadLiveShop(store)
   return { store, shop, log: new CommandLog(store, shop, stop) }

@@ -1,6 +1,36 @@
+import { access, mkdir } from 'node:fs/promises'
 import type { Store } from './port'
 import { databaseFile } from './sqlite/database'
+import { checkSound } from './sqlite/soundness'
 import { openSqliteStore } from './sqlite/sqliteStore'
+import { lockFile, takeWriterLock } from './sqlite/writerLock'
 
-/** Opens the shop that is kept in a data folder; an empty one when there is none yet. */
-export const openStore = (folder: string): Promise<Store> => openSqliteStore(databaseFile(folder))
+/**
+ * Opens the shop that is kept in a data folder; an empty one in a folder that never had one. Until it is closed, or the process ends, no
+ * other can open it.
+ * @throws UnusableDataError when it can't be opened without losing something
+ */
+export async function openStore(folder: string): Promise<Store> {
+  await mkdir(folder, { recursive: true })
+  const file = databaseFile(folder)
+  // Whoever opens a shop leaves the lock's file behind.
+  const hadShop = await access(lockFile(folder)).then(
+    () => true,
+    () => false,
+  )
+  const letGo = await takeWriterLock(folder)
+  try {
+    await checkSound(file, hadShop)
+    const store = await openSqliteStore(file)
+    return {
+      ...store,
+      async close() {
+        await store.close()
+        await letGo()
+      },
+    }
+  } catch (error) {
+    await letGo()
+    throw error
+  }
+}

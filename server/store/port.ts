@@ -120,6 +120,8 @@ export interface Store extends StoreReader {
    * @throws NotWrittenError when the database could not do it, and took back what was done
    */
   write<T>(work: (writer: StoreWriter) => Promise<T>): Promise<T>
+  /** Looks through all of it for damage, beside everything else. What is wrong, in words for whoever runs the server; empty: nothing. */
+  faults(): Promise<string[]>
   close(): Promise<void>
 }
 
@@ -128,5 +130,13 @@ export class NotWrittenError extends Error {
   constructor(cause: unknown) {
     super('The database could not write.', { cause })
     this.name = 'NotWrittenError'
+  }
+}
+
+/** A shop can't be opened without losing something; the message says why, and what to do. */
+export class UnusableDataError extends Error {
+  constructor(message: string) {
+    super(message)
+    this.name = 'UnusableDataError'
   }
 }

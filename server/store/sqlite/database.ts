@@ -1,9 +1,8 @@
 import { join } from 'node:path'
 import { BaseError, QueryTypes, Sequelize, Transaction } from 'sequelize'
 import sqlite3 from 'sqlite3'
-import { SequelizeStorage, Umzug } from 'umzug'
 import { NotWrittenError } from '../port'
-import { migrations } from './migrations'
+import { migrate } from './migrate'
 import type { Models } from './models'
 import { defineModels } from './models'
 
@@ -22,7 +21,10 @@ export interface Database {
 /** The database's file in a data folder. */
 export const databaseFile = (folder: string) => join(folder, 'manada.sqlite')
 
-/** Opens a database file, made if it is not there, and brings its structure up to date. */
+/**
+ * Opens a database file, made if it is not there, and brings its structure up to date. One with data in it is copied before that.
+ * @throws UnusableDataError when a newer version of Manada has written it
+ */
 export async function openDatabase(file: string): Promise<Database> {
   const sequelize = new Sequelize({
     dialect: 'sqlite',
@@ -33,7 +35,12 @@ export async function openDatabase(file: string): Promise<Database> {
   })
   // A confirmed write must be on the disk: WAL with full synchronisation (SQLite's default) keeps that promise.
   await sequelize.query('PRAGMA journal_mode = WAL')
-  await migrate(sequelize)
+  try {
+    await migrate(sequelize, file)
+  } catch (error) {
+    await sequelize.close()
+    throw error
+  }
 
   let lastWrite: Promise<unknown> = Promise.resolve()
   return {
@@ -67,31 +74,4 @@ async function writeNow<T>(sequelize: Sequelize, work: (transaction: Transaction
     // Of an error at the very end it is not certain that nothing was written.
     throw !isComplete && error instanceof BaseError ? new NotWrittenError(error) : error
   }
-}
-
-/** A migration and its record are one transaction: whatever happens on the way, it is carried out once. */
-async function migrate(sequelize: Sequelize): Promise<void> {
-  const storage = new SequelizeStorage({ sequelize })
-  await new Umzug({
-    migrations: migrations.map(({ name, statements }) => ({
-      name,
-      up: () =>
-        sequelize.transaction(async transaction => {
-          for (const statement of statements) await sequelize.query(statement, { transaction })
-          await sequelize.query('INSERT INTO SequelizeMeta (name) VALUES ($name)', { bind: { name }, transaction })
-        }),
-    })),
-    storage: {
-      logMigration: () => Promise.resolve(),
-      unlogMigration: params => storage.unlogMigration(params),
-      executed: () => executed(storage, sequelize),
-    },
-    logger: undefined,
-  }).up()
-}
-
-/** Names of the migrations that were carried out; makes the table for them when there is none yet. */
-async function executed(storage: SequelizeStorage, sequelize: Sequelize): Promise<string[]> {
-  await sequelize.query('CREATE TABLE IF NOT EXISTS SequelizeMeta (name VARCHAR(255) NOT NULL UNIQUE PRIMARY KEY)')
-  return storage.executed()
 }

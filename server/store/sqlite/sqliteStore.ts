@@ -11,6 +11,7 @@ import { matchWords } from './productSearch'
 import { readDescriptions, readProductNumbers, readProducts, readProductsBySku, readTextLanguages } from './productReading'
 import { tableOf, writeChanges } from './recordTables'
 import { addRelease, readRelease, readReleases } from './releaseTables'
+import { faultsIn } from './soundness'
 
 /** A shop in an SQLite file. */
 export interface SqliteStore extends Store {
@@ -26,6 +27,7 @@ export async function openSqliteStore(file: string): Promise<SqliteStore> {
     ...reader(database),
     fill: contents => fillShop(database, contents),
     write: work => database.write(transaction => work(writer(database, transaction))),
+    faults: () => faultsIn(file, 'integrity_check'),
     close: () => database.close(),
   }
 }
