@@ -86,6 +86,22 @@ test('with keys alone, findings are mended one by one and together, and it is un
   await expect(count(page, 'returnMissing')).toHaveText(String(before))
 })
 
+test('keys that are pressed while the list is still being looked up are for the list as it will be', async ({ page }) => {
+  await open(page, 'returnMissing')
+  const before = Number(await count(page, 'returnMissing').textContent())
+  const sources = (await rows(page).locator('.mono').allTextContents()).slice(0, 10)
+  await page.route('**/api/checks/findings?*', async route => {
+    await new Promise(resolve => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await rows(page).first().focus()
+  for (const key of ['m', ' ', 'Shift+ArrowDown', 'm']) await page.keyboard.press(key)
+  await expect(count(page, 'returnMissing')).toHaveText(String(before - 3))
+  // The first three rows are gone, and nothing else.
+  await expect(rows(page).first().locator('.mono').first()).toHaveText(sources[6]!)
+  await expect(rows(page).first().locator('.mono').last()).toHaveText(sources[7]!)
+})
+
 test('findings, and whole checks, are put aside with a reason and taken up again; another window follows', async ({ page, context }) => {
   const studio = new Studio(page)
   await open(page, 'notLinkedTo')

@@ -59,8 +59,13 @@ function atHand(): readonly Finding[] {
   return row ? [row.finding] : []
 }
 
+/** When what is being sent has been answered, and the list is as it is then. */
+let settled = Promise.resolve()
 async function send(command: Command): Promise<void> {
   if (sending.value) return
+  await (settled = sendNow(command))
+}
+async function sendNow(command: Command): Promise<void> {
   sending.value = true
   // The focus stays where the work is, on the row that moves up.
   const hadFocus = document.activeElement?.closest('[data-index]') !== null
@@ -149,9 +154,14 @@ function onKey(event: KeyboardEvent): void {
   const run = event.ctrlKey || event.metaKey || event.altKey ? undefined : keys[event.key]
   if (!run) return
   event.preventDefault()
-  run()
-  if (event.shiftKey && event.key.startsWith('Arrow')) void extend(cursor.value)
+  keysDone = keysDone.then(async () => {
+    await settled
+    run()
+    if (event.shiftKey && event.key.startsWith('Arrow')) await extend(cursor.value)
+  })
 }
+/** Keys are done one after another: one that is pressed while something is on its way is for the list as it will be then. */
+let keysDone = Promise.resolve()
 </script>
 
 <template>
