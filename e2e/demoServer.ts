@@ -57,6 +57,16 @@ export class DemoServer {
     return server
   }
 
+  /** Starts a second server on the same data folder, and tells how that ends. */
+  async startAnother(): Promise<{ code: number; words: string }> {
+    const env = { ...process.env, MANADA_DATA: this.folder, PORT: String(this.#port + 1), HOST: '127.0.0.1' }
+    const other = spawn(process.execPath, ['.output/server/index.mjs'], { env, stdio: ['ignore', 'ignore', 'pipe'] })
+    let words = ''
+    other.stderr.setEncoding('utf8').on('data', (piece: string) => (words += piece))
+    const [code] = (await once(other, 'close')) as [number]
+    return { code, words }
+  }
+
   async stop(): Promise<void> {
     const server = this.#process
     this.#process = null

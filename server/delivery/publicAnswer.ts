@@ -32,6 +32,7 @@ export function publicAnswer(answer: (event: H3Event) => Promise<object | string
 }
 
 const json = 'application/json; charset=utf-8'
+const kept = 'public, max-age=0, must-revalidate'
 
 function send({ node: { req, res } }: H3Event, found: object | string): void {
   const body = typeof found === 'string' ? found : jsonBytes(found)
@@ -43,7 +44,7 @@ function send({ node: { req, res } }: H3Event, found: object | string): void {
   }
   const etag = `"${hashOf(body)}"`
   // In this form they cost the least.
-  const headers = ['access-control-allow-origin', '*', 'etag', etag, 'cache-control', 'public, max-age=0, must-revalidate']
+  const headers = ['access-control-allow-origin', '*', 'x-content-type-options', 'nosniff', 'etag', etag, 'cache-control', kept]
   if (matches(req.headers['if-none-match'], etag)) {
     res.writeHead(304, headers).end()
     return

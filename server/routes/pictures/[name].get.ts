@@ -1,10 +1,10 @@
 import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
 import { dataFolder } from '../../running/useShop'
-import { pictureTypes } from '../../pictures/pictureTypes'
+import { picturePolicy, pictureTypes } from '../../pictures/pictureTypes'
 
 /** The shop's pictures, from the folder `pictures` of the data folder. */
-export default defineEventHandler(async event => {
+export default api(async event => {
   const name = pathPart(event, 'name')
   const type = pictureTypes[extname(name).toLowerCase()]
   const bytes = type && /^[\w.~-]+$/.test(name) ? await readFile(join(dataFolder(), 'pictures', name)).catch(() => null) : null
@@ -15,9 +15,7 @@ export default defineEventHandler(async event => {
   setResponseHeaders(event, {
     'content-type': type!,
     'cache-control': 'public, max-age=3600',
-    // A picture opened on its own must not run scripts.
-    'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
-    'x-content-type-options': 'nosniff',
+    'content-security-policy': picturePolicy,
   })
   return bytes
 })

@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
 import { z } from 'zod'
 import { dataFolder } from '../../running/useShop'
-import { pictureTypes } from '../../pictures/pictureTypes'
+import { picturePolicy, pictureTypes } from '../../pictures/pictureTypes'
 
 const oneSchema = z.string().max(2048)
 const querySchema = z.object({ of: z.union([z.array(oneSchema).min(1).max(4), oneSchema.transform(each => [each])]) })
@@ -45,8 +45,7 @@ export default api(async event => {
   setResponseHeaders(event, {
     'content-type': 'image/svg+xml',
     'cache-control': 'public, max-age=3600',
-    'x-content-type-options': 'nosniff',
-    'content-security-policy': "default-src 'none'; img-src data:; style-src 'unsafe-inline'",
+    'content-security-policy': picturePolicy,
   })
   return `<svg xmlns="http://www.w3.org/2000/svg">${parts.join('')}</svg>`
 })

@@ -15,8 +15,9 @@ const properties: Record<string, string> = {
 /** The page of a product as structured data (schema.org Product as JSON-LD 1.1): the product with its offer, and what links say of it. */
 export function useStructuredData(product: Ref<ProductAnswer>, sections: () => readonly DeliveredSection[]): void {
   const { currency } = useShopFacts()
-  const { origin } = useRequestURL()
-  const absolute = (path: string) => new URL(path, origin).href
+  // The server says it, who knows where people reach it.
+  const address = useState('address', () => String(useRequestEvent()?.context.address ?? location.origin))
+  const absolute = (path: string) => new URL(path, address.value).href
   const described = ({
     sku,
     name,

@@ -1,0 +1,142 @@
+import { request as httpRequest } from 'node:http'
+import { expect, test } from './test'
+
+interface Answer {
+  status: number
+  headers: Record<string, string | string[] | undefined>
+  text: string
+}
+
+/** A request with any headers, also those that browsers don't let a page set. */
+const ask = (url: string, method: string, headers: Record<string, string>, body = '') =>
+  new Promise<Answer>((resolve, reject) => {
+    const sent = httpRequest(url, { method, headers }, answer => {
+      let text = ''
+      answer.setEncoding('utf8').on('data', (piece: string) => (text += piece))
+      answer.on('end', () => resolve({ status: answer.statusCode!, headers: answer.headers, text }))
+    })
+    sent.on('error', reject)
+    sent.end(body)
+  })
+
+const publicPage = '/api/shop/v1/pages/product/EX-210'
+
+test('only names that the server is known by are answered, on every way in', async ({ baseURL }) => {
+  for (const path of ['/products', '/shop', '/api/products', publicPage, '/_nuxt/none.js', '/pictures/ex-210.svg']) {
+    const status = async (host: string) => (await ask(`${baseURL}${path}`, 'GET', { host })).status
+    expect(await status('localhost:4310'), path).toBe((await ask(`${baseURL}${path}`, 'GET', {})).status)
+    expect(await status('evil.example'), path).toBe(421)
+    for (const host of ['a b', '[', 'user@localhost']) expect(await status(host), `${path} as ${host}`).toBe(400)
+  }
+})
+
+test('pages of other servers can’t have anything written', async ({ baseURL }) => {
+  const upsells = async () => {
+    const { products } = (await (await fetch(`${baseURL}/api/bench?sku=HAT`)).json()) as {
+      products: { lanes: Record<string, { target: string }[]> }[]
+    }
+    return products[0]!.lanes.upsell!.map(each => each.target)
+  }
+  const body = JSON.stringify({ type: 'link', kind: 'upsell', on: [{ source: 'HAT', seen: await upsells() }], targets: ['GAIT'] })
+  const headers = { 'content-type': 'application/json', 'content-length': String(Buffer.byteLength(body)) }
+  const origins: Record<string, string>[] = [
+    { 'sec-fetch-site': 'cross-site' },
+    { 'sec-fetch-site': 'same-site' },
+    { origin: 'http://evil.example' },
+    { origin: 'null' },
+  ]
+  for (const from of origins) {
+    const answer = await ask(`${baseURL}/api/commands`, 'POST', { ...headers, ...from }, body)
+    expect(answer.status).toBe(403)
+    expect(JSON.parse(answer.text)).toMatchObject({ type: 'urn:manada:problem:foreign-origin' })
+  }
+  expect(await upsells()).not.toContain('GAIT')
+  // The same from a program, which says nothing of where it is, is done.
+  expect((await ask(`${baseURL}/api/commands`, 'POST', headers, body)).status).toBe(200)
+  expect(await upsells()).toContain('GAIT')
+})
+
+test('every answer says what may be done with it', async ({ baseURL }) => {
+  for (const path of [
+    '/products',
+    '/shop',
+    '/shop/products/EX-210',
+    '/nowhere',
+    '/api/products',
+    '/api/nowhere',
+    publicPage,
+    '/pictures/none.svg',
+  ]) {
+    const { headers } = await ask(`${baseURL}${path}`, 'GET', { accept: 'text/html,*/*' })
+    expect(headers['x-content-type-options'], path).toBe('nosniff')
+    expect(headers['x-powered-by'], path).toBeUndefined()
+    if (path !== publicPage) expect(headers['referrer-policy'], path).toBe('same-origin')
+    expect(headers['strict-transport-security'], 'not without TLS').toBeUndefined()
+  }
+})
+
+test('pages run the application’s scripts and no others, and still work', async ({ page }) => {
+  const violations: string[] = []
+  page.on('console', message => message.text().includes('Content Security Policy') && violations.push(message.text()))
+  for (const [path, framedBy] of [
+    ['/products/EX-210', "'none'"],
+    ['/sections', "'none'"],
+    ['/shop', "'self'"],
+    ['/shop/products/EX-210', "'self'"],
+    ['/shop/cart', "'self'"],
+  ] as const) {
+    const answer = (await page.goto(path))!
+    const policy = answer.headers()['content-security-policy']!
+    const nonce = /script-src 'self' 'nonce-([^']+)';/.exec(policy)![1]!
+    expect(policy).toContain(`frame-ancestors ${framedBy}`)
+    const scripts = (await answer.text()).match(/<script\b[^>]*>/g)!
+    for (const script of scripts) expect(script.includes(' src=') || script.includes(`nonce="${nonce}"`), script).toBe(true)
+    await page.waitForLoadState('networkidle')
+  }
+  await page.goto('/shop/products/EX-210')
+  const ran = await page.evaluate(() => {
+    const script = document.createElement('script')
+    script.textContent = 'document.title = "taken over"'
+    document.body.append(script)
+    return document.title
+  })
+  expect(ran).not.toBe('taken over')
+  expect(violations).toHaveLength(1)
+})
+
+test('an uploaded picture that is opened on its own is in a sandbox', async ({ page, baseURL }) => {
+  const svg =
+    '<svg xmlns="http://www.w3.org/2000/svg"><script>document.title = "taken over"</script>' +
+    '<foreignObject><form xmlns="http://www.w3.org/1999/xhtml" action="/shop"><input/></form></foreignObject></svg>'
+  const sent = await page.request.post('/api/pictures', { data: Buffer.from(svg), headers: { 'content-type': 'image/svg+xml' } })
+  const { image } = (await sent.json()) as { image: string }
+  const { headers } = await ask(`${baseURL}${image}`, 'GET', {})
+  expect(headers['content-security-policy']).toMatch(/default-src 'none';.* form-action 'none'; sandbox$/)
+  await page.goto(image)
+  expect(await page.title()).not.toBe('taken over')
+})
+
+test('what no text can have in it is refused where it comes in', async ({ baseURL }) => {
+  for (const path of [
+    '/api/products?q=a%00b',
+    '/api/shop/v1/catalogue/search?q=a%00b',
+    `${publicPage}?visitor=%00`,
+    '/pictures/%',
+    '/pictures/%E0%A4%A',
+  ])
+    expect((await fetch(`${baseURL}${path}`)).status, path).toBe(400)
+  const deep = { when: { all: [] }, pick: { any: Array.from({ length: 8000 }, () => ({ newer: true })) } }
+  const counted = await fetch(`${baseURL}/api/rules/count`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ rule: deep, source: 'EX-210' }),
+  })
+  expect(counted.status).toBe(400)
+  expect(await counted.text()).toContain('A rule has at most 100 conditions altogether.')
+})
+
+test('a second server on the same data folder says who has it, and stops', async ({ freshShop }) => {
+  const { code, words } = await freshShop.startAnother()
+  expect(code).toBe(1)
+  expect(words).toMatch(/is open already: process \d+ on .* has it\. Stop that one first/)
+})

@@ -1,0 +1,39 @@
+import type { IncomingMessage } from 'node:http'
+import { Problem } from '../utils/problem'
+import { hostsFrom } from './hosts'
+import { isFromHere } from './origins'
+
+const hosts = hostsFrom(process.env.MANADA_HOSTS ?? '')
+
+/** Why a request goes no further than the door; null: it may come in. It is asked of every request, before anything is read of it. */
+export function refusalOf({ method, headers }: IncomingMessage): Problem | null {
+  switch (hosts(headers.host)) {
+    case 'malformed':
+      return new Problem(400, 'malformed', 'The request is malformed', 'Its Host header is not the name of a host.')
+    case 'unknown':
+      return new Problem(
+        421,
+        'unknown-host',
+        'Not known by this name',
+        'Manada does not answer for this host. Whoever runs the server names it in MANADA_HOSTS.',
+      )
+    case 'known':
+      if (isFromHere(method, headers)) return null
+      return new Problem(403, 'foreign-origin', 'Not from here', 'A page of another server asked for this. Nothing was changed.')
+  }
+}
+
+/** Headers of every answer, but for pages of the delivery contract, which have their own. */
+export const commonHeaders: Record<string, string> = {
+  'x-content-type-options': 'nosniff',
+  'referrer-policy': 'same-origin',
+  'permissions-policy': 'camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()',
+  'x-frame-options': 'SAMEORIGIN',
+  ...(publicAddress().startsWith('https:') && { 'strict-transport-security': 'max-age=31536000' }),
+}
+
+/** Where people reach this server, without a slash at the end: a setting, because a Host header says what its sender likes. */
+export function publicAddress(): string {
+  const { MANADA_ADDRESS, HOST, PORT } = process.env
+  return (MANADA_ADDRESS || `http://${HOST || '127.0.0.1'}:${PORT || '4310'}`).replace(/\/$/, '')
+}

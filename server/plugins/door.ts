@@ -1,0 +1,30 @@
+import { IncomingMessage } from 'node:http'
+import type { H3Event } from 'h3'
+import { isPageRequest, pageRoute } from '../delivery/pageRoute'
+import { commonHeaders, publicAddress, refusalOf } from '../http/door'
+import type { Problem } from '../utils/problem'
+
+/**
+ * Everything that comes in passes here first. Pages of the delivery contract are answered before the server looks for hooks, files, rules
+ * and routes: they are most of what it is asked for, and that would cost more than the answer.
+ */
+export default defineNitroPlugin(({ h3App }) => {
+  const others = h3App.handler
+  const address = publicAddress()
+  h3App.handler = defineEventHandler(event => {
+    const { req } = event.node
+    // What the server asks of itself, while it renders a page, is in already.
+    const refusal = req instanceof IncomingMessage ? refusalOf(req) : null
+    if (refusal) return refuse(event, refusal)
+    if (isPageRequest(req)) return pageRoute(event)
+    setResponseHeaders(event, commonHeaders)
+    event.context.address = address
+    return others(event)
+  })
+})
+
+/** Nothing behind the door is there yet that would send what is returned. */
+function refuse({ node: { res } }: H3Event, { details }: Problem): void {
+  const headers = { ...commonHeaders, 'content-type': 'application/problem+json', 'cache-control': 'no-store', 'connection': 'close' }
+  res.writeHead(details.status, headers).end(JSON.stringify(details))
+}
