@@ -1,5 +1,6 @@
 import eslint from '@eslint/js'
 import prettier from 'eslint-config-prettier/flat'
+import redos from 'eslint-plugin-redos'
 import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
@@ -32,6 +33,13 @@ export default tseslint.config(
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
     },
+  },
+  // Whatever is sent, what ships reads it in time in proportion to its length.
+  {
+    files: ['{core,server,app,layers}/**/*.{ts,vue}'],
+    ignores: ['**/*.{test,testing}.ts'],
+    plugins: { redos },
+    rules: { 'redos/no-vulnerable': ['error', { timeout: 10_000 }] },
   },
   // Templates are read as pages are: what has to be worked out has a name in the script.
   { files: ['**/*.vue'], rules: { 'vue/no-restricted-syntax': ['error', nestedConditional] } },

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { pictureAddressSchema } from '../catalogue/pictureType'
+import { chosenPictureSchema } from '../catalogue/pictureAddress'
 import { productSchema, productStatusSchema } from '../catalogue/product'
 import type { Product } from '../catalogue/product'
 import { textSchema } from '../text/text'
@@ -17,7 +17,7 @@ export const bundleSettingsSchema = z.strictObject({
   categories: z.array(z.string().min(1).max(64)).max(50),
   tags: productSchema.shape.tags.max(100),
   /** null: one is made of the pictures of its parts. */
-  image: pictureAddressSchema.nullable(),
+  image: chosenPictureSchema.nullable(),
   bundle: bundleSchema,
 })
 export type BundleSettings = z.infer<typeof bundleSettingsSchema>

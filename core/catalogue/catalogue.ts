@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { namedIn } from './bundle'
 import { textSchema } from '../text/text'
+import { pictureAddressSchema } from './pictureAddress'
 import type { Product, Variant } from './product'
 import { skuSchema } from './sku'
 import { SkuNumbers } from './skuNumbers'
@@ -25,7 +26,7 @@ export const articleSchema = z.object({
   key: keySchema,
   title: textSchema,
   body: textSchema,
-  image: z.string().min(1).nullable(),
+  image: pictureAddressSchema.nullable(),
   /** The products it names, in its order. */
   products: z.array(skuSchema),
 })

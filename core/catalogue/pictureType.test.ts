@@ -14,13 +14,20 @@ it('tells pictures by their first bytes', async () => {
     [
       '<svg xmlns="http://www.w3.org/2000/svg"/>',
       '<?xml version="1.0"?>\n<!-- made by hand -->\n<svg>',
+      ' <!-- one --><!-- > -->\n<?xml version="1.0"?> <svg>',
       '\uFEFF<!DOCTYPE svg PUBLIC "-//W3C//DTD SVG 1.1//EN" "x"><svg width="1">',
     ].map(each => pictureType(new TextEncoder().encode(each))),
-  ).toEqual(['svg', 'svg', 'svg'])
+  ).toEqual(['svg', 'svg', 'svg', 'svg'])
 })
 
 it('takes nothing else for one', () => {
   expect(['', 'PNG', '<html><svg></svg></html>', '<svgx>', 'RIFF1234WAVE', 'GIF89a'].map(each => pictureType(bytes(each)))).toEqual(
     Array(6).fill(null),
   )
+})
+
+it('reads what looks like many beginnings of one only once', () => {
+  // Each of these was tried in all the ways in which it can be cut into comments: twice as long for each comment more.
+  for (const many of ['<!---->'.repeat(36), '<!-- -->\n'.repeat(200), '<?xml ?>'.repeat(200), '<!--'.repeat(400)])
+    expect(pictureType(bytes(many))).toBe(null)
 })

@@ -1,11 +1,3 @@
-import { z } from 'zod'
-
-/** The address of a picture on the shop's own server, or of a safe one elsewhere. */
-export const pictureAddressSchema = z
-  .string()
-  .max(2048)
-  .regex(/^(\/(?!\/)[\w.~%/-]+|https:\/\/[^\s"'<>]+)$/, 'This is not the address of a picture.')
-
 /** Kinds of pictures that shops show, by the ending of their files. */
 export type PictureType = 'png' | 'jpg' | 'webp' | 'avif' | 'svg'
 
@@ -21,9 +13,25 @@ export function pictureType(bytes: Uint8Array): PictureType | null {
   if (bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff) return 'jpg'
   if (startsWith(bytes, 0, 'RIFF') && startsWith(bytes, 8, 'WEBP')) return 'webp'
   if (startsWith(bytes, 4, 'ftypavif')) return 'avif'
-  return /^\uFEFF?\s*(<\?xml[^>]*\?>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE svg[^>]*>\s*)?<svg[\s>]/.test(
-    new TextDecoder().decode(bytes.subarray(0, 2000)),
-  )
-    ? 'svg'
-    : null
+  return isSvg(new TextDecoder().decode(bytes.subarray(0, 2000))) ? 'svg' : null
+}
+
+/** What may stand ahead of the root element (XML 1.0, production 22, prolog): beginnings, each with what it ends with. */
+const prolog = [
+  ['<?xml', '?>'],
+  ['<!--', '-->'],
+  ['<!DOCTYPE svg', '>'],
+] as const
+
+/** Whether a text begins as SVG does; it is read once, from the first letter on. */
+function isSvg(text: string): boolean {
+  let rest = text.trimStart()
+  for (;;) {
+    const part = prolog.find(([begin]) => rest.startsWith(begin))
+    if (!part) return /^<svg[\s>]/.test(rest)
+    const [begin, ending] = part
+    const end = rest.indexOf(ending, begin.length)
+    if (end < 0) return false
+    rest = rest.slice(end + ending.length).trimStart()
+  }
 }

@@ -4,6 +4,7 @@ import { bundleSchema } from './bundle'
 import { minorUnitsSchema } from '../money/money'
 import { textSchema } from '../text/text'
 import { isGtin } from './gtin'
+import { isPictureAddress, pictureAddressSchema } from './pictureAddress'
 import { skuSchema } from './sku'
 import type { Moment } from '../time/moment'
 import { hasBegun } from '../time/moment'
@@ -38,7 +39,7 @@ export const variantSchema = z.object({
   price: minorUnitsSchema.nullable(),
   stock: z.int(),
   status: productStatusSchema.nullable(),
-  image: z.string().min(1).nullable(),
+  image: pictureAddressSchema.nullable(),
 })
 export type Variant = z.infer<typeof variantSchema>
 
@@ -58,7 +59,7 @@ export const productSchema = z.object({
   status: productStatusSchema,
   released: isoDateSchema.nullable(),
   attributes: attributesSchema,
-  image: z.string().min(1).nullable(),
+  image: pictureAddressSchema.nullable(),
   description: textSchema,
   variants: z.array(variantSchema),
   /** What it is made of, when it is several products sold as one: its price and stock then follow from theirs. It has no variants. */
@@ -99,9 +100,10 @@ export function wasOf(product: Product, variant: Variant | null): number | null 
   return variant && variant.price !== null && variant.price !== product.price ? null : product.was
 }
 
-/** Picture of a product or a variant of it; a variant without its own shows the product's. */
+/** Picture of a product or a variant; a variant without its own shows the product's. What is not the address of one counts as none. */
 export function imageOf(product: Product, variant: Variant | null): string | null {
-  return variant?.image ?? product.image
+  const image = variant?.image ?? product.image
+  return image !== null && isPictureAddress(image) ? image : null
 }
 
 /**

@@ -6,6 +6,7 @@ import { LinkIndex } from '../links/linkIndex'
 import { makeKind } from '../links/makeKind.testing'
 import { completed } from '../steps'
 import type { Check } from './check'
+import { isBundleCheck, productChecks } from './check'
 import { FindingBook } from './findingBook'
 import type { FindingShop } from './findingWords'
 import { findingWords, sectionFindingWords } from './findingWords'
@@ -141,6 +142,16 @@ describe('a finding on a product', () => {
     ['bundleTwin', ['LOW  TWIN: the same parts', 'TWIN  LOW: the same parts']],
   ])('%s says what is amiss', (check, words) => {
     expect(told(check)).toEqual(words)
+  })
+
+  it('that was put aside is still told of when what it was about is gone, or no bundle any more', () => {
+    for (const check of productChecks) {
+      for (const target of ['', 'S', 'GONE']) {
+        expect(findingWords({ check, source: 'GONE', kind: 'upsell', target }, shop)).toBe('no longer in the shop')
+        expect(typeof findingWords({ check, source: 'DEARER', kind: 'gone', target }, shop)).toBe('string')
+        if (isBundleCheck(check)) expect(findingWords({ check, source: 'S', kind: '', target }, shop)).toBe('no longer a bundle')
+      }
+    }
   })
 })
 

@@ -10,6 +10,7 @@ import { percentDifference } from '../money/money'
 import { isPageKind, pageTypes } from '../pageTypes/registry'
 import { counted, listed } from '../text/sentence'
 import type { Finding } from './check'
+import { isBundleCheck } from './check'
 import type { SectionFinding } from './sectionFindings'
 
 /** What telling a finding needs to know of the shop. */
@@ -22,8 +23,15 @@ export interface FindingShop {
   plural(kind: LinkKind): string
 }
 
-/** The details of what was found on a product, as they are now. */
-export function findingWords({ check, source, kind, target }: Finding, shop: FindingShop): string {
+/** The details of what was found on a product, as they are now; what was put aside is kept when what it was about is gone. */
+export function findingWords(finding: Finding, shop: FindingShop): string {
+  const product = shop.catalogue.product(finding.source)
+  if (!product) return 'no longer in the shop'
+  if (isBundleCheck(finding.check) && !product.bundle) return 'no longer a bundle'
+  return currentWords(finding, shop)
+}
+
+function currentWords({ check, source, kind, target }: Finding, shop: FindingShop): string {
   const lane = shop.links.lane(source, kind)
   const item = shop.catalogue.item(target)
   switch (check) {

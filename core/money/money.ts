@@ -1,7 +1,34 @@
 import { z } from 'zod'
 
-/** An amount in whole minor units of its currency (ISO 4217), for example 1250 for € 12.50. Never negative. */
-export const minorUnitsSchema = z.int().min(0)
+/** What a price, in minor units, is at most: a cart of the largest quantities of it can still be reckoned with to the last unit. */
+const largestPrice = 100_000_000_000
+
+/** A price or an amount in whole minor units of its currency (ISO 4217), for example 1250 for € 12.50. Never negative. */
+export const minorUnitsSchema = z
+  .int()
+  .min(0)
+  .max(largestPrice, 'An amount is at most 100,000,000,000 of the smallest units of its currency, such as cents.')
+
+/**
+ * What a cart comes to, in minor units, is at most: a hundredth of what numbers hold exactly (2^53, IEEE 754 binary64), so that percentages
+ * of it are exact too.
+ */
+const largestTotal = Math.floor(Number.MAX_SAFE_INTEGER / 100)
+
+/** A cart comes to more than can be reckoned with exactly. */
+export class AmountTooLargeError extends Error {
+  constructor() {
+    super(
+      `Together this comes to more than ${largestTotal.toLocaleString('en')} of the smallest units of the currency. Order less at a time.`,
+    )
+    this.name = 'AmountTooLargeError'
+  }
+}
+
+/** @throws AmountTooLargeError when an amount is more than can be reckoned with exactly */
+export function checkTotal(amount: number): void {
+  if (amount > largestTotal) throw new AmountTooLargeError()
+}
 
 /** An ISO 4217 alphabetic currency code. */
 export const currencyCodeSchema = z.string().regex(/^[A-Z]{3}$/, 'A currency is three capital letters, such as EUR.')

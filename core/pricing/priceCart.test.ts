@@ -5,6 +5,8 @@ import type { Bundle } from '../catalogue/bundle'
 import { everyChoice } from '../bundles/everyChoice.testing'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
+import { productSchema } from '../catalogue/product'
+import { AmountTooLargeError } from '../money/money'
 import type { WantedLine } from './cart'
 import { priceCart } from './priceCart'
 import { momentIn } from '../time/moment'
@@ -141,6 +143,14 @@ describe('priceCart', () => {
       warnings: [{ sku: 'SMOKER', code: 'priceChanged' }],
     })
     expect(warningsOf({ sku: 'SMOKER', quantity: 1, seen: 3990 }, { sku: 'SET', quantity: 1, seen: 17494 })).toEqual([])
+  })
+
+  it('refuses what comes to more than can be reckoned with to the last unit', () => {
+    const shop = shopOf(new Catalogue([makeProduct('GOLD', { price: 100_000_000_000, stock: 9999 })], [], []))
+    expect(priceCart([{ sku: 'GOLD', quantity: 900 }], shop, at).total).toBe(90_000_000_000_000)
+    expect(() => priceCart([{ sku: 'GOLD', quantity: 901 }], shop, at)).toThrow(/^Together this comes to more than 90,071,992,547,409/)
+    expect(() => priceCart(Array(10).fill({ sku: 'GOLD', quantity: 99 }), shop, at)).toThrow(AmountTooLargeError)
+    expect(productSchema.safeParse(makeProduct('GOLD', { price: 100_000_000_001 })).success).toBe(false)
   })
 
   it('shares a bundle’s reduction out to its components, to the cent', () => {

@@ -6,6 +6,7 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import { isForSale, isReleased, priceOf, stockOf } from '../catalogue/product'
 import type { OfferShop } from '../offers/offered'
 import { allocate } from '../money/allocate'
+import { checkTotal } from '../money/money'
 import type { CartWarning, ChosenPart, PricedCart, PricedComponent, PricedLine, Reduction, WantedLine } from './cart'
 import { applyOffers } from './applyOffers'
 import type { ChoiceProblem } from './chooseParts'
@@ -30,6 +31,7 @@ type Refused = Pick<CartWarning, 'code' | 'part'>
  * (largest remainder), and taken as often as the bundle is bought; then together offers, by their ranks (applyOffers.ts).
  * @param shop where products are looked up; without offers none apply
  * @param lines whole quantities from 1 on
+ * @throws AmountTooLargeError when all of it comes to more than can be reckoned with exactly
  */
 export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: Moment): PricedCart {
   const items = shop.catalogue
@@ -56,6 +58,7 @@ export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: M
       )
     for (const [each, count] of priced.takes) taken.set(each, (taken.get(each) ?? 0) + count * quantity)
   }
+  checkTotal(cart.lines.reduce((sum, { unit, was, quantity }) => sum + Math.max(unit, was ?? 0) * quantity, 0))
   applyOffers(cart.lines, shop, at)
   cart.total = cart.lines.reduce((sum, line) => sum + line.total, 0)
   cart.reductions = together(cart.lines.flatMap(line => line.reductions))

@@ -24,6 +24,16 @@ describe('a rule', () => {
     expect(ruleSchema.safeParse(data).success).toBe(taken)
   })
 
+  it('has at most 100 conditions, and more are not even looked at', () => {
+    const many = (count: number) => ({ when: { all: [] }, pick: { any: Array.from({ length: count }, () => ({ newer: true })) } })
+    const inGroups = { when: { all: [] }, pick: { any: Array.from({ length: 14 }, () => many(6).pick) } }
+    expect(ruleSchema.safeParse(inGroups).success).toBe(true)
+    const nested = (depth: number): object => (depth ? { all: Array.from({ length: 20 }, () => nested(depth - 1)) } : { newer: 1 })
+    for (const tooMany of [many(8000), { when: { all: [] }, pick: nested(3) }]) {
+      expect(ruleSchema.safeParse(tooMany).error!.issues).toMatchObject([{ message: 'A rule has at most 100 conditions altogether.' }])
+    }
+  })
+
   it('takes an attribute by its name only, however it is called', () => {
     const source = makeProduct('S', { attributes: { standard: ['National'] } })
     const constructor = makeProduct('T', { attributes: JSON.parse('{"constructor":["National"]}') as Record<string, string[]> })

@@ -74,8 +74,31 @@ function conditionOf<Test>(test: z.ZodType<Test>, depth = 1): z.ZodType<Conditio
   >
 }
 
-export const ruleSchema: z.ZodType<Rule> = z.strictObject({
-  /** An empty `all` is true of every product. */
-  when: conditionOf(productTestSchema),
-  pick: conditionOf(targetTestSchema),
-})
+/** A rule has at most so many conditions, those that combine others among them: each is asked of every product. */
+const maxConditions = 100
+
+/** How many conditions there are in what may be a rule; once there are too many, the rest is not looked at. */
+function countConditions(rule: unknown): number {
+  const waiting = [rule]
+  // Its two halves are conditions too.
+  let count = 2
+  while (waiting.length && count <= maxConditions) {
+    const each = waiting.pop()
+    if (Array.isArray(each)) count += each.length
+    if (typeof each === 'object' && each !== null) waiting.push(...(Object.values(each).slice(0, maxConditions) as unknown[]))
+  }
+  return count
+}
+
+export const ruleSchema: z.ZodType<Rule> = z.preprocess(
+  (value, { addIssue }) => {
+    if (countConditions(value) <= maxConditions) return value
+    addIssue({ code: 'custom', message: `A rule has at most ${maxConditions} conditions altogether.` })
+    return z.NEVER
+  },
+  z.strictObject({
+    /** An empty `all` is true of every product. */
+    when: conditionOf(productTestSchema),
+    pick: conditionOf(targetTestSchema),
+  }),
+)

@@ -17,7 +17,8 @@ export interface RuleCount {
   applies: boolean
 }
 
-const productsInStep = 2000
+/** Conditions that are asked of products before a pause. */
+const questionsInStep = 20_000
 
 /**
  * Counts a rule condition by condition, a part of the catalogue in each step.
@@ -44,6 +45,7 @@ export function* countRule(
   const counts = checks.map(() => 0)
   const matches: Product[] = []
   const inOrder = index.list('all', 'best-selling')
+  const productsInStep = Math.ceil(questionsInStep / checks.length)
   const pick = checks.findIndex(({ path }) => path === 'pick')
   for (const [i, position] of inOrder.entries()) {
     const product = index.productAt(position)

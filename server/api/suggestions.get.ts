@@ -31,7 +31,7 @@ export default api(async (event): Promise<SuggestionsAnswer> => {
   const categoryName = (key: string) => textIn(shop.catalogue.category(key)?.name ?? {}, language, language) || key
   const row = (product: typeof source) => toProductRow({ product, variant: null }, shop, now, source)
   const linksBack = await store.sourcesLinkingTo(source.sku, key)
-  const suggestions = await runInSteps(suggesting(source, kind, suggestionShop, linksBack, now, limit))
+  const suggestions = await runInSteps(suggesting(source, kind, suggestionShop, linksBack, now, limit), whileAsked(event))
   return {
     rows: suggestions.map(({ product, reasons }) => ({
       ...row(product),

@@ -14,7 +14,7 @@ import type { LiveShop } from '../live/liveShop'
 /** A finding as the studio shows it. @param onSection the details of one on a section, when they are known */
 export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: SectionFinding): FindingRow {
   const thing = isProductCheck(finding.check) ? productThing : sectionThing
-  const sectionWords = onSection ? sectionFindingWords(onSection) : ''
+  const sectionWords = onSection ? sectionFindingWords(onSection) : goneWords(finding.source, shop)
   return {
     finding: { check: finding.check, source: finding.source, kind: finding.kind, target: finding.target },
     source: thing(finding.source, shop),
@@ -24,6 +24,8 @@ export function toFindingRow(finding: Finding, shop: LiveShop, onSection?: Secti
     reason: shop.putAside.reason(finding),
   }
 }
+
+const goneWords = (section: string, { sections }: LiveShop) => (sections.has(section) ? '' : 'no longer in the shop')
 
 /** What a bar can show: how much of something is amiss. */
 const hasShare: ReadonlySet<Check> = new Set(['sectionBlank', 'sectionThin', 'ruleNearlyAll'])

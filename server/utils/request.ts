@@ -23,10 +23,16 @@ export function queryOf<S extends z.ZodType>(event: H3Event, schema: S): z.infer
   return schema.parse(parse(searchOf(event.path)))
 }
 
-/** What stands behind the question mark of an address. */
+/**
+ * What stands behind the question mark of an address.
+ * @throws Problem when there is a NUL in it, which no text has, and which databases take for an end
+ */
 export function searchOf(path: string): string {
   const start = path.indexOf('?')
-  return start < 0 ? '' : path.slice(start + 1)
+  if (start < 0) return ''
+  const search = path.slice(start + 1)
+  if (search.includes('%00')) throw new Problem(400, 'malformed', 'The request is malformed', 'There is a NUL (%00) in the address.')
+  return search
 }
 
 /** Bodies above this many bytes are refused; a command is far smaller. */
@@ -88,4 +94,11 @@ export function editorOf(event: H3Event): string {
   const editor = randomUUID()
   setCookie(event, 'manada-editor', editor, { httpOnly: true, sameSite: 'lax', path: '/', maxAge: 365 * 24 * 3600 })
   return editor
+}
+
+/** Throws once whoever asked has gone: nobody waits for the answer of long work any more. For `runInSteps`. */
+export function whileAsked(event: H3Event): () => void {
+  return () => {
+    if (event.node.res.destroyed) throw new Problem(499, 'gone', 'Nobody waits for this', 'The connection was closed before the answer.')
+  }
 }

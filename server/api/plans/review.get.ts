@@ -14,7 +14,7 @@ export default api(async (event): Promise<PlanReviewAnswer> => {
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)
   const { gets } = await usePlanReach(plan)
-  const { sampled, blank, shown, same } = await runInSteps(planReview(shop.drafted, plan, gets, shop.now()))
+  const { sampled, blank, shown, same } = await runInSteps(planReview(shop.drafted, plan, gets, shop.now()), whileAsked(event))
   return {
     pages: gets.length,
     sampled,

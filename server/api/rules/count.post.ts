@@ -5,7 +5,7 @@ import { UnknownSubjectError } from '../../../core/selection/shop'
 import { countRule } from '../../../core/selection/countRule'
 import { runInSteps } from '../../live/runInSteps'
 import { useShop } from '../../running/useShop'
-import { bodyOf } from '../../utils/request'
+import { bodyOf, whileAsked } from '../../utils/request'
 
 /** How many matches are shown as samples. */
 const maxMatches = 12
@@ -17,6 +17,6 @@ export default api(async (event): Promise<RuleAnswer> => {
   const item = shop.catalogue.item(source)
   if (!item) throw new UnknownSubjectError({ kind: 'product', sku: source })
   const at = shop.now()
-  const { counts, applies, matches } = await runInSteps(countRule(rule, item.product.sku, shop, at, maxMatches))
+  const { counts, applies, matches } = await runInSteps(countRule(rule, item.product.sku, shop, at, maxMatches), whileAsked(event))
   return { counts, applies, matches: matches.map(product => toProductRow({ product, variant: null }, shop, at, item.product)) }
 })

@@ -9,6 +9,7 @@ const text = fc
   .string({ minLength: 1, maxLength: 12, unit: fc.constantFrom('a', 'é', ' ', '"', ',', ';', '=', '-', "'", '\n', '|', '>', '@') })
   .filter(value => value === value.trim())
 const listed = text.filter(value => !/[|\n]/.test(value))
+const picture = text.map(value => `/${value.replace(/^\//, '').replace(/\n/g, '')}`)
 const anyProduct = (sku: string) =>
   fc
     .record({
@@ -33,7 +34,7 @@ const anyProduct = (sku: string) =>
         fc.uniqueArray(listed, { minLength: 1 }),
         { noNullPrototype: true },
       ),
-      image: fc.option(text),
+      image: fc.option(picture),
       gtin: fc.constantFrom(null, '4006381333931'),
       variants: fc.uniqueArray(fc.constantFrom('1', '2', '3')).chain(sizes =>
         fc.tuple(
@@ -43,7 +44,7 @@ const anyProduct = (sku: string) =>
                 stock: fc.integer({ min: -2, max: 9 }),
                 price: fc.option(fc.nat()),
                 status: fc.constantFrom(null, 'draft' as const),
-                image: fc.option(text),
+                image: fc.option(picture),
               })
               .map(part => makeVariant(`${sku}-${size}`, { options: { size, colour: '=red' }, ...part })),
           ),
