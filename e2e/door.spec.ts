@@ -135,6 +135,32 @@ test('what no text can have in it is refused where it comes in', async ({ baseUR
   expect(await counted.text()).toContain('A rule has at most 100 conditions altogether.')
 })
 
+test('a server says that it lives before it is ready, and has nobody wait for that', async ({ freshShop, baseURL }) => {
+  await freshShop.stop()
+  const seen = { live: new Set<number>(), ready: new Set<number>(), page: new Set<number>() }
+  const starting = freshShop.start()
+  const ask = async (path: string, statuses: Set<number>) => {
+    const answer = await fetch(`${baseURL}${path}`).catch(() => null)
+    if (answer) statuses.add(answer.status)
+    if (answer?.status === 503) expect(answer.headers.get('retry-after')).toBe('2')
+    return answer?.status === 200
+  }
+  await expect
+    .poll(
+      async () => {
+        await ask('/api/health/live', seen.live)
+        await ask(publicPage, seen.page)
+        return ask('/api/health/ready', seen.ready)
+      },
+      { intervals: [1] },
+    )
+    .toBe(true)
+  await starting
+  expect([...seen.live]).toEqual([200])
+  expect([...seen.ready]).toEqual([503, 200])
+  expect([...seen.page].filter(status => status !== 503 && status !== 200)).toEqual([])
+})
+
 test('a second server on the same data folder says who has it, and stops', async ({ freshShop }) => {
   const { code, words } = await freshShop.startAnother()
   expect(code).toBe(1)

@@ -1,12 +1,24 @@
-import type { IncomingMessage } from 'node:http'
+import type { IncomingHttpHeaders, IncomingMessage } from 'node:http'
 import { Problem } from '../utils/problem'
 import { hostsFrom } from './hosts'
 import { isFromHere } from './origins'
 
 const hosts = hostsFrom(process.env.MANADA_HOSTS ?? '')
 
-/** Why a request goes no further than the door; null: it may come in. It is asked of every request, before anything is read of it. */
-export function refusalOf({ method, headers }: IncomingMessage): Problem | null {
+const live = '/api/health/live'
+
+/**
+ * Why a request goes no further than the door; null: it may come in. It is asked of every request, before anything is read of it.
+ * @param isOpen whether the shop has been read
+ */
+export function refusalOf({ method, url, headers }: IncomingMessage, isOpen: boolean): Problem | null {
+  return notFromHere(method, headers) ?? (isOpen || url === live ? null : notOpenYet())
+}
+
+/** Nobody waits for a shop that is being read: whoever asks is told to come again. */
+const notOpenYet = () => new Problem(503, 'not-ready', 'Not ready yet', 'Manada is reading its data. Ask again in a moment.')
+
+function notFromHere(method: string | undefined, headers: IncomingHttpHeaders): Problem | null {
   switch (hosts(headers.host)) {
     case 'malformed':
       return new Problem(400, 'malformed', 'The request is malformed', 'Its Host header is not the name of a host.')

@@ -1,6 +1,7 @@
 import { IncomingMessage } from 'node:http'
 import type { H3Event } from 'h3'
 import { isPageRequest, pageRoute } from '../delivery/pageRoute'
+import { isOpen } from '../running/useShop'
 import { commonHeaders, publicAddress, refusalOf } from '../http/door'
 import type { Problem } from '../utils/problem'
 
@@ -14,7 +15,7 @@ export default defineNitroPlugin(({ h3App }) => {
   h3App.handler = defineEventHandler(event => {
     const { req } = event.node
     // What the server asks of itself, while it renders a page, is in already.
-    const refusal = req instanceof IncomingMessage ? refusalOf(req) : null
+    const refusal = req instanceof IncomingMessage ? refusalOf(req, isOpen()) : null
     if (refusal) return refuse(event, refusal)
     if (isPageRequest(req)) return pageRoute(event)
     setResponseHeaders(event, commonHeaders)
@@ -25,6 +26,12 @@ export default defineNitroPlugin(({ h3App }) => {
 
 /** Nothing behind the door is there yet that would send what is returned. */
 function refuse({ node: { res } }: H3Event, { details }: Problem): void {
-  const headers = { ...commonHeaders, 'content-type': 'application/problem+json', 'cache-control': 'no-store', 'connection': 'close' }
+  const headers = {
+    ...commonHeaders,
+    'content-type': 'application/problem+json',
+    'cache-control': 'no-store',
+    'connection': 'close',
+    ...(details.status === 503 && { 'retry-after': '2' }),
+  }
   res.writeHead(details.status, headers).end(JSON.stringify(details))
 }

@@ -16,15 +16,20 @@ export interface Running {
 export const dataFolder = () => resolve(process.env.MANADA_DATA || 'data')
 
 let running: Promise<Running> | undefined
+let opened = false
 
 /** The open database, the live shop and the command log of this process; opened by the first who asks. */
 export function useShop(): Promise<Running> {
   return (running ??= open())
 }
 
+/** Whether the shop is open: it takes a while to read a large one. */
+export const isOpen = () => opened
+
 async function open(): Promise<Running> {
   const store = await openStore(dataFolder())
   const shop = await loadLiveShop(store)
+  opened = true
   return { store, shop, log: new CommandLog(store, shop, stop) }
 }
 
