@@ -23,9 +23,16 @@ import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
 const problems = { 'application/problem+json': { schema: problemSchema } }
 
-function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObject, answer: z.ZodType): ZodOpenApiPathsObject[string] {
+function route(
+  operationId: string,
+  summary: string,
+  path: z.ZodObject | undefined,
+  query: z.ZodObject,
+  answer: z.ZodType,
+): ZodOpenApiPathsObject[string] {
   return {
     get: {
+      operationId,
       summary,
       requestParams: { ...(path && { path }), query },
       responses: {
@@ -38,9 +45,17 @@ function route(summary: string, path: z.ZodObject | undefined, query: z.ZodObjec
   }
 }
 
-function post(summary: string, body: z.ZodType, status: 200 | 201, answer: z.ZodType, refused?: string): ZodOpenApiPathsObject[string] {
+function post(
+  operationId: string,
+  summary: string,
+  body: z.ZodType,
+  status: 200 | 201,
+  answer: z.ZodType,
+  refused?: string,
+): ZodOpenApiPathsObject[string] {
   return {
     post: {
+      operationId,
       summary,
       requestBody: { required: true, content: json(body) },
       responses: {
@@ -52,6 +67,8 @@ function post(summary: string, body: z.ZodType, status: 200 | 201, answer: z.Zod
   }
 }
 
+const capital = (word: string) => word[0]!.toUpperCase() + word.slice(1)
+
 const skuSchema = z.object({ sku: z.string().meta({ description: 'SKU of a product or a variant, percent-encoded.' }) })
 const keySchema = z.object({ key: z.string() })
 
@@ -61,11 +78,14 @@ export const openApi = createDocument({
   info: {
     title: 'Manada delivery',
     version: '1.0.0',
+    license: { name: 'MIT', identifier: 'MIT' },
     description:
       'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by ' +
       'one, so that commas and colons separate.',
   },
   servers: [{ url: '/' }],
+  // Whatever stands here, shoppers may see.
+  security: [],
   paths: {
     ...Object.fromEntries(
       pageKinds.map(kind => {
@@ -73,6 +93,7 @@ export const openApi = createDocument({
         return [
           `/api/shop/v1/pages/${kind}${name ? `/{${name}}` : ''}`,
           route(
+            `get${capital(kind)}Page`,
             summary,
             name ? { sku: skuSchema, key: keySchema }[name] : undefined,
             query ? pageQuerySchema.extend(query.shape) : pageQuerySchema,
@@ -81,35 +102,58 @@ export const openApi = createDocument({
         ]
       }),
     ),
-    '/api/shop/v1/catalogue': route('The shop, its categories and its articles', undefined, overviewQuerySchema, shopAnswerSchema),
-    '/api/shop/v1/catalogue/products/{sku}': route('A product with its variants', skuSchema, languageQuerySchema, productAnswerSchema),
-    '/api/shop/v1/catalogue/categories/{key}': route('A category and its products', keySchema, listQuerySchema, categoryAnswerSchema),
+    '/api/shop/v1/catalogue': route(
+      'getShop',
+      'The shop, its categories and its articles',
+      undefined,
+      overviewQuerySchema,
+      shopAnswerSchema,
+    ),
+    '/api/shop/v1/catalogue/products/{sku}': route(
+      'getProduct',
+      'A product with its variants',
+      skuSchema,
+      languageQuerySchema,
+      productAnswerSchema,
+    ),
+    '/api/shop/v1/catalogue/categories/{key}': route(
+      'getCategory',
+      'A category and its products',
+      keySchema,
+      listQuerySchema,
+      categoryAnswerSchema,
+    ),
     '/api/shop/v1/catalogue/brands/{name}': route(
+      'getBrand',
       'The products of a brand',
       z.object({ name: z.string().meta({ description: 'The brand, percent-encoded.' }) }),
       listQuerySchema,
       brandAnswerSchema,
     ),
     '/api/shop/v1/catalogue/articles/{key}': route(
+      'getArticle',
       'An article and the products it names',
       keySchema,
       languageQuerySchema,
       articleAnswerSchema,
     ),
     '/api/shop/v1/catalogue/search': route(
+      'searchProducts',
       'Products on sale that have all the words looked for',
       undefined,
       searchQuerySchema,
       searchAnswerSchema,
     ),
     '/api/shop/v1/catalogue/lines': route(
+      'getLines',
       'Products and variants by SKU, as cart lines need them',
       undefined,
       linesQuerySchema,
       linesAnswerSchema,
     ),
-    '/api/shop/v1/cart': post('What a cart costs', cartRequestSchema, 200, cartAnswerSchema),
+    '/api/shop/v1/cart': post('priceCart', 'What a cart costs', cartRequestSchema, 200, cartAnswerSchema),
     '/api/shop/v1/orders': post(
+      'placeOrder',
       'Places an order of a simulated checkout',
       orderRequestSchema,
       201,
