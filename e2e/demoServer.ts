@@ -39,10 +39,16 @@ export class DemoServer {
     await cp(demoData, this.folder, { recursive: true })
   }
 
-  /** Starts on the data as they are. */
-  async start(): Promise<ChildProcess> {
+  /**
+   * Starts on the data as they are.
+   * @param log whether what the server tells is shown with the tests
+   */
+  async start(log: 'shown' | 'hidden' = 'shown'): Promise<ChildProcess> {
     const env = { ...process.env, MANADA_DATA: this.folder, PORT: String(this.#port), HOST: '127.0.0.1' }
-    const server = (this.#process = spawn(process.execPath, ['.output/server/index.mjs'], { env, stdio: 'inherit' }))
+    const server = (this.#process = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env,
+      stdio: log === 'shown' ? 'inherit' : 'ignore',
+    }))
     const begun = Date.now()
     while (
       (await fetch(`${this.url}/api/shop`).then(
@@ -74,6 +80,10 @@ export class DemoServer {
       server.kill()
       await once(server, 'exit')
     }
+  }
+
+  isRunning(): boolean {
+    return this.#process !== null && isRunning(this.#process)
   }
 
   /** Differs after every write: SQLite appends what is written to its log. */

@@ -10,7 +10,7 @@ export interface Route {
 
 const served = { 'server/api': '/api', 'server/routes': '' }
 
-/** Every route of the server, as its files say it (Nitro: the path, its parameters in square brackets, and the method before the ending). */
+/** Every route of the server, as its files say it: the path, its parameters in square brackets, and the method before the ending. */
 export function everyRoute(): Route[] {
   const files = Object.entries(served).flatMap(([folder, base]) =>
     readdirSync(folder, { recursive: true, encoding: 'utf8' })

@@ -62,7 +62,9 @@ const value = fc.oneof(
   fc.jsonValue({ maxDepth: 3 }),
 )
 
-const commands = (commandSchema as unknown as { options: z.ZodObject[] }).options
+type CommandSchema = z.ZodObject | { options: CommandSchema[] }
+const single = (schema: CommandSchema): z.ZodObject[] => ('options' in schema ? schema.options.flatMap(single) : [schema])
+const commands = single(commandSchema as unknown as CommandSchema)
 /** Commands that are right in their type, and in some of what they say. */
 const command = fc.constantFrom(...commands).chain(({ shape }) => {
   const { type, ...rest } = shape as Record<string, z.ZodLiteral>

@@ -1,4 +1,5 @@
-// npm run fuzz: sends the server requests of all kinds that mean it harm, or are just wrong. FUZZ_REQUESTS says how many, FUZZ_SEED from where.
+// npm run fuzz: sends the server requests of all kinds that mean it harm, or are just wrong.
+// FUZZ_REQUESTS says how many, FUZZ_SEED from where.
 import { ensureBuild, ensurePackages, runPackage, say } from './setUp.mjs'
 
 const { FUZZ_REQUESTS = '100000', FUZZ_SEED = String(Date.now() % 2 ** 31) } = process.env
