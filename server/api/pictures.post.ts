@@ -1,7 +1,6 @@
-import { createHash } from 'node:crypto'
-import { mkdir, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { pictureType } from '../../core/catalogue/pictureType'
+import { keepPicture } from '../pictures/pictureFolder'
 import { dataFolder } from '../running/useShop'
 
 /** Marks are small: a picture of more than this many bytes is refused. */
@@ -19,10 +18,7 @@ export default api(async (event): Promise<{ image: string }> => {
       'This file can’t be taken',
       'This is not a picture in SVG, PNG, JPEG, WebP or AVIF. Nothing was changed.',
     )
-  const name = `${createHash('sha256').update(bytes).digest('hex').slice(0, 24)}.${type}`
-  const folder = join(dataFolder(), 'pictures')
-  await mkdir(folder, { recursive: true })
-  await writeFile(join(folder, name), bytes)
+  const name = await keepPicture(join(dataFolder(), 'pictures'), bytes, type)
   return { image: `/pictures/${name}` }
 })
 

@@ -1,5 +1,10 @@
+import { join } from 'node:path'
+import { setTimeout } from 'node:timers/promises'
 import { keepRecountingProblems } from '../live/recountProblems'
-import { useShop } from '../running/useShop'
+import type { LiveShop } from '../live/liveShop'
+import { picturesInUse } from '../live/picturesInUse'
+import { sweepPictures } from '../pictures/pictureFolder'
+import { dataFolder, useShop } from '../running/useShop'
 import { sweepReceived } from '../exchange/receiveFile'
 import { publishWhenDue } from '../running/publishDue'
 import { openStreams } from '../journal/openStreams'
@@ -10,13 +15,14 @@ import { UnusableDataError } from '../store/port'
 
 /** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
 export default defineNitroPlugin(nitro => {
-  void sweepReceived()
   const opening = useShop()
   opening.catch((error: unknown) => {
     if (error instanceof UnusableDataError) log.fatal(error.message)
     else log.fatal(error, 'Manada could not open its data.')
     process.exit(1)
   })
+  // Only who has the data folder may tidy it.
+  void opening.then(sweepReceived)
   void opening.then(({ store }) => tellFaults(store))
   // The server waits for open requests before it stops; streams would never end by themselves.
   const closeStreams = () => {
@@ -26,6 +32,7 @@ export default defineNitroPlugin(nitro => {
   process.once('SIGTERM', closeStreams)
   const closing = new AbortController()
   void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
+  void opening.then(({ shop }) => keepSweepingPictures(shop, closing.signal))
   void opening.then(running => closing.signal.addEventListener('abort', publishWhenDue(running)))
   nitro.hooks.hook('close', async () => {
     closing.abort()
@@ -41,5 +48,19 @@ async function tellFaults(store: Store): Promise<void> {
     if (faults.length) log.error({ faults: faults.slice(0, 20) }, 'The shop’s file is damaged. Put back a copy from before it was.')
   } catch (error) {
     log.error(error, 'The shop’s file could not be checked for damage.')
+  }
+}
+
+const day = 24 * 3600 * 1000
+
+/** Takes away pictures that nothing shows any more, now and once a day. */
+async function keepSweepingPictures(shop: LiveShop, signal: AbortSignal): Promise<void> {
+  while (!signal.aborted) {
+    try {
+      await sweepPictures(join(dataFolder(), 'pictures'), picturesInUse(shop), Date.now())
+    } catch (error) {
+      log.error(error, 'Pictures that nothing shows could not be taken away.')
+    }
+    await setTimeout(day, null, { signal, ref: false }).catch(() => undefined)
   }
 }

@@ -7,6 +7,7 @@ import { NotWrittenError } from '../store/port'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { AmountTooLargeError } from '../../core/money/money'
+import { NoRoomError } from '../pictures/pictureFolder'
 import { log } from '../log'
 
 /** An answer in the form of RFC 9457, "Problem Details for HTTP APIs". */
@@ -44,6 +45,7 @@ export function toProblem(error: unknown, method: string): Problem {
     return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)
   if (error instanceof FileProblem)
     return new Problem(error.code === 'too-large' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
+  if (error instanceof NoRoomError) return new Problem(507, 'no-room', 'This file can’t be taken', error.message)
   if (error instanceof AmountTooLargeError) return new Problem(422, 'too-much', 'This can’t be priced', error.message)
   if (error instanceof UnknownSubjectError) return new Problem(404, 'unknown-subject', 'Not found', error.message, [error.subject])
   if (error instanceof ZodError) {
