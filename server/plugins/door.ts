@@ -20,9 +20,19 @@ export default defineNitroPlugin(({ h3App }) => {
     if (isPageRequest(req)) return pageRoute(event)
     setResponseHeaders(event, commonHeaders)
     event.context.address = address
+    // Routes are looked for in a decoded address, where an encoded question mark would end the path.
+    const { url = '/' } = req
+    if (encodedQuestionMark.test(url)) Object.assign(req, { originalUrl: url, url: withoutQuestionMark(url) })
     return others(event)
   })
 })
+
+const encodedQuestionMark = /^[^?]*%3f/i
+/** Whatever asks for a part of the path takes it from the address as it was sent. */
+const withoutQuestionMark = (url: string) => {
+  const [path, ...search] = url.split('?')
+  return [path!.replace(/%3f/gi, '_'), ...search].join('?')
+}
 
 /** Nothing behind the door is there yet that would send what is returned. */
 function refuse({ node: { res } }: H3Event, { details }: Problem): void {

@@ -4,10 +4,16 @@ import { parse } from 'fast-querystring'
 import type { H3Event } from 'h3'
 import type { z } from 'zod'
 
-/** The decoded part of the path with this name. */
+/**
+ * The decoded part of the path with this name. It is taken from the address as it was sent: routes are looked for in a decoded one, where a
+ * product's “?” and the end of the path are the same.
+ */
 export function pathPart(event: H3Event, name: string): string {
-  return decoded(getRouterParam(event, name) ?? '')
+  const place = event.context.matchedRoute!.path.split('/').indexOf(`:${name}`)
+  return decoded(sentAddress(event).split('?', 1)[0]!.split('/')[place] ?? '')
 }
+
+const sentAddress = ({ node: { req } }: H3Event): string => (req as { originalUrl?: string }).originalUrl ?? req.url ?? '/'
 
 /** @throws Problem when the percent-encoding is broken */
 export function decoded(part: string): string {
@@ -20,7 +26,7 @@ export function decoded(part: string): string {
 
 /** The query, checked. */
 export function queryOf<S extends z.ZodType>(event: H3Event, schema: S): z.infer<S> {
-  return schema.parse(parse(searchOf(event.path)))
+  return schema.parse(parse(searchOf(sentAddress(event))))
 }
 
 /**
