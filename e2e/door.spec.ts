@@ -78,17 +78,11 @@ test('every answer says what may be done with it', async ({ baseURL }) => {
 test('pages run the application’s scripts and no others, and still work', async ({ page }) => {
   const violations: string[] = []
   page.on('console', message => message.text().includes('Content Security Policy') && violations.push(message.text()))
-  for (const [path, framedBy] of [
-    ['/products/EX-210', "'none'"],
-    ['/sections', "'none'"],
-    ['/shop', "'self'"],
-    ['/shop/products/EX-210', "'self'"],
-    ['/shop/cart', "'self'"],
-  ] as const) {
+  for (const path of ['/products/EX-210', '/sections', '/shop', '/shop/products/EX-210', '/shop/cart', '/shop/products/NOT-THERE']) {
     const answer = (await page.goto(path))!
     const policy = answer.headers()['content-security-policy']!
     const nonce = /script-src 'self' 'nonce-([^']+)';/.exec(policy)![1]!
-    expect(policy).toContain(`frame-ancestors ${framedBy}`)
+    expect(policy).toContain("frame-ancestors 'self'")
     const scripts = (await answer.text()).match(/<script\b[^>]*>/g)!
     for (const script of scripts) expect(script.includes(' src=') || script.includes(`nonce="${nonce}"`), script).toBe(true)
     await page.waitForLoadState('networkidle')

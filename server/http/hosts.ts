@@ -4,6 +4,9 @@ const loopback = new Set(['localhost', '127.0.0.1', '[::1]'])
 /** A host and perhaps a port, as a Host header has them (RFC 9110 §7.2; RFC 3986 §3.2.2), in letters that need no encoding. */
 const hostForm = /^(?<name>[a-z0-9](?:[a-z0-9.-]{0,252})|\[[0-9a-f:.]{2,45}\])(?::\d{1,5})?$/
 
+/** Headers whose answer is kept. */
+const maxKept = 100
+
 /**
  * Which hosts the server answers for. A page elsewhere can make any name lead to this machine (DNS rebinding), and would be of the same
  * origin then: so only known names are answered.
@@ -30,7 +33,9 @@ export function hostsFrom(list: string): (header: string | undefined) => 'known'
     let answer = asked.get(header)
     if (answer === undefined) {
       answer = look(header)
-      if (answer === 'known') asked.set(header, answer)
+      // A name can be sent with any port, and in letters of any case.
+      if (asked.size === maxKept) asked.clear()
+      asked.set(header, answer)
     }
     return answer
   }

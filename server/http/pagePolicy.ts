@@ -2,9 +2,8 @@
  * What the scripts and frames of a page may do (W3C Content Security Policy Level 3). Scripts are those of the application's files, and
  * those that the server has written into the page with this nonce; nothing that somebody's text brings along.
  * @param nonce of this answer alone
- * @param framedBy who may show the page in a frame: the studio shows the shop's
  */
-export const pagePolicy = (nonce: string, framedBy: "'self'" | "'none'") =>
+export const pagePolicy = (nonce: string) =>
   [
     "default-src 'self'",
     `script-src 'self' 'nonce-${nonce}'`,
@@ -16,7 +15,8 @@ export const pagePolicy = (nonce: string, framedBy: "'self'" | "'none'") =>
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",
-    `frame-ancestors ${framedBy}`,
+    // The studio shows the shop's pages in a frame, also those that say that something is not there.
+    "frame-ancestors 'self'",
   ].join('; ')
 
 /** Gives the scripts of a part of a page the nonce: those that have a file are known by its address, and data are no scripts. */

@@ -8,7 +8,7 @@ export default defineNitroPlugin(({ hooks }) => {
     // What a shop's texts are rendered into, the body, gets none.
     html.head = html.head.map(part => withNonce(part, nonce))
     html.bodyAppend = html.bodyAppend.map(part => withNonce(part, nonce))
-    setResponseHeader(event, 'content-security-policy', pagePolicy(nonce, event.path.startsWith('/shop') ? "'self'" : "'none'"))
+    setResponseHeader(event, 'content-security-policy', pagePolicy(nonce))
   })
   hooks.hook('render:response', response => {
     delete response.headers?.['x-powered-by']
