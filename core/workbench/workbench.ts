@@ -156,8 +156,8 @@ export const historyAnswerSchema = z.object({
 })
 export type HistoryEntry = z.infer<typeof historyAnswerSchema>['entries'][0]
 
-/** What the server tells every open studio after a change. */
-export const changeEventSchema = commandAnswerSchema.pick({ words: true, changes: true }).extend({ editor: z.string() })
+/** What the server tells every open studio after a change; whose it was is nobody's business but theirs. */
+export const changeEventSchema = commandAnswerSchema.pick({ words: true, changes: true })
 export type ChangeEvent = z.infer<typeof changeEventSchema>
 
 export interface BenchShop extends Pick<Shop, 'catalogue' | 'kinds' | 'neighboursOf'> {

@@ -16,8 +16,8 @@ export default defineEventHandler(async event => {
   const last = Number(getHeader(event, 'last-event-id') || log.followed)
   const canFollow = last <= log.followed && last >= log.followed - maxMissed
   const stop = log.follow(
-    ({ number, words, changes, rebuilt, editor }) => {
-      const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes), editor }
+    ({ number, words, changes, rebuilt }) => {
+      const told: ChangeEvent = { words, changes: rebuilt ? null : namedChanges(changes) }
       void stream.push({ id: String(number), data: JSON.stringify(told) })
     },
     canFollow ? last : log.followed,

@@ -23,7 +23,7 @@ export interface Done {
 }
 
 /** What was written, with what follows from it, for those who follow. */
-export interface FollowedWrite extends Pick<Write, 'number' | 'words' | 'editor' | 'changes'> {
+export interface FollowedWrite extends Pick<Write, 'number' | 'words' | 'changes'> {
   /** The live shop was made anew: more may have changed than is named. */
   rebuilt: boolean
 }
@@ -82,7 +82,7 @@ export class CommandLog {
     // Whoever can't be told what they missed is told that they missed something.
     const failed = (error: unknown) => {
       log.error(error, 'A follower could not catch up.')
-      go([{ number: this.followed, words: '', editor: '', changes: [], rebuilt: true }])
+      go([{ number: this.followed, words: '', changes: [], rebuilt: true }])
     }
     if (isCatchingUp) void catchUp().then(() => go([]), failed)
     return () => this.#followers.delete(hear)
@@ -267,7 +267,7 @@ export class CommandLog {
    * database.
    */
   async #applyWrites(writes: readonly Write[]): Promise<void> {
-    const told = writes.map(({ number, words, editor, changes }): FollowedWrite => ({ number, words, editor, changes, rebuilt: false }))
+    const told = writes.map(({ number, words, changes }): FollowedWrite => ({ number, words, changes, rebuilt: false }))
     const last = told.at(-1)!
     try {
       last.changes = [
