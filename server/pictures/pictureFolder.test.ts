@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { mkdtemp, readdir, readFile, rm, stat, truncate, utimes, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -14,23 +15,25 @@ const upload = (text: string) => keepPicture(folder, Buffer.from(text), 'svg')
 
 describe('the folder of pictures', () => {
   it('has each picture once, whole, under a name of its own', async () => {
-    const [one, again, other] = [await upload('<svg/>'), await upload('<svg/>'), await upload('<svg />')]
+    // At the same moment, too.
+    const [one, again, other] = await Promise.all([upload('<svg/>'), upload('<svg/>'), upload('<svg />')])
     expect(again).toBe(one)
+    expect(await upload('<svg/>')).toBe(one)
     expect((await readdir(folder)).sort()).toEqual([one, other].sort())
     expect(await readFile(join(folder, one), 'utf8')).toBe('<svg/>')
   })
 
   it('lets go of uploads that nothing has shown for thirty days, and of nothing else', async () => {
     const [used, unused] = [await upload('<svg>1</svg>'), await upload('<svg>2</svg>')]
-    const cutShort = `${'0'.repeat(24)}.png.unfinished`
+    const cutShort = `${'0'.repeat(24)}.png.${randomUUID()}.unfinished`
     for (const name of ['hive.svg', cutShort]) await writeFile(join(folder, name), 'x')
     for (const name of await readdir(folder)) await utimes(join(folder, name), now / 1000, now / 1000)
-    const inUse = new Set([`/pictures/${used}`, '/pictures/gone.svg'])
-    expect(await sweepPictures(folder, inUse, now + 29 * day)).toEqual([])
-    expect(await sweepPictures(folder, inUse, now + 31 * day)).toEqual([unused, cutShort].sort())
+    // However the address leads to it.
+    expect(await sweepPictures(folder, [`/pictures/${used}`, '/pictures/gone.svg'], now + 29 * day)).toEqual([])
+    expect(await sweepPictures(folder, [`https://shop.example/pictures/${used}?size=2`], now + 31 * day)).toEqual([unused, cutShort].sort())
     // What was in use until now is kept for as long again.
-    expect(await sweepPictures(folder, new Set(), now + 60 * day)).toEqual([])
-    expect(await sweepPictures(folder, new Set(), now + 62 * day)).toEqual([used])
+    expect(await sweepPictures(folder, [], now + 60 * day)).toEqual([])
+    expect(await sweepPictures(folder, [], now + 62 * day)).toEqual([used])
     expect(await readdir(folder)).toEqual(['hive.svg'])
   })
 

@@ -1,10 +1,12 @@
-import { createHash } from 'node:crypto'
+import { createHash, randomUUID } from 'node:crypto'
 import { mkdir, open, readdir, rename, rm, stat, utimes } from 'node:fs/promises'
 import { join } from 'node:path'
 import type { PictureType } from '../../core/catalogue/pictureType'
 
 /** What uploads are called: by what is in them. Other files of the folder are the shop's own, and are left alone. */
-const uploaded = /^[0-9a-f]{24}\.(?:png|jpg|webp|avif|svg)(?:\.unfinished)?$/
+const uploaded = /^[0-9a-f]{24}\.(?:png|jpg|webp|avif|svg)(?:\.[0-9a-f-]{36}\.unfinished)?$/
+/** The same within an address, in whatever way that leads to it. */
+const uploadNames = /[0-9a-f]{24}\.(?:png|jpg|webp|avif|svg)/g
 
 /** Bytes that uploads may have together. */
 const quota = 256 * 1024 * 1024
@@ -33,14 +35,16 @@ export async function keepPicture(folder: string, bytes: Buffer, type: PictureTy
   if (await utimes(path, now, now).then(yes, no)) return name
   const sizes = await Promise.all((await uploadsIn(folder)).map(each => stat(join(folder, each)).then(({ size }) => size, nothing)))
   if (sizes.reduce((sum, size) => sum + size, bytes.length) > quota) throw new NoRoomError()
-  const file = await open(`${path}.unfinished`, 'w')
+  // Somebody may be sending the same at this moment.
+  const unfinished = `${path}.${randomUUID()}.unfinished`
+  const file = await open(unfinished, 'w')
   try {
     await file.writeFile(bytes)
     await file.sync()
   } finally {
     await file.close()
   }
-  await rename(`${path}.unfinished`, path)
+  await rename(unfinished, path)
   return name
 }
 
@@ -50,11 +54,12 @@ export async function keepPicture(folder: string, bytes: Buffer, type: PictureTy
  * @param now milliseconds since 1970-01-01 UTC
  * @returns names of what was taken away
  */
-export async function sweepPictures(folder: string, addresses: ReadonlySet<string>, now: number): Promise<string[]> {
+export async function sweepPictures(folder: string, addresses: Iterable<string>, now: number): Promise<string[]> {
   const swept: string[] = []
+  const inUse = new Set(Array.from(addresses, address => address.match(uploadNames) ?? []).flat())
   for (const name of await uploadsIn(folder)) {
     const path = join(folder, name)
-    if (addresses.has(`/pictures/${name}`)) await utimes(path, now / 1000, now / 1000)
+    if (inUse.has(name)) await utimes(path, now / 1000, now / 1000)
     else if ((await stat(path)).mtimeMs < now - kept) {
       await rm(path, { force: true })
       swept.push(name)

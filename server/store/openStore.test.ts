@@ -11,6 +11,7 @@ import { UnusableDataError } from './port'
 import { databaseFile } from './sqlite/database'
 import { migrations } from './sqlite/migrations'
 import { faultsIn } from './sqlite/soundness'
+import { takeWriterLock } from './sqlite/writerLock'
 
 let folder = ''
 beforeEach(async () => void (folder = await mkdtemp(join(tmpdir(), 'manada-test-'))))
@@ -63,6 +64,13 @@ describe('a data folder', () => {
     await writeFile(file(), '')
     expect(await refusal()).toContain('is empty')
     await rename(join(folder, 'elsewhere'), file())
+    await openAndClose()
+  })
+
+  it('in which a first start was cut short begins with an empty shop', async () => {
+    await (
+      await takeWriterLock(folder)
+    )()
     await openAndClose()
   })
 

@@ -1,9 +1,10 @@
-import { access, mkdir } from 'node:fs/promises'
+import { access, mkdir, writeFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import type { Store } from './port'
 import { databaseFile } from './sqlite/database'
 import { checkSound } from './sqlite/soundness'
 import { openSqliteStore } from './sqlite/sqliteStore'
-import { lockFile, takeWriterLock } from './sqlite/writerLock'
+import { takeWriterLock } from './sqlite/writerLock'
 
 /**
  * Opens the shop that is kept in a data folder; an empty one in a folder that never had one. Until it is closed, or the process ends, no
@@ -13,8 +14,9 @@ import { lockFile, takeWriterLock } from './sqlite/writerLock'
 export async function openStore(folder: string): Promise<Store> {
   await mkdir(folder, { recursive: true })
   const file = databaseFile(folder)
-  // Whoever opens a shop leaves the lock's file behind.
-  const hadShop = await access(lockFile(folder)).then(
+  // Left behind once there is a shop: a first start that was cut short before had none.
+  const mark = join(folder, 'manada.opened')
+  const hadShop = await access(mark).then(
     () => true,
     () => false,
   )
@@ -22,6 +24,7 @@ export async function openStore(folder: string): Promise<Store> {
   try {
     await checkSound(file, hadShop)
     const store = await openSqliteStore(file)
+    if (!hadShop) await writeFile(mark, '')
     return {
       ...store,
       async close() {

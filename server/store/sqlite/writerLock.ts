@@ -6,7 +6,7 @@ import sqlite3 from 'sqlite3'
 import { UnusableDataError } from '../port'
 
 /** The file that is locked; it has nothing in it, and stays. */
-export const lockFile = (folder: string) => join(folder, 'manada.lock')
+const lockFile = (folder: string) => join(folder, 'manada.lock')
 /** Who has the lock, for people to read. */
 const holderFile = (folder: string) => join(folder, 'manada.lock.json')
 
