@@ -119,6 +119,8 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
   background: var(--sheet);
 }
 .parts {
+  /* What is unseen in here scrolls with it, and makes the studio no longer. */
+  position: relative;
   flex: 1;
   overflow-y: auto;
 }

@@ -19,10 +19,17 @@ export function useSections(path: string, own: () => Record<string, string> = ()
     await refresh()
     await nextTick()
     const changed = firstChanged(before, sections.value)
-    if (changed) document.querySelector(`[data-section="${changed}"]`)?.scrollIntoView({ block: 'center', behavior: 'smooth' })
+    const shown = changed && document.querySelector(`[data-section="${changed}"]`)
+    if (shown) moveToMiddle(shown)
   })
   const offers = computed(() => data.value?.offers ?? [])
   return { sections, offers, sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
+}
+
+/** Of this window only: `scrollIntoView` moves the page around a frame too, away from under the merchandiser’s hand. */
+function moveToMiddle(shown: Element): void {
+  const { top, height } = shown.getBoundingClientRect()
+  window.scrollBy({ top: top - Math.max(0, window.innerHeight - height) / 2, behavior: 'smooth' })
 }
 
 /** The first section that shows something else than before, or the same in another way: the one the merchandiser wants to see. */

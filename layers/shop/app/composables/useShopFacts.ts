@@ -30,7 +30,11 @@ export function useShopFactsLoader(): () => Promise<void> {
   const { facts } = useShopFacts()
   const { asked } = usePreview()
   const deliver = useDeliver()
+  let newest = 0
   return async () => {
-    facts.value = await deliver<ShopAnswer>('/catalogue', asked.draft ? { draft: asked.draft } : {})
+    const own = ++newest
+    const answer = await deliver<ShopAnswer>('/catalogue', asked.draft ? { draft: asked.draft } : {})
+    // An answer that was overtaken tells of what was before.
+    if (own === newest) facts.value = answer
   }
 }
