@@ -5,12 +5,19 @@ import { bundleWorkers } from './server/threads/bundleWorkers'
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-11-01',
-  modules: ['@pinia/nuxt', ['unplugin-icons/nuxt', { scale: 1 }]],
+  modules: ['@pinia/nuxt', 'nuxt-auth-utils', ['unplugin-icons/nuxt', { scale: 1 }]],
+  // Pages ask who is there themselves; the stand-in shop does not ask at all.
+  auth: { loadStrategy: 'none' },
+  runtimeConfig: { session: { name: 'manada-session', password: '', maxAge: 30 * 24 * 3600 } },
   // Node prints readable traces of the unminified server without maps, and the build is faster.
   sourcemap: { server: false, client: false },
   // Components are named after their file; the folders are for people.
   components: ['~/elements', '~/frame', '~/parts', '~/workspaces'].map(path => ({ path, pathPrefix: false, extensions: ['vue'] })),
   hooks: {
+    // Every route is one of ours, with what it takes to ask for it.
+    'nitro:config'(nitro) {
+      nitro.handlers = nitro.handlers?.filter(each => !each?.route?.startsWith('/api/_auth'))
+    },
     'pages:extend'(pages) {
       const inStudio = workspaces.flatMap(each => each.pages)
       // One page however its address changes: the component stays when something else is opened.
@@ -38,6 +45,8 @@ export default defineNuxtConfig({
     ),
   },
   nitro: {
+    // Every route says with `api` what it takes to ask for it.
+    imports: { dirs: ['server/admission'] },
     // Native or dynamic requires: kept as packages, not bundled.
     externals: { external: ['sequelize', 'sqlite3', 'umzug'] },
     // What this Node.js knows stays as it is: private fields that are emulated cost a lookup each time.

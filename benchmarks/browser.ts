@@ -55,6 +55,7 @@ export async function measureStudio(server: string, skus: string[]) {
   const browser = await chromium.launch(tests.use!.launchOptions)
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await page.request.post(`${server}/api/sign-in/demo`, { data: {} })
     await page.goto(`${server}/products/${skus[0]!}`)
     const list = page.getByRole('region', { name: 'Products', exact: true })
     await list.locator('[data-sku]').first().waitFor()

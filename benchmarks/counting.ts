@@ -1,19 +1,20 @@
 import type { Command } from '../core/records/registry'
 import { linkStep } from '../core/fillSteps/fillStep'
+import { ask } from './ask'
 
-const headers = { 'cookie': 'manada-editor=benchmark', 'content-type': 'application/json' }
+const headers = { 'content-type': 'application/json' }
 
 /** Asks until every change is counted in. Returns the milliseconds since a moment. */
 async function settled(address: string, since: number): Promise<number> {
   for (;;) {
-    const { settled } = (await (await fetch(address)).json()) as { settled: boolean }
+    const { settled } = (await (await ask(address)).json()) as { settled: boolean }
     if (settled) return performance.now() - since
     await new Promise(resolve => setTimeout(resolve, 10))
   }
 }
 
 async function send(server: string, command: Command): Promise<void> {
-  const answer = await fetch(`${server}/api/commands`, { method: 'POST', headers, body: JSON.stringify(command) })
+  const answer = await ask(`${server}/api/commands`, { method: 'POST', headers, body: JSON.stringify(command) })
   if (!answer.ok) throw new Error(await answer.text())
 }
 
@@ -50,7 +51,7 @@ export async function measureFill(server: string, sku: string) {
 }
 
 async function laneOf(server: string, sku: string): Promise<string[]> {
-  const { products } = (await (await fetch(`${server}/api/bench?sku=${sku}`)).json()) as {
+  const { products } = (await (await ask(`${server}/api/bench?sku=${sku}`)).json()) as {
     products: { lanes: Record<string, { target: string }[]> }[]
   }
   return products[0]!.lanes.accessory!.map(row => row.target)

@@ -5,6 +5,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import autocannon from 'autocannon'
 import { randomOf } from '../demo/random'
+import { adminToken } from './ask'
 import { measureStudio } from './browser'
 import { measureExchange, measureNewProducts } from './exchange'
 import { measureChecks, measureFill } from './counting'
@@ -79,7 +80,7 @@ const middle = (loads: Load[]): Load => ({
 
 function start(env: Record<string, string>): ChildProcess {
   return spawn(process.execPath, [file], {
-    env: { ...process.env, ...env, PORT: String(port), HOST: '127.0.0.1' },
+    env: { ...process.env, ...env, MANADA_DEMO: '1', MANADA_ADMIN_TOKEN: adminToken, PORT: String(port), HOST: '127.0.0.1' },
     stdio: ['ignore', 'ignore', 'inherit'],
   })
 }

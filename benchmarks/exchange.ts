@@ -1,21 +1,20 @@
+import { ask } from './ask'
 import { kinds } from './largeShop'
 import { longestStall, publish, sell } from './stalls'
 
-const headers = { cookie: 'manada-editor=benchmark' }
-
 async function seconds(address: string, options?: RequestInit) {
   const start = performance.now()
-  const answer = await fetch(address, options)
+  const answer = await ask(address, options)
   const text = await answer.text()
   if (!answer.ok) throw new Error(`${address} answers ${answer.status}: ${text.slice(0, 300)}`)
   return { took: (performance.now() - start) / 1000, text }
 }
 
 const sendFile = (server: string, query: string, body: string) =>
-  seconds(`${server}/api/exchange/import?${query}`, { method: 'POST', body, headers: { ...headers, 'content-type': 'text/csv' } })
+  seconds(`${server}/api/exchange/import?${query}`, { method: 'POST', body, headers: { 'content-type': 'text/csv' } })
 
 const undo = (server: string) =>
-  seconds(`${server}/api/undo`, { method: 'POST', body: '{}', headers: { ...headers, 'content-type': 'application/json' } })
+  seconds(`${server}/api/undo`, { method: 'POST', body: '{}', headers: { 'content-type': 'application/json' } })
 
 /** Throws unless so many rows were taken, and none rejected. */
 function expectTaken({ text }: { text: string }, expected: number): void {

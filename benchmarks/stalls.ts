@@ -1,15 +1,17 @@
+import { ask } from './ask'
+
 /** The longest stall of the server's event loop while something goes on, in milliseconds. */
 export async function longestStall(server: string, work: () => Promise<unknown>): Promise<number> {
-  const ask = async () => ((await (await fetch(`${server}/stalls`)).json()) as { longest: number }).longest
-  await ask()
+  const stall = async () => ((await (await ask(`${server}/stalls`)).json()) as { longest: number }).longest
+  await stall()
   await work()
-  return ask()
+  return stall()
 }
 
-const json = { 'content-type': 'application/json', 'cookie': 'manada-editor=benchmark' }
+const json = { 'content-type': 'application/json' }
 
 async function post(url: string, body: object): Promise<Record<string, unknown>> {
-  const answer = await fetch(url, { method: 'POST', headers: json, body: JSON.stringify(body) })
+  const answer = await ask(url, { method: 'POST', headers: json, body: JSON.stringify(body) })
   if (!answer.ok) throw new Error(`${url} answers ${answer.status}: ${(await answer.text()).slice(0, 300)}`)
   return (await answer.json()) as Record<string, unknown>
 }
@@ -22,7 +24,7 @@ export async function publish(server: string, places: number): Promise<void> {
 
 /** Sells one of the first product that is there. */
 export async function sell(server: string): Promise<void> {
-  const { rows } = (await (await fetch(`${server}/api/products?stock=in&status=active&limit=20`)).json()) as {
+  const { rows } = (await (await ask(`${server}/api/products?stock=in&status=active&limit=20`)).json()) as {
     rows: { sku: string; variants: number }[]
   }
   const lines = [{ sku: rows.find(each => !each.variants)!.sku, quantity: 1 }]
@@ -35,7 +37,7 @@ export async function measureAfterSale(server: string): Promise<{ facets: number
   const took = async (path: string) => {
     await sell(server)
     const start = performance.now()
-    await (await fetch(`${server}${path}`)).text()
+    await (await ask(`${server}${path}`)).text()
     return performance.now() - start
   }
   return { facets: await took('/api/facets'), problems: await took('/api/products?links=problem') }

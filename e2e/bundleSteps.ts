@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import type { APIRequestContext, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { expect } from './test'
 
 export const phone = { width: 390, height: 844 }
@@ -40,13 +40,6 @@ export async function buy(page: Page, total: string): Promise<string> {
   await page.getByRole('button', { name: `Place the order · ${total}` }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thank you for your order')
   return (await page.getByRole('status').innerText()).match(/stand-in-\d+/)![0]
-}
-export const stockOf = async (request: APIRequestContext, sku: string) => {
-  const { stock, variants } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as {
-    stock: number
-    variants: { sku: string; stock: number }[]
-  }
-  return variants.find(each => each.sku === sku)?.stock ?? stock
 }
 export async function hasNoViolations(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page }).disableRules('aria-tooltip-name').analyze()

@@ -1,6 +1,7 @@
 import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
-import { phone, desktop, editor, price, addBundle, putIn, makeActive, buy, stockOf, hasNoViolations } from './bundleSteps'
+import { phone, desktop, editor, price, addBundle, putIn, makeActive, buy, hasNoViolations } from './bundleSteps'
+import { stockOf } from './stockOf'
 
 test('a fixed bundle is built from nothing, sold on a desktop and a phone, and found in the orders', async ({ page, request }) => {
   await page.setViewportSize(desktop)

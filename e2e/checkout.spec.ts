@@ -1,6 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
+import { sureOf } from '../core/delivery/few'
 import { putIntoCart } from './putIntoCart'
+import { stockOf } from './stockOf'
 import { expect, test } from './test'
 
 const viewports = [
@@ -13,8 +15,6 @@ async function fillIn(page: Page): Promise<void> {
   await page.getByLabel('E-mail').fill('shopper@shop.example')
   await page.getByLabel('Address').fill('1 Lane')
 }
-const stockOf = async (request: APIRequestContext, sku: string) =>
-  ((await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as { stock: number }).stock
 const order = (request: APIRequestContext, lines: object[], total: number) =>
   request.post('/api/shop/v1/orders', { data: { lines, total } })
 
@@ -47,22 +47,23 @@ test('a shopper buys with mouse and keyboard, on a desktop and on a phone; the s
 
 test('what is not there in this quantity is said, and can be taken as far as it is there', async ({ page, request, baseURL }) => {
   const stock = await stockOf(request, 'EX-210')
+  const sure = sureOf(stock)
   await putIntoCart(page, baseURL!, [
     { sku: 'EX-210', quantity: stock + 3 },
     { sku: 'GONE', quantity: 1 },
   ])
   await page.goto('/shop/checkout')
-  await expect(page.getByRole('alert')).toContainText(`Of Two-frame extractor there are only ${stock} left.`)
+  await expect(page.getByRole('alert')).toContainText(`So many of Two-frame extractor are not there. ${sure} can be had for sure.`)
   await expect(page.getByRole('alert')).toContainText('GONE is no longer in the shop and was left out.')
   await expect(page.getByRole('button', { name: /^Place the order/ })).toBeDisabled()
-  await page.getByRole('button', { name: `Take ${stock}` }).click()
+  await page.getByRole('button', { name: `Take ${sure}` }).click()
   await expect(page.getByRole('button', { name: /^Place the order/ })).toBeEnabled()
-  // Somebody else is faster.
-  expect((await order(request, [{ sku: 'EX-210', quantity: 1 }], 18900)).status()).toBe(201)
+  // Somebody else is faster, and takes all.
+  expect((await order(request, [{ sku: 'EX-210', quantity: stock }], 18900 * stock)).status()).toBe(201)
   await fillIn(page)
   await page.getByRole('button', { name: /^Place the order/ }).click()
-  await expect(page.getByRole('alert')).toContainText(`Of Two-frame extractor there are only ${stock - 1} left.`)
-  expect(await stockOf(request, 'EX-210')).toBe(stock - 1)
+  await expect(page.getByRole('alert')).toContainText('Two-frame extractor is out of stock.')
+  expect(await stockOf(request, 'EX-210')).toBe(0)
 })
 
 test('a price that has changed in the meantime is shown before anything is ordered', async ({ page, request, baseURL }) => {
@@ -101,8 +102,8 @@ test('the cart is priced by the server alone, and nonsense is refused in words',
     total: 2850,
     currency: 'EUR',
     warnings: [
-      { line: 1, sku: 'FUEL', code: 'noChoice', available: 0, part: null },
-      { line: 2, sku: 'NOPE', code: 'unknown', available: 0, part: null },
+      { line: 1, sku: 'FUEL', code: 'noChoice', sure: 0, part: null },
+      { line: 2, sku: 'NOPE', code: 'unknown', sure: 0, part: null },
     ],
   })
   for (const [quantity, words] of [
@@ -121,7 +122,8 @@ test('the cart is priced by the server alone, and nonsense is refused in words',
 
 test('of two hundred shoppers who want the same at once, as many get it as there are', async ({ request }) => {
   const sku = 'BK-QUEEN'
-  const { stock, price } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as { stock: number; price: number }
+  const stock = await stockOf(request, sku)
+  const { price } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as { price: number }
   // Each wants so many that they can't all have them.
   const quantity = Math.ceil(stock / 150) + 1
   const answers = await Promise.all(

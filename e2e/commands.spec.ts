@@ -1,5 +1,6 @@
 import { request as httpRequest } from 'node:http'
 import type { APIRequestContext } from '@playwright/test'
+import { asAdmin } from './demoServer'
 import { expect, test } from './test'
 
 const lane = { kind: 'accessory', on: [{ source: 'INC-1', seen: ['CAGE-R', 'CUPS'] }] }
@@ -143,7 +144,7 @@ test('a body without a length is read up to the limit, and no further', async ({
     // It would go on for ever.
     const endless = new ReadableStream<Uint8Array>({ pull: piece => piece.enqueue(new Uint8Array(64 * 1024).fill(32)) })
     const status = await new Promise<number | undefined>((resolve, reject) => {
-      const sent = httpRequest(`${baseURL}${path}`, { method: 'POST', headers: { 'content-type': type } }, answer =>
+      const sent = httpRequest(`${baseURL}${path}`, { method: 'POST', headers: { ...asAdmin, 'content-type': type } }, answer =>
         resolve(answer.statusCode),
       )
       sent.once('error', reject)

@@ -9,6 +9,12 @@ import { demoData } from './fillDemoShop'
 /** How long a server may take to answer for the first time, with every core busy. */
 const longestStart = 60_000
 
+/** What lets a test do everything. */
+const adminToken = 'of-the-end-to-end-tests-and-of-nothing-else'
+export const asAdmin = { authorization: `Bearer ${adminToken}` }
+const json = { 'content-type': 'application/json' }
+const asDemo = { HOST: '127.0.0.1', MANADA_DEMO: '1', MANADA_ADMIN_TOKEN: adminToken }
+
 /** The production build, serving a copy of the demo shop of its own. */
 export class DemoServer {
   readonly url: string
@@ -16,6 +22,8 @@ export class DemoServer {
   readonly folder: string
   #process: ChildProcess | null = null
   #filled = ''
+  /** Of the demo’s merchandiser, signed in since the shop is as the demo has it. */
+  session = ''
 
   constructor(port: number, folder: string) {
     this.#port = port
@@ -29,6 +37,8 @@ export class DemoServer {
     await this.stop()
     await this.fill()
     const server = await this.start()
+    const [cookie] = (await fetch(`${this.url}/api/sign-in/demo`, { method: 'POST', headers: json, body: '{}' })).headers.getSetCookie()
+    this.session = cookie!.split(';', 1)[0]!.split('=')[1]!
     this.#filled = await this.#written()
     return server
   }
@@ -44,14 +54,14 @@ export class DemoServer {
    * @param log whether what the server tells is shown with the tests
    */
   async start(log: 'shown' | 'hidden' = 'shown'): Promise<ChildProcess> {
-    const env = { ...process.env, MANADA_DATA: this.folder, PORT: String(this.#port), HOST: '127.0.0.1' }
+    const env = { ...process.env, ...asDemo, MANADA_DATA: this.folder, PORT: String(this.#port) }
     const server = (this.#process = spawn(process.execPath, ['.output/server/index.mjs'], {
       env,
       stdio: log === 'shown' ? 'inherit' : 'ignore',
     }))
     const begun = Date.now()
     while (
-      (await fetch(`${this.url}/api/shop`).then(
+      (await fetch(`${this.url}/api/health/ready`).then(
         answer => answer.status,
         () => 0,
       )) !== 200
@@ -65,7 +75,7 @@ export class DemoServer {
 
   /** Starts a second server on the same data folder, and tells how that ends. */
   async startAnother(): Promise<{ code: number; words: string }> {
-    const env = { ...process.env, MANADA_DATA: this.folder, PORT: String(this.#port + 1), HOST: '127.0.0.1' }
+    const env = { ...process.env, ...asDemo, MANADA_DATA: this.folder, PORT: String(this.#port + 1) }
     const other = spawn(process.execPath, ['.output/server/index.mjs'], { env, stdio: ['ignore', 'ignore', 'pipe'] })
     let words = ''
     other.stderr.setEncoding('utf8').on('data', (piece: string) => (words += piece))

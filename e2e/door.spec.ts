@@ -1,4 +1,5 @@
 import { request as httpRequest } from 'node:http'
+import { asAdmin } from './demoServer'
 import { expect, test } from './test'
 
 interface Answer {
@@ -32,13 +33,13 @@ test('only names that the server is known by are answered, on every way in', asy
 
 test('pages of other servers can’t have anything written', async ({ baseURL }) => {
   const upsells = async () => {
-    const { products } = (await (await fetch(`${baseURL}/api/bench?sku=HAT`)).json()) as {
+    const { products } = (await (await fetch(`${baseURL}/api/bench?sku=HAT`, { headers: asAdmin })).json()) as {
       products: { lanes: Record<string, { target: string }[]> }[]
     }
     return products[0]!.lanes.upsell!.map(each => each.target)
   }
   const body = JSON.stringify({ type: 'link', kind: 'upsell', on: [{ source: 'HAT', seen: await upsells() }], targets: ['GAIT'] })
-  const headers = { 'content-type': 'application/json', 'content-length': String(Buffer.byteLength(body)) }
+  const headers = { ...asAdmin, 'content-type': 'application/json', 'content-length': String(Buffer.byteLength(body)) }
   const origins: Record<string, string>[] = [
     { 'sec-fetch-site': 'cross-site' },
     { 'sec-fetch-site': 'same-site' },
@@ -118,11 +119,11 @@ test('what no text can have in it is refused where it comes in', async ({ baseUR
     '/pictures/%',
     '/pictures/%E0%A4%A',
   ])
-    expect((await fetch(`${baseURL}${path}`)).status, path).toBe(400)
+    expect((await fetch(`${baseURL}${path}`, { headers: asAdmin })).status, path).toBe(400)
   const deep = { when: { all: [] }, pick: { any: Array.from({ length: 8000 }, () => ({ newer: true })) } }
   const counted = await fetch(`${baseURL}/api/rules/count`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
+    headers: { ...asAdmin, 'content-type': 'application/json' },
     body: JSON.stringify({ rule: deep, source: 'EX-210' }),
   })
   expect(counted.status).toBe(400)

@@ -1,4 +1,5 @@
 import type { APIRequestContext } from '@playwright/test'
+import { asAdmin } from './demoServer'
 import { expect, test } from './test'
 
 const link = (request: APIRequestContext, target: string) =>
@@ -16,7 +17,7 @@ async function events(url: string, count: number, lastId?: string): Promise<Hear
   const closing = new AbortController()
   const answer = await fetch(`${url}/api/events`, {
     signal: closing.signal,
-    headers: lastId === undefined ? {} : { 'last-event-id': lastId },
+    headers: { ...asAdmin, ...(lastId !== undefined && { 'last-event-id': lastId }) },
   })
   const heard: Heard[] = []
   let text = ''

@@ -37,7 +37,7 @@ test('a change is taken back on its own, unless something later depends on it', 
     command({ type: 'link', kind: 'accessory', on: [{ source: 'CLIP-1', seen: ['PEN'] }], targets: ['LOUPE-1'] }),
   )
   expect(theirs.status()).toBe(200)
-  await expect(entries.nth(0)).toContainText('by someone else')
+  await expect(entries.nth(0)).toContainText('by the admin token')
   await entries
     .nth(2)
     .getByRole('button', { name: /Take back/ })

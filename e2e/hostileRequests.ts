@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import type { z } from 'zod'
 import { commandSchema } from '../core/records/registry'
+import { asAdmin } from './demoServer'
 import type { Route } from './everyRoute'
 import { everyRoute } from './everyRoute'
 
@@ -121,11 +122,13 @@ export const anyRequest: fc.Arbitrary<HostileRequest> = fc
         fc.oneof(command, order, value).map(each => JSON.stringify(each)),
         table,
         fc.constantFrom('application/json', 'text/csv', 'text/plain', 'application/x-www-form-urlencoded', ''),
+        // Whoever may do everything comes further than whoever may do nothing.
+        fc.oneof({ weight: 4, arbitrary: fc.constant(true) }, fc.constant(false)),
       )
-      .map(([method, parts, pairs, isEncoded, json, csv, type]) => {
+      .map(([method, parts, pairs, isEncoded, json, csv, type, isAdmin]) => {
         const isFile = route.path.includes('import')
         const body = isFile ? csv : json
-        const headers = { 'content-type': type || (isFile ? 'text/csv' : 'application/json') }
+        const headers = { ...(isAdmin && asAdmin), 'content-type': type || (isFile ? 'text/csv' : 'application/json') }
         const sends = method !== 'GET' && method !== 'HEAD'
         return { method, path: addressOf(route, parts, pairs, isEncoded), headers, body: sends ? body : undefined }
       }),

@@ -1,7 +1,7 @@
 import { once } from 'node:events'
 import { firstPort } from '../playwright.config'
 import { databaseFile, openDatabase } from '../server/store/sqlite/database'
-import { DemoServer } from './demoServer'
+import { asAdmin, DemoServer } from './demoServer'
 import { expect, test } from './test'
 
 /** A server that may be killed, beside the one that every test has. */
@@ -14,7 +14,7 @@ const targets = ['SEED-CLO', 'SEED-SUN', 'SEED-THY', 'SEED-CRO', 'SEED-PHA', 'SE
 const sources = ['BK-WAX', 'BK-SWARM', 'BK-PLANT', 'BK-HEALTH', 'GAIT', 'HAT', 'MEAD', 'CARTON']
 
 async function targetsOf(url: string, source: string, kind: string): Promise<string[]> {
-  const { products } = (await (await fetch(`${url}/api/bench?sku=${source}`)).json()) as {
+  const { products } = (await (await fetch(`${url}/api/bench?sku=${source}`, { headers: asAdmin })).json()) as {
     products: { lanes: Record<string, { target: string }[]> }[]
   }
   return products[0]!.lanes[kind]!.map(row => row.target)
@@ -36,7 +36,7 @@ async function keepLinking(
     try {
       const answer = await fetch(`${url}/api/commands`, {
         method: 'POST',
-        headers: { 'content-type': 'application/json' },
+        headers: { ...asAdmin, 'content-type': 'application/json' },
         body: JSON.stringify({ ...body, kind, on: [{ source, seen: confirmed }] }),
       })
       if (answer.status !== 200) throw new Error(`unexpected: ${await answer.text()}`)
@@ -62,7 +62,7 @@ test('killing the server in the middle of writes loses nothing that was confirme
         if (seen.length) {
           await fetch(`${url}/api/commands`, {
             method: 'POST',
-            headers: { 'content-type': 'application/json' },
+            headers: { ...asAdmin, 'content-type': 'application/json' },
             body: JSON.stringify({ type: 'unlink', targets: seen, kind: 'upsell', on: [{ source, seen }] }),
           })
         }
@@ -108,7 +108,7 @@ test('killing the server in the middle of writes loses nothing that was confirme
 test('the server stops cleanly when asked to, also while a studio listens for changes', async () => {
   const own = ownServer()
   const server = await own.serveFresh()
-  const listening = await fetch(`${own.url}/api/events`)
+  const listening = await fetch(`${own.url}/api/events`, { headers: asAdmin })
   const asked = Date.now()
   server.kill('SIGINT')
   const [code] = (await once(server, 'exit')) as [number]

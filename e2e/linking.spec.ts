@@ -1,3 +1,4 @@
+import { signIn } from './signIn'
 import { Studio } from './studio'
 import { expect, test } from './test'
 
@@ -208,7 +209,7 @@ test('many quick moves arrive in their order', async ({ page }) => {
   await studio.expectTargets('Accessories', ['BEL-100', 'FUEL-PEL', 'SMO-BOX'])
 })
 
-test('changes are undone and redone, also after a reload, and not those of others', async ({ page, browser }) => {
+test('changes are undone and redone, also after a reload, and not those of others', async ({ page, request }) => {
   const studio = new Studio(page)
   await studio.open('UR-1')
   await (await studio.findTarget('uncapping fork', 'UF-21')).click()
@@ -218,11 +219,9 @@ test('changes are undone and redone, also after a reload, and not those of other
   await studio.find.getByRole('button', { name: 'Link as related' }).click()
   await studio.expectTargets('Related', ['UF-21', 'UT-1'])
 
-  const stranger = await browser.newContext()
-  const theirs = await stranger.request.post('/api/undo', { headers: { 'content-type': 'application/json' }, data: {} })
+  const theirs = await request.post('/api/undo', { data: {} })
   expect(theirs.status()).toBe(409)
   expect(await theirs.json()).toMatchObject({ type: 'urn:manada:problem:nothing-to-undo' })
-  await stranger.close()
 
   await page.reload()
   await studio.expectTargets('Related', ['UF-21', 'UT-1'])
@@ -240,10 +239,15 @@ test('changes are undone and redone, also after a reload, and not those of other
   await studio.expectTargets('Related', ['UF-21', 'UT-1'])
 })
 
-test('two windows: the other follows, and an edit of a lane that has changed is refused and can be repeated', async ({ page, browser }) => {
+test('two windows: the other follows, and an edit of a lane that has changed is refused and can be repeated', async ({
+  page,
+  browser,
+  freshShop,
+}) => {
   const studio = new Studio(page)
   await studio.open('REST-1')
   const context = await browser.newContext()
+  await signIn(context, freshShop, 'publisher')
   const other = new Studio(await context.newPage())
   await other.open('REST-1')
   const link = async (who: Studio, words: string, sku: string) => {

@@ -12,8 +12,8 @@ test('products with any SKU are imported, delivered, shown in the shop and linke
   expect(await imported.json()).toMatchObject({ created: skus.length, rejected: 0 })
 
   const json = async (path: string) => {
-    const answer = await fetch(`${baseURL}${path}`)
-    expect(answer.status, path).toBe(200)
+    const answer = await page.request.get(`${baseURL}${path}`)
+    expect(answer.status(), path).toBe(200)
     return (await answer.json()) as Record<string, unknown>
   }
   for (const [i, sku] of skus.entries()) {

@@ -1,5 +1,7 @@
 import { expect, test } from './test'
 
+test.use({ role: 'admin' })
+
 const zone = 'Pacific/Auckland'
 
 test('the shop’s time zone is set and undone, and days end there', async ({ page, request }) => {

@@ -1,16 +1,20 @@
 import type { Page } from '@playwright/test'
 import { expect, test as base } from '@playwright/test'
 import { firstPort } from '../playwright.config'
-import { DemoServer } from './demoServer'
+import { asAdmin, DemoServer } from './demoServer'
+import type { SignedInRole } from './signIn'
+import { signIn } from './signIn'
 
 interface Shop {
   /** Serves the demo shop as `npm run demo` makes it, whatever the tests before did. */
   demoShop: DemoServer
   freshShop: DemoServer
+  /** What whoever is signed in in the browser may do; null: nobody is. */
+  role: SignedInRole
 }
 
 /** The tests' `test`: each begins with the demo shop as it was made, on a server that its worker has to itself. */
-export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>({
+export const test = base.extend<Pick<Shop, 'freshShop' | 'role'>, Pick<Shop, 'demoShop'>>({
   demoShop: [
     async ({}, use, { parallelIndex }) => {
       const server = new DemoServer(firstPort + 2 * parallelIndex, `test-results/shop-data-${parallelIndex}`)
@@ -20,6 +24,18 @@ export const test = base.extend<Pick<Shop, 'freshShop'>, Pick<Shop, 'demoShop'>>
     { scope: 'worker', timeout: 90_000 },
   ],
   baseURL: async ({ demoShop }, use) => use(demoShop.url),
+  // Another editor than the one in the browser, who may do everything.
+  request: async ({ playwright, baseURL }, use) => {
+    const request = await playwright.request.newContext({ baseURL, extraHTTPHeaders: asAdmin })
+    await use(request)
+    await request.dispose()
+  },
+  // In the browser somebody is signed in from the start.
+  role: ['publisher', { option: true }],
+  context: async ({ context, role, freshShop }, use) => {
+    await signIn(context, freshShop, role)
+    await use(context)
+  },
   // A page that comes from the server takes clicks only when its scripts have taken it over; and nobody leaves while an edit is on its way:
   // the page would ask.
   page: async ({ page }, use) => {

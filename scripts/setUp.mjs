@@ -80,10 +80,10 @@ export async function ensureFreePort() {
   })
 }
 
-/** Serves the build in this process until it is stopped. */
-export async function serve() {
+/** Serves the build in this process until it is stopped. @param env settings beside those of the environment */
+export async function serve(env = {}) {
   await ensureFreePort()
-  Object.assign(process.env, address(), { NITRO_SHUTDOWN_TIMEOUT: '3000' })
+  Object.assign(process.env, address(), env, { NITRO_SHUTDOWN_TIMEOUT: '3000' })
   process.once('SIGINT', () => say('\nStopping.'))
   await import(builtServer)
 }

@@ -2,6 +2,7 @@ import type { FetchError } from 'ofetch'
 import type { z } from 'zod'
 import type { ProblemDetails } from '../../core/delivery/contract/problem'
 import { problemSchema } from '../../core/delivery/contract/problem'
+import { isSignedOut } from './signedOut'
 
 /** A request that Manada refused, or that never reached it; the message is for people. */
 export class ApiProblem extends Error {
@@ -36,7 +37,7 @@ export async function callApi<S extends z.ZodType>(
   schema: S,
   path: string,
   options: {
-    method?: 'GET' | 'POST'
+    method?: 'GET' | 'POST' | 'DELETE'
     query?: Record<string, unknown>
     body?: object
     headers?: Record<string, string>
@@ -48,7 +49,9 @@ export async function callApi<S extends z.ZodType>(
     answer = await $fetch(path, { ...options, retry: 0 })
   } catch (error) {
     if (options.signal?.aborted) throw error
-    throw new ApiProblem(problemSchema.safeParse((error as FetchError).data).data ?? unreachable(options.method === 'POST'))
+    const problem = new ApiProblem(problemSchema.safeParse((error as FetchError).data).data ?? unreachable(options.method === 'POST'))
+    if (problem.code === 'sign-in') isSignedOut.value = true
+    throw problem
   }
   return schema.parse(answer)
 }

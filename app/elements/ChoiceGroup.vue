@@ -1,4 +1,4 @@
-<script setup lang="ts" generic="Value extends string">
+<script setup lang="ts" generic="Value extends string | number">
 /** One of a few choices, all of them in sight. What is chosen already can be chosen again. */
 defineProps<{
   label: string

@@ -64,6 +64,7 @@ defineExpose({ step })
       @close="publishing = false"
     />
     <MessageBar />
+    <SignedOutDialog />
   </div>
 </template>
 

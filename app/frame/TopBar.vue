@@ -20,10 +20,12 @@ const drafts = computed(() => sections.unpublishedCount)
 const history = useHistory()
 const route = useRoute()
 const tabs = computed(() =>
-  workspaces.map(workspace => {
-    const paths = beginnings(workspace)
-    return { to: paths[0]!, name: workspace.name, isOn: paths.some(path => route.path.startsWith(path)) }
-  }),
+  workspaces
+    .filter(each => !each.apart)
+    .map(workspace => {
+      const paths = beginnings(workspace)
+      return { to: paths[0]!, name: workspace.name, isOn: paths.some(path => route.path.startsWith(path)) }
+    }),
 )
 /** How much the checks found; null: nothing, or not known now. */
 const found = computed(() => {
@@ -99,6 +101,7 @@ const found = computed(() => {
       <a class="open" href="/shop" target="_blank" :aria-label="say.openTheShop"
         ><PhArrowSquareOut width="16" height="16" /><span class="long">{{ say.openTheShop }}</span></a
       >
+      <OwnMenu />
     </div>
   </header>
 </template>

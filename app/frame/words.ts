@@ -38,6 +38,13 @@ export const frameWords = {
     shoppersHaveEverythingReleases: 'Shoppers have everything: releases',
     openTheShop: 'Open the shop',
   },
+  ownMenu: {
+    you: (name: string) => `You: ${name}`,
+    account: 'Your account',
+    people: 'People and tokens',
+    signOut: 'Sign out',
+    watches: 'You see everything and change nothing: ask an admin for another role.',
+  },
   useOpened: {
     manada: 'Manada',
   },

@@ -1,3 +1,4 @@
+import { access } from './access/workspace'
 import { bundles } from './bundles/workspace'
 import { checks } from './checks/workspace'
 import { exchange } from './exchange/workspace'
@@ -6,8 +7,8 @@ import { products } from './products/workspace'
 import { sections } from './sections/workspace'
 import type { Workspace } from './workspace'
 
-/** All workspaces, in the order of the top bar. */
-export const workspaces: readonly Workspace[] = [products, bundles, sections, pages, checks, exchange]
+/** All workspaces, those of the top bar in its order. */
+export const workspaces: readonly Workspace[] = [products, bundles, sections, pages, checks, exchange, access]
 
 /** The addresses that a workspace's pages begin with: “/bundles”, “/offers”. */
 export const beginnings = ({ pages }: Workspace): string[] => pages.map(({ path }) => path.replace(/\/:.*/, ''))

@@ -75,6 +75,9 @@ export function isForSale(product: Product, variant: Variant | null, at: Moment)
   return priceOf(product, variant) !== null && isReleased(product, at)
 }
 
+/** Whether shoppers are to know nothing of a product yet, or of one variant of it. */
+export const isDraft = (product: Product, variant: Variant | null): boolean => product.status === 'draft' || variant?.status === 'draft'
+
 /** @param at milliseconds since 1970-01-01 UTC */
 export const isReleased = ({ released }: Product, at: Moment) => released === null || hasBegun(released, at)
 

@@ -9,6 +9,7 @@ import type { AnswerContext } from './answerContext'
 import { optionsOf } from '../catalogue/productOptions'
 import type { BundleAnswer } from './contract/catalogue'
 import { itemName, itemUrl } from './deliveredItem'
+import { isFew } from './few'
 
 /** What a shop gets of a bundle: its parts, what can be chosen for each, and how far the price goes. */
 export function bundleAnswer(bundle: Bundle, context: AnswerContext): BundleAnswer {
@@ -63,7 +64,7 @@ function choiceAnswer(
     url: itemUrl(item, settings),
     image: imageOf(product, variant),
     price: priceOf(product, variant),
-    stock: stockOf(product, variant),
+    few: isFew(stockOf(product, variant)),
     available: isForSale(product, variant, at) && stockOf(product, variant) >= quantity,
   }
 }

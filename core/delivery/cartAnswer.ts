@@ -1,8 +1,9 @@
 import type { Offer } from '../offers/offer'
-import type { PricedCart, Reduction } from '../pricing/cart'
+import type { CartWarning, PricedCart, Reduction } from '../pricing/cart'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
 import type { CartAnswer } from './contract/cart'
+import { sureOf } from './few'
 
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
 export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(
@@ -22,6 +23,10 @@ export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(
     })),
   }
 }
+
+/** What is not as the shopper wants it, without saying how many there are. */
+export const cartWarnings = (warnings: readonly CartWarning[]): CartAnswer['warnings'] =>
+  warnings.map(({ available, ...warning }) => ({ ...warning, sure: sureOf(available) }))
 
 /** “Harvest day: −12 %”, or where it is no percentage “Harvest day”: the amount stands beside it. */
 function reductionWords(

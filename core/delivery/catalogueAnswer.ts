@@ -9,6 +9,7 @@ import type { AnswerContext } from './answerContext'
 import type { CatalogueCard, ProductAnswer } from './contract/catalogue'
 import { bundleAnswer } from './bundleAnswer'
 import { hasOptions, isPriceFrom, itemUrl } from './deliveredItem'
+import { isFew } from './few'
 
 const words = (text: Text, { language, settings }: AnswerContext) => textIn(text, language, settings.language)
 
@@ -35,7 +36,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
     categories:
       product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, context)),
     attributes: attributesOf(product),
-    stock: stockOf(product, null),
+    few: isFew(stockOf(product, null)),
     status: product.status,
     options: optionsOf(product),
     variants: product.variants.map(variant => ({
@@ -43,7 +44,8 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
       options: variant.options,
       price: priceOf(product, variant),
       was: wasOf(product, variant),
-      stock: stockOf(product, variant),
+      inStock: stockOf(product, variant) > 0,
+      few: isFew(stockOf(product, variant)),
       image: imageOf(product, variant),
       forSale: isForSale(product, variant, context.at),
     })),

@@ -8,6 +8,7 @@ import type { ShopSettings } from '../catalogue/shopSettings'
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { DeliveredItem } from './contract/pages'
+import { isFew } from './few'
 
 /** What a shop gets of a product wherever it is shown; why it is shown comes on top. */
 export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason' | 'kind'>
@@ -28,7 +29,7 @@ export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, la
     inStock: stockOf(product, variant) > 0,
     hasOptions: hasOptions(item, items),
     brand: product.brand,
-    stock: stockOf(product, variant),
+    few: isFew(stockOf(product, variant)),
   }
   if (product.bundle) delivered.bundle = { type: product.bundle.type, isFrom: isPriceFrom(product.bundle, items) }
   return delivered

@@ -61,7 +61,7 @@ describe('pageAnswer', () => {
         inStock: true,
         hasOptions: false,
         brand: null,
-        stock: 1,
+        few: true,
         step: 0,
         reason: 'linked',
         kind: 'accessory',

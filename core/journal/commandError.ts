@@ -47,6 +47,7 @@ export type CommandErrorCode =
   | 'changed-since'
   | 'no-such-entry'
   | 'not-in-force'
+  | 'not-allowed'
 
 /** A command that can't be carried out. Nothing was changed. The message is for people. */
 export class CommandError extends Error {

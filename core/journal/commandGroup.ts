@@ -1,4 +1,5 @@
 import type { z } from 'zod'
+import type { Role } from '../access/roles'
 import type { CommandContext } from './commandContext'
 import type { AnyChange } from './record'
 
@@ -16,6 +17,8 @@ type Options = z.core.$ZodTypeDiscriminable[]
 /** Commands that change the same records: what they look like, what they do, and how they are told. */
 export interface CommandGroup<Schema extends z.ZodDiscriminatedUnion<Options & z.ZodObject[], 'type'>> {
   schema: Schema
+  /** Who may carry it out; left out: an editor. */
+  role?(command: z.infer<Schema> & AnyCommand): Role
   /** Left out: all that it wants is held in memory. */
   needs?(command: z.infer<Schema> & AnyCommand): Needed
   /**

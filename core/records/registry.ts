@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Role } from '../access/roles'
 import type { CommandContext } from '../journal/commandContext'
 import type { Needed } from '../journal/commandGroup'
 import type { AnyChange, ChangeOf, StoredRecord, Use } from '../journal/record'
@@ -87,6 +88,7 @@ export const commandSchema = z.discriminatedUnion(
 ) as unknown as z.ZodType<Command>
 
 interface AnyGroup {
+  role?(command: Command): Role
   needs?(command: Command): Needed
   plan(command: Command, context: CommandContext): Change[]
   words(command: Command, context: CommandContext, language: string): string
@@ -94,6 +96,16 @@ interface AnyGroup {
 const groupsByType = new Map(
   groups.flatMap(group => group.schema.options.map(option => [option.shape.type.value, group as unknown as AnyGroup] as const)),
 )
+
+/** Who may bring in a file. */
+export const importRole: Role = 'publisher'
+
+/** Who may carry a command out. */
+export function roleFor(command: Command): Role {
+  const group = groupsByType.get(command.type)
+  // The journal of a version before may have one that there is no more.
+  return group ? (group.role?.(command) ?? 'editor') : 'publisher'
+}
 
 /** What has to be read from the database before a command is planned or told. */
 export const neededBy = (command: Command): Needed => groupsByType.get(command.type)!.needs?.(command) ?? {}

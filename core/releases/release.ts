@@ -15,8 +15,7 @@ export interface ReleaseContent {
   looks: Look[] | null
 }
 
-/** One of the states that shoppers have had, one after the other. */
-const releaseHeadSchema = z.object({
+const releaseSchema = z.object({
   number: z.int(),
   /** ISO 8601 */
   at: z.string(),
@@ -25,7 +24,14 @@ const releaseHeadSchema = z.object({
   /** What was done, in plain words. */
   words: z.string(),
 })
-export type ReleaseHead = z.infer<typeof releaseHeadSchema>
+/** One of the states that shoppers have had, one after the other. */
+export interface ReleaseHead extends z.infer<typeof releaseSchema> {
+  /** Who made it, as the journal has it. */
+  editor: string
+}
+/** The same, as the studio shows it, with the name of who made it; null: nobody known. */
+export const releaseShownSchema = releaseSchema.extend({ by: z.string().nullable() })
+export type ReleaseShown = z.infer<typeof releaseShownSchema>
 
 export const releaseNoteSchema = z.string().trim().max(300, 'A note has at most 300 characters.')
 
@@ -42,9 +48,9 @@ export const scheduleSchema = z.object({
 export type Schedule = z.infer<typeof scheduleSchema>
 
 /** All releases, the newest first, and what is still to come. */
-export const releasesAnswerSchema = z.object({ releases: z.array(releaseHeadSchema), schedules: z.array(scheduleSchema) })
+export const releasesAnswerSchema = z.object({ releases: z.array(releaseShownSchema), schedules: z.array(scheduleSchema) })
 export type ReleasesAnswer = z.infer<typeof releasesAnswerSchema>
-export const releaseAnswerSchema = releaseHeadSchema.extend({
+export const releaseAnswerSchema = releaseShownSchema.extend({
   sections: z.array(sectionSchema),
   plans: z.array(pagePlanSchema),
   looks: z.array(lookSchema).nullable(),

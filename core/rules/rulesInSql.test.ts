@@ -94,12 +94,14 @@ describe('matching rules', () => {
             .filter(each => (each.status ?? product.status) === 'active')
             .reduce((sum, each) => sum + Math.max(0, each.stock), 0)
         : Math.max(0, product.stock)
-    const inRow = (each: Product) =>
-      `(${[each.sku, each.price, each.brand, each.released, sold[each.sku] ?? 0, onHand(each)].map(valueOf).join()})`
+    const inRow = (each: Product) => {
+      const drafted = Number(each.status === 'draft')
+      return `(${[each.sku, each.price, each.brand, each.released, sold[each.sku] ?? 0, onHand(each), drafted].map(valueOf).join()})`
+    }
     const traits = products.flatMap(rowsOf)
     await exec(`
       DROP TABLE IF EXISTS products; DROP TABLE IF EXISTS traits; DROP TABLE IF EXISTS categories;
-      CREATE TABLE products (sku, price, brand, released, sold, stock);
+      CREATE TABLE products (sku, price, brand, released, sold, stock, drafted);
         CREATE TABLE traits (sku, "of", name, value); CREATE TABLE categories (key, parent);
       INSERT INTO products VALUES ${products.map(inRow).join()};
       INSERT INTO categories VALUES ${categories.map(each => `(${valueOf(each.key)}, ${valueOf(each.parent)})`).join()};
@@ -119,7 +121,7 @@ describe('matching rules', () => {
             ruleSchema.parse(each)
             const expected = await all(`SELECT t.sku FROM products t, products s WHERE s.sku = ${text(source)} AND t.sku <> s.sku
           AND ${inSql(each.when, test => productTest(test, 's'))} AND ${inSql(each.pick, targetTest)}
-            ORDER BY t.price IS NULL, t.price, t.sku`)
+            ORDER BY t.price IS NULL OR t.drafted, t.price IS NULL, t.price, t.sku`)
             const shop = shopOf({
               ...plain,
               neighbours: {},
@@ -133,7 +135,7 @@ describe('matching rules', () => {
               ],
               plans: [makePlan('product', ['s'])],
             })
-            // What has no price is picked, and then held back.
+            // What has no price, or is drafted, is picked, and then held back.
             const { taken, heldBack } = explainPage(shop, { kind: 'product', sku: source }, makeShopper({ at: now })).steps.get('s')![0]!
             const found = [...taken, ...heldBack.map(each => each.candidate)].map(each => each.product.sku)
             expect(found).toEqual(expected.map(row => row.sku))

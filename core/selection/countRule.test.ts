@@ -14,8 +14,9 @@ describe('countRule', () => {
   it('finds what a section of this rule alone would show, and of each part what the part alone would', () => {
     fc.assert(
       fc.property(anyPlainShop, anyRule, fc.constantFrom(...skus), (plain, rule, sku) => {
-        // What has no price is counted, and not shown.
-        const shop = shopOf({ ...plain, products: plain.products.map(each => ({ ...each, price: each.price ?? 1 })) })
+        // What has no price, or is drafted, is counted, and not shown.
+        const products = plain.products.map(each => ({ ...each, price: each.price ?? 1, status: 'active' as const }))
+        const shop = shopOf({ ...plain, products })
         const shown = (pick: typeof rule.pick, when: typeof rule.when) => {
           const only = makeSection('only', {
             steps: [{ from: 'rule', rule: { when, pick }, order: 'best-selling', subjects: 'page', cap: null, off: false }],

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Product, Variant } from '../catalogue/product'
-import { isForSale, priceOf, stockOf } from '../catalogue/product'
+import { isDraft, isForSale, priceOf, stockOf } from '../catalogue/product'
 import { isWithinPercent } from '../rules/range'
 import type { Guard, LeaveOut, Section } from '../sections/section'
 import { guardSchema } from '../sections/section'
@@ -41,8 +41,9 @@ export function guarding(section: Section, context: GuardContext): Guarding {
     if (inCart && cart.has(variant ?? product)) return 'inCart'
     // What an article names is what the page is about, and is asked for as such.
     if (self && subjects.has(product) && section.steps[candidate.step]!.from !== 'named') return 'self'
-    // What has no price can't be shown with one, whatever the guards say.
-    if (priceOf(product, variant) === null || (notForSale && !isForSale(product, variant, shopper.at))) return 'notForSale'
+    // What has no price can't be shown with one, and what is still drafted not at all, whatever the guards say.
+    if (priceOf(product, variant) === null || isDraft(product, variant)) return 'notForSale'
+    if (notForSale && !isForSale(product, variant, shopper.at)) return 'notForSale'
     if (outOfStock && stockOf(product, variant) === 0) return 'outOfStock'
     if (shownEarlier && shown.has(product)) return 'shownEarlier'
     if (candidate.leftOut || excluded?.(product)) return 'excluded'

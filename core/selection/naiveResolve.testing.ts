@@ -233,6 +233,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         const taken = verdicts.filter(each => each.verdict === 'taken')
         const active = product.status === 'active' && (!variant || variant.status === null || variant.status === 'active')
         const price = priceOf(product, variant)
+        const drafted = product.status === 'draft' || variant?.status === 'draft'
         const released = !product.released || new Date(product.released).getTime() <= shopper.at.ms
         const out = section.leaveOut
         const bandOf = productOf(source ?? aboutProducts[0] ?? '')?.price ?? null
@@ -241,7 +242,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
           ['outsideDates', outside],
           ['inCart', section.guards.includes('inCart') && (variant ? cartSkus.includes(variant.sku) : cartProducts.includes(product.sku))],
           ['self', section.guards.includes('self') && aboutProducts.includes(product.sku) && section.steps[step]!.from !== 'named'],
-          ['notForSale', price === null || (section.guards.includes('notForSale') && (!active || !released))],
+          ['notForSale', price === null || drafted || (section.guards.includes('notForSale') && (!active || !released))],
           ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
           ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],
           [

@@ -142,8 +142,10 @@ export const historyAnswerSchema = z.object({
       id: z.int(),
       at: z.string(),
       words: z.string(),
-      /** Whether this browser made it. */
+      /** Whether whoever asks made it. */
       mine: z.boolean(),
+      /** Who made it; null: somebody from before people signed in. */
+      by: z.string().nullable(),
       /** Lanes that it changed. */
       lanes: z.int(),
       /** It is in force and not itself an undo: it can be taken back on its own. */

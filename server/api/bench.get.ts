@@ -10,7 +10,7 @@ const query = z.object({
 })
 
 /** Products, articles or categories with their lanes, for the bench. A variant's SKU stands for its product. */
-export default api(async event => {
+export default api('viewer', async event => {
   const { sku: skus } = queryOf(event, query)
   const { shop } = await useShop()
   const now = shop.now()

@@ -1,7 +1,7 @@
 import { commandSchema } from '../../core/records/registry'
 import { commandAnswer } from '../running/commandAnswer'
 
-export default api(async event => {
+export default api('editor', async (event, asker) => {
   const asked = await bodyOf(event, commandSchema)
-  return commandAnswer(event, (log, editor) => log.run(asked, editor))
+  return commandAnswer(asker, (log, editor, role) => log.run(asked, editor, role))
 })

@@ -10,7 +10,7 @@ const maxMissed = 200
  * Tells an open studio of every change, as server-sent events (HTML Living Standard, §9.2). Each has the number of its write:
  * a browser whose connection broke says the last one it has, and is told what it missed, or that it has to load everything anew.
  */
-export default defineEventHandler(async event => {
+export default api('viewer', async event => {
   const stream = createEventStream(event)
   const { log } = await useShop()
   const last = Number(getHeader(event, 'last-event-id') || log.followed)

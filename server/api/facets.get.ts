@@ -1,4 +1,4 @@
 import { useShop } from '../running/useShop'
 
 /** What products can be filtered by. */
-export default api(async () => (await useShop()).shop.finder.facets)
+export default api('viewer', async () => (await useShop()).shop.finder.facets)

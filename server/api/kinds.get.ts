@@ -3,7 +3,7 @@ import { textIn } from '../../core/text/text'
 import { useShop } from '../running/useShop'
 
 /** What stands behind each kind of link. */
-export default api(async (): Promise<KindsAnswer> => {
+export default api('viewer', async (): Promise<KindsAnswer> => {
   const { shop } = await useShop()
   const { language } = shop.settings
   const sections = (kind: string) =>

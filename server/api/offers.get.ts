@@ -3,7 +3,7 @@ import type { offersAnswerSchema } from '../../core/studio/offerAnswers'
 import { useShop } from '../running/useShop'
 
 /** All together offers, in the order in which they apply. */
-export default api(async (): Promise<z.infer<typeof offersAnswerSchema>> => {
+export default api('viewer', async (): Promise<z.infer<typeof offersAnswerSchema>> => {
   const { shop } = await useShop()
   return { offers: [...shop.offers] }
 })

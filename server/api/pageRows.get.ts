@@ -12,7 +12,7 @@ const query = z.object({
 })
 
 /** Articles or categories that have all of the words, for the lists of the studio. */
-export default api(async (event): Promise<ProductList> => {
+export default api('viewer', async (event): Promise<ProductList> => {
   const { page, q, offset, limit } = queryOf(event, query)
   const { shop } = await useShop()
   const now = shop.now()

@@ -7,7 +7,7 @@ import { dataFolder } from '../running/useShop'
 const largestPicture = 512 * 1024
 
 /** Keeps a picture, under a name that follows from what is in it, and answers its address. */
-export default api(async (event): Promise<{ image: string }> => {
+export default api('editor', async (event): Promise<{ image: string }> => {
   const bytes = await bytesOf(event, largestPicture, tooLarge)
   if (!bytes.length) throw new Problem(400, 'malformed', 'The request is malformed', 'There is no picture in it.')
   const type = pictureType(bytes)

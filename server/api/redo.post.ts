@@ -1,3 +1,3 @@
 import { commandAnswer } from '../running/commandAnswer'
 
-export default api(event => commandAnswer(event, (log, editor) => log.redo(editor)))
+export default api('editor', (_, asker) => commandAnswer(asker, (log, editor, role) => log.redo(editor, role)))

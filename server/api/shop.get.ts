@@ -3,7 +3,7 @@ import type { Category } from '../../core/catalogue/catalogue'
 import { textIn } from '../../core/text/text'
 import { useShop } from '../running/useShop'
 
-export default api(async (): Promise<StudioShop> => {
+export default api('viewer', async (): Promise<StudioShop> => {
   const { shop } = await useShop()
   const { language } = shop.settings
   const branch = (parent: string | null, depth: number): StudioShop['categories'] =>

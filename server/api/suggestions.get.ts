@@ -11,7 +11,7 @@ import { useShop } from '../running/useShop'
 const query = z.object({ sku: z.string(), kind: z.string(), limit: z.coerce.number().int().min(1).max(100).default(24) })
 
 /** What could be linked to a product as a kind, and why. */
-export default api(async (event): Promise<SuggestionsAnswer> => {
+export default api('viewer', async (event): Promise<SuggestionsAnswer> => {
   const { sku, kind: key, limit } = queryOf(event, query)
   const { store, shop } = await useShop()
   const source = shop.catalogue.item(sku)?.product

@@ -1,3 +1,3 @@
 import { commandAnswer } from '../running/commandAnswer'
 
-export default api(event => commandAnswer(event, (log, editor) => log.undo(editor)))
+export default api('editor', (_, asker) => commandAnswer(asker, (log, editor, role) => log.undo(editor, role)))

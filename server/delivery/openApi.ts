@@ -9,7 +9,7 @@ import {
   linesAnswerSchema,
   linesQuerySchema,
   listQuerySchema,
-  overviewQuerySchema,
+  draftableQuerySchema,
   productAnswerSchema,
   searchAnswerSchema,
   searchQuerySchema,
@@ -39,6 +39,10 @@ function route(
         200: { description: 'The answer, with an ETag.', content: json(answer) },
         304: { description: 'The answer that the caller has (If-None-Match) still holds.' },
         400: { description: 'A parameter is malformed.', content: problems },
+        ...('draft' in query.shape && {
+          401: { description: 'Drafts and reasons are not for everybody.', content: problems },
+          403: { description: 'The token does not allow drafts.', content: problems },
+        }),
         ...(path && { 404: { description: 'There is no such product, category, brand or article.', content: problems } }),
       },
     },
@@ -84,8 +88,11 @@ export const openApi = createDocument({
       'one, so that commas and colons separate.',
   },
   servers: [{ url: '/' }],
-  // Whatever stands here, shoppers may see.
-  security: [],
+  // Shoppers may see all of it, but for drafts and reasons.
+  security: [{}, { token: [] }],
+  components: {
+    securitySchemes: { token: { type: 'http', scheme: 'bearer', description: 'A token with the scope draft:read, made in the studio.' } },
+  },
   paths: {
     ...Object.fromEntries(
       pageKinds.map(kind => {
@@ -106,14 +113,14 @@ export const openApi = createDocument({
       'getShop',
       'The shop, its categories and its articles',
       undefined,
-      overviewQuerySchema,
+      draftableQuerySchema,
       shopAnswerSchema,
     ),
     '/api/shop/v1/catalogue/products/{sku}': route(
       'getProduct',
       'A product with its variants',
       skuSchema,
-      languageQuerySchema,
+      draftableQuerySchema,
       productAnswerSchema,
     ),
     '/api/shop/v1/catalogue/categories/{key}': route(

@@ -14,6 +14,9 @@ import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
 import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../running/useShop'
+import { UnknownSubjectError } from '../../core/selection/shop'
+import { admitDraft } from '../admission/admitDraft'
+import { isShownToAll } from './isShownToAll'
 import { decoded, searchOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
 
@@ -28,11 +31,11 @@ let views = Date.now()
 
 /** Answers the sections of any kind of page. */
 export const pageRoute = publicAnswer(async event => {
-  const {
-    page,
-    query: { cart, seen, visitor, at, lang, draft, explain },
-  } = asked(event.node.req.url!)
+  const { page, query } = asked(event.node.req.url!)
+  const { cart, seen, visitor, at, lang, draft, explain } = query
+  if (draft || explain) await admitDraft(event, query)
   const { shop } = await useShop()
+  if (!draft && 'sku' in page && !isShownToAll(page.sku, shop)) throw new UnknownSubjectError({ kind: 'product', sku: page.sku })
   const shopper: Shopper = {
     cart: cart.map(line => line.sku),
     seen,

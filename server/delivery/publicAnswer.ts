@@ -25,7 +25,12 @@ export function publicAnswer(answer: (event: H3Event) => Promise<object | string
       send(event, await answer(event))
     } catch (error) {
       const { details } = toProblem(error, event.method)
-      const headers = { 'access-control-allow-origin': '*', 'content-type': 'application/problem+json', 'cache-control': 'no-store' }
+      const headers = {
+        ...(details.status === 401 && { 'www-authenticate': 'Bearer' }),
+        'access-control-allow-origin': '*',
+        'content-type': 'application/problem+json',
+        'cache-control': 'no-store',
+      }
       event.node.res.writeHead(details.status, headers).end(JSON.stringify(details))
     }
   })
@@ -33,8 +38,10 @@ export function publicAnswer(answer: (event: H3Event) => Promise<object | string
 
 const json = 'application/json; charset=utf-8'
 const kept = 'public, max-age=0, must-revalidate'
+/** Of what depends on who asks. */
+const keptNowhere = 'private, no-store'
 
-function send({ node: { req, res } }: H3Event, found: object | string): void {
+function send({ context, node: { req, res } }: H3Event, found: object | string): void {
   const body = typeof found === 'string' ? found : jsonBytes(found)
   // What the server asks of itself, while it renders a page, is taken without a look at its encoding.
   if (!(req instanceof IncomingMessage)) {
@@ -44,7 +51,16 @@ function send({ node: { req, res } }: H3Event, found: object | string): void {
   }
   const etag = `"${hashOf(body)}"`
   // In this form they cost the least.
-  const headers = ['access-control-allow-origin', '*', 'x-content-type-options', 'nosniff', 'etag', etag, 'cache-control', kept]
+  const headers = [
+    'access-control-allow-origin',
+    '*',
+    'x-content-type-options',
+    'nosniff',
+    'etag',
+    etag,
+    'cache-control',
+    context.isPrivate ? keptNowhere : kept,
+  ]
   if (matches(req.headers['if-none-match'], etag)) {
     res.writeHead(304, headers).end()
     return

@@ -16,7 +16,7 @@ export function refusalOf({ method, url, headers }: IncomingMessage, isOpen: boo
 }
 
 /** Nobody waits for a shop that is being read: whoever asks is told to come again. */
-const notOpenYet = () => new Problem(503, 'not-ready', 'Not ready yet', 'Manada is reading its data. Ask again in a moment.')
+const notOpenYet = () => new Problem(503, 'not-ready', 'Not ready yet', 'Manada is reading its data. Ask again in a moment.', [], 2)
 
 function notFromHere(method: string | undefined, headers: IncomingHttpHeaders): Problem | null {
   switch (hosts(headers.host)) {

@@ -1,12 +1,15 @@
+import { needWords } from '../../core/access/access'
+import type { Role } from '../../core/access/roles'
+import { isAtLeast } from '../../core/access/roles'
 import { contextOf } from '../../core/journal/commandContext'
 import { CommandError } from '../../core/journal/commandError'
 import { backwards } from '../../core/journal/record'
 import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
-import { describeCommand, findingUse, isAs, neededBy, planCommand, recordOf } from '../../core/records/registry'
+import { describeCommand, findingUse, importRole, isAs, neededBy, planCommand, recordOf, roleFor } from '../../core/records/registry'
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
 import type { ImportCommand, JournalEntry, Write } from '../store/journal'
-import type { Store, StoreWriter } from '../store/port'
+import type { Store, StoreReader, StoreWriter } from '../store/port'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { pausing, runInSteps } from '../live/runInSteps'
@@ -88,9 +91,13 @@ export class CommandLog {
     return () => this.#followers.delete(hear)
   }
 
-  /** @throws CommandError when the command can't be carried out; then nothing was changed */
-  run(command: Command, editor: string): Promise<Done> {
+  /**
+   * @param role what the editor may do; left out: it is the server's own doing
+   * @throws CommandError when the command can't be carried out; then nothing was changed
+   */
+  run(command: Command, editor: string, role: Role = 'admin'): Promise<Done> {
     return this.#queued(async writer => {
+      allow(roleFor(command), role)
       const context = contextOf(this.#shop, await this.#readStored(command, writer))
       const changes = planCommand(command, context)
       const words = describeCommand(command, context, this.#shop.settings.language)
@@ -131,13 +138,13 @@ export class CommandLog {
   }
 
   /** @throws CommandError when there is nothing to undo, or someone changed the same since */
-  undo(editor: string): Promise<Done> {
-    return this.#step(editor, 'undo')
+  undo(editor: string, role: Role = 'admin'): Promise<Done> {
+    return this.#step(editor, role, 'undo')
   }
 
   /** @throws CommandError when there is nothing to redo, or someone changed the same since */
-  redo(editor: string): Promise<Done> {
-    return this.#step(editor, 'redo')
+  redo(editor: string, role: Role = 'admin'): Promise<Done> {
+    return this.#step(editor, role, 'redo')
   }
 
   async undoState(editor: string): Promise<UndoState> {
@@ -149,12 +156,13 @@ export class CommandLog {
    * Takes back a single entry of anyone's, whatever was done since, unless something later depends on it.
    * @throws CommandError when it is unknown, no longer in force, or what it changed was changed later
    */
-  revert(id: number, editor: string): Promise<Done> {
+  revert(id: number, editor: string, role: Role = 'admin'): Promise<Done> {
     return this.#queued(async writer => {
       const of = await writer.entry(id)
       if (!of) throw new CommandError('no-such-entry', `There is no entry ${id} in the history.`)
       if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo')
         throw new CommandError('not-in-force', `“${of.words}” is not in force any more.`)
+      allow(await roleOf(of, writer), role)
       const changes = backwards(await writer.changesOf(id))
       await this.#checkUnchanged(of, changes, 'taken back', writer)
       await writer.setState(id, 'dropped')
@@ -163,11 +171,11 @@ export class CommandLog {
     })
   }
 
-  #step(editor: string, type: 'undo' | 'redo'): Promise<Done> {
+  #step(editor: string, role: Role, type: 'undo' | 'redo'): Promise<Done> {
     return this.#queued(async writer => {
       const of = await writer.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
       if (!of) throw new CommandError(type === 'undo' ? 'nothing-to-undo' : 'nothing-to-redo', `There is nothing to ${type}.`)
-
+      allow(await roleOf(of, writer), role)
       const did = await writer.changesOf(of.id)
       const changes = type === 'redo' ? did : backwards(did)
       await this.#checkUnchanged(of, changes, type === 'undo' ? 'undone' : 'redone', writer)
@@ -223,7 +231,7 @@ export class CommandLog {
     if (areForShoppers(changes)) {
       const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
       await writer.addRelease(
-        { at, note: this.#noteOf(what.command), words: what.words },
+        { at, note: this.#noteOf(what.command), words: what.words, editor },
         liveAfter(changes, versions),
         liveAfter([], versions),
       )
@@ -287,6 +295,19 @@ export class CommandLog {
     }
     for (const each of told) for (const follower of this.#followers) safely(follower, each)
   }
+}
+
+/** What it takes to undo, redo or take back an entry: as much as to make it. */
+async function roleOf({ type, command }: JournalEntry, reader: StoreReader): Promise<Role> {
+  if (type === 'import') return importRole
+  if (!('entry' in command)) return roleFor(command as Command)
+  const of = await reader.entry(command.entry)
+  return of ? roleOf(of, reader) : 'admin'
+}
+
+/** @throws CommandError when a role is not enough */
+function allow(needed: Role, role: Role): void {
+  if (!isAtLeast(role, needed)) throw new CommandError('not-allowed', `${needWords(needed, role)} Nothing was changed.`)
 }
 
 function safely(follower: (told: FollowedWrite) => void, told: FollowedWrite): void {

@@ -69,6 +69,7 @@ describe('a shop from before some kinds of pages', () => {
         at: '2026-01-01T00:00:00Z',
         note: '',
         words: 'Published',
+        editor: '',
         sections: live(sections) as never,
         plans: live(before) as never,
         looks: null,

@@ -35,13 +35,13 @@ const withoutQuestionMark = (url: string) => {
 }
 
 /** Nothing behind the door is there yet that would send what is returned. */
-function refuse({ node: { res } }: H3Event, { details }: Problem): void {
+function refuse({ node: { res } }: H3Event, { details, retryAfter }: Problem): void {
   const headers = {
     ...commonHeaders,
     'content-type': 'application/problem+json',
     'cache-control': 'no-store',
     'connection': 'close',
-    ...(details.status === 503 && { 'retry-after': '2' }),
+    ...(retryAfter !== null && { 'retry-after': String(retryAfter) }),
   }
   res.writeHead(details.status, headers).end(JSON.stringify(details))
 }

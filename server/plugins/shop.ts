@@ -1,5 +1,7 @@
 import { join } from 'node:path'
 import { setTimeout } from 'node:timers/promises'
+import type { AccessBook } from '../access/accessBook'
+import { joinLink } from '../admission/joinLink'
 import { keepRecountingProblems } from '../live/recountProblems'
 import type { LiveShop } from '../live/liveShop'
 import { picturesInUse } from '../live/picturesInUse'
@@ -24,6 +26,7 @@ export default defineNitroPlugin(nitro => {
   // Only who has the data folder may tidy it.
   void opening.then(sweepReceived)
   void opening.then(({ store }) => tellFaults(store))
+  void opening.then(({ access }) => tellFirstLink(access))
   // The server waits for open requests before it stops; streams would never end by themselves.
   const closeStreams = () => {
     for (const stream of openStreams) void stream.close()
@@ -40,6 +43,12 @@ export default defineNitroPlugin(nitro => {
     await (await opening).store.close()
   })
 })
+
+/** Somebody has to be the first who may let others in: whoever sees what the server tells. */
+function tellFirstLink(access: AccessBook): void {
+  const key = access.firstKey()
+  if (key) process.stdout.write(`\nThere is no admin yet. Whoever opens this link becomes the first, once:\n${joinLink(key)}\n\n`)
+}
 
 /** A start looks for damage quickly; all of it is looked through beside everything else. */
 async function tellFaults(store: Store): Promise<void> {

@@ -1,8 +1,9 @@
-import type { H3Event } from 'h3'
+import type { Asker } from '../../core/access/access'
+import { idOf } from '../../core/access/access'
+import type { Role } from '../../core/access/roles'
 import type { CommandAnswer } from '../../core/workbench/workbench'
 import type { Change } from '../../core/records/registry'
 import { useShop } from './useShop'
-import { editorOf } from '../utils/request'
 import type { CommandLog, Done } from '../journal/commandLog'
 
 /** More things than this are not named one by one. */
@@ -12,10 +13,13 @@ const maxNamed = 500
 export const namedChanges = (changes: readonly Change[]): CommandAnswer['changes'] =>
   changes.length > maxNamed ? null : changes.map(({ of, owner: source, key: kind }) => ({ of, source, kind }))
 
-/** Lets an editor change something, and answers what was done and what can be undone now. */
-export async function commandAnswer(event: H3Event, work: (log: CommandLog, editor: string) => Promise<Done>): Promise<CommandAnswer> {
-  const editor = editorOf(event)
+/** Lets somebody change something, and answers what was done and what can be undone now. */
+export async function commandAnswer(
+  asker: Asker,
+  work: (log: CommandLog, editor: string, role: Role) => Promise<Done>,
+): Promise<CommandAnswer> {
+  const editor = idOf(asker)
   const { log } = await useShop()
-  const { words, changes } = await work(log, editor)
+  const { words, changes } = await work(log, editor, asker.kind === 'person' ? asker.role : 'viewer')
   return { words, changes: namedChanges(changes), ...(await log.undoState(editor)) }
 }

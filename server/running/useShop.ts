@@ -1,5 +1,7 @@
 import { resolve } from 'node:path'
 import type { Store } from '../store/port'
+import { AccessBook } from '../access/accessBook'
+import { adminToken } from '../access/adminToken'
 import { openStore } from '../store/openStore'
 import { CommandLog } from '../journal/commandLog'
 import type { LiveShop } from '../live/liveShop'
@@ -12,25 +14,33 @@ export interface Running {
   log: CommandLog
 }
 
+interface Open extends Running {
+  access: AccessBook
+}
+
 /** Where Manada keeps its data. */
 export const dataFolder = () => resolve(process.env.MANADA_DATA || 'data')
 
-let running: Promise<Running> | undefined
+let running: Promise<Open> | undefined
 let opened = false
 
 /** The open database, the live shop and the command log of this process; opened by the first who asks. */
-export function useShop(): Promise<Running> {
+export function useShop(): Promise<Open> {
   return (running ??= open())
 }
 
 /** Whether the shop is open: it takes a while to read a large one. */
 export const isOpen = () => opened
 
-async function open(): Promise<Running> {
+async function open(): Promise<Open> {
+  adminToken()
   const store = await openStore(dataFolder())
+  const access = await AccessBook.open(store)
+  // Sessions are sealed with what this shop keeps, so that they hold when the server starts anew.
+  process.env.NUXT_SESSION_PASSWORD = access.secret
   const shop = await loadLiveShop(store)
   opened = true
-  return { store, shop, log: new CommandLog(store, shop, stop) }
+  return { store, shop, log: new CommandLog(store, shop, stop), access }
 }
 
 /** What is written is safe; the next start takes it over. */

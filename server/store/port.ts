@@ -5,6 +5,7 @@ import type { Which } from '../../core/journal/which'
 import type { Change, Changed, RecordName } from '../../core/records/registry'
 import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'
+import type { Admissions, AdmissionSort } from './admissions'
 import type { JournalEntry, JournalState, Write } from './journal'
 import type { Order, OrderedLine, OrderRow } from './orders'
 
@@ -81,6 +82,9 @@ export interface StoreReader {
   /** All writes after one of them, in their order. */
   writesAfter(number: number): AsyncIterable<Write>
 
+  /** Who may come in: everything of one sort, in the order in which it was made. */
+  admissions<Sort extends AdmissionSort>(sort: Sort): Promise<{ id: string; value: Admissions[Sort] }[]>
+
   /** The newest first. */
   releases(limit: number): Promise<ReleaseHead[]>
   release(number: number): Promise<(ReleaseHead & ReleaseContent) | null>
@@ -103,6 +107,8 @@ export interface StoreWriter extends StoreReader {
   dropUndone(editor: string): Promise<void>
   /** Adds a write to the log. Returns its number, the one after the write before. */
   appendWrite(write: Omit<Write, 'number'>): Promise<number>
+  /** Keeps what somebody may come in with; null: not any more. */
+  putAdmission<Sort extends AdmissionSort>(sort: Sort, id: string, value: Admissions[Sort] | null): Promise<void>
   /** Adds a release. The first one of all has what was live before it ahead of it, so that there is a way back. */
   addRelease(head: Omit<ReleaseHead, 'number'>, content: ReleaseContent, before: ReleaseContent): Promise<void>
 }

@@ -1,4 +1,5 @@
 import { describe } from 'vitest'
+import { describeAdmissions } from './contract/admissions.testing'
 import { describeContents } from './contract/contents.testing'
 import { describeJournal } from './contract/journal.testing'
 import { describeSalesAndSearch } from './contract/salesAndSearch.testing'
@@ -12,5 +13,6 @@ export function describeStore(name: string, withEmptyStore: WithEmptyStore): voi
     describeContents(withStore, withEmptyStore)
     describeJournal(withStore)
     describeSalesAndSearch(withStore)
+    describeAdmissions(withStore)
   })
 }

@@ -1,8 +1,9 @@
-import type { EventHandler, H3Event } from 'h3'
+import type { H3Event } from 'h3'
 import { ZodError } from 'zod'
 import type { CommandErrorCode } from '../../core/journal/commandError'
 import { CommandError } from '../../core/journal/commandError'
 import type { ProblemDetails } from '../../core/delivery/contract/problem'
+import { AccessRefused } from '../access/accessRefused'
 import { NotWrittenError } from '../store/port'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { UnknownSubjectError } from '../../core/selection/shop'
@@ -13,26 +14,27 @@ import { log } from '../log'
 /** An answer in the form of RFC 9457, "Problem Details for HTTP APIs". */
 export class Problem extends Error {
   readonly details: ProblemDetails
+  /** Seconds after which it may be asked for again; null: at once, or never. */
+  readonly retryAfter: number | null
 
-  constructor(status: number, code: Lowercase<string>, title: string, detail: string, about?: string[]) {
+  constructor(
+    status: number,
+    code: Lowercase<string>,
+    title: string,
+    detail: string,
+    about: string[] = [],
+    retryAfter: number | null = null,
+  ) {
     super(detail)
-    this.details = { type: `urn:manada:problem:${code}`, title, status, detail, ...(about?.length && { about }) }
+    this.retryAfter = retryAfter
+    this.details = { type: `urn:manada:problem:${code}`, title, status, detail, ...(about.length && { about }) }
   }
 }
 
-/** A handler whose errors are answered as problem details. */
-export function api<T>(handler: (event: H3Event) => T | Promise<T>): EventHandler {
-  return defineEventHandler(async event => {
-    try {
-      return await handler(event)
-    } catch (error) {
-      return answerProblem(event, toProblem(error, event.method))
-    }
-  })
-}
-
-export function answerProblem(event: H3Event, { details }: Problem): ProblemDetails {
+export function answerProblem(event: H3Event, { details, retryAfter }: Problem): ProblemDetails {
   setResponseStatus(event, details.status)
+  if (retryAfter !== null) setResponseHeader(event, 'retry-after', retryAfter)
+  if (details.status === 401) setResponseHeader(event, 'www-authenticate', 'Bearer')
   setResponseHeader(event, 'content-type', 'application/problem+json')
   setResponseHeader(event, 'cache-control', 'no-store')
   return details
@@ -45,6 +47,7 @@ export function toProblem(error: unknown, method: string): Problem {
     return new Problem(commandStatus[error.code], error.code, 'This can’t be done', error.message, error.about)
   if (error instanceof FileProblem)
     return new Problem(error.code === 'too-large' ? 413 : 422, error.code, 'This file can’t be taken', error.message)
+  if (error instanceof AccessRefused) return new Problem(error.status, error.code, 'This can’t be done', error.message)
   if (error instanceof NoRoomError) return new Problem(507, 'no-room', 'This file can’t be taken', error.message)
   if (error instanceof AmountTooLargeError) return new Problem(422, 'too-much', 'This can’t be priced', error.message)
   if (error instanceof UnknownSubjectError) return new Problem(404, 'unknown-subject', 'Not found', error.message, [error.subject])
@@ -110,6 +113,7 @@ const commandStatus: Record<CommandErrorCode, number> = {
   'changed-since': 409,
   'no-such-entry': 404,
   'not-in-force': 409,
+  'not-allowed': 403,
   'section-changed': 409,
   'plan-changed': 409,
   'look-changed': 409,

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto'
 import { IncomingMessage } from 'node:http'
 import { parse } from 'fast-querystring'
 import type { H3Event } from 'h3'
@@ -91,15 +90,6 @@ export async function bytesOf(event: H3Event, most: number, tooLong: () => Probl
     pieces.push(piece as Buffer)
   }
   return Buffer.concat(pieces)
-}
-
-/** Who is editing: a name for this browser, kept in a cookie, so that undo takes back one's own changes only. */
-export function editorOf(event: H3Event): string {
-  const known = getCookie(event, 'manada-editor')
-  if (known && /^[\w-]{8,64}$/.test(known)) return known
-  const editor = randomUUID()
-  setCookie(event, 'manada-editor', editor, { httpOnly: true, sameSite: 'lax', path: '/', maxAge: 365 * 24 * 3600 })
-  return editor
 }
 
 /** Throws once whoever asked has gone: nobody waits for the answer of long work any more. For `runInSteps`. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useElementSize, useEventListener } from '@vueuse/core'
+import { framesToken } from '../../data/previewToken'
 import type { Device } from './devices'
 import { deviceWidths } from './devices'
 
@@ -16,9 +17,17 @@ const drawn = computed(() =>
 
 /** Whether something changed since the page was asked for. */
 let hasChanged = false
+/** The address with what opens drafts, which the studio alone may ask for. */
+const opened = shallowRef<string>()
 watch(
   () => props.address,
-  () => (hasChanged = false),
+  async address => {
+    hasChanged = false
+    // Without, the shop says itself what it does not show.
+    const token = /[?&]draft=1/.test(address) ? await framesToken().catch(() => null) : null
+    if (address === props.address) opened.value = token ? address.replace('preview=1', `preview=${token}`) : address
+  },
+  { immediate: true },
 )
 const tell = () => frame.value?.contentWindow?.postMessage('manada:changed', location.origin)
 /** Lets the page take its sections anew. */
@@ -36,9 +45,9 @@ defineExpose({ update })
 <template>
   <div ref="stage" class="stage">
     <iframe
-      :key="address"
+      :key="opened"
       ref="frame"
-      :src="address"
+      :src="opened"
       :title="title"
       :style="{ width: `${drawn}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
     />

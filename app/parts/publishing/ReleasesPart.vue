@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { lookDifferences } from '../../../core/looks/lookWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
-import type { ReleaseContent, ReleaseHead } from '../../../core/releases/release'
+import type { ReleaseContent, ReleaseShown } from '../../../core/releases/release'
 import { releaseAnswerSchema } from '../../../core/releases/release'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import { listed } from '../../../core/text/sentence'
@@ -23,7 +23,7 @@ const messages = useMessages()
 
 /** The release that is open, with what going back to it would change. */
 const opened = shallowRef<{ number: number; words: string[] } | null>(null)
-async function toggle({ number }: ReleaseHead): Promise<void> {
+async function toggle({ number }: ReleaseShown): Promise<void> {
   if (opened.value?.number === number) {
     opened.value = null
     return
@@ -95,7 +95,8 @@ async function goBack(number: number): Promise<void> {
           <span class="what"
             ><span>{{ each.note || each.words }}</span
             ><span class="small soft"
-              >{{ momentWords(each.at) }}<template v-if="each.note"> · {{ each.words }}</template></span
+              >{{ momentWords(each.at) }}<template v-if="each.by"> · {{ say.by(each.by) }}</template
+              ><template v-if="each.note"> · {{ each.words }}</template></span
             ></span
           >
           <span v-if="i === 0" class="state live">{{ say.shoppersHaveIt }}</span>

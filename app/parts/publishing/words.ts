@@ -57,6 +57,7 @@ export const publishingWords = {
     plan: 'Plan',
   },
   releasesPart: {
+    by: (name: string) => `by ${name}`,
     thereIsNoReleaseYet: 'There is no release yet: the first one comes with the first publishing.',
     shoppersHaveIt: 'shoppers have it',
     whatWouldChange: 'What would change',

@@ -94,7 +94,10 @@ export const cartAnswerSchema = z
           line: z.int().meta({ description: 'Which of the lines asked for, counted from 0.' }),
           sku: z.string(),
           code: z.enum(warningCodes),
-          available: z.int().meta({ description: 'Of what is not there in the quantity: how many this line can have.' }),
+          sure: z.int().meta({
+            description:
+              'Of what is not there in the quantity: so many can be had for sure, 0 when none. It is no more than there is in stock.',
+          }),
           part: z.string().nullable().meta({ description: 'SKU or key of the part of a bundle that it is about.' }),
         }),
       )

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { productStatusSchema } from '../../catalogue/product'
 import { skuListSchema } from '../../catalogue/skuLists'
 import { pageQuerySchema } from './pages'
-import { amountSchema, bundleTypeSchema, houseStyle, styleSchema } from './values'
+import { amountSchema, bundleTypeSchema, draftQuery, houseStyle, styleSchema } from './values'
 
 /*
  * Plain catalogue facts, for a shop front that has no catalogue of its own, as the stand-in shop.
@@ -62,7 +62,7 @@ const bundleAnswerSchema = z.object({
             url: z.string(),
             image: z.string().nullable(),
             price: amountSchema.nullable().meta({ description: 'What one costs by itself.' }),
-            stock: z.int(),
+            few: z.boolean(),
             available: z.boolean().meta({ description: 'For sale, and there in the quantity that one bundle takes.' }),
           }),
         )
@@ -81,7 +81,7 @@ export const productAnswerSchema = catalogueCardSchema
     description: z.string(),
     categories: z.array(namedKeySchema).meta({ description: 'From the top down to the product’s main category.' }),
     attributes: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
-    stock: z.int(),
+    few: z.boolean().meta({ description: 'Only a few are left.' }),
     status: productStatusSchema,
     options: z.array(z.object({ name: z.string(), values: z.array(z.string()) })),
     variants: z.array(
@@ -90,7 +90,8 @@ export const productAnswerSchema = catalogueCardSchema
         options: z.record(z.string(), z.string()),
         price: amountSchema.nullable(),
         was: amountSchema.nullable(),
-        stock: z.int(),
+        inStock: z.boolean(),
+        few: z.boolean(),
         image: z.string().nullable(),
         forSale: z.boolean(),
       }),
@@ -151,7 +152,8 @@ export const linesAnswerSchema = z
 export type LinesAnswer = z.infer<typeof linesAnswerSchema>
 
 export const languageQuerySchema = z.object({ lang: pageQuerySchema.shape.lang })
-export const overviewQuerySchema = languageQuerySchema.extend({ draft: pageQuerySchema.shape.draft })
+/** Of a route that tells what is drafted too. */
+export const draftableQuerySchema = languageQuerySchema.extend(draftQuery)
 export const listQuerySchema = languageQuerySchema.extend({
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(60),
@@ -165,6 +167,6 @@ export const searchQuerySchema = languageQuerySchema.extend({
     .meta({ description: 'Words, or beginnings of words, of a product’s name, SKU, GTIN, brand, tags or category. Accents don’t matter.' }),
   limit: z.coerce.number().int().min(1).max(200).default(24),
 })
-export const linesQuerySchema = languageQuerySchema.extend({
+export const linesQuerySchema = draftableQuerySchema.extend({
   skus: skuListSchema.pipe(z.array(z.string()).max(200, 'At most 200 SKUs at a time.')),
 })

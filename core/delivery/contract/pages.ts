@@ -5,7 +5,7 @@ import { askedLanguageSchema } from '../../text/text'
 import { pageKindSchema } from '../../pagePlans/pagePlan'
 import { displaySchema, layoutSchema } from '../../sections/display'
 import { guardSchema } from '../../sections/section'
-import { amountSchema, bundleTypeSchema, flagSchema, houseStyle, styleSchema } from './values'
+import { amountSchema, bundleTypeSchema, draftQuery, flagSchema, houseStyle, styleSchema } from './values'
 
 /* What a shop sends and gets for the sections of a page. Shops integrate against this: add to it, never change it. */
 
@@ -25,8 +25,10 @@ export const pageQuerySchema = z.object({
     .datetime({ offset: true, error: 'This is not a moment in ISO 8601, such as 2026-05-01T10:00:00Z.' })
     .optional()
     .meta({ description: 'Resolve as of this moment. Default: now.' }),
-  draft: flagSchema.meta({ description: '1: with unpublished sections and plans.' }),
-  explain: flagSchema.meta({ description: '1: adds what is hidden and what was held back, with reasons.' }),
+  ...draftQuery,
+  explain: flagSchema.meta({
+    description: '1: adds what is hidden and what was held back, with reasons. For people who are signed in, and tokens with draft:read.',
+  }),
 })
 export type PageQuery = z.infer<typeof pageQuerySchema>
 
@@ -57,7 +59,7 @@ const deliveredItemSchema = z.object({
   inStock: z.boolean(),
   hasOptions: z.boolean().meta({ description: 'The shopper has to choose a variant, or the parts of a bundle, before buying.' }),
   brand: z.string().nullable(),
-  stock: z.int().meta({ description: 'Units on hand, its variants’ together.' }),
+  few: z.boolean().meta({ description: 'Only a few are left.' }),
   step: z.int().meta({ description: 'The fill step that brought it, counted from 0.' }),
   reason: z
     .enum(stepSources.map(from => stepTypeOf({ from }).reason))

@@ -23,6 +23,8 @@ function plan(command: BundleCommand, context: CommandContext): ProductChange[] 
 
 export const bundleCommands: CommandGroup<typeof bundleCommandSchema> = {
   schema: bundleCommandSchema,
+  // Shoppers get it at once.
+  role: () => 'publisher',
   needs: ({ sku }) => ({ product: sku }),
   plan,
   words: bundleCommandWords,

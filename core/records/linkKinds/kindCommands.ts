@@ -9,6 +9,8 @@ import { kindCommandSchema } from './kindCommandSchema'
 
 export const kindCommands: CommandGroup<typeof kindCommandSchema> = {
   schema: kindCommandSchema,
+  // Shoppers get it at once.
+  role: () => 'publisher',
   plan: (command, context) => planKinds(command, context.kinds()),
   words: kindWords,
 }

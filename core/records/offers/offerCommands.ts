@@ -10,6 +10,8 @@ import { offerCommandSchema } from './offerCommandSchema'
 
 export const offerCommands: CommandGroup<typeof offerCommandSchema> = {
   schema: offerCommandSchema,
+  // Shoppers get it at once.
+  role: () => 'publisher',
   plan: (command, context) => planOffers(command, { ...context, offers: () => context.states.of(offerRecord) }),
   words: offerWords,
 }

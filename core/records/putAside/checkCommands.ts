@@ -11,6 +11,7 @@ import { checkCommandSchema } from './checkCommandSchema'
 
 export const checkCommands: CommandGroup<typeof checkCommandSchema> = {
   schema: checkCommandSchema,
+  role: ({ type }) => (type === 'mend' ? 'publisher' : 'editor'),
   plan: (command, context) =>
     planChecks(command, { ...context, asideReason: finding => new PutAside(context.states.of(putAsideRecord)).reason(finding) }),
   words: checkCommandWords,

@@ -9,6 +9,7 @@ import { releaseCommandSchema } from './releaseCommandSchema'
 
 export const releaseCommands: CommandGroup<typeof releaseCommandSchema> = {
   schema: releaseCommandSchema,
+  role: ({ type }) => (type === 'discard' ? 'editor' : 'publisher'),
   needs: command => (command.type === 'goBack' ? { release: command.release } : {}),
   plan: (command, context) => planReleases(command, { ...context, schedules: () => context.states.of(scheduleRecord) }),
   words: releaseWords,

@@ -12,6 +12,8 @@ const settingCommandSchema = z.discriminatedUnion('type', [
 
 export const settingCommands: CommandGroup<typeof settingCommandSchema> = {
   schema: settingCommandSchema,
+  // It holds for everything.
+  role: () => 'admin',
   plan({ timeZone }, context): SettingChange[] {
     // It may be so already, as the shop brought it along.
     if (timeZone === context.timeZone) return []

@@ -7,7 +7,7 @@ import { textIn } from '../../../core/text/text'
 import { useShop } from '../../running/useShop'
 
 /** All bundles, by name. */
-export default api(async (): Promise<z.infer<typeof bundleListSchema>> => {
+export default api('viewer', async (): Promise<z.infer<typeof bundleListSchema>> => {
   const { shop } = await useShop()
   const {
     catalogue,

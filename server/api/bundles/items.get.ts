@@ -7,7 +7,7 @@ import { useShop } from '../../running/useShop'
 const query = z.object({ sku: z.union([z.array(skuSchema).max(500), skuSchema.transform(each => [each])]) })
 
 /** Products, also by the SKUs of their variants; those that the shop doesn't have are left out. */
-export default api(async (event): Promise<z.infer<typeof bundleItemsSchema>> => {
+export default api('viewer', async (event): Promise<z.infer<typeof bundleItemsSchema>> => {
   const { sku: skus } = queryOf(event, query)
   const { shop } = await useShop()
   return { items: productsOf(skus, shop.catalogue) }

@@ -7,7 +7,7 @@ import { toFindingRow } from '../../checks/toFindingRow'
 import { queryOf } from '../../utils/request'
 
 /** Some of what a check found. */
-export default api(async (event): Promise<FindingsAnswer> => {
+export default api('viewer', async (event): Promise<FindingsAnswer> => {
   const { check, offset, limit } = queryOf(event, findingsQuerySchema)
   const { shop } = await useShop()
   const counting = await useCounting()

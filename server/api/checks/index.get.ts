@@ -4,7 +4,7 @@ import { useCounting } from '../../counting/useCounting'
 import { useShop } from '../../running/useShop'
 
 /** What the checks found; they run beside the server's other work, so ask again until it is settled. */
-export default api(async (): Promise<ChecksAnswer> => {
+export default api('viewer', async (): Promise<ChecksAnswer> => {
   const { shop } = await useShop()
   const { counts, onSections, done, total, settled } = await (await useCounting()).checks()
   const open = onSections.filter(each => shop.putAside.reason(each) === null)

@@ -6,7 +6,7 @@ import { useShop } from '../../running/useShop'
 import { queryOf } from '../../utils/request'
 
 /** Findings that were put aside one by one, with the reasons. */
-export default api(async (event): Promise<FindingsAnswer> => {
+export default api('viewer', async (event): Promise<FindingsAnswer> => {
   const { offset, limit } = queryOf(event, putAsideQuerySchema)
   const { shop } = await useShop()
   const all = [...shop.putAside.bySource].flatMap(([source, findings]) =>

@@ -12,7 +12,7 @@ const query = z.object({
 })
 
 /** All there is of a kind as a file that import takes back. */
-export default api(async event => {
+export default api({ role: 'viewer', scope: 'exchange:read' }, async event => {
   const { kind, format, mark } = queryOf(event, query)
   const { contentType, extension } = fileFormatOf(format)
   const file = await exportFile(await useShop(), kind, format, mark !== undefined)

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { ImportReport } from '../../../core/exchange/importReport'
 import { fileFormatKeys, fileFormatOf, formatOfType } from '../../../core/exchange/formats/registry'
 import { fileKindKeys } from '../../../core/exchange/kinds/registry'
+import { idOf } from '../../../core/access/access'
 import { useShop } from '../../running/useShop'
 import { importFile } from '../../exchange/importFile'
 import type { Job } from '../../exchange/jobs'
@@ -21,7 +22,7 @@ const query = z.object({
 })
 
 /** Imports a file, as one entry of the history. */
-export default api(async (event): Promise<ImportReport> => {
+export default api({ role: 'publisher', scope: 'exchange:write' }, async (event, asker): Promise<ImportReport> => {
   const { kind, dry, keep, file, job: name } = queryOf(event, query)
   const format = formatOfType(getHeader(event, 'content-type') ?? '')
   if (!format)
@@ -31,7 +32,7 @@ export default api(async (event): Promise<ImportReport> => {
       'This format is not read',
       `Send the file as ${fileFormatKeys.map(key => fileFormatOf(key).mediaType).join(' or ')}.`,
     )
-  const editor = editorOf(event)
+  const editor = idOf(asker)
   const running = await useShop()
   const cancel = new AbortController()
   const job: Job = { stage: 'receiving', rows: 0, bytes: 0, size: 0, cancel }

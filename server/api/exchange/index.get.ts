@@ -3,7 +3,7 @@ import { fileKindKeys, fileKindOf } from '../../../core/exchange/kinds/registry'
 import type { ExchangeAnswer } from '../../../core/studio/exchangeAnswers'
 
 /** The kinds and formats of files that can be brought in and taken out. */
-export default api((): ExchangeAnswer => ({
+export default api('viewer', (): ExchangeAnswer => ({
   kinds: fileKindKeys.map(kind => {
     const {
       words: { name, holds },

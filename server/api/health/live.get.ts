@@ -1,2 +1,2 @@
 /** Whether the process runs at all; for whoever starts it anew when it does not. */
-export default api(() => ({ live: true }))
+export default api('nothing', () => ({ live: true }))

@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import type { historyAnswerSchema } from '../../../core/workbench/workbench'
+import { idOf } from '../../../core/access/access'
+import { nameOf } from '../../access/nameOf'
 import { useShop } from '../../running/useShop'
 
 const query = z.object({
@@ -12,10 +14,9 @@ const query = z.object({
   limit: z.coerce.number().int().min(1).max(200).default(50),
 })
 
-export default api(async (event): Promise<z.infer<typeof historyAnswerSchema>> => {
+export default api('viewer', async (event, asker): Promise<z.infer<typeof historyAnswerSchema>> => {
   const { sku, before, limit } = queryOf(event, query)
-  const editor = editorOf(event)
-  const { store } = await useShop()
+  const { store, access } = await useShop()
   const entries = await store.history(sku ?? null, before, limit + 1)
   return {
     more: entries.length > limit,
@@ -24,7 +25,8 @@ export default api(async (event): Promise<z.infer<typeof historyAnswerSchema>> =
       at,
       words,
       lanes,
-      mine: entry.editor === editor,
+      mine: entry.editor === idOf(asker),
+      by: nameOf(entry.editor, access),
       undone: state === 'undone',
       inForce: state === 'done' && type !== 'undo' && type !== 'redo',
     })),

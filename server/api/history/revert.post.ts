@@ -4,7 +4,7 @@ import { commandAnswer } from '../../running/commandAnswer'
 const body = z.strictObject({ entry: z.int() })
 
 /** Takes back one entry of the history. */
-export default api(async event => {
+export default api('editor', async (event, asker) => {
   const { entry } = await bodyOf(event, body)
-  return commandAnswer(event, (log, editor) => log.revert(entry, editor))
+  return commandAnswer(asker, (log, editor, role) => log.revert(entry, editor, role))
 })

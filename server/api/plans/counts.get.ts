@@ -7,7 +7,7 @@ import { useShop } from '../../running/useShop'
 import { plannedShop } from '../../pagePlans/usePlanReach'
 
 /** How many pages get each plan. */
-export default api(async (): Promise<z.infer<typeof planCountsAnswerSchema>> => {
+export default api('viewer', async (): Promise<z.infer<typeof planCountsAnswerSchema>> => {
   const { shop } = await useShop()
   const counts: [string, number][] = []
   for (const page of pageKindSchema.options) counts.push(...(await runInSteps(planCounts(page, plannedShop(shop)))))

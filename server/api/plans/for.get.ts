@@ -6,7 +6,7 @@ import { pageSubjectOf, plannedShop } from '../../pagePlans/usePlanReach'
 import { queryOf } from '../../utils/request'
 
 /** Which plan a page gets, and which others are for it too. */
-export default api(async (event): Promise<PlanForAnswer> => {
+export default api('viewer', async (event): Promise<PlanForAnswer> => {
   const { page, about } = queryOf(event, planForQuerySchema)
   const { shop } = await useShop()
   const planned = plannedShop(shop)

@@ -5,7 +5,7 @@ import { draftPlan, pageSubjectOf, usePlanReach } from '../../pagePlans/usePlanR
 import { queryOf } from '../../utils/request'
 
 /** The pages that a plan is for. */
-export default api(async (event): Promise<PlanPagesAnswer> => {
+export default api('viewer', async (event): Promise<PlanPagesAnswer> => {
   const { plan: key, which, offset, limit } = queryOf(event, planPagesQuerySchema)
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)

@@ -9,7 +9,7 @@ import { queryOf } from '../../utils/request'
 const maxExamples = 5
 
 /** How the draft of a plan turns out on the pages that get it. */
-export default api(async (event): Promise<PlanReviewAnswer> => {
+export default api('viewer', async (event): Promise<PlanReviewAnswer> => {
   const { plan: key } = queryOf(event, planReviewQuerySchema)
   const { shop } = await useShop()
   const plan = draftPlan(shop, key)

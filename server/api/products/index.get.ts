@@ -18,7 +18,7 @@ const query = productFilterSchema.extend({
   unlinked: z.literal('1').optional(),
 })
 
-export default api(async (event): Promise<ProductList> => {
+export default api('viewer', async (event): Promise<ProductList> => {
   const { q, sort, offset, limit, source, unlinked, ...filter } = queryOf(event, query)
   const running = await useShop()
   const { shop } = running

@@ -8,7 +8,7 @@ import { queryOf } from '../../utils/request'
 const query = z.object({ sku: z.union([z.array(skuSchema).max(200), skuSchema.transform(each => [each])]) })
 
 /** Products or variants by their SKUs; those that the shop doesn't have are left out. */
-export default api(async (event): Promise<{ rows: ProductRow[] }> => {
+export default api('viewer', async (event): Promise<{ rows: ProductRow[] }> => {
   const { sku: skus } = queryOf(event, query)
   const { shop } = await useShop()
   const now = shop.now()

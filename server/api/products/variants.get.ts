@@ -5,7 +5,7 @@ import { UnknownSubjectError } from '../../../core/selection/shop'
 import { useShop } from '../../running/useShop'
 
 /** The variants of a product, as rows of a list. */
-export default api(async (event): Promise<ProductList> => {
+export default api('viewer', async (event): Promise<ProductList> => {
   const { sku } = queryOf(event, z.object({ sku: z.string() }))
   const { shop } = await useShop()
   const product = shop.catalogue.product(sku)

@@ -11,7 +11,7 @@ import { bodyOf, whileAsked } from '../../utils/request'
 const maxMatches = 12
 
 /** How many products a rule and each of its conditions hold for, and the first that it picks for a product. */
-export default api(async (event): Promise<RuleAnswer> => {
+export default api('viewer', async (event): Promise<RuleAnswer> => {
   const { rule, source } = await bodyOf(event, ruleQuestionSchema)
   const { shop } = await useShop()
   const item = shop.catalogue.item(source)

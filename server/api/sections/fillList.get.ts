@@ -6,7 +6,7 @@ import { toPageRow } from '../../sections/pageRow'
 import { queryOf } from '../../utils/request'
 
 /** The pages that show so many of a section. */
-export default api(async (event): Promise<PageList> => {
+export default api('viewer', async (event): Promise<PageList> => {
   const { section, page, version, from, to, offset, limit } = queryOf(event, fillListQuerySchema)
   const { shop } = await useShop()
   const { subjects, total } = await (await useCounting()).list({ section, page, version }, from, to, offset, limit)

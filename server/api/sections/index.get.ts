@@ -4,7 +4,7 @@ import { useShop } from '../../running/useShop'
 import { knownThings } from '../../sections/knownThings'
 
 /** All sections, page plans and looks, live and as drafts, with what is wrong with them. */
-export default api(async (): Promise<SectionsAnswer> => {
+export default api('viewer', async (): Promise<SectionsAnswer> => {
   const { shop } = await useShop()
   const known = knownThings(shop)
   return {

@@ -7,7 +7,7 @@ import { queryOf } from '../../utils/request'
 import { withSection } from '../../../core/selection/withSection'
 
 /** A page as it would be with a section's draft, with all reasons; the section comes last when the page's plan doesn't have it. */
-export default api(async event => {
+export default api('viewer', async event => {
   const { section, page: kind, subject, live, cart, seen, visitor, at } = queryOf(event, tryQuerySchema)
   const { shop } = await useShop()
   const tried = withSection(live ? shop : shop.drafted, section, kind)

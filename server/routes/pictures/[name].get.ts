@@ -4,7 +4,7 @@ import { dataFolder } from '../../running/useShop'
 import { picturePolicy, pictureTypes } from '../../pictures/pictureTypes'
 
 /** The shop's pictures, from the folder `pictures` of the data folder. */
-export default api(async event => {
+export default api('nothing', async event => {
   const name = pathPart(event, 'name')
   const type = pictureTypes[extname(name).toLowerCase()]
   const bytes = type && /^[\w.~-]+$/.test(name) ? await readFile(join(dataFolder(), 'pictures', name)).catch(() => null) : null

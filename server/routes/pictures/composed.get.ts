@@ -29,7 +29,7 @@ const fields = [
 ] as const
 
 /** A picture made of those of a bundle's parts. A picture on another server can't be had, and leaves its field empty. */
-export default api(async event => {
+export default api('nothing', async event => {
   const { of } = queryOf(event, querySchema)
   const parts = await Promise.all(
     of.map(async (address, i) => {

@@ -17,7 +17,7 @@ export function describeSalesAndSearch(withStore: WithShop): void {
           plans: builtInPlans,
           looks: [],
         }))
-        const head = { at: '2026-05-01T10:00:00Z', note: 'Ours', words: 'Published' }
+        const head = { at: '2026-05-01T10:00:00Z', note: 'Ours', words: 'Published', editor: 'one' }
         await store.write(writer => writer.addRelease(head, first!, before!))
         await store.write(writer => writer.addRelease({ ...head, note: '' }, second!, first!))
         expect((await store.releases(9)).map(({ number, note }) => [number, note])).toEqual([

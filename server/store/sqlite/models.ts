@@ -244,6 +244,7 @@ export function defineModels(sequelize: Sequelize) {
       at: text(),
       note: text(),
       words: text(),
+      editor: text(),
       sections: json(),
       plans: json(),
       looks: maybeJson(),

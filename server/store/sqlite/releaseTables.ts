@@ -14,14 +14,14 @@ export async function addRelease(
 ): Promise<void> {
   const { releases } = db.models
   if (!(await releases.count({ transaction }))) {
-    await releases.create({ at: head.at, note: '', words: 'As it was before the first publishing', ...before }, { transaction })
+    await releases.create({ at: head.at, note: '', words: 'As it was before the first publishing', editor: '', ...before }, { transaction })
   }
   await releases.create({ ...head, ...content }, { transaction })
 }
 
 /** The newest first. */
 export async function readReleases(db: Database, limit: number, transaction?: Transaction): Promise<ReleaseHead[]> {
-  return db.select('SELECT number, at, note, words FROM releases ORDER BY number DESC LIMIT :limit', { limit }, transaction)
+  return db.select('SELECT number, at, note, words, editor FROM releases ORDER BY number DESC LIMIT :limit', { limit }, transaction)
 }
 
 export async function readRelease(db: Database, number: number, transaction?: Transaction): Promise<(ReleaseHead & ReleaseContent) | null> {

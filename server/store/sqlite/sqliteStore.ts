@@ -1,5 +1,6 @@
 import type { Transaction } from 'sequelize'
 import type { Store, StoreReader, StoreWriter } from '../port'
+import { putAdmission, readAdmissions } from './admissionTable'
 import { fillShop, readArticles, readCategories, readSettings } from './catalogueTables'
 import { appendWrite, lastWrite, writesAfter } from './changeLogTable'
 import type { Database } from './database'
@@ -53,6 +54,7 @@ const reader = (db: Database, transaction?: Transaction): StoreReader => ({
   history: (sources, before, limit) => readHistory(db, sources, before, limit, transaction),
   lastWrite: () => lastWrite(db, transaction),
   writesAfter: number => writesAfter(db, number, transaction),
+  admissions: sort => readAdmissions(db, sort, transaction),
   releases: limit => readReleases(db, limit, transaction),
   release: number => readRelease(db, number, transaction),
 })
@@ -65,5 +67,6 @@ const writer = (db: Database, transaction: Transaction): StoreWriter => ({
   setState: (entry, state) => setState(db, entry, state, transaction),
   dropUndone: editor => dropUndone(db, editor, transaction),
   appendWrite: write => appendWrite(db, write, transaction),
+  putAdmission: (sort, id, value) => putAdmission(db, sort, id, value, transaction),
   addRelease: (head, content, before) => addRelease(db, head, content, before, transaction),
 })

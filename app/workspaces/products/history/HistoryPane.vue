@@ -50,8 +50,9 @@ watch(question, () => load(), { immediate: true })
 
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
 const timeOf = (entry: HistoryEntry) => time.format(new Date(entry.at))
-function about({ mine, lanes, undone }: HistoryEntry): string {
-  return [mine ? say.byYou : say.bySomeoneElse, lanes > 1 && say.lanes(lanes), undone && say.undone].filter(Boolean).join(' · ')
+function about({ mine, by, lanes, undone }: HistoryEntry): string {
+  const who = by === null ? say.bySomeoneElse : say.by(by)
+  return [mine ? say.byYou : who, lanes > 1 && say.lanes(lanes), undone && say.undone].filter(Boolean).join(' · ')
 }
 const today = dayWords(new Date().toISOString())
 const days = computed(() => {

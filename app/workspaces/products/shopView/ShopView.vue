@@ -27,8 +27,8 @@ const address = computed(() => {
   if (!sku.value) return null
   const about = pageOfSource(sku.value)
   if (about) return previewAddress(about.page, about.key, nobody, 'live')
-  const encoded = encodeURIComponent(sku.value)
-  return page.value === 'product' ? `/shop/products/${encoded}?preview=1` : `/shop/cart?preview=1&cart=${encoded}`
+  // Shoppers are told nothing of a product that is still drafted.
+  return previewAddress(page.value, sku.value, nobody, bench.product?.status === 'draft' ? 'draft' : 'live')
 })
 
 const title = computed(() => {

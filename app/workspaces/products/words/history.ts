@@ -15,6 +15,7 @@ export const historyWords = {
     takeBack2: 'Take back',
     showOlder: 'Show older',
     byYou: 'by you',
+    by: (name: string) => `by ${name}`,
     bySomeoneElse: 'by someone else',
     lanes: (lanes: string | number) => `${lanes} lanes`,
     today: 'Today',

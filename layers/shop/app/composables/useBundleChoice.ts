@@ -45,9 +45,9 @@ export async function useBundleChoice(product: Ref<ProductAnswer>) {
 
   const count = computed(() => Object.values(picks.value).reduce((sum, each) => sum + each, 0))
   /** How many more of a choice can be picked. */
-  function room({ sku, stock, available }: Choice): number {
+  function room({ sku, available }: Choice): number {
     const { most, repeats } = bundle.value.pick!
-    return available ? Math.min(most - count.value, (repeats ? stock : 1) - (picks.value[sku] ?? 0)) : 0
+    return available ? Math.min(most - count.value, (repeats ? most : 1) - (picks.value[sku] ?? 0)) : 0
   }
   function pick(sku: string, by: 1 | -1): void {
     const { [sku]: now = 0, ...others } = picks.value

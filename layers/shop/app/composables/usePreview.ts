@@ -1,7 +1,8 @@
 import type { CartLine } from '../utils/cartText'
 
 /**
- * Whether the page stands in the studio's shop view, and what is asked of the delivery there: `?preview=1&cart=SKU&draft=1`.
+ * Whether the page stands in the studio's shop view, and what is asked of the delivery there: `?preview=1&cart=SKU`,
+ * with `draft=1` and a preview token in the place of the 1.
  * Then it takes its sections anew when the studio says that something changed.
  */
 export function usePreview() {
@@ -9,15 +10,15 @@ export function usePreview() {
     const { preview, cart, added, ...query } = useRoute().query
     const skus = typeof cart === 'string' ? cart.split(',').filter(Boolean) : []
     return {
-      active: preview === '1',
+      active: Boolean(preview),
       cart: skus.map(sku => ({ sku, quantity: 1 })),
-      asked: preview === '1' ? askedOf(query) : {},
-      added: preview === '1' && typeof added === 'string' ? added : null,
+      asked: preview ? askedOf({ ...query, ...(query.draft && { preview }) }) : {},
+      added: preview && typeof added === 'string' ? added : null,
     }
   }).value
 }
 
 /** What the delivery contract takes beside the cart. */
-const asks = ['draft', 'visitor', 'seen', 'at', 'lang']
+const asks = ['draft', 'preview', 'visitor', 'seen', 'at', 'lang']
 const askedOf = (query: Record<string, unknown>) =>
   Object.fromEntries(asks.flatMap(name => (typeof query[name] === 'string' && query[name] ? [[name, query[name]]] : [])))

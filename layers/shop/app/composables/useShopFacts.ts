@@ -28,12 +28,11 @@ export function useChosenLanguage() {
 /** Loads the shop's facts, in the studio's shop view those of its drafts. */
 export function useShopFactsLoader(): () => Promise<void> {
   const { facts } = useShopFacts()
-  const { asked } = usePreview()
   const deliver = useDeliver()
   let newest = 0
   return async () => {
     const own = ++newest
-    const answer = await deliver<ShopAnswer>('/catalogue', asked.draft ? { draft: asked.draft } : {})
+    const answer = await deliver<ShopAnswer>('/catalogue')
     // An answer that was overtaken tells of what was before.
     if (own === newest) facts.value = answer
   }

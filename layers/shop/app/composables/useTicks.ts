@@ -14,7 +14,7 @@ export function useTicks<T extends Tickable>(items: () => readonly T[]) {
   /** The SKU that goes into the cart, by the item's own. */
   const ticked = ref<Record<string, string>>({})
   const products = shallowRef<Record<string, ProductAnswer>>({})
-  const variantsOf = (item: T) => products.value[item.sku]?.variants.filter(each => each.forSale && each.stock > 0) ?? []
+  const variantsOf = (item: T) => products.value[item.sku]?.variants.filter(each => each.forSale && each.inStock) ?? []
   async function tick(item: T, isTicked: boolean): Promise<void> {
     const { [keyOf(item)]: _, ...others } = ticked.value
     ticked.value = others

@@ -2,7 +2,7 @@ import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue
 
 /** The shopper's choice among a product's variants. It begins with the one the address names, or the first that can be bought. */
 export function useVariantChoice(product: Ref<ProductAnswer>, wanted: () => unknown) {
-  const buyable = (variant: ProductAnswer['variants'][0]) => variant.forSale && variant.stock > 0
+  const buyable = (variant: ProductAnswer['variants'][0]) => variant.forSale && variant.inStock
   const first = () =>
     product.value.variants.find(each => each.sku === wanted()) ?? product.value.variants.find(buyable) ?? product.value.variants[0]
   const variant = ref(first())

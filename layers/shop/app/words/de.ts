@@ -32,11 +32,12 @@ export const de: typeof en = {
   delivery: 'Mit Steuern. Die Lieferung ist frei, denn es wird nie etwas geschickt: das ist ein Übungsladen.',
   outOfStock: 'Nicht vorrätig',
   outOfStockToo: ' (nicht vorrätig)',
-  left: count => `noch ${count}`,
+  fewLeft: 'nur noch wenige',
   notForSale: 'Zurzeit nicht zu kaufen',
   addToCart: 'In den Warenkorb',
   addTogether: (count, total) => `${count} in den Warenkorb · ${total}`,
-  inStock: count => `${count} vorrätig, in zwei Tagen unterwegs`,
+  inStock: 'Vorrätig, in zwei Tagen unterwegs',
+  onlyFewLeft: 'Nur noch wenige da, in zwei Tagen unterwegs',
   waiting: 'Wir warten auf Nachschub.',
   fromPrice: price => `ab ${price}`,
   youSave: amount => `Sie sparen ${amount}`,
@@ -95,8 +96,8 @@ export const de: typeof en = {
     wrongNumber: (name: string) =>
       `Von ${name} sind es zu wenige oder zu viele; es wurde weggelassen. Wählen Sie auf der Produktseite neu.`,
     priceChanged: (name: string) => `Der Preis von ${name} hat sich geändert.`,
-    notAvailable: (name: string, available: number) =>
-      available ? `Von ${name} gibt es nur noch ${available}.` : `${name} ist ausverkauft.`,
+    notAvailable: (name: string, sure: number) =>
+      sure ? `So viel ist von ${name} nicht da. ${sure} sind sicher zu haben.` : `${name} ist ausverkauft.`,
   },
   priceChanged: 'Ein Preis hat sich inzwischen geändert. Das kostet es jetzt; bitte sehen Sie noch einmal nach.',
   orderFailed: 'Die Bestellung ist nicht gelungen. Es wurde nichts bestellt; bitte versuchen Sie es noch einmal.',

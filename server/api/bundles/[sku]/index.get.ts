@@ -4,7 +4,7 @@ import { useShop } from '../../../running/useShop'
 import { itemsOf } from '../../../bundles/itemsOf'
 
 /** A bundle as it is kept, with all products that it names. */
-export default api(async (event): Promise<StoredBundle> => {
+export default api('viewer', async (event): Promise<StoredBundle> => {
   const sku = pathPart(event, 'sku')
   const { store, shop } = await useShop()
   const product = shop.catalogue.product(sku)?.bundle ? (await store.productsBySku([sku])).get(sku) : undefined

@@ -6,7 +6,7 @@ import { useShop } from '../../../running/useShop'
 const most = 50
 
 /** The last orders with a bundle. */
-export default api(async (event): Promise<BundleOrders> => {
+export default api('viewer', async (event): Promise<BundleOrders> => {
   const { store, shop } = await useShop()
   const { language } = shop.settings
   const nameOf = (sku: string) => {

@@ -15,7 +15,7 @@ const query = z.object({
 })
 
 /** How the shop is set up, as one document. */
-export default api(async event => {
+export default api({ role: 'viewer', scope: 'exchange:read' }, async event => {
   const { parts, draft } = queryOf(event, query)
   const { shop } = await useShop()
   setResponseHeaders(event, {

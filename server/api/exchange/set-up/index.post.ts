@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { SetUpReport } from '../../../../core/exchange/setUp/setUp'
 import { planSetUp, SetUpError } from '../../../../core/exchange/setUp/setUp'
 import { setUpFileSchema } from '../../../../core/exchange/setUp/upgradeSetUp'
+import { idOf } from '../../../../core/access/access'
 import { useShop } from '../../../running/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 import { knownThings } from '../../../sections/knownThings'
@@ -16,10 +17,10 @@ const query = z.object({
 })
 
 /** Reads a set-up, as one entry of the history. */
-export default api(async (event): Promise<SetUpReport> => {
+export default api({ role: 'publisher', scope: 'exchange:write' }, async (event, asker): Promise<SetUpReport> => {
   const { dry, publish, file } = queryOf(event, query)
   const given = await bodyOf(event, setUpFileSchema)
-  const editor = editorOf(event)
+  const editor = idOf(asker)
   const { shop, log } = await useShop()
   const plan = () => planSetUp(given, setUpContext(shop), knownThings(shop), shop.settings.language, publish !== undefined)
   try {

@@ -1,4 +1,4 @@
-import { cartAnswer } from '../../../../core/delivery/cartAnswer'
+import { cartAnswer, cartWarnings } from '../../../../core/delivery/cartAnswer'
 import type { CartAnswer } from '../../../../core/delivery/contract/cart'
 import { cartRequestSchema } from '../../../../core/delivery/contract/cart'
 import { languageQuerySchema } from '../../../../core/delivery/contract/catalogue'
@@ -7,11 +7,12 @@ import { answerContextOf } from '../../../delivery/answerContext'
 import { useShop } from '../../../running/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
-export default api(async (event): Promise<CartAnswer> => {
+export default api('nothing', async (event): Promise<CartAnswer> => {
   const { lines } = await bodyOf(event, cartRequestSchema)
   const { lang } = queryOf(event, languageQuerySchema)
   const { shop } = await useShop()
   const context = answerContextOf(shop, lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  return cartAnswer(priceCart(lines, shop, context.at), shop.offerMap, context)
+  const { warnings, ...priced } = priceCart(lines, shop, context.at)
+  return { ...cartAnswer(priced, shop.offerMap, context), warnings: cartWarnings(warnings) }
 })

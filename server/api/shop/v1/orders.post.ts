@@ -7,7 +7,7 @@ import { useShop } from '../../../running/useShop'
 import { OrderRefused, placeOrder } from '../../../orders/placeOrder'
 
 /** Places an order of the simulated checkout. */
-export default api(async (event): Promise<OrderAnswer> => {
+export default api('nothing', async (event): Promise<OrderAnswer> => {
   const { lines, total } = await bodyOf(event, orderRequestSchema)
   const { lang } = queryOf(event, languageQuerySchema)
   const running = await useShop()

@@ -18,6 +18,7 @@ import { offers } from './0017-offers'
 import type { Migration } from './migration'
 import { records } from './0018-records'
 import { changeLog } from './0019-change-log'
+import { admissions } from './0020-admissions'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -40,4 +41,5 @@ export const migrations: Migration[] = [
   offers,
   records,
   changeLog,
+  admissions,
 ]

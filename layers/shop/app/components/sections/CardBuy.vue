@@ -23,7 +23,7 @@ const select = useTemplateRef<HTMLSelectElement>('select')
 const variants = computed(() =>
   (product.value?.variants ?? []).map(each => ({
     sku: each.sku,
-    isOut: !each.forSale || each.stock <= 0,
+    isOut: !each.forSale || !each.inStock,
     label: [
       Object.values(each.options).join(', '),
       ...(each.price !== props.card.price && each.price !== null ? [formatMoney(each.price, currency.value, language.value)] : []),

@@ -13,7 +13,8 @@ export interface Card {
   was: number | null
   inStock: boolean
   hasOptions: boolean
-  stock?: number
+  /** Only a few are left. */
+  few?: boolean
   /** The price is that of the cheapest choice of a bundle. */
   isFrom?: boolean
   bundle?: { type: string; isFrom?: boolean } | null
@@ -48,9 +49,7 @@ const shows = (part: DeliveredSection['display']['card'][0]) =>
           :reduction="shows('reduction') && card.was !== null && !isFrom ? { was: card.was, as: display!.reduction } : undefined"
         />
         <span v-if="!card.inStock" class="out">{{ words.outOfStock }}</span>
-        <span v-else-if="display && shows('stock') && card.stock !== undefined && card.stock <= 5" class="few">{{
-          words.left(card.stock)
-        }}</span>
+        <span v-else-if="display && shows('stock') && card.few" class="few">{{ words.fewLeft }}</span>
       </p>
     </div>
     <CardBuy v-if="shows('button')" :card="card" :buttons="buttons" />

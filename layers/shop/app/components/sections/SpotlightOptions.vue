@@ -10,7 +10,7 @@ const { variant, choose, isChosen, isOut } = useVariantChoice(
 )
 const { add } = useAdding()
 const words = useWords()
-const canAdd = computed(() => variant.value !== undefined && variant.value.forSale && variant.value.stock > 0)
+const canAdd = computed(() => variant.value !== undefined && variant.value.forSale && variant.value.inStock)
 </script>
 
 <template>

@@ -36,9 +36,7 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
             <NuxtLink v-if="row.url" :to="row.url">{{ row.name }}</NuxtLink><b v-else>{{ row.name }}</b>
             <span v-if="row.options" class="shop-soft">{{ row.options }}</span>
             <LineComponents :components="row.components" />
-            <span v-for="each in row.warnings" :key="each.code" class="warning">{{
-              words.warnings[each.code](row.name, each.available)
-            }}</span>
+            <span v-for="each in row.warnings" :key="each.code" class="warning">{{ words.warnings[each.code](row.name, each.sure) }}</span>
             <button type="button" class="remove" :aria-label="words.removeOne(row.name)" @click="remove(row.key)">
               {{ words.remove }}
             </button>

@@ -14,7 +14,7 @@ const { active: isPreview } = usePreview()
 const canOrder = computed(
   () => !isPreview && Boolean(cart.value?.lines.length) && !cart.value!.warnings.some(each => each.code === 'notAvailable'),
 )
-const take = (key: string, available: number) => (available ? change(key, available) : remove(key))
+const take = (key: string, sure: number) => (sure ? change(key, sure) : remove(key))
 const sold = computed(() => cart.value?.rows.filter(row => row.priced) ?? [])
 const nameOf = (row: CartRow) => [row.name, ...(row.options ? [row.options] : [])].join(', ')
 </script>
@@ -68,9 +68,9 @@ const nameOf = (row: CartRow) => [row.name, ...(row.options ? [row.options] : []
         </ul>
         <div v-if="cart.warnings.length || failure" class="warnings" role="alert">
           <p v-for="each in cart.warnings" :key="`${each.key} ${each.code}`">
-            {{ words.warnings[each.code](each.name, each.available) }}
-            <button v-if="each.code === 'notAvailable'" type="button" @click="take(each.key, each.available)">
-              {{ each.available ? words.takeOnly(each.available) : words.remove }}
+            {{ words.warnings[each.code](each.name, each.sure) }}
+            <button v-if="each.code === 'notAvailable'" type="button" @click="take(each.key, each.sure)">
+              {{ each.sure ? words.takeOnly(each.sure) : words.remove }}
             </button>
           </p>
           <p v-if="failure">{{ words[failure] }}</p>

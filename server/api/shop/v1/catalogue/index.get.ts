@@ -1,13 +1,16 @@
 import { firstSentence, namedKey } from '../../../../../core/delivery/catalogueAnswer'
 import type { ShopAnswer } from '../../../../../core/delivery/contract/catalogue'
-import { overviewQuerySchema } from '../../../../../core/delivery/contract/catalogue'
+import { draftableQuerySchema } from '../../../../../core/delivery/contract/catalogue'
 import { textIn } from '../../../../../core/text/text'
+import { admitDraft } from '../../../../admission/admitDraft'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<ShopAnswer> => {
-  const { lang, draft } = queryOf(event, overviewQuerySchema)
+  const query = queryOf(event, draftableQuerySchema)
+  const { lang, draft } = query
+  await admitDraft(event, query)
   const { shop } = await useShop()
   const context = answerContextOf(shop, lang)
   const { name, currency, language, languages } = shop.settings

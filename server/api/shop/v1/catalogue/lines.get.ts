@@ -2,17 +2,21 @@ import { attributesOf, catalogueCard, firstSentence } from '../../../../../core/
 import type { LinesAnswer } from '../../../../../core/delivery/contract/catalogue'
 import { linesQuerySchema } from '../../../../../core/delivery/contract/catalogue'
 import { textIn } from '../../../../../core/text/text'
+import { admitDraft } from '../../../../admission/admitDraft'
+import { isShownToAll } from '../../../../delivery/isShownToAll'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
-  const { lang, skus } = queryOf(event, linesQuerySchema)
+  const query = queryOf(event, linesQuerySchema)
+  const { lang, skus, draft } = query
+  await admitDraft(event, query)
   const { shop, store } = await useShop()
   const context = answerContextOf(shop, lang)
   const found = skus.flatMap(line => {
     const item = shop.catalogue.item(line)
-    return item ? [{ line, item }] : []
+    return item && (draft || isShownToAll(line, shop)) ? [{ line, item }] : []
   })
   const descriptions = await store.descriptions(found.map(({ item }) => item.product.sku))
   return {

@@ -18,7 +18,11 @@ const { note } = useSeen()
 onMounted(() => note(product.value.sku))
 
 const image = computed(() => variant.value?.image ?? product.value.image)
-const stock = computed(() => variant.value?.stock ?? product.value.stock)
+const isThere = computed(() => (variant.value ?? product.value).inStock)
+const stock = computed(() => {
+  if (!isThere.value) return words.value.waiting
+  return (variant.value ?? product.value).few ? words.value.onlyFewLeft : words.value.inStock
+})
 /** It, and what is ticked to go with it. */
 const together = computed(() => [
   ...Object.values(along.value).flat(),
@@ -32,7 +36,7 @@ const total = computed(() =>
   ),
 )
 const forSale = computed(() => product.value.forSale && (variant.value?.forSale ?? true))
-const canBuy = computed(() => forSale.value && stock.value > 0)
+const canBuy = computed(() => forSale.value && isThere.value)
 const add = () => addAll(together.value.map(each => each.sku))
 const button = computed(() => {
   if (!forSale.value) return words.value.notForSale
@@ -106,7 +110,7 @@ useHead({ title: () => product.value.name })
           <button type="button" class="shop-button" :disabled="!canBuy" @click="add">
             {{ button }}
           </button>
-          <p v-if="forSale" class="shop-soft stock">{{ stock > 0 ? words.inStock(stock) : words.waiting }}</p>
+          <p v-if="forSale" class="shop-soft stock">{{ stock }}</p>
         </template>
         <TogetherOffer v-for="offer in offers" :key="offer.key" :offer="offer" :main="chosen" />
         <section v-if="product.inBundles.length" class="sets" :aria-label="words.alsoInSets">

@@ -3,6 +3,7 @@ import type { ArticleAnswer } from '../../../../../../core/delivery/contract/cat
 import { languageQuerySchema } from '../../../../../../core/delivery/contract/catalogue'
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { textIn } from '../../../../../../core/text/text'
+import { isShownToAll } from '../../../../../delivery/isShownToAll'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
 import { useShop } from '../../../../../running/useShop'
@@ -18,6 +19,9 @@ export default publicAnswer(async (event): Promise<ArticleAnswer> => {
     ...namedKey({ key, name: article.title }, context),
     text: textIn(article.body, context.language, shop.settings.language),
     image: article.image,
-    products: article.products.flatMap(sku => shop.catalogue.item(sku) ?? []).map(item => catalogueCard(item, context)),
+    products: article.products
+      .filter(sku => isShownToAll(sku, shop))
+      .flatMap(sku => shop.catalogue.item(sku) ?? [])
+      .map(item => catalogueCard(item, context)),
   }
 })

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { meSchema } from '../../../core/access/people'
+import { ApiProblem, callApi } from '../../data/callApi'
+import { useMe } from '../../data/me'
+import { accessPartWords } from './words'
+
+const say = accessPartWords.signInForm
+
+/** Asks who one is. */
+const emit = defineEmits<{ signedIn: [] }>()
+const me = useMe()
+const email = ref('')
+const password = ref('')
+const problem = ref('')
+const isSending = ref(false)
+
+async function send(path: string, body: object): Promise<void> {
+  if (isSending.value) return
+  isSending.value = true
+  problem.value = ''
+  try {
+    me.take(await callApi(meSchema, path, { method: 'POST', body }))
+    emit('signedIn')
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error
+    problem.value = error.message
+  } finally {
+    isSending.value = false
+  }
+}
+const signIn = () => send('/api/sign-in', { email: email.value, password: password.value })
+const goInAsDemo = () => send('/api/sign-in/demo', {})
+</script>
+
+<template>
+  <form class="sign-in" @submit.prevent="signIn">
+    <label
+      >{{ say.email }}<input v-model="email" type="email" name="email" autocomplete="username" required :aria-invalid="Boolean(problem)"
+    /></label>
+    <label
+      >{{ say.password
+      }}<input v-model="password" type="password" name="password" autocomplete="current-password" required :aria-invalid="Boolean(problem)"
+    /></label>
+    <p v-if="problem" class="wrong small" role="alert">{{ problem }}</p>
+    <button type="submit" class="main-button" :disabled="isSending">{{ say.signIn }}</button>
+    <div v-if="me.demo" class="demo">
+      <button type="button" class="plain-button" :disabled="isSending" @click="goInAsDemo">{{ say.asDemo }}</button>
+      <p class="small soft">{{ say.demoHint }}</p>
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.sign-in {
+  display: grid;
+  gap: 14px;
+}
+p {
+  margin: 0;
+}
+.demo {
+  display: grid;
+  gap: 8px;
+  margin-top: 6px;
+  padding-top: 18px;
+  border-top: 1px solid var(--line-soft);
+}
+</style>

@@ -1,0 +1,8 @@
+import { useShop } from '../../../running/useShop'
+
+export default api('admin', async event => {
+  const { access } = await useShop()
+  await access.takeBackInvitation(pathPart(event, 'id'))
+  setResponseStatus(event, 204)
+  return null
+})

@@ -1,0 +1,7 @@
+import { signOut } from '../admission/signedIn'
+
+export default api('nothing', async event => {
+  await signOut(event)
+  setResponseStatus(event, 204)
+  return null
+})

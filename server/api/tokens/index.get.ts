@@ -1,0 +1,7 @@
+import type { TokensAnswer } from '../../../core/access/people'
+import { useShop } from '../../running/useShop'
+
+export default api('admin', async (): Promise<TokensAnswer> => {
+  const { access } = await useShop()
+  return { tokens: access.tokens.map(({ hash: _, ...token }) => token) }
+})
