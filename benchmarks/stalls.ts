@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { ask } from './ask'
 
 /** The longest stall of the server's event loop while something goes on, in milliseconds. */
@@ -10,8 +11,8 @@ export async function longestStall(server: string, work: () => Promise<unknown>)
 
 const json = { 'content-type': 'application/json' }
 
-async function post(url: string, body: object): Promise<Record<string, unknown>> {
-  const answer = await ask(url, { method: 'POST', headers: json, body: JSON.stringify(body) })
+async function post(url: string, body: object, key = ''): Promise<Record<string, unknown>> {
+  const answer = await ask(url, { method: 'POST', headers: { ...json, 'idempotency-key': key }, body: JSON.stringify(body) })
   if (!answer.ok) throw new Error(`${url} answers ${answer.status}: ${(await answer.text()).slice(0, 300)}`)
   return (await answer.json()) as Record<string, unknown>
 }
@@ -29,7 +30,7 @@ export async function sell(server: string): Promise<void> {
   }
   const lines = [{ sku: rows.find(each => !each.variants)!.sku, quantity: 1 }]
   const { total } = await post(`${server}/api/shop/v1/cart`, { lines })
-  await post(`${server}/api/shop/v1/orders`, { lines, total })
+  await post(`${server}/api/shop/v1/orders`, { lines, total }, randomUUID())
 }
 
 /** Milliseconds that the first answers after a sale take: what products can be filtered by, and which of them have links with a problem. */

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
 import { phone, desktop, editor, price, addBundle, putIn, makeActive, buy, hasNoViolations } from './bundleSteps'
@@ -240,7 +241,10 @@ test('of two hundred shoppers at once who want bundles and their parts, nothing 
   request,
 }) => {
   const post = (path: string, lines: object[], total?: number) =>
-    request.post(`/api/shop/v1/${path}`, { data: { lines, ...(total !== undefined && { total }) } })
+    request.post(`/api/shop/v1/${path}`, {
+      data: { lines, ...(total !== undefined && { total }) },
+      headers: { 'idempotency-key': randomUUID() },
+    })
   const wishes = [
     [{ sku: 'SET-03', quantity: 1, choices: [{ part: 'lab-250', sku: 'LAB-250-PLA' }] }],
     [{ sku: 'JAR-500-12', quantity: 2 }],

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import { sureOf } from '../core/delivery/few'
@@ -15,8 +16,8 @@ async function fillIn(page: Page): Promise<void> {
   await page.getByLabel('E-mail').fill('shopper@shop.example')
   await page.getByLabel('Address').fill('1 Lane')
 }
-const order = (request: APIRequestContext, lines: object[], total: number) =>
-  request.post('/api/shop/v1/orders', { data: { lines, total } })
+const order = (request: APIRequestContext, lines: object[], total: number, key: string = randomUUID()) =>
+  request.post('/api/shop/v1/orders', { data: { lines, total }, headers: { 'idempotency-key': key } })
 
 test('a shopper buys with mouse and keyboard, on a desktop and on a phone; the stock goes down and the cart is empty', async ({
   page,
@@ -135,4 +136,60 @@ test('of two hundred shoppers who want the same at once, as many get it as there
     200 - Math.floor(stock / quantity),
   ])
   expect(await stockOf(request, sku)).toBe(stock - placed * quantity)
+})
+
+test('an order has a key; sent twice it is one order, also when another comes with it', async ({ request }) => {
+  const before = await stockOf(request, 'LOG-1')
+  const lines = [{ sku: 'LOG-1', quantity: 2 }]
+  const keyless = await request.post('/api/shop/v1/orders', { data: { lines, total: 1900 } })
+  expect([keyless.status(), ((await keyless.json()) as { detail: string }).detail]).toEqual([
+    400,
+    expect.stringContaining('Idempotency-Key'),
+  ])
+  const key = randomUUID()
+  const answers = await Promise.all(Array.from({ length: 20 }, () => order(request, lines, 1900, key)))
+  expect(new Set(answers.map(each => each.status()))).toEqual(new Set([201]))
+  expect(new Set(await Promise.all(answers.map(each => each.text()))).size).toBe(1)
+  expect((await order(request, [{ sku: 'LOG-1', quantity: 1 }], 950, key)).status()).toBe(422)
+  expect(await stockOf(request, 'LOG-1')).toBe(before - 2)
+})
+
+test('orders are taken as often as is allowed, from pages of shops that are named, and not at all where no checkout is wanted', async ({
+  freshShop,
+}) => {
+  const send = (method: string, headers: Record<string, string>, visitor?: string) =>
+    fetch(`${freshShop.url}/api/shop/v1/orders`, {
+      method,
+      headers: { 'content-type': 'application/json', 'idempotency-key': randomUUID(), ...headers },
+      body: method === 'POST' ? JSON.stringify({ lines: [{ sku: 'LOG-1', quantity: 1 }], total: 950, visitor }) : undefined,
+    })
+  await freshShop.stop()
+  await freshShop.start('shown', { MANADA_ORDERS_A_MINUTE: '3', MANADA_SHOPS: 'https://shop.example' })
+  const shop = { 'origin': 'https://shop.example', 'sec-fetch-site': 'cross-site' }
+  const preflight = await send('OPTIONS', { ...shop, 'access-control-request-method': 'POST' })
+  expect([preflight.status, preflight.headers.get('access-control-allow-origin')]).toEqual([204, 'https://shop.example'])
+  expect(preflight.headers.get('access-control-allow-headers')).toContain('idempotency-key')
+  const taken = await send('POST', shop)
+  expect([taken.status, taken.headers.get('access-control-allow-origin')]).toEqual([201, 'https://shop.example'])
+  const evil = { 'origin': 'https://evil.example', 'sec-fetch-site': 'cross-site' }
+  expect((await send('OPTIONS', evil)).headers.get('access-control-allow-origin')).toBeNull()
+  expect((await send('POST', evil)).status).toBe(403)
+  expect([(await send('POST', {})).status, (await send('POST', {})).status]).toEqual([201, 201])
+  const tooMany = await send('POST', {})
+  expect(tooMany.status).toBe(429)
+  expect(Number(tooMany.headers.get('retry-after'))).toBeGreaterThan(0)
+
+  // From several addresses, which the operator's own proxy tells of, one visitor is one visitor.
+  await freshShop.stop()
+  await freshShop.start('shown', { MANADA_ORDERS_A_MINUTE: '3', MANADA_HOPS: '1' })
+  const from = (address: string) => send('POST', { 'x-forwarded-for': address }, 'visitor-one')
+  const statuses = []
+  for (let i = 0; i < 4; i++) statuses.push((await from(`203.0.113.${i}`)).status)
+  expect(statuses).toEqual([201, 201, 201, 429])
+
+  await freshShop.stop()
+  await freshShop.start('shown', { MANADA_DEMO: '' })
+  expect((await send('POST', {})).status).toBe(403)
+  expect(((await (await fetch(`${freshShop.url}/api/shop/v1/catalogue`)).json()) as { checkout: boolean }).checkout).toBe(false)
+  await freshShop.stop()
 })

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { validate } from '@readme/openapi-parser'
 import type { APIRequestContext, APIResponse } from '@playwright/test'
 import { Ajv2020 } from 'ajv/dist/2020.js'
@@ -107,7 +108,7 @@ test('every answer is as the document says', async ({ request }) => {
   ]
   for (const [path, data, status] of sent) {
     await test.step(`${path} ${JSON.stringify(data)}`, async () => {
-      const answer = await request.post(base + path, { data })
+      const answer = await request.post(base + path, { data, headers: { 'idempotency-key': randomUUID() } })
       expect(answer.status()).toBe(status)
       await check(base + path, answer, 'post')
     })

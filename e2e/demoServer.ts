@@ -13,7 +13,8 @@ const longestStart = 60_000
 const adminToken = 'of-the-end-to-end-tests-and-of-nothing-else'
 export const asAdmin = { authorization: `Bearer ${adminToken}` }
 const json = { 'content-type': 'application/json' }
-const asDemo = { HOST: '127.0.0.1', MANADA_DEMO: '1', MANADA_ADMIN_TOKEN: adminToken }
+// All tests come from one address.
+const asDemo = { HOST: '127.0.0.1', MANADA_DEMO: '1', MANADA_ADMIN_TOKEN: adminToken, MANADA_ORDERS_A_MINUTE: '2000' }
 
 /** The production build, serving a copy of the demo shop of its own. */
 export class DemoServer {
@@ -52,9 +53,10 @@ export class DemoServer {
   /**
    * Starts on the data as they are.
    * @param log whether what the server tells is shown with the tests
+   * @param own settings that are not as the tests have them
    */
-  async start(log: 'shown' | 'hidden' = 'shown'): Promise<ChildProcess> {
-    const env = { ...process.env, ...asDemo, MANADA_DATA: this.folder, PORT: String(this.#port) }
+  async start(log: 'shown' | 'hidden' = 'shown', own: Record<string, string> = {}): Promise<ChildProcess> {
+    const env = { ...process.env, ...asDemo, ...own, MANADA_DATA: this.folder, PORT: String(this.#port) }
     const server = (this.#process = spawn(process.execPath, ['.output/server/index.mjs'], {
       env,
       stdio: log === 'shown' ? 'inherit' : 'ignore',

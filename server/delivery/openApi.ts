@@ -1,3 +1,4 @@
+import { mapValues } from 'es-toolkit'
 import { z } from 'zod'
 import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
@@ -55,17 +56,19 @@ function post(
   body: z.ZodType,
   status: 200 | 201,
   answer: z.ZodType,
-  refused?: string,
+  more: { header?: z.ZodObject; refused?: Record<number, string> } = {},
 ): ZodOpenApiPathsObject[string] {
   return {
     post: {
       operationId,
       summary,
+      ...(more.header && { requestParams: { header: more.header } }),
       requestBody: { required: true, content: json(body) },
       responses: {
         [status]: { description: 'The answer.', content: json(answer) },
         400: { description: 'The body is malformed.', content: problems },
-        ...(refused && { 409: { description: refused, content: problems } }),
+        429: { description: 'Too many requests from one address.', content: problems },
+        ...mapValues(more.refused ?? {}, description => ({ description, content: problems })),
       },
     },
   }
@@ -159,13 +162,17 @@ export const openApi = createDocument({
       linesAnswerSchema,
     ),
     '/api/shop/v1/cart': post('priceCart', 'What a cart costs', cartRequestSchema, 200, cartAnswerSchema),
-    '/api/shop/v1/orders': post(
-      'placeOrder',
-      'Places an order of a simulated checkout',
-      orderRequestSchema,
-      201,
-      orderAnswerSchema,
-      'Something is not there in this quantity, or costs something else by now.',
-    ),
+    '/api/shop/v1/orders': post('placeOrder', 'Places an order of a simulated checkout', orderRequestSchema, 201, orderAnswerSchema, {
+      header: z.object({
+        'Idempotency-Key': z.string().min(8).max(128).meta({
+          description: 'Names this order: the same request with the same key again is answered as before, and is no second order.',
+        }),
+      }),
+      refused: {
+        403: 'This server takes no orders.',
+        409: 'Something is not there in this quantity, or costs something else by now.',
+        422: 'Another order was placed with this key.',
+      },
+    }),
   },
 })

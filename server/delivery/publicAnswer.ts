@@ -24,8 +24,9 @@ export function publicAnswer(answer: (event: H3Event) => Promise<object | string
     try {
       send(event, await answer(event))
     } catch (error) {
-      const { details } = toProblem(error, event.method)
+      const { details, retryAfter } = toProblem(error, event.method)
       const headers = {
+        ...(retryAfter !== null && { 'retry-after': String(retryAfter) }),
         ...(details.status === 401 && { 'www-authenticate': 'Bearer' }),
         'access-control-allow-origin': '*',
         'content-type': 'application/problem+json',

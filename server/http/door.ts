@@ -2,8 +2,11 @@ import type { IncomingHttpHeaders, IncomingMessage } from 'node:http'
 import { Problem } from '../utils/problem'
 import { hostsFrom } from './hosts'
 import { isFromHere } from './origins'
+import { shopOriginsFrom } from './shopOrigins'
 
 const hosts = hostsFrom(process.env.MANADA_HOSTS ?? '')
+/** From which other pages a request may come. */
+export const shopOrigin = shopOriginsFrom(process.env.MANADA_SHOPS ?? '')
 
 const live = '/api/health/live'
 
@@ -12,13 +15,13 @@ const live = '/api/health/live'
  * @param isOpen whether the shop has been read
  */
 export function refusalOf({ method, url, headers }: IncomingMessage, isOpen: boolean): Problem | null {
-  return notFromHere(method, headers) ?? (isOpen || url === live ? null : notOpenYet())
+  return notFromHere(method, url, headers) ?? (isOpen || url === live ? null : notOpenYet())
 }
 
 /** Nobody waits for a shop that is being read: whoever asks is told to come again. */
 const notOpenYet = () => new Problem(503, 'not-ready', 'Not ready yet', 'Manada is reading its data. Ask again in a moment.', [], 2)
 
-function notFromHere(method: string | undefined, headers: IncomingHttpHeaders): Problem | null {
+function notFromHere(method: string | undefined, url: string | undefined, headers: IncomingHttpHeaders): Problem | null {
   switch (hosts(headers.host)) {
     case 'malformed':
       return new Problem(400, 'malformed', 'The request is malformed', 'Its Host header is not the name of a host.')
@@ -30,7 +33,7 @@ function notFromHere(method: string | undefined, headers: IncomingHttpHeaders): 
         'Manada does not answer for this host. Whoever runs the server names it in MANADA_HOSTS.',
       )
     case 'known':
-      if (isFromHere(method, headers)) return null
+      if (isFromHere(method, headers) || shopOrigin(url, headers)) return null
       return new Problem(403, 'foreign-origin', 'Not from here', 'A page of another server asked for this. Nothing was changed.')
   }
 }

@@ -44,6 +44,34 @@ const stocksOf = ({ shop }: Running) =>
   shop.catalogue.products.filter(each => !each.bundle).map(({ sku, stock, variants }) => [sku, stock, ...variants.map(each => each.stock)])
 
 describe('placeOrder', () => {
+  it('with the same key once more is answered as before, and is no second order, also at once and after a start anew', async () => {
+    await withShop(async running => {
+      const lines = [{ sku: 'VEIL-S', quantity: 1 }]
+      const before = stocksOf(running)
+      const [first, again] = await Promise.all([placeOrder(running, lines, 2000, 'key-one'), placeOrder(running, lines, 2000, 'key-one')])
+      expect(again).toEqual(first)
+      const { store } = running
+      const shop = await loadLiveShop(store)
+      const later = { store, shop, log: new CommandLog(store, shop) }
+      expect(await placeOrder(later, lines, 2000, 'key-one')).toEqual(first)
+      const sold = stocksOf(later)
+      expect(sold).not.toEqual(before)
+      expect((await store.ordersWith('VEIL-S', 9)).total).toBe(1)
+      await expect(placeOrder(later, [{ sku: 'VEIL-S', quantity: 2 }], 4000, 'key-one')).rejects.toMatchObject({ code: 'key-reused' })
+      expect(stocksOf(later)).toEqual(sold)
+      expect((await placeOrder(later, lines, 2000, 'key-two')).number).not.toBe(first.number)
+      expect((await placeOrder(later, lines, 2000)).number).not.toBe(first.number)
+    })
+  })
+
+  it('that was refused is not kept by its key', async () => {
+    await withShop(async running => {
+      const lines = [{ sku: 'SMOKER', quantity: 1 }]
+      await expect(placeOrder(running, lines, 1, 'key-one')).rejects.toMatchObject({ code: 'total-changed' })
+      expect(await placeOrder(running, lines, 3990, 'key-one')).toMatchObject({ total: 3990 })
+    })
+  })
+
   it('writes the order and lowers the stock, for shoppers at once and for good, and is no entry of the history', async () => {
     await withShop(async running => {
       const order = await placeOrder(

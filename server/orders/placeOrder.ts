@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/records/registry'
 import type { SoldChange } from '../../core/records/products/soldRecord'
@@ -9,10 +10,10 @@ import type { Running } from '../running/useShop'
 
 /** An order that can't be placed as the shopper saw it; nothing was written. */
 export class OrderRefused extends Error {
-  readonly code: 'cart-empty' | 'not-available' | 'total-changed'
-  readonly cart: PricedCart
+  readonly code: 'cart-empty' | 'not-available' | 'total-changed' | 'key-reused'
+  readonly cart: PricedCart | null
 
-  constructor(code: OrderRefused['code'], message: string, cart: PricedCart) {
+  constructor(code: OrderRefused['code'], message: string, cart: PricedCart | null = null) {
     super(message)
     this.code = code
     this.cart = cart
@@ -29,10 +30,22 @@ export interface PlacedOrder extends Omit<PricedCart, 'warnings'> {
  * Writes an order and lowers the stock of what it takes, in one transaction and in turn with everything else that is written:
  * of two who want the last piece, one gets it.
  * @param total what the shopper agreed to, in minor units
- * @throws OrderRefused when something is not there in this quantity, or costs something else by now
+ * @param key names this wish: the same once more is answered as before, and is no second order; null: it is a new one
+ * @throws OrderRefused when something is not there in this quantity, costs something else by now, or another order has the key
  */
-export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[], total: number): Promise<PlacedOrder> {
+export function placeOrder(
+  { shop, log }: Running,
+  lines: readonly WantedLine[],
+  total: number,
+  key: string | null = null,
+): Promise<PlacedOrder> {
+  const asked = createHash('sha256')
+    .update(JSON.stringify([lines, total]))
+    .digest('base64url')
   return log.runOutsideHistory('An order came in', async writer => {
+    const known = key === null ? null : await writer.orderOfKey(key)
+    if (known && known.asked !== asked) throw new OrderRefused('key-reused', 'Another order was placed with this Idempotency-Key.')
+    if (known) return { changes: [], answer: known.answer as PlacedOrder }
     const { warnings, ...priced } = priceCart(lines, shop, shop.now())
     const cart = { ...priced, warnings: warnings.filter(each => each.code !== 'priceChanged') }
     if (cart.warnings.length) throw new OrderRefused('not-available', 'Not all of this can be had any more.', cart)
@@ -40,9 +53,11 @@ export function placeOrder({ shop, log }: Running, lines: readonly WantedLine[],
     if (cart.total !== total) throw new OrderRefused('total-changed', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
     const number = await writer.addOrder(placed, cart.lines.flatMap(orderRows))
+    const answer = { number, placed, ...priced }
+    if (key !== null) await writer.keepOrderKey(key, placed, { asked, answer })
     return {
       changes: [...soldMore(cart, shop), ...(await lowered(writer, cart, shop.catalogue.item.bind(shop.catalogue)))],
-      answer: { number, placed, ...priced },
+      answer,
     }
   })
 }

@@ -2,7 +2,8 @@ import { IncomingMessage } from 'node:http'
 import type { H3Event } from 'h3'
 import { isPageRequest, pageRoute } from '../delivery/pageRoute'
 import { isOpen } from '../running/useShop'
-import { commonHeaders, publicAddress, refusalOf } from '../http/door'
+import { commonHeaders, publicAddress, refusalOf, shopOrigin } from '../http/door'
+import { shopOriginHeaders } from '../http/shopOrigins'
 import type { Problem } from '../utils/problem'
 
 /**
@@ -19,6 +20,10 @@ export default defineNitroPlugin(({ h3App }) => {
     if (refusal) return refuse(event, refusal)
     if (isPageRequest(req)) return pageRoute(event)
     setResponseHeaders(event, commonHeaders)
+    const from = shopOrigin(req.url, req.headers)
+    if (from) setResponseHeaders(event, shopOriginHeaders(from))
+    // A browser asks first whether it may send an order from there.
+    if (from && req.method === 'OPTIONS') return void event.node.res.writeHead(204).end()
     event.context.address = address
     // Routes are looked for in a decoded address, where an encoded question mark would end the path.
     const { url = '/' } = req

@@ -26,3 +26,14 @@ export interface OrderedLine {
   total: number
   components: { sku: string; quantity: number; total: number }[]
 }
+
+/** An order that was asked for with a key, so that asking again with it makes no second one. */
+export interface KeyedOrder {
+  /** Tells whether the same is asked for. */
+  asked: string
+  /** What was answered, as it is told again. */
+  answer: unknown
+}
+
+/** Days for which an order is known by its key. */
+export const orderKeyDays = 30

@@ -7,7 +7,7 @@ import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'
 import type { Admissions, AdmissionSort } from './admissions'
 import type { JournalEntry, JournalState, Write } from './journal'
-import type { Order, OrderedLine, OrderRow } from './orders'
+import type { KeyedOrder, Order, OrderedLine, OrderRow } from './orders'
 
 /*
  * What Manada asks of a database. Nothing else knows how it is kept: `sqlite/` is one way, held to `store.contract.testing.ts` as any other
@@ -99,6 +99,11 @@ export interface StoreWriter extends StoreReader {
   writeChanges(changes: readonly Change[], language: string): Promise<void>
   /** Adds an order of the stand-in checkout. Returns the number that it gets. @param placed ISO 8601 */
   addOrder(placed: string, rows: readonly OrderRow[]): Promise<string>
+
+  /** What was asked for with the key of an order, and answered; null: there is none of this key, or it is long ago. */
+  orderOfKey(key: string): Promise<KeyedOrder | null>
+  /** Keeps what was asked for with the key of an order, and forgets those that are long ago. */
+  keepOrderKey(key: string, placed: string, order: KeyedOrder): Promise<void>
 
   /** Adds an entry with what it changed. Returns its number. */
   addEntry(entry: Omit<JournalEntry, 'id'>, changes: readonly Change[]): Promise<number>

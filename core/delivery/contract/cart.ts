@@ -36,6 +36,11 @@ export const cartRequestSchema = z
   .meta({ id: 'CartRequest' })
 export const orderRequestSchema = cartRequestSchema
   .extend({
+    visitor: z
+      .string()
+      .regex(/^[\w-]{8,64}$/, 'A visitor is 8 to 64 letters, digits, “_” or “-”.')
+      .optional()
+      .meta({ description: 'Names who orders.' }),
     total: amountSchema
       .min(0)
       .meta({ description: 'What the shopper agreed to, in minor units. When it costs something else by now, nothing is ordered.' }),

@@ -31,6 +31,7 @@ export const shopAnswerSchema = z
     currency: z.string(),
     language: z.string(),
     languages: z.array(z.string()),
+    checkout: z.boolean().meta({ description: 'Whether orders are taken here.' }),
     style: styleSchema.meta({ description: houseStyle }),
     categories: z.array(namedKeySchema.extend({ parent: z.string().nullable() })),
     articles: z.array(

@@ -1,7 +1,9 @@
+import { pipeline } from 'node:stream/promises'
 import { z } from 'zod'
 import { fileFormatKeys, fileFormatOf } from '../../../core/exchange/formats/registry'
 import { fileKindKeys } from '../../../core/exchange/kinds/registry'
 import { useShop } from '../../running/useShop'
+import { amongFew } from '../../exchange/atOnce'
 import { exportFile } from '../../exchange/exportFile'
 
 const query = z.object({
@@ -15,11 +17,13 @@ const query = z.object({
 export default api({ role: 'viewer', scope: 'exchange:read' }, async event => {
   const { kind, format, mark } = queryOf(event, query)
   const { contentType, extension } = fileFormatOf(format)
-  const file = await exportFile(await useShop(), kind, format, mark !== undefined)
-  setResponseHeaders(event, {
-    'content-type': contentType,
-    'content-disposition': `attachment; filename="${kind}.${extension}"`,
-    'cache-control': 'no-store',
+  const { res } = event.node
+  await amongFew('export', async () => {
+    const file = await exportFile(await useShop(), kind, format, mark !== undefined)
+    setResponseHeaders(event, { 'content-type': contentType, 'content-disposition': `attachment; filename="${kind}.${extension}"` })
+    // Whoever goes away does not want the rest.
+    await pipeline(file, res).catch((error: unknown) => {
+      if (!res.destroyed) throw error
+    })
   })
-  return sendStream(event, file)
 })

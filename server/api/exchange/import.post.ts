@@ -4,6 +4,7 @@ import { fileFormatKeys, fileFormatOf, formatOfType } from '../../../core/exchan
 import { fileKindKeys } from '../../../core/exchange/kinds/registry'
 import { idOf } from '../../../core/access/access'
 import { useShop } from '../../running/useShop'
+import { amongFew } from '../../exchange/atOnce'
 import { importFile } from '../../exchange/importFile'
 import type { Job } from '../../exchange/jobs'
 import { jobs } from '../../exchange/jobs'
@@ -40,18 +41,20 @@ export default api({ role: 'publisher', scope: 'exchange:write' }, async (event,
   // Whoever goes away does not want it any more.
   event.node.res.once('close', () => event.node.res.writableFinished || cancel.abort())
   try {
-    return await withReceivedFile(event.node.req, cancel.signal, (path, size) =>
-      importFile(running, {
-        kind,
-        format,
-        path,
-        name: file,
-        dry: dry !== undefined,
-        keepValid: keep !== undefined,
-        editor,
-        signal: cancel.signal,
-        progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
-      }),
+    return await amongFew('import', () =>
+      withReceivedFile(event.node.req, cancel.signal, (path, size) =>
+        importFile(running, {
+          kind,
+          format,
+          path,
+          name: file,
+          dry: dry !== undefined,
+          keepValid: keep !== undefined,
+          editor,
+          signal: cancel.signal,
+          progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
+        }),
+      ),
     )
   } finally {
     if (name) jobs.delete(name)

@@ -31,6 +31,20 @@ export function describeSalesAndSearch(withStore: WithShop): void {
       })
     })
 
+    it('knows orders by their keys for thirty days', async () => {
+      await withStore({}, async store => {
+        const keep = (key: string, placed: string, number: number) =>
+          store.write(writer => writer.keepOrderKey(key, placed, { asked: `asked ${number}`, answer: { number } }))
+        await keep('one', '2026-05-01T10:00:00.000Z', 1)
+        await keep('two', '2026-05-31T10:00:00.000Z', 2)
+        expect(await store.write(writer => writer.orderOfKey('one'))).toEqual({ asked: 'asked 1', answer: { number: 1 } })
+        await expect(keep('one', '2026-05-31T10:00:00.000Z', 3)).rejects.toThrow()
+        await keep('three', '2026-05-31T10:00:00.001Z', 3)
+        const found = ['one', 'two', 'three', 'four'].map(key => store.write(writer => writer.orderOfKey(key)))
+        expect((await Promise.all(found)).map(each => each?.asked)).toEqual([undefined, 'asked 2', 'asked 3', undefined])
+      })
+    })
+
     it('adds orders to those of the shop’s past, and up what was sold', async () => {
       const past = {
         number: '1',

@@ -1,5 +1,6 @@
 import type { Transaction } from 'sequelize'
-import type { OrderedLine, OrderRow } from '../orders'
+import type { KeyedOrder, OrderedLine, OrderRow } from '../orders'
+import { orderKeyDays } from '../orders'
 import type { Database } from './database'
 
 interface LineRow {
@@ -73,4 +74,20 @@ export async function readUnitsSold(db: Database, transaction?: Transaction): Pr
     transaction,
   )
   return new Map(rows.map(({ sku, units }) => [sku, units]))
+}
+
+export async function orderOfKey(db: Database, key: string, transaction: Transaction): Promise<KeyedOrder | null> {
+  const [row] = await db.select<{ asked: string; answer: string }>('SELECT asked, answer FROM order_keys WHERE key = ?', [key], transaction)
+  return row ? { asked: row.asked, answer: JSON.parse(row.answer) as unknown } : null
+}
+
+/** Keeps what was asked for with a key, and forgets those that are long ago. @param placed ISO 8601 */
+export async function keepOrderKey(db: Database, key: string, placed: string, order: KeyedOrder, transaction: Transaction): Promise<void> {
+  const before = new Date(Date.parse(placed) - orderKeyDays * 24 * 3_600_000).toISOString()
+  await db.run('DELETE FROM order_keys WHERE placed < $before', { before }, transaction)
+  await db.run(
+    'INSERT INTO order_keys (key, placed, asked, answer) VALUES ($key, $placed, $asked, $answer)',
+    { key, placed, asked: order.asked, answer: JSON.stringify(order.answer) },
+    transaction,
+  )
 }

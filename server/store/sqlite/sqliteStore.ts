@@ -7,7 +7,7 @@ import type { Database } from './database'
 import { openDatabase } from './database'
 import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, readHistory, setState } from './journalTables'
 import { readSourcesOf } from './linkTables'
-import { addOrder, ordersWith, readUnitsSold } from './orderTables'
+import { addOrder, keepOrderKey, orderOfKey, ordersWith, readUnitsSold } from './orderTables'
 import { matchWords } from './productSearch'
 import { readDescriptions, readProductNumbers, readProducts, readProductsBySku, readTextLanguages } from './productReading'
 import { tableOf, writeChanges } from './recordTables'
@@ -63,6 +63,8 @@ const writer = (db: Database, transaction: Transaction): StoreWriter => ({
   ...reader(db, transaction),
   writeChanges: (changes, language) => writeChanges(db, changes, language, transaction),
   addOrder: (placed, rows) => addOrder(db, placed, rows, transaction),
+  orderOfKey: key => orderOfKey(db, key, transaction),
+  keepOrderKey: (key, placed, order) => keepOrderKey(db, key, placed, order, transaction),
   addEntry: (entry, changes) => addEntry(db, entry, changes, transaction),
   setState: (entry, state) => setState(db, entry, state, transaction),
   dropUndone: editor => dropUndone(db, editor, transaction),

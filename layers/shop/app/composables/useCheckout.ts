@@ -10,6 +10,13 @@ export async function useCheckout() {
   const order = shallowRef<(OrderAnswer & { rows: CartRow[] }) | null>(null)
   const failure = ref<'priceChanged' | 'orderFailed' | null>(null)
   const busy = ref(false)
+  /** The key of what was sent last: when no answer came, the same is sent again with it, and is no second order. */
+  let sent = { text: '', key: '' }
+  function keyOf(body: object): string {
+    const text = JSON.stringify(body)
+    if (text !== sent.text) sent = { text, key: newKey() }
+    return sent.key
+  }
   async function place(): Promise<void> {
     if (!cart.value || busy.value) return
     busy.value = true
@@ -18,7 +25,8 @@ export async function useCheckout() {
       // Lines that can't be sold were left out before the shopper's eyes.
       const rows = cart.value.rows.filter(row => row.priced)
       const wanted = lines.value.filter(line => rows.some(row => row.key === lineKey(line)))
-      const placed = await deliver<OrderAnswer>('/orders', {}, { lines: wanted.map(wantedLine), total: cart.value.total })
+      const body = { lines: wanted.map(wantedLine), total: cart.value.total }
+      const placed = await deliver<OrderAnswer>('/orders', {}, body, { 'idempotency-key': keyOf(body) })
       order.value = { ...placed, rows }
       clear()
     } catch (error) {
@@ -33,3 +41,6 @@ export async function useCheckout() {
   }
   return { cart, order, failure, busy, place }
 }
+
+/** Also where the page is not served with TLS, where browsers make no random UUID. */
+const newKey = () => Array.from(crypto.getRandomValues(new Uint8Array(16)), each => each.toString(16).padStart(2, '0')).join('')

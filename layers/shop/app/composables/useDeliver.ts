@@ -6,9 +6,9 @@ export function useDeliver() {
   const { draft, preview } = usePreview().asked
   // A page that is drafted is asked for by whoever looks at it, also while the server renders it.
   const ask = draft && import.meta.server ? useRequestFetch() : $fetch
-  return <T>(path: string, query: Record<string, string | number> = {}, body?: object): Promise<T> =>
+  return <T>(path: string, query: Record<string, string | number> = {}, body?: object, headers?: Record<string, string>): Promise<T> =>
     ask<T>(base + path, {
-      ...(body && { method: 'POST' as const, body }),
+      ...(body && { method: 'POST' as const, body, headers }),
       query: { ...(draft && { draft, preview }), ...query, ...(language.value !== null && { lang: language.value }) },
     }) as Promise<T>
 }

@@ -1,6 +1,15 @@
 import type { ShopAnswer } from '../../../../core/delivery/contract/catalogue'
 
-const unnamed: ShopAnswer = { name: '', currency: 'EUR', language: 'en', languages: ['en'], style: {}, categories: [], articles: [] }
+const unnamed: ShopAnswer = {
+  name: '',
+  currency: 'EUR',
+  language: 'en',
+  languages: ['en'],
+  checkout: false,
+  style: {},
+  categories: [],
+  articles: [],
+}
 
 /** The shop's name, currency and aisles, which the layout has loaded, and the language that the shopper has chosen. */
 export function useShopFacts() {

@@ -85,6 +85,7 @@ export const de: typeof en = {
   yourMail: 'E-Mail',
   yourAddress: 'Adresse',
   placeOrder: (total: string) => `Bestellen · ${total}`,
+  noOrders: 'Dieser Laden nimmt keine Bestellungen an: er ist zum Ansehen da.',
   previewOnly: 'In der Ansicht des Studios wird nichts bestellt.',
   backToCart: 'Zurück zum Warenkorb',
   warnings: {

@@ -85,6 +85,7 @@ export const en = {
   yourMail: 'E-mail',
   yourAddress: 'Address',
   placeOrder: (total: string) => `Place the order · ${total}`,
+  noOrders: 'This shop takes no orders: it is there to be looked at.',
   previewOnly: 'In the studio’s shop view nothing is ordered.',
   backToCart: 'Back to the cart',
   warnings: {

@@ -19,6 +19,7 @@ import type { Migration } from './migration'
 import { records } from './0018-records'
 import { changeLog } from './0019-change-log'
 import { admissions } from './0020-admissions'
+import { orderKeys } from './0021-order-keys'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -42,4 +43,5 @@ export const migrations: Migration[] = [
   records,
   changeLog,
   admissions,
+  orderKeys,
 ]

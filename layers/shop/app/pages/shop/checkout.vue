@@ -5,14 +5,18 @@ import type { CartRow } from '../../composables/usePricedCart'
 definePageMeta({ layout: 'shop' })
 const words = useWords()
 useHead({ title: () => words.value.checkoutTitle })
-const { currency, language } = useShopFacts()
+const { facts, currency, language } = useShopFacts()
 const { change, remove } = useCart()
 const { cart, order, failure, busy, place } = await useCheckout()
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 /** An order takes only what is there as the shopper saw it. */
 const { active: isPreview } = usePreview()
 const canOrder = computed(
-  () => !isPreview && Boolean(cart.value?.lines.length) && !cart.value!.warnings.some(each => each.code === 'notAvailable'),
+  () =>
+    !isPreview &&
+    facts.value.checkout &&
+    Boolean(cart.value?.lines.length) &&
+    !cart.value!.warnings.some(each => each.code === 'notAvailable'),
 )
 const take = (key: string, sure: number) => (sure ? change(key, sure) : remove(key))
 const sold = computed(() => cart.value?.rows.filter(row => row.priced) ?? [])
@@ -76,6 +80,7 @@ const nameOf = (row: CartRow) => [row.name, ...(row.options ? [row.options] : []
           <p v-if="failure">{{ words[failure] }}</p>
         </div>
         <p v-if="isPreview" class="note">{{ words.previewOnly }}</p>
+        <p v-else-if="!facts.checkout" class="note">{{ words.noOrders }}</p>
         <button type="submit" class="shop-button" :disabled="!canOrder || busy">{{ words.placeOrder(money(cart.total)) }}</button>
         <NuxtLink to="/shop/cart" class="to-cart">{{ words.backToCart }}</NuxtLink>
       </div>

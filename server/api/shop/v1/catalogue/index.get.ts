@@ -5,6 +5,7 @@ import { textIn } from '../../../../../core/text/text'
 import { admitDraft } from '../../../../admission/admitDraft'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
+import { isCheckoutOn } from '../../../../orders/checkout'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<ShopAnswer> => {
@@ -19,6 +20,7 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
     currency,
     language,
     languages,
+    checkout: isCheckoutOn(),
     style: (draft ? shop.drafted : shop).looks.houseStyle,
     categories: shop.categories.map(each => ({ ...namedKey(each, context), parent: each.parent })),
     articles: shop.articles.map(({ key, title, body, image }) => ({

@@ -2,12 +2,14 @@ import { catalogueCard } from '../../../../../core/delivery/catalogueAnswer'
 import type { SearchAnswer } from '../../../../../core/delivery/contract/catalogue'
 import { searchQuerySchema } from '../../../../../core/delivery/contract/catalogue'
 import { productFilterSchema } from '../../../../../core/productSearch/productFilter'
+import { limitCostly } from '../../../../admission/limits'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
 import { findProducts } from '../../../../productSearch/findProducts'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<SearchAnswer> => {
+  await limitCostly(event)
   const { lang, q, limit } = queryOf(event, searchQuerySchema)
   const running = await useShop()
   const { shop } = running
