@@ -7,7 +7,11 @@ const say = frameWords.error
 /** What stands in the place of a page that can't be shown. */
 const props = defineProps<{ error: NuxtError }>()
 const inShop = computed(() => useRoute().path.startsWith('/shop'))
-const words = computed(() => (props.error.status === 404 ? say.notHere : say.notNow))
+const isOver = computed(() => props.error.status === 401 || props.error.status === 403)
+const words = computed(() => {
+  if (isOver.value) return say.over
+  return props.error.status === 404 ? say.notHere : say.notNow
+})
 useHead({ title: words })
 </script>
 
@@ -15,6 +19,7 @@ useHead({ title: words })
   <main class="error">
     <h1>{{ words }}</h1>
     <p v-if="error.status === 404">{{ say.mistyped }}</p>
+    <p v-else-if="isOver">{{ say.askAgain }}</p>
     <p v-else>{{ say.nothingLost }}</p>
     <a :href="inShop ? '/shop' : '/products'">{{ inShop ? say.toTheShop : say.toTheProducts }}</a>
   </main>

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { asAdmin } from './demoServer'
-import { inviteAs, password } from './signIn'
+import { inviteAs, password, signIn } from './signIn'
 import { expect, test } from './test'
 
 async function signInWith(page: Page, email: string, word: string): Promise<void> {
@@ -217,4 +217,49 @@ test('the demo’s merchandiser lets nobody in', async ({ freshShop: { url }, co
   expect((await context.request.get('/api/people')).status()).toBe(403)
   const people = (await (await fetch(`${url}/api/people`, { headers: asAdmin })).json()) as { people: { role: string }[] }
   expect(people.people.map(each => each.role)).toEqual(['publisher'])
+})
+
+test.describe('as an editor', () => {
+  test.use({ role: 'editor' })
+
+  test('others see that one is here; drafts are shown to somebody who is asked for a look, and published by a publisher', async ({
+    page,
+    browser,
+    freshShop,
+  }) => {
+    const other = await browser.newContext()
+    await signIn(other, freshShop, 'publisher')
+    const theirs = await other.newPage()
+    await theirs.goto('/products')
+    await page.addInitScript(() => localStorage.setItem('manada-tried', 'EX-210'))
+    await page.goto('/sections/related')
+    await expect(theirs.getByRole('img', { name: 'Also here: The editor' })).toBeVisible()
+    await expect(page.getByRole('img', { name: 'Also here: Demo merchandiser' })).toBeVisible()
+    await other.close()
+    await expect(page.getByRole('img', { name: /Also here/ })).toBeHidden()
+
+    const heading = page.getByLabel('Heading', { exact: true })
+    await heading.fill('Only drafted so far')
+    await heading.press('Enter')
+    await expect(page.getByRole('region', { name: 'Section', exact: true }).getByText('changed', { exact: true })).toBeVisible()
+    await page.getByRole('button', { name: 'Publish', exact: true }).click()
+    await expect(page.getByRole('dialog')).toContainText('Publishing takes a publisher')
+    await expect(page.getByRole('dialog').getByRole('button', { name: /^Publish 1/ })).toBeDisabled()
+    await page.getByRole('dialog').getByRole('button', { name: 'Leave it' }).click()
+
+    await page.getByRole('button', { name: 'Page', exact: true }).click()
+    await page.getByRole('button', { name: 'Ask somebody for a look' }).click()
+    const link = await page.getByRole('textbox', { name: 'A link to this page as it will be' }).inputValue()
+    const guest = await browser.newContext()
+    const asked = await guest.newPage()
+    await asked.goto(link)
+    await expect(asked.getByRole('heading', { name: 'Only drafted so far' })).toBeVisible()
+    // Of Manada they see nothing else; and what shoppers see is as it was.
+    expect((await guest.request.get('/api/sections')).status()).toBe(401)
+    await asked.goto(link.replace(/preview=[^&]*/, 'preview=1'))
+    await expect(asked.getByRole('heading', { level: 1 })).toHaveText('This look at what is drafted is over')
+    await asked.goto('/shop/products/EX-210')
+    await expect(asked.getByRole('heading', { name: 'Only drafted so far' })).toHaveCount(0)
+    await guest.close()
+  })
 })

@@ -1,6 +1,7 @@
 import type { ChangeEvent } from '../../core/workbench/workbench'
 import { changeEventSchema } from '../../core/workbench/workbench'
 import { useChecks } from './checks'
+import { usePresence } from './presence'
 
 /**
  * Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or
@@ -8,6 +9,7 @@ import { useChecks } from './checks'
  */
 export function useChangeEvents(onChange: (change: ChangeEvent | null) => void): void {
   const checks = useChecks()
+  const presence = usePresence()
   let source: EventSource | undefined
   onMounted(() => {
     source = new EventSource('/api/events')
@@ -15,6 +17,7 @@ export function useChangeEvents(onChange: (change: ChangeEvent | null) => void):
       checks.outdate()
       onChange(changeEventSchema.parse(JSON.parse(data)))
     }
+    source.addEventListener('there', ({ data }: MessageEvent<string>) => presence.hear(data))
     source.addEventListener('missed', () => onChange(null))
   })
   onBeforeUnmount(() => source?.close())

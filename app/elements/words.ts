@@ -1,5 +1,10 @@
 /** What people read here, to be translated in one place. */
 export const elementsWords = {
+  shownOnce: {
+    copy: 'Copy',
+    copied: 'Copied.',
+    close: 'Close',
+  },
   askDialog: {
     leaveIt: 'Leave it',
   },

@@ -101,6 +101,7 @@ const found = computed(() => {
       <a class="open" href="/shop" target="_blank" :aria-label="say.openTheShop"
         ><PhArrowSquareOut width="16" height="16" /><span class="long">{{ say.openTheShop }}</span></a
       >
+      <OthersHere />
       <OwnMenu />
     </div>
   </header>

@@ -38,6 +38,9 @@ export const frameWords = {
     shoppersHaveEverythingReleases: 'Shoppers have everything: releases',
     openTheShop: 'Open the shop',
   },
+  othersHere: {
+    alsoHere: (names: string) => `Also here: ${names}`,
+  },
   ownMenu: {
     you: (name: string) => `You: ${name}`,
     account: 'Your account',
@@ -50,6 +53,8 @@ export const frameWords = {
   },
   error: {
     notHere: 'This page is not here',
+    over: 'This look at what is drafted is over',
+    askAgain: 'Ask whoever sent you here for another link.',
     notNow: 'This page can’t be shown just now',
     mistyped: 'The address may be mistyped, or what it led to is gone.',
     nothingLost: 'Nothing was lost. Please try again in a moment.',

@@ -1,7 +1,7 @@
 import { join } from 'node:path'
 import { pictureType } from '../../core/catalogue/pictureType'
 import { keepPicture } from '../pictures/pictureFolder'
-import { dataFolder } from '../running/useShop'
+import { dataFolder } from '../running/dataFolder'
 
 /** Marks are small: a picture of more than this many bytes is refused. */
 const largestPicture = 512 * 1024

@@ -4,7 +4,7 @@ import type { IncomingMessage } from 'node:http'
 import { join } from 'node:path'
 import { Transform } from 'node:stream'
 import { pipeline } from 'node:stream/promises'
-import { dataFolder } from '../running/useShop'
+import { dataFolder } from '../running/dataFolder'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 
 /** Files above this many bytes are refused. */

@@ -6,8 +6,10 @@ import { keepRecountingProblems } from '../live/recountProblems'
 import type { LiveShop } from '../live/liveShop'
 import { picturesInUse } from '../live/picturesInUse'
 import { sweepPictures } from '../pictures/pictureFolder'
-import { dataFolder, useShop } from '../running/useShop'
+import { useShop } from '../running/useShop'
+import { dataFolder } from '../running/dataFolder'
 import { sweepReceived } from '../exchange/receiveFile'
+import { keepCopying } from '../running/dailyCopies'
 import { publishWhenDue } from '../running/publishDue'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
@@ -29,13 +31,14 @@ export default defineNitroPlugin(nitro => {
   void opening.then(({ access }) => tellFirstLink(access))
   // The server waits for open requests before it stops; streams would never end by themselves.
   const closeStreams = () => {
-    for (const stream of openStreams) void stream.close()
+    for (const stream of openStreams.keys()) void stream.close()
   }
   process.once('SIGINT', closeStreams)
   process.once('SIGTERM', closeStreams)
   const closing = new AbortController()
   void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
   void opening.then(({ shop }) => keepSweepingPictures(shop, closing.signal))
+  void opening.then(({ store }) => keepCopying(store, dataFolder(), closing.signal))
   void opening.then(running => closing.signal.addEventListener('abort', publishWhenDue(running)))
   nitro.hooks.hook('close', async () => {
     closing.abort()

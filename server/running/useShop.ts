@@ -1,4 +1,3 @@
-import { resolve } from 'node:path'
 import type { Store } from '../store/port'
 import { AccessBook } from '../access/accessBook'
 import { adminToken } from '../access/adminToken'
@@ -7,6 +6,7 @@ import { CommandLog } from '../journal/commandLog'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { log } from '../log'
+import { dataFolder } from './dataFolder'
 
 export interface Running {
   store: Store
@@ -17,9 +17,6 @@ export interface Running {
 interface Open extends Running {
   access: AccessBook
 }
-
-/** Where Manada keeps its data. */
-export const dataFolder = () => resolve(process.env.MANADA_DATA || 'data')
 
 let running: Promise<Open> | undefined
 let opened = false

@@ -131,6 +131,8 @@ export interface Store extends StoreReader {
    * @throws NotWrittenError when the database could not do it, and took back what was done
    */
   write<T>(work: (writer: StoreWriter) => Promise<T>): Promise<T>
+  /** Copies all of it into a file that is not there yet, as it is at one moment, whoever writes meanwhile. Complete or not there. */
+  copyTo(file: string): Promise<void>
   /** Looks through all of it for damage, beside everything else. What is wrong, in words for whoever runs the server; empty: nothing. */
   faults(): Promise<string[]>
   close(): Promise<void>

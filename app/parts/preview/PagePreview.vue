@@ -2,10 +2,13 @@
 import { useLocalStorage } from '@vueuse/core'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { useDrafts } from '../../data/drafts'
+import { useMessages } from '../../data/messages'
+import { guestToken } from '../../data/previewToken'
 import { useTried } from './tried'
 import type { Device } from './devices'
-import { previewAddress } from './previewAddress'
+import { previewAddress, withToken } from './previewAddress'
 import PhColumns from '~icons/ph/columns'
+import PhLinkSimple from '~icons/ph/link-simple'
 import { previewWords } from './words'
 
 const say = previewWords.pagePreview
@@ -18,6 +21,7 @@ const props = defineProps<{
   /** Which workspace keeps how wide it is. */ of: 'try' | 'plan'
 }>()
 const store = useDrafts()
+const messages = useMessages()
 const tried = useTried()
 const device = useLocalStorage<Device>(`manada-${props.of}-device`, props.of === 'try' ? 'phone' : 'desktop')
 const beside = useLocalStorage(`manada-${props.of}-beside`, false)
@@ -33,6 +37,19 @@ const shown = computed(() =>
       : { key, words, address: previewAddress(props.page, props.about, tried, key, props.section) },
   ),
 )
+/** Days for which whoever is asked for a look can have one. */
+const days = 7
+/** A link for somebody who is asked for a look; null: nobody is asked now. */
+const link = ref<string | null>(null)
+async function askForALook(): Promise<void> {
+  if (props.about === null) return
+  const address = previewAddress(props.page, props.about, tried, 'draft', props.section)
+  try {
+    link.value = withToken(location.origin + address, await guestToken(days))
+  } catch (error) {
+    messages.refuse(error)
+  }
+}
 const frames = useTemplateRef('frames')
 watch(
   () => store.edition,
@@ -58,8 +75,12 @@ watch(
       >
         <PhColumns /><v-tooltip activator="parent" location="bottom">{{ say.besideWhatIsLive }}</v-tooltip>
       </button>
+      <button type="button" class="icon-button" :disabled="about === null" :aria-label="say.askForALook" @click="askForALook">
+        <PhLinkSimple /><v-tooltip activator="parent" location="bottom">{{ say.askForALook }}</v-tooltip>
+      </button>
       <DeviceChoice v-model="device" />
     </div>
+    <ShownOnce v-if="link" :title="say.aLinkTo" :lead="say.whoeverHasIt(days)" :secret="link" @close="link = null" />
     <div v-if="shown.length" class="frames">
       <div v-for="each in shown" :key="each.key" class="one">
         <p v-if="beside" class="small soft">{{ each.words }}</p>

@@ -3,6 +3,7 @@ import { useElementSize, useEventListener } from '@vueuse/core'
 import { framesToken } from '../../data/previewToken'
 import type { Device } from './devices'
 import { deviceWidths } from './devices'
+import { withToken } from './previewAddress'
 
 /** A real page of the shop, drawn as wide as a device is and made to fit. */
 const props = defineProps<{ address: string; device: Device; title: string }>()
@@ -25,7 +26,7 @@ watch(
     hasChanged = false
     // Without, the shop says itself what it does not show.
     const token = /[?&]draft=1/.test(address) ? await framesToken().catch(() => null) : null
-    if (address === props.address) opened.value = token ? address.replace('preview=1', `preview=${token}`) : address
+    if (address === props.address) opened.value = token ? withToken(address, token) : address
   },
   { immediate: true },
 )

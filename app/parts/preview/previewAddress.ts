@@ -21,6 +21,9 @@ const paths: Record<PageKind, (about: string) => string> = {
   ordered: () => '/ordered',
 }
 
+/** The same address, opened by a token. */
+export const withToken = (address: string, token: string) => address.replace('preview=1', `preview=${token}`)
+
 /**
  * The address of a page of the stand-in shop as the studio looks at it.
  * @param about SKU or key of what the page is about; of a cart, what is in it at least

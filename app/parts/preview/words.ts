@@ -11,6 +11,9 @@ export const previewWords = {
     thePageAsItIs: 'The page as it is',
     asItIs: 'As it is',
     asItWillBe: 'As it will be',
+    askForALook: 'Ask somebody for a look',
+    aLinkTo: 'A link to this page as it will be',
+    whoeverHasIt: (days: number) => `Whoever has it sees the shop with all drafts for ${days} days, and nothing else of Manada.`,
   },
   whoAndWhen: {
     whoAndWhen: 'Who and when',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useDrafts } from '../../data/drafts'
+import { useMe } from '../../data/me'
 import { useToPublish } from './useToPublish'
 import { publishingWords } from './words'
 
@@ -9,6 +10,8 @@ const say = publishingWords.publishDialog
 const props = defineProps<{ sections: readonly string[]; plans: readonly string[]; looks: readonly string[] }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useDrafts()
+const me = useMe()
+const mayPublish = computed(() => me.may('publisher'))
 
 const { rows, isChosen, toggle, missing, staleLooks, chosen, count } = useToPublish(props)
 
@@ -100,10 +103,11 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
             <span v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut }}</span>
           </div>
         </template>
+        <p v-if="!mayPublish" class="warning" role="status">{{ say.takesAPublisher }}</p>
         <div class="ways">
           <button type="button" class="text-button discard" :disabled="!count" @click="discard">{{ say.discardWhatIsTicked }}</button>
           <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
-          <button type="submit" class="main-button" :disabled="!count || isPast" autofocus>
+          <button type="submit" class="main-button" :disabled="!count || isPast || !mayPublish" autofocus>
             {{ isLater ? say.plan : say.publish }} {{ count || '' }}
           </button>
         </div>

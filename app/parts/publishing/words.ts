@@ -32,6 +32,7 @@ export const publishingWords = {
     out: (count: string | number, goesOrGo: string | number, note: string | number) => `${count} ${goesOrGo} out${note}`,
   },
   publishDialog: {
+    takesAPublisher: 'Your drafts are kept. Publishing takes a publisher: ask one, or send a link from the preview.',
     publish: 'Publish',
     releases: 'Releases',
     publishOrLookBack: 'Publish or look back',

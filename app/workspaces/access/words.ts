@@ -45,12 +45,8 @@ export const accessWords = {
     takenBack: (name: string) => `The link of ${name} holds no more.`,
     link: 'Link',
     linkFor: (name: string) => `Send this link to ${name}. It is shown this once.`,
-    copy: 'Copy',
-    copied: 'Copied.',
-    close: 'Close',
     onlyAdmins: 'People and tokens are for admins',
     onlyAdminsHint: 'Ask one of them to let somebody in.',
-    name: 'Name',
   },
   tokens: {
     title: 'Tokens for programs',

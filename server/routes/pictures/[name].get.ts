@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
-import { dataFolder } from '../../running/useShop'
+import { dataFolder } from '../../running/dataFolder'
 import { picturePolicy, pictureTypes } from '../../pictures/pictureTypes'
 
 /** The shop's pictures, from the folder `pictures` of the data folder. */

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises'
 import { extname, join } from 'node:path'
 import { z } from 'zod'
-import { dataFolder } from '../../running/useShop'
+import { dataFolder } from '../../running/dataFolder'
 import { picturePolicy, pictureTypes } from '../../pictures/pictureTypes'
 
 const oneSchema = z.string().max(2048)

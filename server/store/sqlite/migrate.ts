@@ -1,8 +1,8 @@
-import { mkdir, rename, rm } from 'node:fs/promises'
 import { dirname, join } from 'node:path'
 import type { Sequelize } from 'sequelize'
 import { SequelizeStorage, Umzug } from 'umzug'
 import { UnusableDataError } from '../port'
+import { copyDatabase } from './copyDatabase'
 import { migrations } from './migrations'
 
 /**
@@ -46,16 +46,6 @@ async function executed(storage: SequelizeStorage, sequelize: Sequelize): Promis
   return (await storage.executed()).sort()
 }
 
-/**
- * Copies a database as it is before an upgrade (SQLite, VACUUM INTO: consistent, whoever reads or writes). Complete or not there.
- * @param version the last migration that it has
- */
-async function copyBefore(sequelize: Sequelize, file: string, version: string): Promise<void> {
-  const folder = join(dirname(file), 'backups')
-  const copy = join(folder, `before-upgrade-from-${version}.sqlite`)
-  const unfinished = `${copy}.unfinished`
-  await mkdir(folder, { recursive: true })
-  await rm(unfinished, { force: true })
-  await sequelize.query('VACUUM INTO $unfinished', { bind: { unfinished } })
-  await rename(unfinished, copy)
-}
+/** @param version the last migration that it has */
+const copyBefore = (sequelize: Sequelize, file: string, version: string) =>
+  copyDatabase(sequelize, join(dirname(file), 'backups', `before-upgrade-from-${version}.sqlite`))

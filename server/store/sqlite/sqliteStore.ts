@@ -4,6 +4,7 @@ import { putAdmission, readAdmissions } from './admissionTable'
 import { fillShop, readArticles, readCategories, readSettings } from './catalogueTables'
 import { appendWrite, lastWrite, writesAfter } from './changeLogTable'
 import type { Database } from './database'
+import { copyDatabase } from './copyDatabase'
 import { openDatabase } from './database'
 import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, readHistory, setState } from './journalTables'
 import { readSourcesOf } from './linkTables'
@@ -28,6 +29,7 @@ export async function openSqliteStore(file: string): Promise<SqliteStore> {
     ...reader(database),
     fill: contents => fillShop(database, contents),
     write: work => database.write(transaction => work(writer(database, transaction))),
+    copyTo: target => copyDatabase(database.sequelize, target),
     faults: () => faultsIn(file, 'integrity_check'),
     close: () => database.close(),
   }

@@ -8,8 +8,14 @@ export async function useDelivery<T>(path: string, query: () => Record<string, s
   if (error.value)
     throw createError({
       status: error.value.status ?? 503,
-      message: error.value.status === 404 ? 'This page is not here' : 'The shop can’t answer just now',
-      fatal: true,
+      message: refusalWords(error.value.status),
+      // In the browser it takes the place of the page; the server need not tell of it, for nothing is wrong there.
+      fatal: import.meta.client,
     })
   return { answer: data as Ref<T>, refresh }
+}
+
+function refusalWords(status: number | undefined): string {
+  if (status === 404) return 'This page is not here'
+  return status === 401 || status === 403 ? 'This look at what is drafted is over' : 'The shop can’t answer just now'
 }

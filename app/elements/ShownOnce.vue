@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
-import { focusWhenShown } from '../../elements/focusWhenShown'
-import { accessWords } from './words'
+import { focusWhenShown } from './focusWhenShown'
+import { elementsWords } from './words'
 
-const say = accessWords.people
+const say = elementsWords.shownOnce
 /** A link or a token, which is shown this once, to be copied. */
 const props = defineProps<{ title: string; lead: string; secret: string }>()
 const emit = defineEmits<{ close: [] }>()
