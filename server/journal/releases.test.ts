@@ -79,6 +79,33 @@ describe('releases', () => {
     })
   })
 
+  it('go out soon after the clock was set to a time after theirs, and it is said that they are late', async () => {
+    await withStore({ products }, async store => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
+      const said = vi.spyOn(serverLog, 'warn').mockImplementation(() => undefined)
+      const inAnHour = new Date(Date.now() + 3_600_000).toISOString()
+      await log.run(places(7), 'one')
+      await log.run({ type: 'schedulePublish', at: inAnHour, sections: ['related'], plans: [], note: '' }, 'one')
+      let ahead = 0
+      const stop = publishWhenDue({ shop, log }, { often: 20, now: () => Date.now() + ahead })
+      try {
+        await pause(100)
+        expect(shop.schedules.size).toBe(1)
+        // Set back it stays planned; set to two hours later it is due since an hour.
+        ahead = -86_400_000
+        await pause(100)
+        expect(shop.schedules.size).toBe(1)
+        ahead = 2 * 3_600_000
+        await expect.poll(() => shop.sections.get('related')!.places).toBe(7)
+        expect(said).toHaveBeenCalledWith({ planned: inAnHour }, 'What was planned goes out late.')
+      } finally {
+        stop()
+        said.mockRestore()
+      }
+    })
+  })
+
   it('are tried again when the database could not write them, and those after them go out too', async () => {
     await withStore({ products }, async (store, folder) => {
       const shop = await loadLiveShop(store)
@@ -92,7 +119,7 @@ describe('releases', () => {
       // Somebody else holds the database for longer than a write waits.
       const other = await openSqliteStore(databaseFile(folder))
       const held = await other.database.sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE })
-      const stop = publishWhenDue({ shop, log }, 20)
+      const stop = publishWhenDue({ shop, log }, { pause: 20 })
       try {
         await expect.poll(() => said.mock.calls.length, { timeout: 20_000 }).toBeGreaterThan(0)
         expect(shop.sections.get('related')!.places).not.toBe(7)

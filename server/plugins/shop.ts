@@ -2,6 +2,7 @@ import { join } from 'node:path'
 import { setTimeout } from 'node:timers/promises'
 import type { AccessBook } from '../access/accessBook'
 import { joinLink } from '../admission/joinLink'
+import { publicAddress } from '../http/door'
 import { keepRecountingProblems } from '../live/recountProblems'
 import type { LiveShop } from '../live/liveShop'
 import { picturesInUse } from '../live/picturesInUse'
@@ -21,14 +22,15 @@ import { UnusableDataError } from '../store/port'
 export default defineNitroPlugin(nitro => {
   const opening = useShop()
   opening.catch((error: unknown) => {
-    if (error instanceof UnusableDataError) log.fatal(error.message)
+    // Whoever has just started it reads this.
+    if (error instanceof UnusableDataError) process.stderr.write(`\n${error.message}\n\n`)
     else log.fatal(error, 'Manada could not open its data.')
     process.exit(1)
   })
   // Only who has the data folder may tidy it.
   void opening.then(sweepReceived)
   void opening.then(({ store }) => tellFaults(store))
-  void opening.then(({ access }) => tellFirstLink(access))
+  void opening.then(({ access }) => tellReady(access))
   // The server waits for open requests before it stops; streams would never end by themselves.
   const closeStreams = () => {
     for (const stream of openStreams.keys()) void stream.close()
@@ -47,8 +49,9 @@ export default defineNitroPlugin(nitro => {
   })
 })
 
-/** Somebody has to be the first who may let others in: whoever sees what the server tells. */
-function tellFirstLink(access: AccessBook): void {
+/** Shops are answered from now on. Somebody has to be the first who may let others in: whoever sees what the server tells. */
+function tellReady(access: AccessBook): void {
+  process.stdout.write(`Manada is ready at ${publicAddress()}\n`)
   const key = access.firstKey()
   if (key) process.stdout.write(`\nThere is no admin yet. Whoever opens this link becomes the first, once:\n${joinLink(key)}\n\n`)
 }
