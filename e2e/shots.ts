@@ -193,7 +193,6 @@ for (const [name, path, width, height] of [
   ['shop-product', '/shop/products/EX-210', 1280, 800],
   ['shop-product-phone', '/shop/products/EX-210', 390, 844],
   ['shop-bundle', '/shop/products/SET-03', 1280, 800],
-  ['shop-category', '/shop/categories/jars-and-labels', 1280, 800],
   ['shop-cart', '/shop/cart', 1280, 800],
 ] as const) {
   test(name, async ({ page, baseURL }) => {
@@ -203,3 +202,17 @@ for (const [name, path, width, height] of [
     await take(page, name)
   })
 }
+
+test.describe('as an admin', () => {
+  test.use({ role: 'admin' })
+  test('people', async ({ page }) => {
+    const post = (path: string, data: object) => page.request.post(path, { data })
+    await post('/api/people/invite', { name: 'Ansgar Peil', role: 'editor' })
+    await post('/api/tokens', { name: 'Nightly stock feed', scopes: ['exchange:write'], days: 365 })
+    await post('/api/tokens', { name: 'Shop front, staging', scopes: ['draft:read'], days: 90 })
+    await post('/api/account', { name: 'Wilma Oster', colour: 'plum' })
+    await page.goto('/people')
+    await expect(page.getByRole('row', { name: /Ansgar Peil/ })).toBeVisible()
+    await take(page, 'people')
+  })
+})

@@ -3,7 +3,7 @@
 import { spawn } from 'node:child_process'
 import { readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { ensureBrowser, ensureBuild, ensurePackages, root, runPackage, say } from './setUp.mjs'
+import { ensureBrowser, ensureBuild, ensurePackages, ensureProxy, root, runPackage, say } from './setUp.mjs'
 
 const results = join(root, 'test-results')
 const unitResults = join(results, 'unit.json')
@@ -34,6 +34,7 @@ function outputOf(program, args) {
 
 ensurePackages()
 ensureBrowser()
+ensureProxy()
 rmSync(results, { recursive: true, force: true })
 say('\n— Lint, types and build beside the unit tests')
 await Promise.all([

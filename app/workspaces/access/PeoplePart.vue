@@ -142,6 +142,9 @@ td {
   padding: 9px 12px 9px 0;
   border-bottom: 1px solid var(--line-soft);
 }
+thead td {
+  border-color: var(--line);
+}
 .who {
   display: flex;
   align-items: center;
