@@ -3,6 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import type { CommandAnswer } from '../../core/workbench/workbench'
 import { useHistory } from '../data/history'
 import { useMessages } from '../data/messages'
+import { cannotSave } from '../data/serverState'
 import { useDrafts } from '../data/drafts'
 import { useShortcut } from '../elements/useShortcut'
 import { frameWords } from './words'
@@ -49,6 +50,7 @@ defineExpose({ step })
 <template>
   <div class="workspace">
     <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
+    <p v-if="cannotSave" class="trouble" role="status">{{ cannotSave }}</p>
     <p v-if="failed" class="failed wrong" role="alert">
       {{ failed }} <a href="">{{ say.reloadThePage }}</a>
     </p>
@@ -71,6 +73,14 @@ defineExpose({ step })
 <style scoped>
 .failed {
   padding: 24px;
+}
+.trouble {
+  flex: none;
+  margin: 0;
+  padding: 9px 18px;
+  background: var(--clay-wash);
+  color: var(--clay-ink);
+  font-weight: 600;
 }
 .panes {
   flex: 1;

@@ -5,6 +5,7 @@ import type { Role } from '../../core/access/roles'
 import type { Scope } from '../../core/access/scopes'
 import type { Admissions, AdmissionSort } from '../store/admissions'
 import type { Store } from '../store/port'
+import { NotWrittenError } from '../store/port'
 import { AccessRefused } from './accessRefused'
 
 export type Person = Admissions['person'] & { id: string }
@@ -173,7 +174,12 @@ export class AccessBook {
     return this.#inTurn(async () => {
       const session = { id: randomUUID(), person, device, begun: this.#at(), seen: this.#at() }
       const over = withIds(this.#sessions).filter(each => !this.#isOn(each))
-      await this.#write(['session', session.id, withoutId(session)], ...over.map(each => gone('session', each.id)))
+      const puts: AnyPut[] = [['session', session.id, withoutId(session)], ...over.map(each => gone('session', each.id))]
+      // Where nothing can be written people still come in to look: as long as the server runs.
+      await this.#write(...puts).catch((error: unknown) => {
+        if (!(error instanceof NotWrittenError) || !error.reason) throw error
+        for (const put of puts) this.#hold(put)
+      })
       return session
     })
   }

@@ -28,7 +28,7 @@ export default defineNitroPlugin(nitro => {
     process.exit(1)
   })
   // Only who has the data folder may tidy it.
-  void opening.then(sweepReceived)
+  void opening.then(sweepReceived).catch((error: unknown) => log.warn(error, 'What was being imported could not be swept away.'))
   void opening.then(({ store }) => tellFaults(store))
   void opening.then(({ access }) => tellReady(access))
   // The server waits for open requests before it stops; streams would never end by themselves.

@@ -36,6 +36,7 @@ async function open(): Promise<Open> {
   // Sessions are sealed with what this shop keeps, so that they hold when the server starts anew.
   process.env.NUXT_SESSION_PASSWORD = access.secret
   const shop = await loadLiveShop(store)
+  store.noMoreWrites()
   opened = true
   return { store, shop, log: new CommandLog(store, shop, stop), access }
 }

@@ -140,9 +140,13 @@ export interface Store extends StoreReader {
 
 /** The database could not do a write, and took back what was done of it. */
 export class NotWrittenError extends Error {
-  constructor(cause: unknown) {
+  /** Why, when that is something that whoever runs the server has to see to. */
+  readonly reason: 'disk-full' | 'read-only' | null
+
+  constructor(cause: unknown, reason: NotWrittenError['reason'] = null) {
     super('The database could not write.', { cause })
     this.name = 'NotWrittenError'
+    this.reason = reason
   }
 }
 

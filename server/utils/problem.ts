@@ -61,6 +61,12 @@ export function toProblem(error: unknown, method: string): Problem {
       error.issues.map(issue => issue.path.join('.')),
     )
   }
+  const { code } = error as NodeJS.ErrnoException
+  const reason = error instanceof NotWrittenError ? error.reason : (unwritable[code ?? ''] ?? null)
+  if (reason) {
+    log.error({ reason }, 'Nothing can be written.')
+    return cannotWrite[reason]
+  }
   log.error(error)
   const isRead = method === 'GET' || method === 'HEAD'
   if (isRead || error instanceof NotWrittenError)
@@ -76,6 +82,23 @@ export function toProblem(error: unknown, method: string): Problem {
     'Something went wrong in Manada',
     'It is not certain whether this was done: look before you do it again. The server’s log has the details.',
   )
+}
+
+/** What the system says of files that can't be written. */
+const unwritable: Record<string, 'disk-full' | 'read-only'> = { ENOSPC: 'disk-full', EDQUOT: 'disk-full', EROFS: 'read-only' }
+const cannotWrite = {
+  'disk-full': new Problem(
+    507,
+    'disk-full',
+    'Nothing can be saved now',
+    'The server’s disk is full. Nothing was changed, and shoppers are answered as before; whoever runs the server has to make room.',
+  ),
+  'read-only': new Problem(
+    503,
+    'read-only',
+    'Nothing can be saved now',
+    'The server may only read its data. Nothing was changed, and shoppers are answered as before.',
+  ),
 }
 
 const commandStatus: Record<CommandErrorCode, number> = {

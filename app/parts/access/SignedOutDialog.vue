@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isSignedOut } from '../../data/signedOut'
+import { isSignedOut } from '../../data/serverState'
 import { accessPartWords } from './words'
 
 const say = accessPartWords.signedOut

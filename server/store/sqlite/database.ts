@@ -62,6 +62,13 @@ export async function openDatabase(file: string): Promise<Database> {
   }
 }
 
+/** SQLite says so before anything of a transaction counts (Result and Error Codes, SQLITE_FULL, SQLITE_READONLY). */
+function reasonOf(error: unknown): NotWrittenError['reason'] {
+  const message = String((error as Error).message)
+  if (message.includes('SQLITE_FULL')) return 'disk-full'
+  return message.includes('SQLITE_READONLY') ? 'read-only' : null
+}
+
 async function writeNow<T>(sequelize: Sequelize, work: (transaction: Transaction) => Promise<T>): Promise<T> {
   let isComplete = false
   try {
@@ -71,7 +78,8 @@ async function writeNow<T>(sequelize: Sequelize, work: (transaction: Transaction
       return result
     })
   } catch (error) {
-    // Of an error at the very end it is not certain that nothing was written.
-    throw !isComplete && error instanceof BaseError ? new NotWrittenError(error) : error
+    const reason = reasonOf(error)
+    // Of another error at the very end it is not certain that nothing was written.
+    throw error instanceof BaseError && (reason || !isComplete) ? new NotWrittenError(error, reason) : error
   }
 }

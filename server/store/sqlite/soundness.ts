@@ -11,18 +11,19 @@ const whatToDo = (folder: string) =>
 /**
  * Checks that the shop's file can be opened as it is. A missing or empty one is a new shop only in a folder that never had one.
  * @param hadShop whether a shop was opened in the folder before
+ * @param folder what is told of; another than the file's when that is a copy
  * @throws UnusableDataError when it is gone or damaged
  */
-export async function checkSound(file: string, hadShop: boolean): Promise<void> {
+export async function checkSound(file: string, hadShop: boolean, folder = dirname(file)): Promise<void> {
   const [size, logged] = await Promise.all([sizeOf(file), sizeOf(`${file}-wal`)])
   if (!size) {
     if (!hadShop && !logged) return
     const state = size === null ? 'is gone' : 'is empty'
-    throw new UnusableDataError(`There was a shop in ${dirname(file)}, but its file ${file} ${state}. ${whatToDo(dirname(file))}`)
+    throw new UnusableDataError(`There was a shop in ${folder}, but its file ${file} ${state}. ${whatToDo(folder)}`)
   }
   const faults = await faultsIn(file, 'quick_check')
   if (faults.length)
-    throw new UnusableDataError(`The shop’s file ${file} is damaged (${faults.slice(0, 3).join('; ')}). ${whatToDo(dirname(file))}`)
+    throw new UnusableDataError(`The shop’s file ${file} is damaged (${faults.slice(0, 3).join('; ')}). ${whatToDo(folder)}`)
 }
 
 /**
