@@ -44,6 +44,7 @@ await Promise.all([
     ['Lint with types', 'eslint', '--config', 'eslint.types.config.mjs', 'app', 'layers', 'core', 'server', 'demo', 'benchmarks', 'e2e'],
     ['Imports', 'depcruise', 'core', 'server', 'app', 'layers', 'demo', '--config', '.dependency-cruiser.cjs'],
     ['Imports of folders', 'tsx', 'scripts/folders.mjs'],
+    ['Licences', 'tsx', 'scripts/licences.mjs', '--check'],
     ['Types', 'nuxt', 'typecheck'],
     ['Types of tests and tools', 'tsc', '-p', 'tsconfig.tools.json'],
     ['Production build', 'nuxt', 'build', '--logLevel=silent'],

@@ -105,6 +105,9 @@ const endOthers = () =>
         </ul>
         <button type="button" class="plain-button" :disabled="(sessions?.length ?? 0) < 2" @click="endOthers">{{ say.endOthers }}</button>
       </section>
+      <p class="small">
+        <a href="/licences.txt" target="_blank">{{ say.licences }}</a>
+      </p>
     </div>
   </StudioFrame>
 </template>
@@ -133,6 +136,13 @@ h2 {
 }
 p {
   margin: 2px 0 0;
+}
+a {
+  color: var(--petrol);
+  font-weight: 600;
+}
+.page > p {
+  margin-top: 28px;
 }
 form,
 section {

@@ -89,6 +89,7 @@ export const accessWords = {
     this: 'this one',
     since: (when: string) => `since ${when}`,
     seen: (when: string) => `last seen ${when}`,
+    licences: 'Licences of what Manada is made with',
     endOthers: 'Sign out everywhere else',
     ended: (count: number) => (count === 1 ? 'Signed out in one other place.' : `Signed out in ${count} other places.`),
   },
