@@ -42,6 +42,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'POST /api/join/invitation': 'nothing',
   'GET /api/kinds': 'viewer',
   'GET /api/me': 'nothing',
+  'GET /api/metrics': ['admin', 'results:read'],
   'GET /api/offers': 'viewer',
   'GET /api/pageRows': 'viewer',
   'GET /api/people': 'admin',
@@ -189,6 +190,8 @@ test('whoever was given a preview token sees drafts, and nothing else', async ({
   // The shop's own page, as the server renders it.
   expect(await status(`/shop/products/EX-210?draft=1&preview=${token}`)).toBe(200)
   expect(await status('/shop/products/EX-210?draft=1&preview=1')).not.toBe(200)
+  const { headers } = await fetch(`${url}/shop/products/EX-210?draft=1&preview=${token}`)
+  expect([headers.get('cache-control'), headers.get('x-robots-tag')]).toEqual(['private, no-store', 'noindex'])
 })
 
 test('shoppers are told nothing of what is drafted, nor how many there are of anything', async ({ request, freshShop: { url } }) => {
@@ -222,4 +225,26 @@ test('shoppers are told nothing of what is drafted, nor how many there are of an
     body: JSON.stringify({ lines: Array.from({ length: 9 }, () => ({ sku: 'HAT', quantity: 9999 })) }),
   })
   expect(await cart.text()).not.toMatch(/"available"|3960|73951/)
+})
+
+test('the server tells how it does: requests by route, pages, memory, the loop, writes that wait, studios', async ({
+  request,
+  freshShop: { url },
+}) => {
+  for (let i = 0; i < 3; i++) await fetch(`${url}/api/shop/v1/pages/product/EX-210`)
+  await fetch(`${url}/api/products`)
+  const text = await (await request.get('/api/metrics')).text()
+  const value = (name: string) => Number(new RegExp(`^${name.replace(/[{}]/g, '\\$&')} (\\S+)$`, 'm').exec(text)?.[1])
+  expect(value('manada_pages_total')).toBeGreaterThanOrEqual(3)
+  expect(value('manada_products')).toBeGreaterThan(150)
+  expect(value('manada_request_seconds_count{method="GET",route="/api/products",status="4xx"}')).toBeGreaterThanOrEqual(1)
+  for (const name of [
+    'manada_process_resident_memory_bytes',
+    'manada_nodejs_eventloop_lag_p99_seconds',
+    'manada_writes_waiting',
+    'manada_studios',
+  ])
+    expect(value(name), name).toBeGreaterThanOrEqual(0)
+  // Nothing of what shoppers asked for.
+  expect(text).not.toContain('EX-210')
 })

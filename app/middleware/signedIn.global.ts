@@ -8,6 +8,9 @@ export default defineNuxtRouteMiddleware(async to => {
   if (import.meta.server || open.has(to.path) || /^\/shop(\/|$)/.test(to.path)) return
   const me = useMe()
   // A server that does not answer is told of by the page itself.
-  await me.load().catch(() => undefined)
-  if (!me.person) return navigateTo({ path: '/sign-in', query: to.path === '/products' ? {} : { to: to.fullPath } })
+  const isKnown = await me.load().then(
+    () => true,
+    () => false,
+  )
+  if (isKnown && !me.person) return navigateTo({ path: '/sign-in', query: to.path === '/products' ? {} : { to: to.fullPath } })
 })

@@ -50,5 +50,7 @@ export const commonHeaders: Record<string, string> = {
 /** Where people reach this server, without a slash at the end: a setting, because a Host header says what its sender likes. */
 export function publicAddress(): string {
   const { MANADA_ADDRESS, HOST, PORT } = process.env
-  return (MANADA_ADDRESS || `http://${HOST || '127.0.0.1'}:${PORT || '4310'}`).replace(/\/$/, '')
+  // Where a server listens everywhere, this machine reaches it so.
+  const host = !HOST || HOST === '0.0.0.0' || HOST === '::' ? '127.0.0.1' : HOST
+  return (MANADA_ADDRESS || `http://${host}:${PORT || '4310'}`).replace(/\/$/, '')
 }

@@ -47,6 +47,7 @@ export class CommandLog {
   readonly #followers = new Set<(told: FollowedWrite) => void>()
   readonly #stop: (error: unknown) => void
   #last: Promise<unknown> = Promise.resolve()
+  #waiting = 0
 
   /** @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so */
   constructor(store: Store, shop: LiveShop, stop: (error: unknown) => void = rethrow) {
@@ -58,6 +59,11 @@ export class CommandLog {
   /** Number of the last write that the live shop has taken over: what was worked out before holds as long as it is the same. */
   get followed(): number {
     return this.#shop.followed
+  }
+
+  /** How many writes are under way or wait for those before them. */
+  get waiting(): number {
+    return this.#waiting
   }
 
   /**
@@ -258,7 +264,8 @@ export class CommandLog {
       if (write) await this.#applyWrites([write])
       return done
     })
-    this.#last = turn.catch(() => undefined)
+    this.#waiting++
+    this.#last = turn.catch(() => undefined).finally(() => this.#waiting--)
     return turn
   }
 

@@ -4,6 +4,7 @@ import { isPageRequest, pageRoute } from '../delivery/pageRoute'
 import { isOpen } from '../running/useShop'
 import { commonHeaders, publicAddress, refusalOf, shopOrigin } from '../http/door'
 import { shopOriginHeaders } from '../http/shopOrigins'
+import { countPage } from '../metrics/metrics'
 import type { Problem } from '../utils/problem'
 
 /**
@@ -18,8 +19,13 @@ export default defineNitroPlugin(({ h3App }) => {
     // What the server asks of itself, while it renders a page, is in already.
     const refusal = req instanceof IncomingMessage ? refusalOf(req, isOpen()) : null
     if (refusal) return refuse(event, refusal)
-    if (isPageRequest(req)) return pageRoute(event)
+    if (isPageRequest(req)) {
+      countPage()
+      return pageRoute(event)
+    }
     setResponseHeaders(event, commonHeaders)
+    // A look at what is drafted is for whoever has its address, and kept nowhere on its way.
+    if (/[?&]preview=/.test(req.url ?? '')) setResponseHeaders(event, { 'cache-control': 'private, no-store', 'x-robots-tag': 'noindex' })
     const from = shopOrigin(req.url, req.headers)
     if (from) setResponseHeaders(event, shopOriginHeaders(from))
     // A browser asks first whether it may send an order from there.
