@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { firstIndex, roundRobin, lazilySorted, merged } from './sorted'
+import { firstIndex, roundRobin, lazilySorted, merged, putIn, takeOut } from './sorted'
 
 const ascending = (a: number, b: number) => a - b
 const numbers = fc.array(fc.integer({ min: 0, max: 40 }), { maxLength: 60 })
@@ -14,6 +14,21 @@ describe('lists in order', () => {
         const first: number[] = []
         for (const item of lazilySorted([...items], ascending)) if (first.push(item) > wanted) break
         expect(first).toEqual(sorted.slice(0, wanted + 1))
+      }),
+    )
+  })
+
+  it('takeOut and putIn leave the list in order, however many go and come', () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.nat(60)), fc.uniqueArray(fc.nat(60)), fc.infiniteStream(fc.boolean()), (before, others, random) => {
+        const list = before.toSorted(ascending)
+        const leaving = before.filter(() => random.next().value)
+        const coming = others.filter(each => !before.includes(each))
+        takeOut(list, leaving, ascending)
+        expect(list).toEqual(before.filter(each => !leaving.includes(each)).toSorted(ascending))
+        const all = [...list, ...coming].toSorted(ascending)
+        putIn(list, coming, ascending)
+        expect(list).toEqual(all)
       }),
     )
   })

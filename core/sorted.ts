@@ -74,6 +74,47 @@ export function* merged(lists: readonly (readonly number[])[], compare: Compare,
   }
 }
 
+/** Up to so many are put in or taken out one by one; for more it is less work to go through the list once. */
+const fewAtOnce = 8
+
+/**
+ * Takes numbers out of a list that is in order.
+ * @param leaving numbers of the list, each once
+ */
+export function takeOut(list: number[], leaving: readonly number[], compare: Compare): void {
+  if (leaving.length <= fewAtOnce) {
+    for (const item of leaving) {
+      const from = firstIndex(list, each => compare(each, item) >= 0)
+      list.splice(list.indexOf(item, from), 1)
+    }
+    return
+  }
+  const gone = new Set(leaving)
+  let kept = 0
+  for (const item of list) if (!gone.has(item)) list[kept++] = item
+  list.length = kept
+}
+
+/** Puts numbers into a list that is in order, where they belong. */
+export function putIn(list: number[], coming: readonly number[], compare: Compare): void {
+  if (coming.length <= fewAtOnce) {
+    for (const item of coming)
+      list.splice(
+        firstIndex(list, each => compare(each, item) >= 0),
+        0,
+        item,
+      )
+    return
+  }
+  const sorted = coming.toSorted(compare)
+  let last = list.length - 1
+  let next = sorted.length - 1
+  list.push(...sorted)
+  // From behind, so that nothing is written over before it is moved.
+  for (let at = list.length - 1; next >= 0; at--)
+    list[at] = last >= 0 && compare(list[last]!, sorted[next]!) > 0 ? list[last--]! : sorted[next--]!
+}
+
 /** The first of each, then the second of each, and so on. */
 export function* roundRobin<T>(lists: readonly Iterable<T>[]): Generator<T> {
   let left = lists.map(list => list[Symbol.iterator]())

@@ -47,8 +47,8 @@ describe('what a rule picks', () => {
           areAsChecked()
           for (const [position, product] of changes) {
             const after = { ...product, sku: products[position]!.sku }
-            index.postings.replace(position, products[position]!, after)
-            index.replace(position, after)
+            index.postings.put({ position, product: after }, products[position]!)
+            index.put([{ position, product: after }])
             products[position] = after
             areAsChecked()
           }

@@ -1,4 +1,5 @@
-import { firstIndex } from '../sorted'
+import type { Gaps } from '../catalogue/gaps'
+import { firstIndex, putIn, takeOut } from '../sorted'
 import { completed, sorting } from '../steps'
 
 /** Texts that get a number before a pause. */
@@ -12,7 +13,7 @@ export class Ranks {
   readonly #texts: string[]
   readonly #compare: (a: string, b: string) => number
   /** Positions in the order of their texts. */
-  #sorted: number[]
+  readonly #sorted: number[]
   readonly #ranks: number[] = []
 
   /** Its numbers come with `#renumbering`. */
@@ -35,26 +36,53 @@ export class Ranks {
     return this.#ranks
   }
 
-  /** Puts a text at a position; the position of a new one is next to the last. */
-  put(position: number, text: string): void {
-    const { length } = this.#texts
-    if (position < length) {
-      const first = firstIndex(this.#sorted, each => this.#ranks[each]! >= this.#ranks[position]!)
-      this.#sorted.splice(this.#sorted.indexOf(position, first), 1)
+  readonly #byRank = (a: number, b: number): number => this.#ranks[a]! - this.#ranks[b]!
+
+  /** Puts texts at positions; those of new ones are next to the last, one after the other. */
+  put(puts: readonly (readonly [position: number, text: string])[]): void {
+    const changed = puts.filter(([position, text]) => this.#texts[position] !== text)
+    const known = changed.flatMap(([position]) => (position < this.#texts.length ? position : []))
+    takeOut(this.#sorted, known, this.#byRank)
+    for (const [position, text] of changed) this.#texts[position] = text
+    const coming = changed.map(([position]) => position).sort((a, b) => this.#compare(this.#texts[a]!, this.#texts[b]!))
+    let isRoomLeft = true
+    for (let i = 0; i < coming.length;) {
+      const at = firstIndex(this.#sorted, each => this.#compare(this.#texts[each]!, this.#texts[coming[i]!]!) >= 0)
+      const next = this.#sorted[at]
+      let end = i + 1
+      while (end < coming.length && (next === undefined || this.#compare(this.#texts[coming[end]!]!, this.#texts[next]!) < 0)) end++
+      if (next !== undefined && this.#compare(this.#texts[coming[i]!]!, this.#texts[next]!) === 0) {
+        this.#ranks[coming[i]!] = this.#ranks[next]!
+        i++
+      } else {
+        isRoomLeft = this.#spread(coming.slice(i, end), at) && isRoomLeft
+        i = end
+      }
     }
-    const at = firstIndex(this.#sorted, each => this.#compare(this.#texts[each]!, text) >= 0)
+    putIn(this.#sorted, coming, isRoomLeft ? this.#byRank : (a, b) => this.#compare(this.#texts[a]!, this.#texts[b]!))
+    if (!isRoomLeft) completed(this.#renumbering())
+  }
+
+  /** Gives some positions numbers between those of two neighbours. Returns whether there was room. @param at place of the one above */
+  #spread(positions: readonly number[], at: number): boolean {
     const next = this.#sorted[at]
-    this.#texts[position] = text
-    this.#sorted.splice(at, 0, position)
-    if (next !== undefined && this.#compare(this.#texts[next]!, text) === 0) {
-      this.#ranks[position] = this.#ranks[next]!
-      return
+    const below = at > 0 ? this.#ranks[this.#sorted[at - 1]!]! : (next === undefined ? 0 : this.#ranks[next]!) - positions.length - 1
+    const above = next === undefined ? below + positions.length + 1 : this.#ranks[next]!
+    let rank = below
+    for (const [i, position] of positions.entries()) {
+      const isSame = i > 0 && this.#compare(this.#texts[positions[i - 1]!]!, this.#texts[position]!) === 0
+      const higher = isSame ? rank : below + ((above - below) * (i + 1)) / (positions.length + 1)
+      if (!isSame && higher <= rank) return false
+      this.#ranks[position] = rank = higher
     }
-    const below = at > 0 ? this.#ranks[this.#sorted[at - 1]!]! : (next === undefined ? 0 : this.#ranks[next]!) - 2
-    const above = next === undefined ? below + 2 : this.#ranks[next]!
-    const between = below + (above - below) / 2
-    this.#ranks[position] = between
-    if (between <= below || between >= above) completed(this.#renumbering())
+    return rank < above
+  }
+
+  remove(gaps: Gaps): void {
+    takeOut(this.#sorted, gaps.positions, this.#byRank)
+    gaps.rename(this.#sorted)
+    gaps.close(this.#texts)
+    gaps.close(this.#ranks)
   }
 
   *#renumbering(): Generator<void, void> {

@@ -1,6 +1,7 @@
 import { byCode } from '../text/codeOrder'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { Gaps } from '../catalogue/gaps'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
 import { Postings } from '../productSearch/postings'
@@ -24,9 +25,33 @@ const lists: ListName[] = [
 const facts = { nameOf: (product: Product) => product.name.en!, sold: (sku: string) => sku.charCodeAt(0) % 3, language: 'en' }
 const build = (products: readonly Product[]) => completed(SelectionIndex.building(products, facts, completed(Postings.building(products))))
 
+/** Puts products in the place of those before or behind the others, or takes some away by SKU, in a list and in the index of it. */
+function changeSome(products: Product[], index: SelectionIndex, some: (Product | string)[]): void {
+  const known = (sku: string) => products.findIndex(each => each.sku === sku)
+  if (typeof some[0] === 'string') {
+    const gaps = new Gaps(
+      (some as string[]).map(known).filter(position => position >= 0),
+      products.length,
+    )
+    index.remove(gaps)
+    index.postings.remove(gaps, products)
+    gaps.close(products)
+    return
+  }
+  let size = products.length
+  const placed = (some as Product[]).map(product => ({ product, position: known(product.sku) < 0 ? size++ : known(product.sku) }))
+  for (const each of placed) index.postings.put(each, products[each.position] ?? null)
+  index.put(placed)
+  for (const { position, product } of placed) products[position] = product
+}
+
 describe('the selection index', () => {
   it('is after any changes as one built from the changed products', () => {
-    const later = fc.array(fc.constantFrom(...skus, 'NEW-1', 'NEW-2', 'A0').chain(productOf), { maxLength: 12 })
+    const changed = fc.uniqueArray(fc.constantFrom(...skus, 'NEW-1', 'NEW-2', 'A0').chain(productOf), {
+      maxLength: 12,
+      selector: each => each.sku,
+    })
+    const later = fc.array(fc.oneof(changed, fc.subarray([...skus, 'NEW-1', 'NEW-2'], { maxLength: 10 })), { maxLength: 6 })
     const asked = fc.subarray(lists.flatMap(list => orders.map(order => ({ list, order }))))
     fc.assert(
       fc.property(fc.tuple(...skus.map(productOf)), later, asked, (before, changes, early) => {
@@ -34,19 +59,15 @@ describe('the selection index', () => {
         const index = build(products)
         // What was asked for earlier is kept in order; what was not is put in order when it is.
         for (const { list, order } of early) index.list(list, order)
-        for (const product of changes) {
-          const found = products.findIndex(each => each.sku === product.sku)
-          const position = found < 0 ? products.length : found
-          index.postings.replace(position, products[position] ?? null, product)
-          index.replace(position, product)
-          products[position] = product
-        }
+        for (const some of changes) changeSome(products, index, some)
         const fresh = build(products)
         expect(new Map(index.postings.attributeValues)).toEqual(new Map(fresh.postings.attributeValues))
         for (const list of lists) {
           expect(index.positions(list)).toEqual(fresh.positions(list))
           for (const order of orders) expect([list, order, index.list(list, order)]).toEqual([list, order, fresh.list(list, order)])
         }
+        expect(products.map((_, position) => index.hashAt(position))).toEqual(products.map((_, position) => fresh.hashAt(position)))
+        expect(products.map(each => index.postings.positionOf(each.sku))).toEqual([...products.keys()])
       }),
       { numRuns: 300 },
     )
@@ -59,7 +80,7 @@ describe('a part of an order', () => {
     const index = build(products)
     fc.assert(
       fc.property(fc.nat(5000), fc.nat(5000), fc.option(fc.tuple(fc.nat(4999), fc.nat(5003))), (one, other, change) => {
-        if (change) index.replace(change[0], { ...index.productAt(change[0]), price: change[1] })
+        if (change) index.put([{ position: change[0], product: { ...index.productAt(change[0]), price: change[1] } }])
         const [from, to] = [Math.min(one, other), Math.max(one, other)]
         expect(index.partBitmap('cheapest', from, to).positions()).toEqual(
           index
@@ -76,13 +97,15 @@ describe('ranks', () => {
   it('compare as their texts do, whatever is put in later', () => {
     const text = fc.string({ maxLength: 2, unit: fc.constantFrom('a', 'b', 'c') })
     fc.assert(
-      fc.property(fc.array(text), fc.array(fc.tuple(fc.nat(20), text), { maxLength: 80 }), (first, puts) => {
+      fc.property(fc.array(text), fc.array(fc.array(fc.tuple(fc.nat(20), text), { maxLength: 20 }), { maxLength: 20 }), (first, rounds) => {
         const texts = [...first]
         const ranks = completed(Ranks.building([...first], byCode))
-        for (const [place, value] of puts) {
-          const at = Math.min(place, texts.length)
-          ranks.put(at, value)
-          texts[at] = value
+        for (const puts of rounds) {
+          const wanted = new Map<number, string>()
+          let size = texts.length
+          for (const [place, value] of puts) wanted.set(place < texts.length ? place : size++, value)
+          ranks.put([...wanted])
+          for (const [place, value] of wanted) texts[place] = value
         }
         for (const [i, a] of texts.entries())
           for (const [j, b] of texts.entries()) expect(Math.sign(ranks.ranks[i]! - ranks.ranks[j]!)).toBe(byCode(a, b))
@@ -93,7 +116,7 @@ describe('ranks', () => {
   it('find room between the same two neighbours again and again', () => {
     const ranks = completed(Ranks.building(['a', 'z'], byCode))
     const texts = Array.from({ length: 200 }, (_, i) => `b${String(200 - i).padStart(3, '0')}`)
-    for (const [i, text] of texts.entries()) ranks.put(2 + i, text)
+    for (const [i, text] of texts.entries()) ranks.put([[2 + i, text]])
     const numbers = texts.map((_, i) => ranks.ranks[2 + i]!)
     expect(numbers).toEqual(numbers.toSorted((a, b) => b - a))
     expect(new Set(numbers).size).toBe(texts.length)

@@ -2,8 +2,10 @@ import { byCode } from '../text/codeOrder'
 import type { Product } from '../catalogue/product'
 import type { Postings, TraitKind } from '../productSearch/postings'
 import { listsOf } from '../productSearch/postings'
+import type { Gaps } from '../catalogue/gaps'
+import type { Placed } from '../catalogue/placed'
 import type { Compare } from '../sorted'
-import { firstIndex } from '../sorted'
+import { putIn, takeOut } from '../sorted'
 import type { SortOrder, NumberSortOrder } from '../catalogue/sortOrders'
 import { sortOrders, sortNumber } from '../catalogue/sortOrders'
 import { sorting } from '../steps'
@@ -212,40 +214,74 @@ export class SelectionIndex {
   }
 
   /**
-   * Takes over that a product has become another one, or is new; the lists by trait have taken it over already.
-   * @param position its place; that of a new one is next to the last
+   * Takes over that products have become others, or are new; the lists by trait have taken them over already.
+   * @param placed the positions of new ones are next to the last, one after the other
    */
-  replace(position: number, after: Product): void {
-    const before = this.#products[position]
-    if (before) for (const [order, list] of this.#keptLists(before)) list.splice(firstIndex(list, this.#notBefore(order, position)), 1)
-    this.#updateBitmaps(position, before, after)
-    this.#products[position] = after
-    this.#hashes[position] = hashOf(after.sku)
-    this.#skus.put(position, after.sku)
-    this.#names.put(position, this.facts.nameOf(after))
-    for (const [order, numbers] of this.#numbers) numbers[position] = this.#number(order, after)
-    for (const [order, list] of this.#keptLists(after)) list.splice(firstIndex(list, this.#notBefore(order, position)), 0, position)
-    for (const { bitmap, check } of this.#kept.values()) bitmap.set(position, check(after))
+  put(placed: readonly Placed[]): void {
+    const leaving = new Moves()
+    const coming = new Moves()
+    for (const { position, product } of placed) this.#noteMoves(position, this.#products[position], product, leaving, coming)
+    this.#carryOut(leaving, takeOut)
+    for (const { position, product } of placed) {
+      this.#updateBitmaps(position, this.#products[position], product)
+      this.#products[position] = product
+      this.#hashes[position] = hashOf(product.sku)
+      for (const [order, numbers] of this.#numbers) numbers[position] = this.#number(order, product)
+    }
+    this.#skus.put(placed.map(({ position, product }) => [position, product.sku]))
+    this.#names.put(placed.map(({ position, product }) => [position, this.facts.nameOf(product)]))
+    this.#carryOut(coming, putIn)
+    for (const { bitmap, check } of this.#kept.values()) for (const { position, product } of placed) bitmap.set(position, check(product))
+  }
+
+  /** Takes products away; the lists by trait have them still. */
+  remove(gaps: Gaps): void {
+    const leaving = new Moves()
+    for (const position of gaps.positions)
+      for (const [order, list] of this.#keptLists(this.#products[position]!)) leaving.note(list, order, position)
+    this.#carryOut(leaving, takeOut)
+    for (const orders of this.#lists.values()) for (const list of orders.values()) gaps.rename(list)
+    this.#skus.remove(gaps)
+    this.#names.remove(gaps)
+    for (const list of [this.#products, this.#hashes, ...this.#numbers.values()]) gaps.close(list)
+    this.#forgetBitmaps()
+  }
+
+  /** In which of the lists that are kept a product changes its place. */
+  #noteMoves(position: number, before: Product | undefined, after: Product, leaving: Moves, coming: Moves): void {
+    const had = new Set(before ? this.#keptLists(before).map(([, list]) => list) : [])
+    for (const [order, list] of this.#keptLists(after)) {
+      const wasThere = had.delete(list)
+      if (wasThere && !this.#hasMoved(order, position, before!, after)) continue
+      if (wasThere) leaving.note(list, order, position)
+      coming.note(list, order, position)
+    }
+    if (before) for (const [order, list] of this.#keptLists(before)) if (had.has(list)) leaving.note(list, order, position)
+  }
+
+  #hasMoved(order: SortOrder, position: number, before: Product, after: Product): boolean {
+    return order === 'name'
+      ? this.facts.nameOf(before) !== this.facts.nameOf(after)
+      : this.#numbers.get(order)![position] !== this.#number(order, after)
+  }
+
+  #carryOut(moves: Moves, work: (list: number[], positions: readonly number[], compare: Compare) => void): void {
+    for (const [list, { order, positions }] of moves.byList) work(list, positions, this.comparing(order))
   }
 
   /** Keeps the bitmaps as they are to be after a product's change, or lets go of them; before the change is taken over. */
   #updateBitmaps(position: number, before: Product | undefined, after: Product): void {
-    if (!before) {
-      // A new product is beyond the end of all of them.
-      this.#bitmaps.clear()
-      this.#before.clear()
-      this.#kept.clear()
-      return
-    }
+    // A new product is beyond the end of all of them.
+    if (!before) return this.#forgetBitmaps()
     for (const name of listsOf(before)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, false)
     for (const name of listsOf(after)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, true)
-    for (const order of this.#before.keys()) {
-      const hasMoved =
-        order === 'name'
-          ? this.facts.nameOf(before) !== this.facts.nameOf(after)
-          : this.#numbers.get(order)![position] !== this.#number(order, after)
-      if (hasMoved) this.#before.delete(order)
-    }
+    for (const order of this.#before.keys()) if (this.#hasMoved(order, position, before, after)) this.#before.delete(order)
+  }
+
+  #forgetBitmaps(): void {
+    this.#bitmaps.clear()
+    this.#before.clear()
+    this.#kept.clear()
   }
 
   #number(order: NumberSortOrder, product: Product): number {
@@ -256,9 +292,15 @@ export class SelectionIndex {
   #keptLists(product: Product): [SortOrder, number[]][] {
     return [everything, ...listsOf(product)].flatMap(name => [...(this.#lists.get(keyOf(name as ListName)) ?? [])])
   }
+}
 
-  #notBefore(order: SortOrder, position: number): (other: number) => boolean {
-    const compare = this.comparing(order)
-    return other => compare(other, position) >= 0
+/** Positions that leave lists, or come into them. */
+class Moves {
+  readonly byList = new Map<number[], { order: SortOrder; positions: number[] }>()
+
+  note(list: number[], order: SortOrder, position: number): void {
+    const known = this.byList.get(list)
+    if (known) known.positions.push(position)
+    else this.byList.set(list, { order, positions: [position] })
   }
 }

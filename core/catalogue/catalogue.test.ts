@@ -50,10 +50,25 @@ describe('the catalogue', () => {
   it('forgets the variants of a product that is replaced, and takes a new one at the end', () => {
     const catalogue = new Catalogue([gloves, makeProduct('SMO')], [], [])
     const fewer = { ...gloves, variants: [gloves.variants[0]!] }
-    catalogue.replace(0, fewer)
-    catalogue.replace(2, makeProduct('NEW'))
+    catalogue.put([{ position: 0, product: fewer }])
+    catalogue.put([{ position: 2, product: makeProduct('NEW') }])
     expect(catalogue.products.map(each => each.sku)).toEqual(['GLO', 'SMO', 'NEW'])
     expect([catalogue.item('GLO-M')?.product, catalogue.item('GLO-L'), catalogue.product('NEW')?.sku]).toEqual([fewer, undefined, 'NEW'])
+  })
+})
+
+describe('a variant that has become another product’s', () => {
+  it('stays with that one, whichever of the two is taken over first', () => {
+    const variants = [makeVariant('V')]
+    for (const order of [
+      [0, 1],
+      [1, 0],
+    ]) {
+      const catalogue = new Catalogue([makeProduct('A', { variants }), makeProduct('B')], [], [])
+      const after = [makeProduct('A'), makeProduct('B', { variants })]
+      for (const position of order) catalogue.put([{ position, product: after[position]! }])
+      expect(catalogue.item('V')?.product.sku).toBe('B')
+    }
   })
 })
 

@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { namedIn } from './bundle'
 import { textSchema } from '../text/text'
 import { pictureAddressSchema } from './pictureAddress'
+import type { Gaps } from './gaps'
+import type { Placed } from './placed'
 import type { Product, Variant } from './product'
 import { skuSchema } from './sku'
 import { SkuNumbers } from './skuNumbers'
@@ -49,7 +51,7 @@ export class Catalogue {
   /** Numbers of the SKUs of its products and variants, and of whatever else is named by SKU. */
   readonly numbers: SkuNumbers
   readonly #items: (CatalogueItem | undefined)[] = []
-  readonly #categories: ReadonlyMap<string, Category>
+  #categories!: ReadonlyMap<string, Category>
   readonly #articles: Map<string, Article>
   readonly #paths = new Map<string, readonly string[]>()
   readonly #below = new Map<string, ReadonlySet<string>>()
@@ -67,7 +69,7 @@ export class Catalogue {
     this.numbers = numbers
     this.#products = [...products]
     for (const product of this.#products) this.#take(product)
-    this.#categories = new Map(Array.from(categories, each => [each.key, each]))
+    this.setCategories(categories)
     this.#articles = new Map(Array.from(articles, each => [each.key, each]))
   }
 
@@ -76,12 +78,19 @@ export class Catalogue {
     return this.#products
   }
 
-  /** Takes over that the product at a position has become another one, or is new: the position is then next to the last. */
-  replace(position: number, product: Product): void {
-    const before = this.#products[position]
-    if (before) this.#let(before)
-    this.#products[position] = product
-    this.#take(product)
+  /** Takes over that products have become others, or are new: their positions are then next to the last, one after the other. */
+  put(placed: readonly Placed[]): void {
+    // A variant may have become another product's.
+    for (const { position } of placed) if (position < this.#products.length) this.#let(this.#products[position]!)
+    for (const { position, product } of placed) {
+      this.#products[position] = product
+      this.#take(product)
+    }
+  }
+
+  remove(gaps: Gaps): void {
+    for (const position of gaps.positions) this.#let(this.#products[position]!)
+    gaps.close(this.#products)
   }
 
   #take(product: Product): void {
@@ -93,7 +102,11 @@ export class Catalogue {
   }
 
   #let(product: Product): void {
-    for (const { sku } of [product, ...product.variants]) this.#items[this.numbers.of(sku)] = undefined
+    for (const { sku } of [product, ...product.variants]) {
+      const number = this.numbers.of(sku)
+      // By now it may be a variant of another product.
+      if (this.#items[number]?.product === product) this.#items[number] = undefined
+    }
     this.#bundles.delete(product.sku)
     if (product.bundle) for (const sku of namedIn(product.bundle)) this.#naming.get(sku)!.delete(product.sku)
   }
@@ -139,6 +152,13 @@ export class Catalogue {
   /** In the order they were given. */
   get articles(): Iterable<Article> {
     return this.#articles.values()
+  }
+
+  /** Takes over that there are these categories now. */
+  setCategories(categories: Iterable<Category>): void {
+    this.#categories = new Map(Array.from(categories, each => [each.key, each]))
+    this.#paths.clear()
+    this.#below.clear()
   }
 
   category(key: string): Category | undefined {

@@ -56,7 +56,7 @@ describe('all lanes of the shop', () => {
         const index = new LinkIndex()
         for (const [source, kind, lane] of all) index.setLane(source, kind, lane)
         const catalogue = new Catalogue([makeProduct('D'), makeProduct('A'), sized], [], [], areSame ? index.numbers : undefined)
-        catalogue.replace(1, makeProduct('A', { stock: 3 }))
+        catalogue.put([{ position: 1, product: makeProduct('A', { stock: 3 }) }])
         for (const source of skus) {
           for (const kind of kinds) {
             const lane = index.lane(source, kind)

@@ -1,3 +1,5 @@
+import type { Gaps } from '../catalogue/gaps'
+import type { Placed } from '../catalogue/placed'
 import type { Product } from '../catalogue/product'
 import { firstIndex } from '../sorted'
 
@@ -61,9 +63,9 @@ export class Postings {
 
   /**
    * Takes over that a product has become another one, or is new.
-   * @param position its place; that of a new one is next to the last
+   * @param before null: it is new, and its position next to the last
    */
-  replace(position: number, before: Product | null, after: Product): void {
+  put({ position, product: after }: Placed, before: Product | null): void {
     const gone = before ? listsOf(before) : []
     const wanted = listsOf(after)
     const key = ([trait, value]: ListName) => `${trait}\0${value}`
@@ -72,6 +74,18 @@ export class Postings {
     for (const [trait, value] of gone) if (!kept.has(key([trait, value]))) this.#remove(trait, value, position)
     for (const [trait, value] of wanted) if (!had.has(key([trait, value]))) this.#add(trait, value, position)
     this.#positions.set(after.sku, position)
+  }
+
+  /** Takes products away. @param before all products, as they stand now */
+  remove(gaps: Gaps, before: readonly Product[]): void {
+    for (const position of gaps.positions) {
+      const product = before[position]!
+      for (const [trait, value] of listsOf(product)) this.#remove(trait, value, position)
+      this.#positions.delete(product.sku)
+    }
+    if (gaps.areLast) return
+    for (const lists of Object.values(this.#lists)) for (const list of lists.values()) gaps.rename(list)
+    for (const [sku, position] of this.#positions) this.#positions.set(sku, gaps.after(position))
   }
 
   #take(product: Product, position: number): void {

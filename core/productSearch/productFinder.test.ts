@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
+import { Gaps } from '../catalogue/gaps'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import type { Product } from '../catalogue/product'
 import { FacetLists } from './facets'
@@ -139,19 +140,31 @@ describe('ProductFinder', () => {
 
 describe('ProductFinder when products change', () => {
   it('finds what one made of the changed products finds', () => {
-    const changes = fc.array(some(...skus).chain(productOf), { maxLength: 6 })
+    const changed = fc.uniqueArray(some(...skus, 'NEW-1', 'NEW-2').chain(productOf), { maxLength: 10, selector: each => each.sku })
+    const changes = fc.array(fc.oneof(changed, fc.subarray([...skus, 'NEW-1', 'NEW-2'])), { maxLength: 4 })
     fc.assert(
       fc.property(anyProducts, changes, anyFilter, fc.subarray([...productSortSchema.options]), (before, changed, filter, asked) => {
         const products: Product[] = [...before]
         const finder = completed(ProductFinder.building(products, factsOf(before)))
         // What was asked for is kept in order from then on; what was not is put in order when it is.
         for (const sort of asked) finder.find(filter, null, sort)
-        for (const product of changed) {
-          const position = products.findIndex(each => each.sku === product.sku)
-          finder.postings.replace(position, products[position]!, product)
-          finder.replace(position, product)
-          products[position] = product
+        for (const some of changed) {
+          const known = (sku: string) => products.findIndex(each => each.sku === sku)
+          if (typeof some[0] === 'string') {
+            const gone = (some as string[]).map(known).filter(position => position >= 0)
+            const gaps = new Gaps(gone, products.length)
+            finder.remove(gaps)
+            finder.postings.remove(gaps, products)
+            gaps.close(products)
+            continue
+          }
+          let size = products.length
+          const placed = (some as Product[]).map(product => ({ product, position: known(product.sku) < 0 ? size++ : known(product.sku) }))
+          for (const each of placed) finder.postings.put(each, products[each.position] ?? null)
+          finder.put(placed)
+          for (const { position, product } of placed) products[position] = product
         }
+        completed(finder.recounting())
         const fresh = completed(ProductFinder.building(products, factsOf(products)))
         for (const sort of productSortSchema.options)
           expect([sort, ...finder.find(filter, null, sort)]).toEqual([sort, ...fresh.find(filter, null, sort)])
@@ -180,8 +193,8 @@ describe('ProductFinder when products are sold', () => {
     const sell = (stock: number) => {
       counted.length = 0
       const after = { ...products[0]!, stock }
-      finder.postings.replace(0, products[0]!, after)
-      finder.replace(0, after)
+      finder.postings.put({ position: 0, product: after }, products[0]!)
+      finder.put([{ position: 0, product: after }])
       products[0] = after
       completed(finder.recounting())
       return counted

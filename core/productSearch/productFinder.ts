@@ -3,7 +3,9 @@ import { z } from 'zod'
 import { sortNumber } from '../catalogue/sortOrders'
 import type { Product, ProductStatus } from '../catalogue/product'
 import { differOnlyInStock, productStatusSchema, stockOf } from '../catalogue/product'
-import { firstIndex } from '../sorted'
+import type { Gaps } from '../catalogue/gaps'
+import type { Placed } from '../catalogue/placed'
+import { putIn, takeOut } from '../sorted'
 import { sorting } from '../steps'
 import { nameOrder } from '../text/nameOrder'
 import type { Facets } from './facets'
@@ -13,9 +15,10 @@ import type { ProductFilter } from './productFilter'
 
 export const productSortSchema = z.enum(['match', 'name', 'cheapest', 'dearest', 'newest', 'best-selling', 'fewest-links'])
 export type ProductSort = z.infer<typeof productSortSchema>
-/** These sort by a number of the product; the others follow its name, its words or its links. */
+/** These sort by a number of the product, then by name; the others follow its words or its links. */
 const numberSorts = ['cheapest', 'dearest', 'newest', 'best-selling'] as const
 type NumberSort = (typeof numberSorts)[number]
+type OwnSort = NumberSort | 'name'
 
 /** What the finder asks about besides the products themselves. */
 export interface FinderFacts {
@@ -49,7 +52,9 @@ export class ProductFinder {
   readonly #products: Product[]
   readonly #names: string[]
   readonly #facts: FinderFacts
-  readonly #orders = new Map<NumberSort | 'name', Uint32Array>()
+  readonly #orders = new Map<OwnSort, number[]>()
+  /** What orders go by, by position. */
+  readonly #numbers = new Map<NumberSort, number[]>()
   #status: Uint8Array<ArrayBuffer>
   #inStock: Uint8Array<ArrayBuffer>
   #price: Float64Array<ArrayBuffer>
@@ -77,22 +82,19 @@ export class ProductFinder {
   static *building(products: readonly Product[], facts: FinderFacts): Generator<void, ProductFinder> {
     const postings = yield* Postings.building(products)
     const finder = new ProductFinder(products, facts, postings, yield* FacetLists.building(postings, facts.language))
+    for (const sort of numberSorts) finder.#numbers.set(sort, [])
     for (const [position, product] of products.entries()) {
-      finder.#takeFacts(position, product)
+      finder.#takeFacts({ position, product })
       for (const [kind, counts] of finder.#links) counts[position] = facts.linkCount(product.sku, kind)
       finder.#countProblems(position)
       if (position % productsInStep === 0) yield
     }
     const byName = yield* sorting(Uint32Array.from(products.keys()), finder.#byName)
-    finder.#orders.set('name', byName)
+    finder.#orders.set('name', Array.from(byName))
     for (const sort of numberSorts) {
-      const rank = new Float64Array(products.length)
-      for (const [position, product] of products.entries()) {
-        rank[position] = finder.#rank(sort, product)
-        if (position % productsInStep === 0) yield
-      }
+      const numbers = finder.#numbers.get(sort)!
       // The sort is stable: equal ones stay in the order of their names.
-      finder.#orders.set(sort, yield* sorting(byName.slice(), (a, b) => rank[a]! - rank[b]!))
+      finder.#orders.set(sort, Array.from(yield* sorting(byName.slice(), (a, b) => numbers[a]! - numbers[b]!)))
     }
     return finder
   }
@@ -103,64 +105,105 @@ export class ProductFinder {
   }
 
   /**
-   * Takes over that a product has become another one with the same SKU, or is new, or was sold. The lists by trait have taken it over
+   * Takes over that products have become others with the same SKUs, or are new, or were sold. The lists by trait have taken them over
    * already.
    * Call `recounting` after it.
-   * @param position its place; that of a new one is next to the last
+   * @param placed the positions of new ones are next to the last, one after the other
    */
-  replace(position: number, after: Product): void {
-    const before = this.#products[position]
-    if (!before) this.#grow(after)
-    const places = Array.from(this.#orders, ([sort, order]) => ({ sort, order, place: order.indexOf(position) }))
-    this.#products[position] = after
-    this.#takeFacts(position, after)
-    for (const { sort, order, place } of places) this.#putBack(order, place, sort === 'name' ? this.#byName : this.#byRank(sort))
-    // Whether its links, and the links to it, have problems may have changed too.
-    if (before && differOnlyInStock(before, after)) return
-    this.#stale.add(position)
-    for (const { sku } of [after, ...after.variants]) for (const source of this.#facts.sourcesOf(sku)) this.#markStale(source)
+  put(placed: readonly Placed[]): void {
+    const before = placed.map(({ position }) => this.#products[position])
+    const moves = Array.from(this.#orders, ([sort, order]) => {
+      const moved = placed.filter((each, i) => !before[i] || this.#hasMoved(sort, each))
+      return { order, moved: moved.map(each => each.position), compare: this.#comparing(sort) }
+    })
+    for (const { order, moved, compare } of moves)
+      takeOut(
+        order,
+        moved.filter(position => position < this.#products.length),
+        compare,
+      )
+    this.#grow(placed.filter((_, i) => !before[i]))
+    for (const each of placed) this.#takeFacts(each)
+    for (const { order, moved, compare } of moves) putIn(order, moved, compare)
+    for (const [i, { position, product }] of placed.entries()) {
+      const was = before[i]
+      // Whether its links, and the links to it, have problems may have changed too.
+      if (was && differOnlyInStock(was, product)) continue
+      this.#stale.add(position)
+      for (const each of was ? [product, was] : [product]) this.#markLinking(each)
+    }
   }
 
-  /** Makes room for one product more. */
-  #grow({ sku }: Product): void {
-    const place = this.#products.length
-    const longer = <T extends Uint8Array | Uint16Array | Uint32Array | Float64Array>(column: T, value: number): T => {
-      const grown = new (column.constructor as new (length: number) => T)(place + 1)
+  /** Takes products away; the lists by trait have them still. Call `recounting` after it. */
+  remove(gaps: Gaps): void {
+    for (const [sort, order] of this.#orders) {
+      takeOut(order, gaps.positions, this.#comparing(sort))
+      gaps.rename(order)
+    }
+    for (const position of gaps.positions) this.#markLinking(this.#products[position]!)
+    const stale = [...this.#stale].filter(position => !gaps.has(position))
+    this.#stale.clear()
+    for (const position of stale) this.#stale.add(gaps.after(position))
+    for (const list of [this.#products, this.#names, ...this.#numbers.values()]) gaps.close(list)
+    const left = <Column extends ColumnType>(column: Column): Column => column.filter((_, position) => !gaps.has(position)) as Column
+    this.#setColumns(left, left)
+  }
+
+  /** What links to a product, or to a variant of it, may have a problem now. */
+  #markLinking({ sku, variants }: Product): void {
+    for (const each of [sku, ...variants.map(variant => variant.sku)])
+      for (const source of this.#facts.sourcesOf(each)) this.#markStale(source)
+  }
+
+  #hasMoved(sort: OwnSort, { position, product }: Placed): boolean {
+    return (
+      this.#names[position] !== this.#facts.nameOf(product) ||
+      (sort !== 'name' && this.#numbers.get(sort)![position] !== this.#number(sort, product))
+    )
+  }
+
+  /** Makes room for new products behind the others. */
+  #grow(fresh: readonly Placed[]): void {
+    if (!fresh.length) return
+    const longer = <Column extends ColumnType>(column: Column): Column => {
+      const grown = new (column.constructor as new (length: number) => Column)(column.length + fresh.length)
       grown.set(column)
-      grown[place] = value
       return grown
     }
-    this.#status = longer(this.#status, 0)
-    this.#inStock = longer(this.#inStock, 0)
-    this.#price = longer(this.#price, NaN)
-    this.#problems = longer(this.#problems, 0)
-    this.#links = new Map(Array.from(this.#links, ([kind, counts]) => [kind, longer(counts, this.#facts.linkCount(sku, kind))]))
-    for (const [sort, order] of this.#orders) this.#orders.set(sort, longer(order, place))
+    this.#setColumns(longer, (counts, kind) => {
+      const grown = longer(counts)
+      for (const { position, product } of fresh) grown[position] = this.#facts.linkCount(product.sku, kind)
+      return grown
+    })
   }
 
-  #takeFacts(position: number, product: Product): void {
+  #setColumns(
+    change: <Column extends ColumnType>(column: Column) => Column,
+    changeLinks: (counts: Uint16Array<ArrayBuffer>, kind: string) => Uint16Array<ArrayBuffer>,
+  ): void {
+    this.#status = change(this.#status)
+    this.#inStock = change(this.#inStock)
+    this.#price = change(this.#price)
+    this.#problems = change(this.#problems)
+    this.#links = new Map(Array.from(this.#links, ([kind, counts]) => [kind, changeLinks(counts, kind)]))
+  }
+
+  #takeFacts({ position, product }: Placed): void {
+    this.#products[position] = product
     this.#names[position] = this.#facts.nameOf(product)
     this.#status[position] = statusNumber(product.status)
     this.#inStock[position] = Number(stockOf(product, null) > 0)
     this.#price[position] = product.price ?? NaN
-  }
-
-  /** Puts what stands at a place of an order to where it belongs now. */
-  #putBack(order: Uint32Array, place: number, compare: (a: number, b: number) => number): void {
-    const position = order[place]!
-    order.copyWithin(place, place + 1)
-    const others = order.subarray(0, order.length - 1)
-    const to = firstIndex(others, other => compare(other, position) > 0)
-    order.copyWithin(to + 1, to, order.length - 1)
-    order[to] = position
+    for (const [sort, numbers] of this.#numbers) numbers[position] = this.#number(sort, product)
   }
 
   readonly #byName = (a: number, b: number): number =>
     this.#compareNames(this.#names[a]!, this.#names[b]!) || bySku(this.#products[a]!, this.#products[b]!)
 
-  #byRank(sort: NumberSort): (a: number, b: number) => number {
-    const rank = (position: number) => this.#rank(sort, this.#products[position]!)
-    return (a, b) => rank(a) - rank(b) || this.#byName(a, b)
+  #comparing(sort: OwnSort): (a: number, b: number) => number {
+    if (sort === 'name') return this.#byName
+    const numbers = this.#numbers.get(sort)!
+    return (a, b) => numbers[a]! - numbers[b]! || this.#byName(a, b)
   }
 
   /** Takes over that the kinds of links have changed. Call `recounting` after it. */
@@ -249,11 +292,11 @@ export class ProductFinder {
     this.#problems[position] = this.#facts.problemCount(this.#products[position]!.sku)
   }
 
-  #order(sort: ProductSort): Uint32Array {
+  #order(sort: ProductSort): readonly number[] {
     return this.#orders.get(sort === 'match' || sort === 'fewest-links' ? 'name' : sort)!
   }
 
-  #rank(sort: NumberSort, product: Product): number {
+  #number(sort: NumberSort, product: Product): number {
     return sortNumber(sort, product, this.#facts.sold(product.sku))
   }
 
@@ -271,7 +314,7 @@ export class ProductFinder {
 }
 
 /** Those of the positions that are marked. */
-function marked(positions: Uint32Array, marks: Uint8Array): Uint32Array {
+function marked(positions: readonly number[], marks: Uint8Array): Uint32Array {
   const found = new Uint32Array(positions.length)
   let count = 0
   for (const position of positions) if (marks[position]) found[count++] = position
@@ -291,6 +334,8 @@ function attributesByName(attributes: readonly string[]): Iterable<string[]> {
   }
   return byName.values()
 }
+
+type ColumnType = Uint8Array<ArrayBuffer> | Uint16Array<ArrayBuffer> | Float64Array<ArrayBuffer>
 
 const statusNumber = (status: ProductStatus) => productStatusSchema.options.indexOf(status)
 const bySku = (a: Product, b: Product) => byCode(a.sku, b.sku)

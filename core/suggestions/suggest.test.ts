@@ -64,8 +64,8 @@ describe('suggesting', () => {
     const shop = { catalogue, postings, lane: () => [], dismissed: () => [], neighbours: () => allCount }
     const found = () => completed(suggesting(two, upsell, shop, [], at, 20)).map(each => each.product.sku)
     expect(found()).toEqual(['FOUR'])
-    postings.replace(2, null, nine)
-    catalogue.replace(2, nine)
+    postings.put({ position: 2, product: nine }, null)
+    catalogue.put([{ position: 2, product: nine }])
     expect(found().sort()).toEqual(['FOUR', 'NINE'])
   })
 

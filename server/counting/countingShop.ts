@@ -114,7 +114,7 @@ export class CountingShop implements CountedShop {
   setUnitsSold(sku: string, units: number): void {
     this.#units.set(sku, units)
     const product = this.#catalogue.item(sku)?.product
-    if (product) this.#index.replace(this.#postings.positionOf(product.sku)!, product)
+    if (product) this.#index.put([{ position: this.#postings.positionOf(product.sku)!, product }])
   }
 
   setArticle(key: string, names: readonly string[]): void {
@@ -129,10 +129,10 @@ export class CountingShop implements CountedShop {
   replaceProduct(sku: string, after: Product | null): boolean {
     const before = this.#catalogue.product(sku)
     if (!before || !after || !hasSameVariants(before, after)) return false
-    const position = this.#postings.positionOf(sku)!
-    this.#postings.replace(position, before, after)
-    this.#catalogue.replace(position, after)
-    this.#index.replace(position, after)
+    const placed = { position: this.#postings.positionOf(sku)!, product: after }
+    this.#postings.put(placed, before)
+    this.#catalogue.put([placed])
+    this.#index.put([placed])
     return true
   }
 

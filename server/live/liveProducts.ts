@@ -1,9 +1,11 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { bundleAsProduct } from '../../core/bundles/bundleProduct'
+import { chunk, sum } from 'es-toolkit'
 import type { Article, Category } from '../../core/catalogue/catalogue'
 import { Catalogue } from '../../core/catalogue/catalogue'
+import { Gaps } from '../../core/catalogue/gaps'
+import type { Placed } from '../../core/catalogue/placed'
 import type { Product } from '../../core/catalogue/product'
-import { hasSameVariants } from '../../core/catalogue/product'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { ProductChange } from '../../core/records/products/productRecord'
 import { ProductFinder } from '../../core/productSearch/productFinder'
@@ -18,10 +20,10 @@ import { momentIn } from '../../core/time/moment'
 import type { StoreReader } from '../store/port'
 import { pausing, runInSteps } from './runInSteps'
 
-/** Up to so many changed products are replaced one by one; for more it is less work to work everything out anew. */
-const maxInPlace = 500
 /** Products that are taken up before a pause. */
 const inStep = 250
+/** Changed products that are taken over at once, before others have a turn: each time all lists are gone through. */
+const changedAtOnce = 100
 
 /** What is worked out of products needs to know this of the shop. */
 interface Surroundings {
@@ -44,7 +46,10 @@ export class LiveProducts {
   #sold!: Map<string, number>
   #finder!: ProductFinder
   #index!: SelectionIndex
-  #positions!: Map<number, number>
+  /** Numbers of the products in the database, by position: ascending, for new products stand behind the others. */
+  #numbers!: number[]
+  /** Positions by number. */
+  #positions!: number[]
   readonly #languages: Set<string>
 
   /** Its products come with `set`. */
@@ -89,7 +94,7 @@ export class LiveProducts {
 
   /** Where in the catalogue the product with this number in the database stands; undefined: it is written, and not taken over yet. */
   positionOf(id: number): number | undefined {
-    return this.#positions.get(id)
+    return this.#positions[id]
   }
 
   /** Units sold of a product, variant or bundle by its own SKU. */
@@ -97,16 +102,15 @@ export class LiveProducts {
     return this.#units.get(sku) ?? 0
   }
 
-  /** Takes over units sold by SKU. One after the other: each takes its place in the orders while all others are where they belong. */
+  /** Takes over units sold by SKU. */
   takeSold(sold: ReadonlyMap<string, number>): void {
+    const products = new Set<Product>()
     for (const [sku, units] of sold) {
-      const more = units - this.unitsSold(sku)
       this.#units.set(sku, units)
       const product = this.#catalogue.item(sku)?.product
-      if (!product) continue
-      this.#sold.set(product.sku, (this.#sold.get(product.sku) ?? 0) + more)
-      this.#replaceInPlace(product)
+      if (product) products.add(product)
     }
+    if (products.size) this.#put([...products])
   }
 
   /**
@@ -120,7 +124,8 @@ export class LiveProducts {
   ): Promise<ProductChange[]> {
     const bundles = await this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
-    await this.#replaceProducts(products, categories, bundles, store)
+    if (categories.size) this.#takeCategories(categories)
+    await this.#takeProducts(products, bundles, store)
     return Array.from(bundles, (source): ProductChange => ({
       of: 'product',
       owner: source,
@@ -170,9 +175,9 @@ export class LiveProducts {
    * Puts products in the place of those before, all at once, after having worked out in the meantime what follows from them.
    * @param ids numbers of the products in the database, in the same order
    */
-  async set(products: readonly Product[], ids: readonly number[], categories = this.#categories): Promise<void> {
+  async set(products: readonly Product[], ids: readonly number[]): Promise<void> {
     const { settings, links, kinds } = this.#shop
-    const catalogue = new Catalogue([], categories, this.#shop.articles, links.numbers)
+    const catalogue = new Catalogue([], this.#categories, this.#shop.articles, links.numbers)
     await runInSteps(this.#filling(catalogue, products))
     const sold = new Map<string, number>()
     await runInSteps(addingUp(this.#units, catalogue, sold))
@@ -192,13 +197,11 @@ export class LiveProducts {
       }),
     )
     const index = await runInSteps(SelectionIndex.building(catalogue.products, facts, finder.postings))
-    const positions = new Map(ids.map((id, position) => [id, position]))
-    this.#categories = categories
     this.#catalogue = catalogue
     this.#sold = sold
     this.#finder = finder
     this.#index = index
-    this.#positions = positions
+    this.#number(ids)
   }
 
   #noteLanguages({ name }: Product): void {
@@ -208,87 +211,91 @@ export class LiveProducts {
   /** Puts products into a catalogue, and bundles as they follow from their parts. */
   *#filling(catalogue: Catalogue, products: readonly Product[]): Generator<void, void> {
     for (const [position, product] of products.entries()) {
-      catalogue.replace(position, product)
+      catalogue.put([{ position, product }])
       this.#noteLanguages(product)
       if (position % inStep === 0) yield
     }
     for (const [position, product] of products.entries()) {
       if (!product.bundle) continue
       this.#bundles.set(product.sku, product)
-      catalogue.replace(position, bundleAsProduct(product, catalogue))
+      catalogue.put([{ position, product: bundleAsProduct(product, catalogue) }])
       yield
     }
   }
 
-  /** Whether the changes take no product or variant away, and bring variants only with their products. */
-  #canBeTakenInPlace(products: ReadonlyMap<string, Product | null>): boolean {
-    return [...products].every(([sku, product]) => {
-      const before = this.#catalogue.product(sku)
-      return product && (!before || hasSameVariants(product, before))
-    })
+  #number(numbers: readonly number[]): void {
+    this.#numbers = [...numbers]
+    this.#positions = []
+    for (const [position, number] of numbers.entries()) this.#positions[number] = position
   }
 
-  /** Puts a product in the place of the one before, or a new one behind the others. */
-  #replaceInPlace(product: Product): void {
-    this.#noteLanguages(product)
-    const { postings } = this.#finder
-    const position = postings.positionOf(product.sku) ?? this.#catalogue.products.length
-    postings.replace(position, this.#catalogue.products[position] ?? null, product)
-    this.#catalogue.replace(position, product)
-    this.#finder.replace(position, product)
-    this.#index.replace(position, product)
-  }
-
-  async #replaceProducts(
-    products: ReadonlyMap<string, Product | null>,
-    categories: ReadonlyMap<string, Category | null>,
-    bundles: ReadonlySet<string>,
-    store: StoreReader,
-  ): Promise<void> {
-    if (!categories.size && products.size <= maxInPlace && this.#canBeTakenInPlace(products)) {
-      const fresh = await this.#inOrderOfNumbers(
-        [...products.values()].filter(product => !this.#catalogue.product(product!.sku)) as Product[],
-        store,
-      )
-      for (const [sku, product] of products) {
-        if (!this.#catalogue.product(sku) || bundles.has(sku)) continue
-        this.#replaceInPlace(product!)
-        await nextTurn()
-      }
-      for (const { number, sku } of fresh) {
-        this.#replaceInPlace(products.get(sku)!)
-        this.#positions.set(number, this.#catalogue.products.length - 1)
-        await nextTurn()
-      }
-      for (const sku of bundles) this.#replaceInPlace(bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue))
-      return
-    }
-    const stored = await store.productNumbers()
+  #takeCategories(changed: ReadonlyMap<string, Category | null>): void {
     const known = new Set(this.#categories.map(each => each.key))
-    const after: Product[] = []
-    const numbers: number[] = []
-    for (const { number, sku } of stored) {
-      after.push(products.get(sku) ?? this.#bundles.get(sku) ?? this.#catalogue.product(sku)!)
-      if (numbers.push(number) % (20 * inStep) === 0) await nextTurn()
-    }
-    await this.set(after, numbers, [
-      ...this.#categories.flatMap(each => (categories.has(each.key) ? (categories.get(each.key) ?? []) : each)),
-      ...([...categories.values()].filter(each => each !== null && !known.has(each.key)) as Category[]),
-    ])
+    this.#categories = [
+      ...this.#categories.flatMap(each => (changed.has(each.key) ? (changed.get(each.key) ?? []) : each)),
+      ...([...changed.values()].filter(each => each !== null && !known.has(each.key)) as Category[]),
+    ]
+    this.#catalogue.setCategories(this.#categories)
   }
 
-  /**
-   * Notes what was sold of new products.
-   * @returns their SKUs in the order of their numbers in the database: in this order they stand behind the others
-   */
-  async #inOrderOfNumbers(products: readonly Product[], store: StoreReader): Promise<{ number: number; sku: string }[]> {
-    if (!products.length) return []
-    const ownerOf = new Map(products.flatMap(product => [product, ...product.variants].map(({ sku }) => [sku, product.sku] as const)))
-    for (const [sku, units] of this.#units) {
-      const owner = ownerOf.get(sku)
-      if (owner !== undefined) this.#sold.set(owner, (this.#sold.get(owner) ?? 0) + units)
+  /** Puts products in the places of those before, or new ones behind the others. */
+  #put(products: readonly Product[]): void {
+    const { postings } = this.#finder
+    let size = this.#catalogue.products.length
+    const placed = products.map((product): Placed => ({ product, position: postings.positionOf(product.sku) ?? size++ }))
+    for (const each of placed) postings.put(each, this.#catalogue.products[each.position] ?? null)
+    this.#catalogue.put(placed)
+    for (const { product } of placed) {
+      this.#noteLanguages(product)
+      this.#noteSold(product)
     }
-    return store.productNumbers(products.map(product => product.sku))
+    this.#finder.put(placed)
+    this.#index.put(placed)
+  }
+
+  /** Takes products away; those behind them move up. */
+  #remove(skus: readonly string[]): void {
+    const { products } = this.#catalogue
+    const { postings } = this.#finder
+    const gaps = new Gaps(
+      skus.map(sku => postings.positionOf(sku)!),
+      products.length,
+    )
+    this.#index.remove(gaps)
+    this.#finder.remove(gaps)
+    postings.remove(gaps, products)
+    this.#catalogue.remove(gaps)
+    for (const sku of skus) this.#sold.delete(sku)
+    this.#number(this.#numbers.filter((_, position) => !gaps.has(position)))
+  }
+
+  /** Works out anew how often a product was sold. */
+  #noteSold({ sku, variants }: Product): void {
+    const units = [sku, ...variants.map(each => each.sku)].flatMap(each => this.#units.get(each) ?? [])
+    if (units.length) this.#sold.set(sku, sum(units))
+    else this.#sold.delete(sku)
+  }
+
+  async #takeProducts(products: ReadonlyMap<string, Product | null>, bundles: ReadonlySet<string>, store: StoreReader): Promise<void> {
+    const isKnown = (sku: string) => this.#catalogue.product(sku) !== undefined
+    const changed = [...products].flatMap(([sku, product]) => (product && isKnown(sku) && !bundles.has(sku) ? product : []))
+    const fresh = [...products.keys()].filter(sku => products.get(sku) && !isKnown(sku))
+    const gone = [...products.keys()].filter(sku => !products.get(sku) && isKnown(sku))
+    for (const some of chunk(changed, changedAtOnce)) {
+      this.#put(some)
+      await nextTurn()
+    }
+    // In the order of their numbers in the database: in this order they stand behind the others.
+    for (const some of chunk(fresh.length ? await store.productNumbers(fresh) : [], changedAtOnce)) {
+      for (const { number } of some) this.#positions[number] = this.#numbers.push(number) - 1
+      this.#put(some.map(({ sku }) => products.get(sku)!))
+      await nextTurn()
+    }
+    for (const some of chunk(gone, changedAtOnce)) {
+      this.#remove(some)
+      await nextTurn()
+    }
+    for (const sku of bundles) this.#put([bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue)])
   }
 }
 
