@@ -10,6 +10,15 @@ export function completed<T>(steps: Generator<void, T>): T {
   }
 }
 
+/** Runs work to its end. @param take is given what each step has brought */
+export function steppedThrough<Step, T>(steps: Generator<Step, T>, take: (step: Step) => void): T {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+    take(step.value)
+  }
+}
+
 /** How many comparisons are made before a pause. */
 const comparisonsInStep = 2000
 

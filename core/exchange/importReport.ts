@@ -41,12 +41,18 @@ export const importReportSchema = z.object({
 })
 export type ImportReport = z.infer<typeof importReportSchema>
 
-/** What a file asks for, worked out and not yet done. */
-export interface ImportPlan {
-  changes: Change[]
+/** What a file asks for, in numbers of rows. */
+export interface ImportSummary {
   created: number
   updated: number
   unchanged: number
   effects: Effect[]
   rejections: Rejection[]
+}
+
+/** A part of what a file asks for. */
+export interface ImportPart {
+  changes: Change[]
+  /** How many rows of the file it is about. */
+  rows: number
 }

@@ -1,5 +1,7 @@
 /** Why a command was refused. */
 export type CommandErrorCode =
+  | 'under-way'
+  | 'stopped'
   | 'unknown-product'
   | 'unknown-kind'
   | 'unknown-category'

@@ -20,10 +20,14 @@ export type AnyChange = ChangeOf<string, unknown>
 
 /** What is changed together, to be asked for one by one: there may be a hundred thousand. */
 export class ChangedTogether {
-  readonly #named: ReadonlySet<string>
+  readonly #named = new Set<string>()
 
   constructor(changes: Iterable<Pick<AnyChange, 'of' | 'owner' | 'key'>>) {
-    this.#named = new Set(Array.from(changes, nameOf))
+    this.add(changes)
+  }
+
+  add(changes: Iterable<Pick<AnyChange, 'of' | 'owner' | 'key'>>): void {
+    for (const each of changes) this.#named.add(nameOf(each))
   }
 
   /** Whether a thing is among what is changed. */
@@ -59,6 +63,22 @@ export interface LiveEffects {
   unitsSold(sku: string, units: number): void
 }
 
+/** What differs between two values of a thing, as a record says it. */
+export type Difference = object
+
+/** How the journal keeps changes of large things by what differs: that is less, and leaves alone what others have changed since. */
+export interface Differing<Value> {
+  /** null: a difference can't say it. */
+  between(before: Value, after: Value): Difference | null
+  turnedRound(difference: Difference): Difference
+  /** A value with a difference made to it; null: it is not as the difference begins with. */
+  onto(now: Value, difference: Difference): Value | null
+  /** The value before the difference was made, with all else as it is now, whatever has happened since. */
+  before(now: Value, difference: Difference): Value
+  /** Whether it is of something that changes all the time: the journal is not searched for it. */
+  isEveryday(difference: Difference): boolean
+}
+
 export interface StoredRecord<Of extends string, Value, State = null> extends Keeper<State> {
   of: Of
   /** What a message calls the thing that was changed later: “the same lane”. */
@@ -71,6 +91,8 @@ export interface StoredRecord<Of extends string, Value, State = null> extends Ke
   read(which: Which, shop: ShopView): Value | undefined
   /** Takes a value over into the state; left out: it is held elsewhere in the live shop, which follows it (`live`). */
   apply?(change: Which & { after: Value }, states: States): void
+  /** Left out: the journal keeps both values. */
+  differing?: Differing<Value>
   /** What else follows in the live shop. */
   live?(change: ChangeOf<Of, Value>, effects: LiveEffects): void
   /** What the counting thread does with a change; left out: nothing there hangs on it. */

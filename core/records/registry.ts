@@ -143,13 +143,23 @@ export function upgradeChange({ before, after, of, ...named }: Stored<AnyChange>
   return { ...which, before: record.upgrade(before), after: record.upgrade(after) } as Change
 }
 
-/** What would be lost beside the changes themselves, because it stands on what they take away; null: nothing. A change in each step. */
-export function* findingUse(changes: readonly Change[], shop: ShopView): Generator<void, Use | null> {
-  const together = new ChangedTogether(changes)
+/**
+ * What would be lost beside the changes themselves, because it stands on what they take away; null: nothing. A change in each step.
+ * @param together what is changed together with them; left out: they are all
+ */
+export function* findingUse(
+  changes: readonly Change[],
+  shop: ShopView,
+  together = new ChangedTogether(changes),
+): Generator<void, Use | null> {
   for (const change of changes) {
-    const use = recordOf(change).usedBy?.(change, shop, together)
+    const use = useOf(change, shop, together)
     if (use) return use
     yield
   }
   return null
 }
+
+/** What would be lost beside a change, because it stands on what the change takes away; null: nothing. */
+export const useOf = (change: Change, shop: ShopView, together: ChangedTogether): Use | null =>
+  recordOf(change).usedBy?.(change, shop, together) ?? null

@@ -149,7 +149,7 @@ describe('importFile', () => {
       let other: Promise<unknown> | undefined
       const progress = (stage: string) => {
         // The last moment before the import takes its turn to write.
-        if (stage === 'writing') other = log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['C'] }, 'two')
+        if (stage === 'writing') other ??= log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['C'] }, 'two')
       }
       expect(await take('links', 'source,kind,target\nA,related,B\n', { progress })).toMatchObject({ created: 1 })
       await other
@@ -157,15 +157,19 @@ describe('importFile', () => {
     })
   })
 
-  it('refuses to undo a product that was changed since', async () => {
+  it('refuses to undo what was changed since, and leaves what was not', async () => {
     await withStore({ products }, async store => {
       const { log, take } = await shopWith(store)
-      await take('products', 'sku,price\nB,7.00\n')
+      await take('products', 'sku,price,brand\nB,7.00,Tarn\n')
       const [first] = await store.database.select<{ id: number }>('SELECT max(id) AS id FROM journal')
-      await take('products', 'sku,description\nB,Longer\n')
+      await take('products', 'sku,price\nB,8.00\n')
       await expect(log.revert(first!.id, 'one')).rejects.toThrow(
         'the same product was changed later (“Imported products from file.csv: 1 changed”)',
       )
+      await log.undo('one')
+      await take('products', 'sku,description\nB,Longer\n')
+      await log.revert(first!.id, 'one')
+      expect((await store.productsBySku(['B'])).get('B')).toMatchObject({ price: 1000, brand: null, description: { en: 'Longer' } })
     })
   })
 

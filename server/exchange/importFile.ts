@@ -1,12 +1,12 @@
-import type { Change } from '../../core/records/registry'
-import type { ImportPlan, ImportReport, Rejection } from '../../core/exchange/importReport'
+import type { ImportReport, ImportSummary } from '../../core/exchange/importReport'
 import type { FileFormatKey } from '../../core/exchange/formats/registry'
 import type { FileKind } from '../../core/exchange/kinds/registry'
-import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { runInSteps } from '../live/runInSteps'
-import type { Running } from '../running/useShop'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
-import { readFile } from './readFile'
+import { StoppedError } from '../journal/piece'
+import { pausing } from '../live/runInSteps'
+import type { Running } from '../running/useShop'
+import { FileWork } from './fileWork'
+import { Pace } from './pace'
 import { maxListed } from './readRows'
 
 export interface ImportTask {
@@ -28,81 +28,106 @@ export interface ImportTask {
 export type ImportStage = 'reading' | 'writing'
 
 /**
- * Imports a file: all of it or, when a row can't be taken and `keepValid` is not asked for, nothing. It becomes one entry of the history.
- * @throws FileProblem when the file can't be taken as a whole, or when it was cancelled
+ * Imports a file, as one entry of the history: all of it or, when a row can't be taken and `keepValid` is not asked for, nothing.
+ * It is gone through twice. Tried first, nothing is done; then it is written piece by piece, and whoever edits or buys has a turn between
+ * two pieces. Stopped between two, it says how far it came; what is in can be taken back.
+ * @throws FileProblem when the file can't be taken as a whole, or when it was stopped
  */
 export async function importFile(running: Running, task: ImportTask): Promise<ImportReport> {
-  const read = reading(running, task)
-  const report = (plan: ImportPlan, done: string | null): ImportReport => ({
-    kind: task.kind,
-    rows: read.rows,
-    created: plan.created,
-    updated: plan.updated,
-    unchanged: plan.unchanged,
-    effects: plan.effects.slice(0, maxListed),
-    rejected: plan.rejections.length,
-    rejections: plan.rejections.slice(0, maxListed),
-    ignoredColumns: read.ignoredColumns,
-    done,
-  })
-
-  const { followed } = running.log
-  const first = await read.plan()
-  if (task.dry || !isTaken(first, task)) return report(first, null)
-  cancelled(task.signal)
-  task.progress('writing', read.rows, 0)
-  let plan = first
-  const { entry, words } = await running.log.runImport(
-    { type: 'import', kind: task.kind, file: task.name },
-    async (): Promise<Change[]> => {
-      // Between planning and writing, somebody may have changed what the file is about.
-      if (running.log.followed !== followed) plan = await read.plan()
-      return isTaken(plan, task) ? plan.changes : []
-    },
-    () => importWords(plan, task),
-    task.editor,
-  )
-  return report(plan, entry === null ? null : words)
+  const tried = await tryFile(running, task)
+  if (task.dry || !tried.changes || !isTaken(tried.summary, task)) return report(tried, task, null)
+  return writeFile(running, task, tried.rows)
 }
 
-const isTaken = (plan: ImportPlan, { keepValid }: ImportTask) => keepValid || !plan.rejections.length
+const isTaken = (summary: ImportSummary, { keepValid }: ImportTask) => keepValid || !summary.rejections.length
 
-function importWords({ created, updated }: ImportPlan, { kind, name }: ImportTask): string {
+interface Tried {
+  rows: number
+  ignoredColumns: string[]
+  summary: ImportSummary
+  /** How many things it would change. */
+  changes: number
+}
+
+/** Works out what a file asks for, without doing it. */
+async function tryFile({ shop, store }: Running, task: ImportTask): Promise<Tried> {
+  const work = new FileWork(shop, task, 'tried')
+  const pause = pausing()
+  let changes = 0
+  for await (const step of work.steps()) {
+    cancelled(task.signal, 0, 0)
+    changes += (await step.changes(Infinity, store)).length
+    task.progress('reading', work.rows, work.bytes)
+    await pause()
+  }
+  cancelled(task.signal, 0, 0)
+  return { rows: work.rows, ignoredColumns: work.ignoredColumns, summary: work.summary(), changes }
+}
+
+/** @param rows how many the file has */
+async function writeFile(running: Running, task: ImportTask, rows: number): Promise<ImportReport> {
+  const work = new FileWork(running.shop, task, 'written')
+  const steps = work.steps()
+  const pace = new Pace()
+  task.progress('writing', 0, 0)
+  // Read ahead: nobody waits for a file to be read.
+  let coming = await steps.next()
+  try {
+    const { entry, words } = await running.log.runInPieces(
+      { type: 'import', command: { type: 'import', kind: task.kind, file: task.name } },
+      async (writer, took) => {
+        cancelled(task.signal, work.written, rows)
+        pace.note(took)
+        const step = coming
+        if (step.done) return null
+        const changes = await step.value.changes(pace.size, writer)
+        task.progress('writing', work.written, 0)
+        coming = await steps.next()
+        return { changes, words: `Imported ${task.kind} from ${task.name}: ${howFar(work.written, rows)}` }
+      },
+      () => importWords(work.summary(), task),
+      task.editor,
+    )
+    return report({ rows, ignoredColumns: work.ignoredColumns, summary: work.summary() }, task, entry === null ? null : words)
+  } catch (error) {
+    if (error instanceof StoppedError) throw stopped(work.written, rows)
+    throw error
+  } finally {
+    await steps.return()
+  }
+}
+
+function report({ rows, ignoredColumns, summary }: Omit<Tried, 'changes'>, { kind }: ImportTask, done: string | null): ImportReport {
+  const { created, updated, unchanged, effects, rejections } = summary
+  return {
+    kind,
+    rows,
+    created,
+    updated,
+    unchanged,
+    effects: effects.slice(0, maxListed),
+    rejected: rejections.length,
+    rejections: rejections.slice(0, maxListed),
+    ignoredColumns,
+    done,
+  }
+}
+
+function importWords({ created, updated }: ImportSummary, { kind, name }: ImportTask): string {
   const parts = [created && `${created.toLocaleString('en')} new`, updated && `${updated.toLocaleString('en')} changed`].filter(Boolean)
   return `Imported ${kind} from ${name}: ${parts.join(', ') || 'order only'}`
 }
 
-/** Rows read so far, and how to work out what a file does to the shop as it is at the time. */
-interface Read {
-  rows: number
-  ignoredColumns: string[]
-  plan(): Promise<ImportPlan>
+const howFar = (written: number, rows: number) => `${written.toLocaleString('en')} of ${rows.toLocaleString('en')} rows`
+
+function cancelled(signal: AbortSignal, written: number, rows: number): void {
+  if (signal.aborted) throw stopped(written, rows)
 }
 
-/** The file is read for each plan, so that what it says need not stand in memory beside what it changes. */
-function reading({ shop, store }: Running, { path, kind, format, signal, progress }: ImportTask): Read {
-  const read: Read = { rows: 0, ignoredColumns: [], plan }
-  async function plan(): Promise<ImportPlan> {
-    const file = fileKindOf(kind).importing(shop)
-    const unread: Rejection[] = []
-    for await (const { rows, bytes } of readFile({ path, kind, format, settings: shop.settings })) {
-      cancelled(signal)
-      unread.push(...rows.rejections)
-      for (const { line, row } of rows.rejections) file.passOver?.(line, row)
-      const skus = file.about?.(rows.lines) ?? []
-      file.add(rows.lines, skus.length ? await store.productsBySku(skus) : new Map())
-      read.rows = rows.rows
-      read.ignoredColumns = rows.ignoredColumns
-      progress('reading', rows.rows, bytes)
-    }
-    const found = await runInSteps(file.finishing(), () => cancelled(signal))
-    return { ...found, rejections: [...found.rejections, ...unread].sort(byLine) }
-  }
-  return read
-}
-
-const byLine = (a: Rejection, b: Rejection) => a.line - b.line
-
-function cancelled(signal: AbortSignal): void {
-  if (signal.aborted) throw new FileProblem('cancelled', 'The import was cancelled. Nothing was changed.')
-}
+const stopped = (written: number, rows: number) =>
+  written
+    ? new FileProblem(
+        'stopped',
+        `The import was stopped: ${howFar(written, rows)} are in. Undo takes them back; the same file again goes on.`,
+      )
+    : new FileProblem('cancelled', 'The import was cancelled. Nothing was changed.')

@@ -5,7 +5,7 @@ import type { Product } from '../../core/catalogue/product'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { withStore } from '../store/temporaryStore.testing'
-import type { FollowedWrite } from './commandLog'
+import type { FollowedWrite } from './writeQueue'
 import { CommandLog } from './commandLog'
 
 const products = [

@@ -3,39 +3,27 @@ import type { Role } from '../../core/access/roles'
 import { isAtLeast } from '../../core/access/roles'
 import { contextOf } from '../../core/journal/commandContext'
 import { CommandError } from '../../core/journal/commandError'
-import { backwards } from '../../core/journal/record'
 import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
-import { describeCommand, findingUse, importRole, isAs, neededBy, planCommand, recordOf, roleFor } from '../../core/records/registry'
+import { describeCommand, importRole, neededBy, planCommand, roleFor } from '../../core/records/registry'
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
-import type { ImportCommand, JournalEntry, Write } from '../store/journal'
-import type { Store, StoreReader, StoreWriter } from '../store/port'
 import type { LiveShop } from '../live/liveShop'
-import { loadLiveShop } from '../live/loadLiveShop'
-import { pausing, runInSteps } from '../live/runInSteps'
-import { log } from '../log'
-
-/** What a command, undo or redo did. */
-export interface Done {
-  /** Number of the journal entry; null when everything already was as asked for and nothing was written. */
-  entry: number | null
-  type: JournalEntry['type'] | 'beside'
-  words: string
-  changes: Change[]
-  editor: string
-}
-
-/** What was written, with what follows from it, for those who follow. */
-export interface FollowedWrite extends Pick<Write, 'number' | 'words' | 'changes'> {
-  /** The live shop was made anew: more may have changed than is named. */
-  rebuilt: boolean
-}
+import type { ImportCommand, JournalEntry } from '../store/journal'
+import type { Store, StoreReader, StoreWriter } from '../store/port'
+import type { Piece } from './piece'
+import { StoppedError } from './piece'
+import type { TakingBackType } from './takingBack'
+import { TakingBack } from './takingBack'
+import type { Done, FollowedWrite } from './writeQueue'
+import { WriteQueue } from './writeQueue'
 
 /** What undo and redo would do for an editor, in words; null: nothing. */
 export interface UndoState {
   undo: string | null
   redo: string | null
 }
+
+const never = new AbortController().signal
 
 /**
  * The only way to write. A command is planned, carried out and put into the journal in one transaction;
@@ -44,16 +32,20 @@ export interface UndoState {
 export class CommandLog {
   readonly #store: Store
   readonly #shop: LiveShop
-  readonly #followers = new Set<(told: FollowedWrite) => void>()
-  readonly #stop: (error: unknown) => void
-  #last: Promise<unknown> = Promise.resolve()
-  #waiting = 0
+  readonly #queue: WriteQueue
+  readonly #stopping: AbortSignal
+  /** Entries that are being carried out, or taken back, piece by piece. */
+  readonly #underWay = new Set<number>()
 
-  /** @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so */
-  constructor(store: Store, shop: LiveShop, stop: (error: unknown) => void = rethrow) {
+  /**
+   * @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so
+   * @param stopping long work ends between two pieces when this says so
+   */
+  constructor(store: Store, shop: LiveShop, stop: (error: unknown) => void = rethrow, stopping: AbortSignal = never) {
     this.#store = store
     this.#shop = shop
-    this.#stop = stop
+    this.#queue = new WriteQueue(store, shop, stop)
+    this.#stopping = stopping
   }
 
   /** Number of the last write that the live shop has taken over: what was worked out before holds as long as it is the same. */
@@ -63,38 +55,12 @@ export class CommandLog {
 
   /** How many writes are under way or wait for those before them. */
   get waiting(): number {
-    return this.#waiting
+    return this.#queue.waiting
   }
 
-  /**
-   * Tells a follower of every write after one of them: first of those that are over, then of each when the live shop has taken it over.
-   * What the follower throws is only logged, for the write is made.
-   * @param after number of a write; left out: from now on
-   * @returns how to stop that
-   */
+  /** See WriteQueue. @param after number of a write; left out: from now on */
   follow(follower: (told: FollowedWrite) => void, after = this.followed): () => void {
-    const waiting: FollowedWrite[] = []
-    let isCatchingUp = after < this.followed
-    const hear = (told: FollowedWrite) => (isCatchingUp ? waiting.push(told) : follower(told))
-    this.#followers.add(hear)
-    const catchUp = async () => {
-      const until = this.followed
-      for await (const write of this.#store.writesAfter(after)) {
-        if (write.number > until || !this.#followers.has(hear)) break
-        safely(follower, { ...write, changes: [...write.changes, ...this.#shop.bundlesFollowing(write.changes)], rebuilt: false })
-      }
-    }
-    const go = (missed: FollowedWrite[]) => {
-      isCatchingUp = false
-      for (const told of [...missed, ...waiting]) safely(follower, told)
-    }
-    // Whoever can't be told what they missed is told that they missed something.
-    const failed = (error: unknown) => {
-      log.error(error, 'A follower could not catch up.')
-      go([{ number: this.followed, words: '', changes: [], rebuilt: true }])
-    }
-    if (isCatchingUp) void catchUp().then(() => go([]), failed)
-    return () => this.#followers.delete(hear)
+    return this.#queue.follow(follower, after)
   }
 
   /**
@@ -102,7 +68,7 @@ export class CommandLog {
    * @throws CommandError when the command can't be carried out; then nothing was changed
    */
   run(command: Command, editor: string, role: Role = 'admin'): Promise<Done> {
-    return this.#queued(async writer => {
+    return this.#queue.turn(async writer => {
       allow(roleFor(command), role)
       const context = contextOf(this.#shop, await this.#readStored(command, writer))
       const changes = planCommand(command, context)
@@ -119,12 +85,53 @@ export class CommandLog {
    * @param words of what was done, for the history
    */
   runImport(what: ImportCommand, plan: () => Promise<Change[]>, words: () => string, editor: string): Promise<Done> {
-    return this.#queued(async writer => {
+    return this.#queue.turn(async writer => {
       const changes = await plan()
       if (!changes.length) return { entry: null, type: what.type, words: words(), changes, editor }
       await writer.dropUndone(editor)
       return this.#carryOut({ type: what.type, command: what, words: words() }, changes, editor, writer)
     })
+  }
+
+  /**
+   * Carries out long work as one entry, piece by piece: between two of them whoever waits has a turn, and each is worked out on the shop as
+   * it is then. Stopped or failed between two, what is made stays, and the entry says how far it came.
+   * @param next works out the next piece, and is told how many milliseconds the one before took, 0 for the first; null: that was all
+   * @param words of all of it
+   * @throws StoppedError when it was stopped between two pieces
+   */
+  async runInPieces(
+    what: Pick<JournalEntry, 'type' | 'command'>,
+    next: (writer: StoreWriter, took: number) => Promise<Piece | null>,
+    words: () => string,
+    editor: string,
+  ): Promise<Pick<Done, 'entry' | 'words'>> {
+    let entry: number | null = null
+    let begun = 0
+    let took = 0
+    try {
+      for (let isOver = false; !isOver;) {
+        if (this.#stopping.aborted) throw new StoppedError()
+        await this.#queue.turn(async (writer): Promise<Done> => {
+          begun = performance.now()
+          const piece = await next(writer, took)
+          isOver = piece === null
+          const done = { entry, type: what.type, words: piece?.words ?? words(), changes: piece?.changes ?? [], editor }
+          if (done.changes.length) {
+            entry ??= await writer.addEntry({ at: now(), editor, state: 'done', ...what, words: done.words }, [])
+            this.#underWay.add(entry)
+            await this.#write({ command: what.command, words: done.words }, done.changes, editor, writer)
+            Object.assign(done, { entry, piece: await writer.addPiece(entry, done.changes) })
+          }
+          if (entry !== null) await writer.setWords(entry, done.words)
+          return done
+        })
+        took = performance.now() - begun
+      }
+      return { entry, words: words() }
+    } finally {
+      if (entry !== null) this.#underWay.delete(entry)
+    }
   }
 
   /**
@@ -134,7 +141,7 @@ export class CommandLog {
    */
   async runOutsideHistory<T>(words: string, work: (writer: StoreWriter) => Promise<{ changes: Change[]; answer: T }>): Promise<T> {
     let answer: T | undefined
-    await this.#queued(async writer => {
+    await this.#queue.turn(async writer => {
       const done = await work(writer)
       answer = done.answer
       await writer.writeChanges(done.changes, this.#shop.settings.language)
@@ -145,12 +152,12 @@ export class CommandLog {
 
   /** @throws CommandError when there is nothing to undo, or someone changed the same since */
   undo(editor: string, role: Role = 'admin'): Promise<Done> {
-    return this.#step(editor, role, 'undo')
+    return this.#takeBack('undo', editor, role, reader => nextOf(reader, editor, 'undo'))
   }
 
   /** @throws CommandError when there is nothing to redo, or someone changed the same since */
   redo(editor: string, role: Role = 'admin'): Promise<Done> {
-    return this.#step(editor, role, 'redo')
+    return this.#takeBack('redo', editor, role, reader => nextOf(reader, editor, 'redo'))
   }
 
   async undoState(editor: string): Promise<UndoState> {
@@ -163,36 +170,52 @@ export class CommandLog {
    * @throws CommandError when it is unknown, no longer in force, or what it changed was changed later
    */
   revert(id: number, editor: string, role: Role = 'admin'): Promise<Done> {
-    return this.#queued(async writer => {
-      const of = await writer.entry(id)
+    return this.#takeBack('revert', editor, role, async reader => {
+      const of = await reader.entry(id)
       if (!of) throw new CommandError('no-such-entry', `There is no entry ${id} in the history.`)
       if (of.state !== 'done' || of.type === 'undo' || of.type === 'redo')
         throw new CommandError('not-in-force', `“${of.words}” is not in force any more.`)
-      allow(await roleOf(of, writer), role)
-      const changes = backwards(await writer.changesOf(id))
-      await this.#checkUnchanged(of, changes, 'taken back', writer)
-      await writer.setState(id, 'dropped')
-      await writer.dropUndone(editor)
-      return this.#carryOut({ type: 'revert', command: { entry: id }, words: `Taken back: ${of.words}` }, changes, editor, writer)
+      return of
     })
   }
 
-  #step(editor: string, role: Role, type: 'undo' | 'redo'): Promise<Done> {
-    return this.#queued(async writer => {
-      const of = await writer.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
-      if (!of) throw new CommandError(type === 'undo' ? 'nothing-to-undo' : 'nothing-to-redo', `There is nothing to ${type}.`)
+  /** Takes an entry back, or does it again: at once, or piece by piece where it was made so. */
+  async #takeBack(type: TakingBackType, editor: string, role: Role, find: (reader: StoreReader) => Promise<JournalEntry>): Promise<Done> {
+    let inPieces: JournalEntry | undefined
+    const done = await this.#queue.turn(async (writer): Promise<Done> => {
+      const of = await find(writer)
+      if (this.#underWay.has(of.id)) throw new CommandError('under-way', `“${of.words}” is still under way. Try again when it is done.`)
       allow(await roleOf(of, writer), role)
-      const did = await writer.changesOf(of.id)
-      const changes = type === 'redo' ? did : backwards(did)
-      await this.#checkUnchanged(of, changes, type === 'undo' ? 'undone' : 'redone', writer)
-      await writer.setState(of.id, type === 'undo' ? 'undone' : 'done')
-      return this.#carryOut(
-        { type, command: { entry: of.id }, words: `${type === 'undo' ? 'Undone' : 'Redone'}: ${of.words}` },
-        changes,
-        editor,
-        writer,
-      )
+      if ((await writer.pieces(of.id)) > 1 && (await isMadeInPieces(of, writer))) {
+        inPieces = of
+        this.#underWay.add(of.id)
+        return { entry: null, type, words: '', changes: [], editor }
+      }
+      const work = new TakingBack(type, of, this.#shop)
+      const changes = await work.changes(writer)
+      await work.note(editor, writer)
+      return this.#carryOut({ type, command: { entry: of.id }, words: work.words }, changes, editor, writer)
     })
+    return inPieces ? this.#takeBackInPieces(type, inPieces, editor) : done
+  }
+
+  async #takeBackInPieces(type: TakingBackType, of: JournalEntry, editor: string): Promise<Done> {
+    try {
+      const work = new TakingBack(type, of, this.#shop)
+      await work.begin(this.#store)
+      const done = await this.runInPieces(
+        { type, command: { entry: of.id } },
+        writer => work.next(editor, writer),
+        () => work.words,
+        editor,
+      )
+      return { ...done, type, changes: [], editor }
+    } catch (error) {
+      if (!(error instanceof StoppedError)) throw error
+      throw new CommandError('stopped', `${error.message} “${of.words}” is taken back in part; do it again to go on.`)
+    } finally {
+      this.#underWay.delete(of.id)
+    }
   }
 
   /** What a command is planned on that memory doesn't hold. */
@@ -204,27 +227,6 @@ export class CommandLog {
     }
   }
 
-  /** @throws CommandError when a thing is not as the changes would begin with, or can't be taken away because something stands on it */
-  async #checkUnchanged(of: JournalEntry, changes: readonly Change[], verb: string, writer: StoreWriter): Promise<void> {
-    const products = await writer.productsBySku(changes.filter(change => change.of === 'product').map(change => change.owner))
-    const pause = pausing()
-    for (const change of changes) {
-      const held = recordOf(change).read(change, this.#shop)
-      if (!isAs(change, held === undefined ? (products.get(change.owner) ?? null) : held)) {
-        const later = await writer.laterEntry(of.id, change)
-        throw new CommandError(
-          'changed-since',
-          `“${of.words}” can’t be ${verb}: ${recordOf(change).called} was changed later${later ? ` (“${later.words}”)` : ''}, ` +
-            'and that would be lost. Nothing was changed.',
-          [change.owner || change.key],
-        )
-      }
-      await pause()
-    }
-    const use = await runInSteps(findingUse(changes, this.#shop))
-    if (use) throw new CommandError('in-use', `“${of.words}” can’t be ${verb}: ${use.words} Nothing was changed.`, [use.about])
-  }
-
   /** Writes changes and their journal entry. */
   async #carryOut(
     what: Pick<JournalEntry, 'type' | 'command' | 'words'>,
@@ -232,97 +234,63 @@ export class CommandLog {
     editor: string,
     writer: StoreWriter,
   ): Promise<Done> {
-    const at = new Date().toISOString()
-    await writer.writeChanges(changes, this.#shop.settings.language)
-    if (areForShoppers(changes)) {
-      const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
-      await writer.addRelease(
-        { at, note: this.#noteOf(what.command), words: what.words, editor },
-        liveAfter(changes, versions),
-        liveAfter([], versions),
-      )
-    }
-    const entry = await writer.addEntry({ at, editor, state: 'done', ...what }, changes)
+    await this.#write(what, changes, editor, writer)
+    const entry = await writer.addEntry({ at: now(), editor, state: 'done', ...what }, changes)
     return { entry, type: what.type, words: what.words, changes, editor }
+  }
+
+  /** Writes changes, and the release that they make. */
+  async #write(
+    { command, words }: Pick<JournalEntry, 'command' | 'words'>,
+    changes: readonly Change[],
+    editor: string,
+    writer: StoreWriter,
+  ): Promise<void> {
+    await writer.writeChanges(changes, this.#shop.settings.language)
+    if (!areForShoppers(changes)) return
+    const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
+    const head = { at: now(), note: this.#noteOf(command), words, editor }
+    await writer.addRelease(head, liveAfter(changes, versions), liveAfter([], versions))
   }
 
   #noteOf(command: JournalEntry['command']): string {
     if ('type' in command && command.type === 'publish') return command.note ?? ''
     return 'type' in command && command.type === 'runSchedule' ? (this.#shop.schedules.get(command.key)?.note ?? '') : ''
   }
+}
 
-  /** One write after the other: each is planned on the live shop with all earlier ones taken over. */
-  #queued(work: (writer: StoreWriter) => Promise<Done>): Promise<Done> {
-    const turn = this.#last.then(async () => {
-      const { done, write } = await this.#store.write(async writer => {
-        await this.#applyMissed(writer)
-        const done = await work(writer)
-        if (!done.changes.length) return { done, write: null }
-        const logged = { ...done, at: new Date().toISOString() }
-        return { done, write: { ...logged, number: await writer.appendWrite(logged) } }
-      })
-      if (write) await this.#applyWrites([write])
-      return done
-    })
-    this.#waiting++
-    this.#last = turn.catch(() => undefined).finally(() => this.#waiting--)
-    return turn
-  }
+const now = () => new Date().toISOString()
 
-  /** Nobody plans on a shop of yesterday: what another process has written in the meantime is taken over first. */
-  async #applyMissed(writer: StoreWriter): Promise<void> {
-    if ((await writer.lastWrite()) === this.followed) return
-    const missed: Write[] = []
-    for await (const write of writer.writesAfter(this.followed)) missed.push(write)
-    await this.#applyWrites(missed)
-  }
+/** The entry that an editor's undo or redo is about. */
+async function nextOf(reader: StoreReader, editor: string, type: 'undo' | 'redo'): Promise<JournalEntry> {
+  const of = await reader.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
+  if (!of) throw new CommandError(type === 'undo' ? 'nothing-to-undo' : 'nothing-to-redo', `There is nothing to ${type}.`)
+  return of
+}
 
-  /**
-   * Lets the live shop take over what is written, all at once, and tells those who follow. When it can't, it is made anew from the
-   * database.
-   */
-  async #applyWrites(writes: readonly Write[]): Promise<void> {
-    const told = writes.map(({ number, words, changes }): FollowedWrite => ({ number, words, changes, rebuilt: false }))
-    const last = told.at(-1)!
-    try {
-      last.changes = [
-        ...last.changes,
-        ...(await this.#shop.apply(
-          writes.flatMap(write => write.changes),
-          this.#store,
-        )),
-      ]
-      this.#shop.followed = last.number
-    } catch (error) {
-      log.error(error, 'The live shop could not take over a change and is built anew.')
-      await loadLiveShop(this.#store)
-        .then(fresh => this.#shop.become(fresh))
-        .catch(this.#stop)
-      last.rebuilt = true
-    }
-    for (const each of told) for (const follower of this.#followers) safely(follower, each)
-  }
+/** The command that an entry is about in the end, when it takes back another, or does it again. */
+async function commandOf({ command }: JournalEntry, reader: StoreReader): Promise<Command | ImportCommand | null> {
+  if (!('entry' in command)) return command
+  const of = await reader.entry(command.entry)
+  return of && commandOf(of, reader)
+}
+
+/** Whether an entry was carried out piece by piece, as files are. */
+async function isMadeInPieces(of: JournalEntry, reader: StoreReader): Promise<boolean> {
+  const command = await commandOf(of, reader)
+  return command?.type === 'import' && command.kind !== 'set-up'
 }
 
 /** What it takes to undo, redo or take back an entry: as much as to make it. */
-async function roleOf({ type, command }: JournalEntry, reader: StoreReader): Promise<Role> {
-  if (type === 'import') return importRole
-  if (!('entry' in command)) return roleFor(command as Command)
-  const of = await reader.entry(command.entry)
-  return of ? roleOf(of, reader) : 'admin'
+async function roleOf(of: JournalEntry, reader: StoreReader): Promise<Role> {
+  const command = await commandOf(of, reader)
+  if (!command) return 'admin'
+  return command.type === 'import' ? importRole : roleFor(command)
 }
 
 /** @throws CommandError when a role is not enough */
 function allow(needed: Role, role: Role): void {
   if (!isAtLeast(role, needed)) throw new CommandError('not-allowed', `${needWords(needed, role)} Nothing was changed.`)
-}
-
-function safely(follower: (told: FollowedWrite) => void, told: FollowedWrite): void {
-  try {
-    follower(told)
-  } catch (error) {
-    log.error(error, 'A follower could not take a change.')
-  }
 }
 
 function rethrow(error: unknown): never {

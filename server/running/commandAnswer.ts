@@ -4,7 +4,8 @@ import type { Role } from '../../core/access/roles'
 import type { CommandAnswer } from '../../core/workbench/workbench'
 import type { Change } from '../../core/records/registry'
 import { useShop } from './useShop'
-import type { CommandLog, Done } from '../journal/commandLog'
+import type { CommandLog } from '../journal/commandLog'
+import type { Done } from '../journal/writeQueue'
 
 /** More things than this are not named one by one. */
 const maxNamed = 500

@@ -40,5 +40,7 @@ export interface Write {
   editor: string
   /** Number of the journal entry; null: it has none. */
   entry: number | null
+  /** Number of the piece of the entry that was written; left out: it is all of the entry. */
+  piece?: number
   changes: Change[]
 }

@@ -2,6 +2,7 @@ import type { Article, Category } from '../../core/catalogue/catalogue'
 import type { Product } from '../../core/catalogue/product'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { Which } from '../../core/journal/which'
+import type { KeptChange } from '../../core/records/keptChange'
 import type { Change, Changed, RecordName } from '../../core/records/registry'
 import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'
@@ -64,8 +65,10 @@ export interface StoreReader {
   ordersWith(sku: string, limit: number): Promise<{ total: number; lines: OrderedLine[] }>
 
   entry(id: number): Promise<JournalEntry | null>
-  /** What an entry changed, in the order in which it did. */
-  changesOf(entry: number): Promise<Change[]>
+  /** In how many pieces what an entry changed is kept. */
+  pieces(entry: number): Promise<number>
+  /** What an entry changed, in the order in which it did; with a number from 0 on, that piece of it alone. */
+  changesOf(entry: number, piece?: number): Promise<KeptChange[]>
   /** The entry that undo (of those done) or redo (of those undone) of an editor is about; null: there is none. */
   nextEntry(editor: string, state: 'done' | 'undone'): Promise<JournalEntry | null>
   /** The first later entry that changed the same thing. */
@@ -107,6 +110,10 @@ export interface StoreWriter extends StoreReader {
 
   /** Adds an entry with what it changed. Returns its number. */
   addEntry(entry: Omit<JournalEntry, 'id'>, changes: readonly Change[]): Promise<number>
+  /** Adds a piece to what an entry changed. Returns the number of the piece. */
+  addPiece(entry: number, changes: readonly Change[]): Promise<number>
+  /** Says anew what an entry did. */
+  setWords(entry: number, words: string): Promise<void>
   setState(entry: number, state: JournalState): Promise<void>
   /** What an editor has undone can't be redone any more once something else was done. */
   dropUndone(editor: string): Promise<void>

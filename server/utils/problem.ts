@@ -102,6 +102,8 @@ const cannotWrite = {
 }
 
 const commandStatus: Record<CommandErrorCode, number> = {
+  'under-way': 409,
+  'stopped': 503,
   'unknown-product': 404,
   'unknown-kind': 404,
   'unknown-category': 404,

@@ -1,4 +1,4 @@
-/** A file that can't be taken as a whole. Nothing of it was. The message is for people. */
+/** A file that can't be taken as a whole. Nothing of it was, unless it was stopped on its way. The message is for people. */
 export class FileProblem extends Error {
   readonly code: FileProblemCode
 
@@ -21,3 +21,4 @@ export type FileProblemCode =
   | 'too-many-rows'
   | 'too-large'
   | 'cancelled'
+  | 'stopped'

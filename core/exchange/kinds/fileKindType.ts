@@ -4,7 +4,8 @@ import type { ShopSettings } from '../../catalogue/shopSettings'
 import type { LinkKind } from '../../links/kind'
 import type { Lane } from '../../links/lane'
 import type { FileRow } from '../fileRow'
-import type { ImportPlan } from '../importReport'
+import type { Change } from '../../records/registry'
+import type { ImportPart, ImportSummary } from '../importReport'
 
 /** What reading rows and planning an import need to know of the shop. */
 export interface ImportShop {
@@ -23,16 +24,22 @@ export interface ExportShop extends ImportShop {
   otherLanguages: readonly string[]
 }
 
-/** An import that takes the lines of a file piece by piece. */
+/**
+ * An import that takes the lines of a file piece by piece. `tried`, nothing of it is done; `written`, the shop has taken over what was
+ * handed out before more is asked for, and others may have changed it too.
+ */
 export interface FileImport<Line> {
   /** SKUs of the shop's products that `add` needs as they are stored; left out: of none. */
   about?(lines: readonly Line[]): string[]
-  /** @param stored the products that `about` named */
-  add(lines: readonly Line[], stored: ReadonlyMap<string, Product>): void
+  /**
+   * @param stored the products that `about` named
+   * @returns what these lines change
+   */
+  add(lines: readonly Line[], stored: ReadonlyMap<string, Product>): Change[]
   /** Notes that a row could not be read. */
   passOver?(line: number, cells: FileRow): void
-  /** What the file as a whole asks for; a part of the work in each step, between which the caller may pause. */
-  finishing(): Generator<void, ImportPlan>
+  /** What is left when all lines were added, a part in each step, worked out on the shop as it is then. */
+  finishing(): Generator<ImportPart, ImportSummary>
 }
 
 /**
@@ -51,7 +58,7 @@ export interface FileKindType<Line> {
   knows?(column: string): boolean
   /** Reads a row. @param line of the file, counted from 1 @throws RowError when a cell can’t be read */
   read(line: number, cells: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): Line
-  importing(shop: ImportShop): FileImport<Line>
+  importing(shop: ImportShop, how: 'tried' | 'written'): FileImport<Line>
   /** The columns of a file with all there is of it in a shop. */
   columnsOf(shop: ExportShop): string[]
   /** All there is of it, as rows that an import takes back. */

@@ -4,6 +4,8 @@ import { allCount } from '../../catalogue/neighbours'
 import type { Product } from '../../catalogue/product'
 import { differOnlyInStock } from '../../catalogue/product'
 import type { ChangeOf, StoredRecord } from '../../journal/record'
+import type { ProductDifference } from './productDifference'
+import { beforeDifference, differenceBetween, isJustStock, turnedRound, withDifference } from './productDifference'
 
 /**
  * Products with their variants; null: there is none. They are held as the catalogue, without their descriptions: how one is now stands in
@@ -14,6 +16,13 @@ export const productRecord: StoredRecord<'product', Product | null> = {
   called: 'the same product',
   upgrade: stored => stored && { ...stored, bundle: stored.bundle ?? null },
   isSame: isEqual,
+  differing: {
+    between: differenceBetween,
+    turnedRound: difference => turnedRound(difference as ProductDifference),
+    onto: (now, difference) => now && withDifference(now, difference as ProductDifference),
+    before: (now, difference) => now && beforeDifference(now, difference as ProductDifference),
+    isEveryday: difference => isJustStock(difference as ProductDifference),
+  },
   begin: () => null,
   read: () => undefined,
   live: ({ owner: source, after }, effects) => effects.product(source, after),

@@ -1,13 +1,19 @@
+import { promisify } from 'node:util'
+import { deflateRaw, inflateRaw } from 'node:zlib'
 import type { Transaction } from 'sequelize'
 import { Op } from 'sequelize'
-import type { Change, Changed, RecordName } from '../../../core/records/registry'
-import { upgradeChange } from '../../../core/records/registry'
+import type { KeptChange } from '../../../core/records/keptChange'
+import { isSoughtLater, keptOf, upgradeKept } from '../../../core/records/keptChange'
+import type { Change, Changed } from '../../../core/records/registry'
 import type { JournalEntry, JournalState } from '../journal'
 import { batches } from './batches'
 import type { Database } from './database'
 
-/** How many changes are written or read at a time: what is made of them in memory must not hold up other requests. */
-const changesAtOnce = 200
+/** How many changes a piece has at most: what is made of them in memory must not hold up other requests. */
+export const changesInPiece = 200
+/** Longer pieces than so many letters are packed. */
+const longest = 1000
+const [pack, unpack] = [promisify(deflateRaw), promisify(inflateRaw)]
 
 /** Adds an entry with what it changed. Returns its number. */
 export async function addEntry(
@@ -16,44 +22,60 @@ export async function addEntry(
   changes: readonly Change[],
   transaction: Transaction,
 ): Promise<number> {
-  const { id } = await db.models.journal.create(entry, { transaction })
-  let part = 0
-  for (const batch of batches(changes, changesAtOnce)) {
-    await db.run(
-      `INSERT INTO journal_changes (entryId, part, "of", source, kind, before, after)
-       SELECT $id, $part + change.key, change.value ->> 'of', change.value ->> 'owner', change.value ->> 'key',
-         change.value -> 'before', change.value -> 'after'
-       FROM json_each($changes) AS change`,
-      { id, part, changes: JSON.stringify(batch) },
-      transaction,
-    )
-    part += batch.length
-  }
+  const { id } = await db.models.journal.create({ ...entry }, { transaction })
+  for (const batch of batches(changes, changesInPiece)) await addPiece(db, id, batch, transaction)
   return id
 }
 
-/** What an entry changed. */
-export async function readChanges(db: Database, entryId: number, transaction?: Transaction): Promise<Change[]> {
-  interface Row {
-    of: RecordName
-    owner: string
-    key: string
-    part: number
-    before: string | null
-    after: string | null
-  }
-  const changes: Change[] = []
-  for (;;) {
-    const rows = await db.select<Row>(
-      `SELECT part, "of", source AS owner, kind AS key, before, after FROM journal_changes
-       WHERE entryId = ? AND part >= ? ORDER BY part LIMIT ?`,
-      [entryId, changes.length, changesAtOnce],
+/** Adds a piece to what an entry changed. Returns its number. */
+export async function addPiece(db: Database, id: number, changes: readonly Change[], transaction: Transaction): Promise<number> {
+  const piece = await countPieces(db, id, transaction)
+  const kept = changes.map(keptOf)
+  const written = JSON.stringify(kept)
+  await db.run(
+    'INSERT INTO journal_pieces (entryId, piece, changed, changes) VALUES ($id, $piece, $changed, $changes)',
+    { id, piece, changed: kept.length, changes: written.length > longest ? await pack(written) : written },
+    transaction,
+  )
+  await db.run(
+    `INSERT OR IGNORE INTO journal_things (owner, key, "of", entryId)
+     SELECT value ->> 'owner', value ->> 'key', value ->> 'of', $id FROM json_each($things)`,
+    { id, things: JSON.stringify(kept.filter(isSoughtLater).map(({ of, owner, key }) => ({ of, owner, key }))) },
+    transaction,
+  )
+  await db.run('UPDATE journal SET changed = changed + $changed WHERE id = $id', { id, changed: kept.length }, transaction)
+  return piece
+}
+
+/** Says anew what an entry did. */
+export async function setWords(db: Database, id: number, words: string, transaction: Transaction): Promise<void> {
+  await db.models.journal.update({ words }, { where: { id }, transaction })
+}
+
+/** How many pieces there are of what an entry changed. */
+export async function countPieces(db: Database, entryId: number, transaction?: Transaction): Promise<number> {
+  const [found] = await db.select<{ pieces: number }>(
+    'SELECT count(*) AS pieces FROM journal_pieces WHERE entryId = ?',
+    [entryId],
+    transaction,
+  )
+  return found!.pieces
+}
+
+/** What an entry changed, or a piece of it. */
+export async function readKept(db: Database, entryId: number, piece: number | null, transaction?: Transaction): Promise<KeptChange[]> {
+  const kept: KeptChange[] = []
+  for (let at = piece ?? 0; piece === null || at === piece; at++) {
+    const [row] = await db.select<{ changes: string | Buffer }>(
+      'SELECT changes FROM journal_pieces WHERE entryId = ? AND piece = ?',
+      [entryId, at],
       transaction,
     )
-    for (const { of, owner, key, before, after } of rows)
-      changes.push(upgradeChange({ of, owner, key, before: JSON.parse(before ?? 'null'), after: JSON.parse(after ?? 'null') }))
-    if (rows.length < changesAtOnce) return changes
+    if (!row) break
+    const written = typeof row.changes === 'string' ? row.changes : (await unpack(row.changes)).toString()
+    for (const each of JSON.parse(written) as KeptChange[]) kept.push(upgradeKept(each))
   }
+  return kept
 }
 
 export async function setState(db: Database, id: number, state: JournalState, transaction: Transaction): Promise<void> {
@@ -99,7 +121,7 @@ export async function laterEntry(
   transaction?: Transaction,
 ): Promise<JournalEntry | null> {
   const [found] = await db.select<{ id: number }>(
-    'SELECT entryId AS id FROM journal_changes WHERE source = ? AND kind = ? AND "of" = ? AND entryId > ? ORDER BY entryId LIMIT 1',
+    'SELECT entryId AS id FROM journal_things WHERE owner = ? AND key = ? AND "of" = ? AND entryId > ? ORDER BY entryId LIMIT 1',
     [owner, key, of, id],
     transaction,
   )
@@ -118,10 +140,9 @@ export async function readHistory(
   limit: number,
   transaction?: Transaction,
 ): Promise<(Omit<JournalEntry, 'command'> & { lanes: number })[]> {
-  const ofSources = sources ? 'AND id IN (SELECT entryId FROM journal_changes WHERE source IN (:sources))' : ''
+  const ofSources = sources ? 'AND id IN (SELECT entryId FROM journal_things WHERE owner IN (:sources))' : ''
   return db.select(
-    `SELECT id, at, editor, type, words, state, (SELECT count(*) FROM journal_changes WHERE entryId = journal.id) AS lanes
-     FROM journal WHERE id < :before ${ofSources} ORDER BY id DESC LIMIT :limit`,
+    `SELECT id, at, editor, type, words, state, changed AS lanes FROM journal WHERE id < :before ${ofSources} ORDER BY id DESC LIMIT :limit`,
     { sources, before, limit },
     transaction,
   )

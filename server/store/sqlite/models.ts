@@ -118,20 +118,12 @@ export interface SettingRow extends Row<SettingRow> {
 export interface JournalRow extends Row<JournalRow>, Omit<JournalEntry, 'id'> {
   id: CreationOptional<number>
 }
-export interface ChangeLogRow extends Row<ChangeLogRow>, Omit<Write, 'number' | 'changes'> {
+export interface ChangeLogRow extends Row<ChangeLogRow>, Omit<Write, 'number' | 'piece' | 'changes'> {
   number: CreationOptional<number>
+  /** The piece of the entry that was written; null: all of it, or there is no entry. */
+  piece: number | null
   changes: Change[] | null
 }
-export interface JournalChangeRow extends Row<JournalChangeRow> {
-  of: string
-  source: string
-  kind: string
-  entryId: number
-  part: number
-  before: Change['before']
-  after: Change['after']
-}
-
 /** The words of a column definition, so that the tables below read as tables. Fresh each time: Sequelize writes into them. */
 const id = () => ({ type: DataTypes.INTEGER, primaryKey: true })
 const key = () => ({ type: DataTypes.TEXT, primaryKey: true })
@@ -274,16 +266,8 @@ export function defineModels(sequelize: Sequelize) {
       words: text(),
       editor: text(),
       entry: maybeWhole(),
+      piece: maybeWhole(),
       changes: maybeJson(),
-    }),
-    journalChanges: sequelize.define<JournalChangeRow>('journal_changes', {
-      entryId: part(),
-      part: part(),
-      of: text(),
-      source: text(),
-      kind: text(),
-      before: maybeJson(),
-      after: maybeJson(),
     }),
   }
 }

@@ -6,7 +6,19 @@ import { appendWrite, lastWrite, writesAfter } from './changeLogTable'
 import type { Database } from './database'
 import { copyDatabase } from './copyDatabase'
 import { openDatabase } from './database'
-import { addEntry, dropUndone, laterEntry, nextEntry, readChanges, readEntry, readHistory, setState } from './journalTables'
+import {
+  addEntry,
+  addPiece,
+  countPieces,
+  dropUndone,
+  laterEntry,
+  nextEntry,
+  readEntry,
+  readHistory,
+  readKept,
+  setState,
+  setWords,
+} from './journalTables'
 import { readSourcesOf } from './linkTables'
 import { addOrder, keepOrderKey, orderOfKey, ordersWith, readUnitsSold } from './orderTables'
 import { matchWords } from './productSearch'
@@ -50,7 +62,8 @@ const reader = (db: Database, transaction?: Transaction): StoreReader => ({
   unitsSold: () => readUnitsSold(db, transaction),
   ordersWith: (sku, limit) => ordersWith(db, sku, limit, transaction),
   entry: id => readEntry(db, id, transaction),
-  changesOf: entry => readChanges(db, entry, transaction),
+  pieces: entry => countPieces(db, entry, transaction),
+  changesOf: (entry, piece) => readKept(db, entry, piece ?? null, transaction),
   nextEntry: (editor, state) => nextEntry(db, editor, state, transaction),
   laterEntry: (id, changed) => laterEntry(db, id, changed, transaction),
   history: (sources, before, limit) => readHistory(db, sources, before, limit, transaction),
@@ -68,6 +81,8 @@ const writer = (db: Database, transaction: Transaction): StoreWriter => ({
   orderOfKey: key => orderOfKey(db, key, transaction),
   keepOrderKey: (key, placed, order) => keepOrderKey(db, key, placed, order, transaction),
   addEntry: (entry, changes) => addEntry(db, entry, changes, transaction),
+  addPiece: (entry, changes) => addPiece(db, entry, changes, transaction),
+  setWords: (entry, words) => setWords(db, entry, words, transaction),
   setState: (entry, state) => setState(db, entry, state, transaction),
   dropUndone: editor => dropUndone(db, editor, transaction),
   appendWrite: write => appendWrite(db, write, transaction),

@@ -19,7 +19,11 @@ export const linksFile: FileKindType<LinkLine> = {
 function importing({ settings, catalogue, kinds, links }: ImportShop): FileImport<LinkLine> {
   const all: LinkLine[] = []
   return {
-    add: lines => void all.push(...lines),
+    add(lines) {
+      // A lane is worked out as a whole.
+      all.push(...lines)
+      return []
+    },
     finishing: () =>
       planLinkImport(all, {
         timeZone: settings.timeZone,

@@ -6,7 +6,8 @@ import type { LaneChange } from '../../../records/lanes/laneRecords'
 import { LinkIndex } from '../../../links/linkIndex'
 import type { Link } from '../../../links/lane'
 import { makeKind } from '../../../links/makeKind.testing'
-import { completed } from '../../../steps'
+import type { Change } from '../../../records/registry'
+import { steppedThrough } from '../../../steps'
 import { RowError } from '../../fileRow'
 import type { FileRow } from '../../fileRow'
 import { linkFileRow, readLinkRow } from './linkRow'
@@ -29,7 +30,8 @@ function planned(rows: readonly FileRow[], lanes: Record<string, Link[]> = {}) {
   const links = new LinkIndex()
   for (const [key, lane] of Object.entries(lanes)) links.setLane(key, 'upsell', lane)
   links.setLane('T', 'gone', [{ target: 'A' }])
-  return completed(
+  const changes: Change[] = []
+  const summary = steppedThrough(
     planLinkImport(
       rows.map((row, i) => ({ line: i + 2, row: readLinkRow(row) })),
       {
@@ -39,7 +41,9 @@ function planned(rows: readonly FileRow[], lanes: Record<string, Link[]> = {}) {
         lane: (source, kind) => links.lane(source, kind),
       },
     ),
+    part => changes.push(...part.changes),
   )
+  return { ...summary, changes }
 }
 const lane = (...targets: string[]): Link[] => targets.map(target => ({ target }))
 /** What becomes of S's lane, and how the rows are counted. */

@@ -4,7 +4,7 @@ import type { LaneChange } from '../../../records/lanes/laneRecords'
 import type { LinkKind } from '../../../links/kind'
 import type { Lane, Link } from '../../../links/lane'
 import { detailLinks, isNeverShown, sameLane } from '../../../links/lane'
-import type { ImportPlan } from '../../importReport'
+import type { ImportPart, ImportSummary } from '../../importReport'
 import { RowError } from '../../fileRow'
 import type { LinkFileRow } from './linkRow'
 import { linkRowAgain } from './linkRow'
@@ -33,26 +33,33 @@ const linesInStep = 2000
  * - a row with a place puts its link at that place of the finished lane;
  * - a row without one leaves a link where it stands among the others, and puts a new one at the end, in the file's order;
  * - rows that name every link of the lane, all without a place, are its order.
- * A step is some lanes; the caller may pause between them.
- * @returns what is changed by the rows that can be taken
+ * A step is some lanes, each worked out on the lane as it is then; the caller may pause between them.
+ * @returns how the rows are counted; the steps are what is changed by those that can be taken
  */
-export function* planLinkImport(lines: readonly LinkLine[], context: LinkImportContext): Generator<void, ImportPlan> {
-  const plan: ImportPlan = { changes: [], created: 0, updated: 0, unchanged: 0, effects: [], rejections: [] }
+export function* planLinkImport(lines: readonly LinkLine[], context: LinkImportContext): Generator<ImportPart, ImportSummary> {
+  const plan: ImportSummary = { created: 0, updated: 0, unchanged: 0, effects: [], rejections: [] }
+  let part: ImportPart = nothing()
   let lanes = 0
   for (const lane of yield* byLane(lines)) {
     const change = planLane(lane, context, plan)
-    if (change) plan.changes.push(change)
-    if (++lanes % lanesInStep === 0) yield
+    if (change) part.changes.push(change)
+    part.rows += lane.length
+    if (++lanes % lanesInStep !== 0) continue
+    yield part
+    part = nothing()
   }
+  yield part
   plan.rejections.sort(byLine)
   plan.effects.sort(byLine)
   return plan
 }
 
-function* byLane(lines: readonly LinkLine[]): Generator<void, Iterable<LinkLine[]>> {
+const nothing = (): ImportPart => ({ changes: [], rows: 0 })
+
+function* byLane(lines: readonly LinkLine[]): Generator<ImportPart, Iterable<LinkLine[]>> {
   const lanes = new Map<string, LinkLine[]>()
   for (const [i, each] of lines.entries()) {
-    if (i % linesInStep === linesInStep - 1) yield
+    if (i % linesInStep === linesInStep - 1) yield nothing()
     // No SKU has a comma.
     const key = `${each.row.source},${each.row.kind}`
     const lane = lanes.get(key)
@@ -62,7 +69,7 @@ function* byLane(lines: readonly LinkLine[]): Generator<void, Iterable<LinkLine[
   return lanes.values()
 }
 
-function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: ImportPlan): LaneChange | null {
+function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: ImportSummary): LaneChange | null {
   const { source, kind } = lines[0]!.row
   const before = context.lane(source, kind)
   const links = new Map(before.map(link => [link.target, link]))

@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../../../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../../../catalogue/makeProduct.testing'
 import { productSchema } from '../../../catalogue/product'
-import { completed } from '../../../steps'
 import type { FileRow } from '../../fileRow'
 import { productFileRows, readProductRow } from './productRow'
 import { ProductImport } from './productImport'
@@ -209,8 +208,8 @@ describe('ProductImport', () => {
   it('reads on when categories stand below each other in a circle', () => {
     const circle = [category('a', 'A', 'b'), category('b', 'B', 'a')]
     const catalogue = new Catalogue([], circle, [])
-    const plan = new ProductImport(catalogue, circle, settings)
-    plan.add([{ line: 2, cells: {}, row: readProductRow({ sku: 'N', name: 'x', category: 'B > A' }, settings) }], new Map())
-    expect(completed(plan.finishing()).changes).toMatchObject([{ of: 'product', after: { categories: ['a'] } }])
+    const plan = new ProductImport(catalogue, circle, settings, 'written')
+    const row = readProductRow({ sku: 'N', name: 'x', category: 'B > A' }, settings)
+    expect(plan.add([{ line: 2, cells: {}, row }], new Map())).toMatchObject([{ of: 'product', after: { categories: ['a'] } }])
   })
 })

@@ -1,8 +1,10 @@
+import { expect } from 'vitest'
 import type { Category } from '../../../catalogue/catalogue'
 import { Catalogue } from '../../../catalogue/catalogue'
 import type { Product } from '../../../catalogue/product'
-import { completed } from '../../../steps'
-import type { ImportPlan } from '../../importReport'
+import type { Change } from '../../../records/registry'
+import { steppedThrough } from '../../../steps'
+import type { ImportSummary, Rejection } from '../../importReport'
 import type { FileRow } from '../../fileRow'
 import { RowError } from '../../fileRow'
 import { readProductRow } from './productRow'
@@ -17,12 +19,26 @@ export const categories = [
   category('tools', 'Tools'),
 ]
 
-/** Imports rows into a shop, in pieces. */
-export function imported(rows: readonly FileRow[], products: readonly Product[] = [], pieceSize = 2): ImportPlan {
+/** What a file asks for, and what it changes. */
+export interface Imported extends ImportSummary {
+  changes: Change[]
+}
+
+/** Imports rows into a shop, in pieces, each on the shop as those before have left it. To try it says the same. */
+export function imported(rows: readonly FileRow[], products: readonly Product[] = [], pieceSize = 2): Imported {
+  const { changes, ...written } = importing('written', rows, products, pieceSize)
+  const { changes: _, ...tried } = importing('tried', rows, products, pieceSize)
+  expect(tried).toEqual(written)
+  return { ...written, changes }
+}
+
+function importing(how: 'tried' | 'written', rows: readonly FileRow[], products: readonly Product[], pieceSize: number): Imported {
   const catalogue = new Catalogue(products, categories, [])
   const stored = new Map(products.map(each => [each.sku, each]))
-  const plan = new ProductImport(catalogue, categories, settings)
-  const unread: ImportPlan['rejections'] = []
+  const known = [...categories]
+  const plan = new ProductImport(catalogue, categories, settings, how)
+  const unread: Rejection[] = []
+  const changes: Change[] = []
   for (let from = 0; from < rows.length; from += pieceSize) {
     const lines = rows.slice(from, from + pieceSize).flatMap((cells, i) => {
       try {
@@ -34,10 +50,20 @@ export function imported(rows: readonly FileRow[], products: readonly Product[] 
         return []
       }
     })
-    plan.add(lines, new Map(plan.about(lines).map(sku => [sku, stored.get(sku)!])))
+    for (const change of plan.add(lines, new Map(plan.about(lines).map(sku => [sku, stored.get(sku)!])))) {
+      changes.push(change)
+      if (how === 'tried') continue
+      if (change.of === 'category') catalogue.setCategories((known.push(change.after!), known))
+      if (change.of !== 'product') continue
+      const product = change.after!
+      const position = catalogue.products.findIndex(each => each.sku === product.sku)
+      catalogue.put([{ position: position < 0 ? catalogue.products.length : position, product }])
+      stored.set(product.sku, product)
+    }
   }
-  const found = completed(plan.finishing())
-  return { ...found, rejections: [...found.rejections, ...unread].sort((a, b) => a.line - b.line) }
+  const found = steppedThrough(plan.finishing(), part => changes.push(...part.changes))
+  return { ...found, changes, rejections: [...found.rejections, ...unread].sort((a, b) => a.line - b.line) }
 }
-export const told = ({ rejections }: ImportPlan) => rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)
-export const after = (plan: ImportPlan, sku: string) => plan.changes.find(change => change.owner === sku)?.after as Product | undefined
+
+export const told = ({ rejections }: ImportSummary) => rejections.map(each => `${each.line} ${each.column}: ${each.reason}`)
+export const after = (plan: Imported, sku: string) => plan.changes.findLast(change => change.owner === sku)?.after as Product | undefined

@@ -5,12 +5,13 @@ import type { Product, Variant } from '../../../catalogue/product'
 import type { ShopSettings } from '../../../catalogue/shopSettings'
 import type { CategoryChange } from '../../../records/products/categoryRecord'
 import type { ProductChange } from '../../../records/products/productRecord'
+import type { Change } from '../../../records/registry'
 import { isEmpty } from '../../../records/registry'
 import type { Text } from '../../../text/text'
 import { textIn } from '../../../text/text'
 import { keyFor } from '../../../text/keyFor'
 import { fromCell } from '../cells'
-import type { Effect, ImportPlan, Rejection } from '../../importReport'
+import type { Effect, ImportPart, ImportSummary, Rejection } from '../../importReport'
 import type { FileRow } from '../../fileRow'
 import { RowError } from '../../fileRow'
 import type { ProductFileRow, VariantFileRow } from './productRow'
@@ -24,9 +25,6 @@ export interface ProductLine {
   row: ProductFileRow | VariantFileRow
 }
 
-/** Lines that are taken before a pause. */
-const linesInStep = 50
-
 interface Draft {
   before: Product | null
   after: Product
@@ -39,22 +37,28 @@ interface Draft {
 export class ProductImport {
   readonly #catalogue: Catalogue
   readonly #settings: ShopSettings
+  readonly #how: 'tried' | 'written'
   readonly #drafts = new Map<string, Draft>()
+  /** SKUs of the drafts that may have changed since changes were handed out. */
+  readonly #touched = new Set<string>()
   /** Line of the file that a SKU stood in, and of a variant the product's SKU. */
   readonly #seen = new Map<string, { line: number; product: string }>()
   /** Lines of products that were not taken: nor are their variants. */
   readonly #rejectedProducts = new Map<string, number>()
-  /** Variants whose product has not come yet. */
-  readonly #waiting: (ProductLine & { row: VariantFileRow })[] = []
+  /** Variants whose product has not come yet, by its SKU. */
+  readonly #waiting = new Map<string, ProductLine[]>()
   readonly #categoryKeys = new Map<string, string>()
   readonly #newCategories: Category[] = []
+  /** How many of them were handed out. */
+  #categoriesGiven = 0
   readonly #rejections: Rejection[] = []
   readonly #effects: Effect[] = []
   #created = 0
   #updated = 0
   #unchanged = 0
 
-  constructor(catalogue: Catalogue, categories: readonly Category[], settings: ShopSettings) {
+  constructor(catalogue: Catalogue, categories: readonly Category[], settings: ShopSettings, how: 'tried' | 'written') {
+    this.#how = how
     this.#catalogue = catalogue
     this.#settings = settings
     for (const { key } of categories) {
@@ -70,48 +74,59 @@ export class ProductImport {
     return [...new Set(skus)].filter(sku => !this.#drafts.has(sku))
   }
 
-  /** @param stored the products that `about` named */
-  add(lines: readonly ProductLine[], stored: ReadonlyMap<string, Product>): void {
-    for (const [sku, product] of stored) this.#drafts.set(sku, { before: product, after: product })
+  /**
+   * @param stored the products that `about` named
+   * @returns what these lines change
+   */
+  add(lines: readonly ProductLine[], stored: ReadonlyMap<string, Product>): Change[] {
+    for (const [sku, product] of stored) this.#draft(sku, { before: product, after: product })
     for (const each of lines) {
-      const { row } = each
-      if (row.variantOf !== null && !this.#drafts.has(row.variantOf) && !this.#rejectedProducts.has(row.variantOf))
-        this.#waiting.push({ ...each, row })
-      else this.#take(each)
+      const { variantOf } = each.row
+      if (variantOf === null || this.#drafts.has(variantOf) || this.#rejectedProducts.has(variantOf)) this.#take(each)
+      else this.#waiting.set(variantOf, [...(this.#waiting.get(variantOf) ?? []), each])
     }
-    for (const sku of stored.keys()) {
-      const draft = this.#drafts.get(sku)!
-      if (draft.after === draft.before) this.#drafts.delete(sku)
-    }
+    return this.#handOut()
   }
 
   /** What the file as a whole asks for; a part of the work in each step. */
-  *finishing(): Generator<void, ImportPlan> {
-    for (const [i, each] of this.#waiting.entries()) {
-      this.#take(each)
-      if (i % linesInStep === 0) yield
-    }
-    const categories = this.#newCategories.map((category): CategoryChange => ({
-      of: 'category',
-      owner: '',
-      key: category.key,
-      before: null,
-      after: category,
-    }))
-    const products: ProductChange[] = []
-    for (const [source, { before, after }] of this.#drafts) {
-      const change: ProductChange = { of: 'product', owner: source, key: '', before, after }
-      if (!isEmpty(change)) products.push(change)
-      yield
+  *finishing(): Generator<ImportPart, ImportSummary> {
+    for (const lines of this.#waiting.values()) {
+      for (const each of lines) this.#take(each)
+      yield { changes: [], rows: lines.length }
     }
     return {
-      changes: [...categories, ...products],
       created: this.#created,
       updated: this.#updated,
       unchanged: this.#unchanged,
       effects: this.#effects.toSorted(byLine),
       rejections: this.#rejections.toSorted(byLine),
     }
+  }
+
+  /** What is changed since it was asked last. */
+  #handOut(): Change[] {
+    const categories = this.#newCategories.slice(this.#categoriesGiven).map((category): CategoryChange => ({
+      of: 'category',
+      owner: '',
+      key: category.key,
+      before: null,
+      after: category,
+    }))
+    this.#categoriesGiven = this.#newCategories.length
+    const products: ProductChange[] = []
+    for (const sku of this.#touched) {
+      const draft = this.#drafts.get(sku)!
+      const change: ProductChange = { of: 'product', owner: sku, key: '', ...draft }
+      if (!isEmpty(change)) products.push(change)
+      if (!this.#isNeededLater(draft)) this.#drafts.delete(sku)
+    }
+    this.#touched.clear()
+    return [...categories, ...products]
+  }
+
+  /** Whether later lines may build on a draft: where it is written, they do on what is stored. */
+  #isNeededLater({ before, after }: Draft): boolean {
+    return this.#how === 'tried' && after !== before && (!before || before.variants.length > 0 || after.variants.length > 0)
   }
 
   #take({ line, cells, row }: ProductLine): void {
@@ -121,11 +136,24 @@ export class ProductImport {
       if (row.variantOf === null) this.#takeProduct(line, row)
       else this.#takeVariant(line, row)
       this.#seen.set(row.sku, { line, product: row.variantOf ?? row.sku })
+      this.#takeWaiting(row.sku)
     } catch (error) {
       if (!(error instanceof RowError)) throw error
       this.#rejections.push({ line, column: error.column, reason: error.message, row: cells })
       if (row.variantOf === null && !this.#seen.has(row.sku)) this.#rejectedProducts.set(row.sku, line)
     }
+  }
+
+  #draft(sku: string, draft: Draft): void {
+    this.#drafts.set(sku, draft)
+    this.#touched.add(sku)
+  }
+
+  /** Takes the variants that have waited for a product. */
+  #takeWaiting(sku: string): void {
+    const lines = this.#waiting.get(sku) ?? []
+    this.#waiting.delete(sku)
+    for (const each of lines) this.#take(each)
   }
 
   /** Notes that a row could not be read: when it is a product's, its variants are not taken either. */
@@ -149,7 +177,7 @@ export class ProductImport {
     }
     if (!Object.keys(next.name).length) throw new RowError('name', 'A product needs a name.')
     this.#count(line, row.sku, draft ? was : null, next, textIn(next.name, this.#settings.language, this.#settings.language))
-    if (!draft || !isEqual(was, next)) this.#drafts.set(row.sku, { before: draft?.before ?? null, after: next })
+    if (!draft || !isEqual(was, next)) this.#draft(row.sku, { before: draft?.before ?? null, after: next })
   }
 
   #takeVariant(line: number, row: VariantFileRow): void {
@@ -176,7 +204,7 @@ export class ProductImport {
     if (twin) throw new RowError('options', `${twin.sku} has the same options.`)
     this.#count(line, row.sku, was, next, `${Object.values(next.options).join(', ')}, of ${row.variantOf}`)
     if (!isEqual(was, next))
-      this.#drafts.set(row.variantOf, {
+      this.#draft(row.variantOf, {
         ...draft,
         after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] },
       })

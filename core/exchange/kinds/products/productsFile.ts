@@ -12,7 +12,7 @@ export const productsFile: FileKindType<ProductLine> = {
   toldBy: 'sku',
   knows: isProductColumn,
   read: (line, cells, settings) => ({ line, cells, row: readProductRow(cells, settings) }),
-  importing: ({ catalogue, categories, settings }) => new ProductImport(catalogue, categories, settings),
+  importing: ({ catalogue, categories, settings }, how) => new ProductImport(catalogue, categories, settings, how),
   columnsOf: ({ otherLanguages }) => productFileColumns(otherLanguages),
   rowsOf,
 }

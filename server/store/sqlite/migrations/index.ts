@@ -20,6 +20,7 @@ import { records } from './0018-records'
 import { changeLog } from './0019-change-log'
 import { admissions } from './0020-admissions'
 import { orderKeys } from './0021-order-keys'
+import { journalPieces } from './0022-journal-pieces'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -44,4 +45,5 @@ export const migrations: Migration[] = [
   changeLog,
   admissions,
   orderKeys,
+  journalPieces,
 ]

@@ -9,7 +9,7 @@ import { builtInSections } from '../../../../core/sections/builtIn'
 import { makeProduct } from '../../../../core/catalogue/makeProduct.testing'
 import { readProductsBySku } from '../productReading'
 import { tableOf } from '../recordTables'
-import { readChanges, readHistory } from '../journalTables'
+import { readKept, readHistory } from '../journalTables'
 import { readRelease } from '../releaseTables'
 import type { Database } from '../database'
 import { openDatabase } from '../database'
@@ -69,7 +69,7 @@ describe('the migrations', () => {
       [section.key]: { live: builtInSections.find(each => each.key === section.key), draft: null },
     })
     expect(await stored(db, 'plan')).toEqual({ [plan.key]: { live: builtInPlans[0], draft: null } })
-    const [ofSection, ofPlan] = await readChanges(db, 1)
+    const [ofSection, ofPlan] = await readKept(db, 1, null)
     expect(ofSection).toMatchObject({ before: { live: null, draft: builtInSections.find(each => each.key === section.key) }, after: null })
     expect(ofPlan).toMatchObject({ before: { live: null, draft: builtInPlans[0] }, after: null })
     await db.close()
@@ -134,7 +134,7 @@ describe('the migrations', () => {
 
     const db = await openDatabase(file)
     expect((await readProductsBySku(db, ['SMOKER'])).get('SMOKER')!.bundle).toBeNull()
-    expect(await readChanges(db, 1)).toMatchObject([{ of: 'product', before: null, after: makeProduct('SMOKER') }])
+    expect(await readKept(db, 1, null)).toMatchObject([{ of: 'product', before: null, after: makeProduct('SMOKER') }])
     expect(await db.select('SELECT line, within, total FROM order_lines')).toEqual([{ line: 1, within: null, total: 11970 }])
     await db.close()
     await rm(folder, { recursive: true, force: true })
@@ -165,7 +165,7 @@ describe('the migrations', () => {
     expect(await db.models.links.findAll({ raw: true })).toEqual([
       { sourceId: 1, kind: 'upsell', place: 1, targetId: 2, variantId: null, activeFrom: null, activeUntil: null, note: null },
     ])
-    expect(await readChanges(db, 1)).toEqual([{ of: 'links', owner: 'P1', key: 'upsell', before: [], after: [{ target: 'P2' }] }])
+    expect(await readKept(db, 1, null)).toEqual([{ of: 'links', owner: 'P1', key: 'upsell', before: [], after: [{ target: 'P2' }] }])
     expect((await readHistory(db, ['P1'], 99, 10)).map(({ words, lanes }) => [words, lanes])).toEqual([['Linked', 1]])
     expect(await readHistory(db, ['P2'], 99, 10)).toEqual([])
     expect(await db.select('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }])
