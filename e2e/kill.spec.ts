@@ -1,6 +1,8 @@
 import { once } from 'node:events'
 import { firstPort } from '../playwright.config'
-import { databaseFile, openDatabase } from '../server/store/sqlite/database'
+import type { LaneChange } from '../core/records/lanes/laneRecords'
+import { databaseFile } from '../server/store/sqlite/database'
+import { openSqliteStore } from '../server/store/sqlite/sqliteStore'
 import { asAdmin, DemoServer } from './demoServer'
 import { expect, test } from './test'
 
@@ -84,24 +86,24 @@ test('killing the server in the middle of writes loses nothing that was confirme
     }
     await own.stop()
 
-    const db = await openDatabase(databaseFile(folder))
+    const store = await openSqliteStore(databaseFile(folder))
+    const db = store.database
     expect(await db.select('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }])
     expect(await db.select('PRAGMA foreign_key_check')).toEqual([])
     // The journal and the links tell the same story.
     for (const { source, kind } of lanes) {
-      const [entry] = await db.select<{ after: string }>(
-        'SELECT after FROM journal_changes WHERE source = ? AND kind = ? ORDER BY entryId DESC LIMIT 1',
-        [source, kind],
-      )
+      const [last] = await store.history([source], Number.MAX_SAFE_INTEGER, 1)
+      const changes = last ? await store.changesOf(last.id) : []
+      const change = changes.find(each => each.owner === source && each.key === kind) as LaneChange | undefined
       const links = await db.select<{ target: string }>(
         `SELECT targets.sku AS target FROM links
          JOIN products AS sources ON sources.id = sourceId JOIN products AS targets ON targets.id = targetId
          WHERE sources.sku = ? AND kind = ? ORDER BY place`,
         [source, kind],
       )
-      expect(links).toEqual(entry ? JSON.parse(entry.after) : [])
+      expect(links).toEqual(change?.after ?? [])
     }
-    await db.close()
+    await store.close()
   }
 })
 

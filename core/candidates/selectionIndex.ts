@@ -1,7 +1,7 @@
 import { byCode } from '../text/codeOrder'
 import type { Product } from '../catalogue/product'
 import type { Postings, TraitKind } from '../productSearch/postings'
-import { listsOf } from '../productSearch/postings'
+import { hasSameTraits, listsOf } from '../productSearch/postings'
 import type { Gaps } from '../catalogue/gaps'
 import type { Placed } from '../catalogue/placed'
 import type { Compare } from '../sorted'
@@ -249,14 +249,18 @@ export class SelectionIndex {
 
   /** In which of the lists that are kept a product changes its place. */
   #noteMoves(position: number, before: Product | undefined, after: Product, leaving: Moves, coming: Moves): void {
-    const had = new Set(before ? this.#keptLists(before).map(([, list]) => list) : [])
-    for (const [order, list] of this.#keptLists(after)) {
-      const wasThere = had.delete(list)
-      if (wasThere && !this.#hasMoved(order, position, before!, after)) continue
-      if (wasThere) leaving.note(list, order, position)
-      coming.note(list, order, position)
+    if (before && hasSameTraits(before, after)) {
+      const moved = sortOrders.filter(order => this.#hasMoved(order, position, before, after))
+      if (!moved.length) return
+      for (const [order, list] of this.#keptLists(after)) {
+        if (!moved.includes(order)) continue
+        leaving.note(list, order, position)
+        coming.note(list, order, position)
+      }
+      return
     }
-    if (before) for (const [order, list] of this.#keptLists(before)) if (had.has(list)) leaving.note(list, order, position)
+    if (before) for (const [order, list] of this.#keptLists(before)) leaving.note(list, order, position)
+    for (const [order, list] of this.#keptLists(after)) coming.note(list, order, position)
   }
 
   #hasMoved(order: SortOrder, position: number, before: Product, after: Product): boolean {
@@ -273,8 +277,10 @@ export class SelectionIndex {
   #updateBitmaps(position: number, before: Product | undefined, after: Product): void {
     // A new product is beyond the end of all of them.
     if (!before) return this.#forgetBitmaps()
-    for (const name of listsOf(before)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, false)
-    for (const name of listsOf(after)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, true)
+    if (!hasSameTraits(before, after)) {
+      for (const name of listsOf(before)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, false)
+      for (const name of listsOf(after)) this.#bitmaps.get(keyOf(name as ListName))?.set(position, true)
+    }
     for (const order of this.#before.keys()) if (this.#hasMoved(order, position, before, after)) this.#before.delete(order)
   }
 

@@ -1,3 +1,4 @@
+import { isEqual, pick } from 'es-toolkit'
 import type { Product, Variant } from './product'
 import { productStatusSchema } from './product'
 
@@ -57,4 +58,15 @@ export class SharedParts {
     if (!known) this.#options.set(key, (known = options))
     return known
   }
+}
+
+/** A product that has taken the place of another, with the parts that are as they were before: they need not stand in memory twice. */
+export function withPartsOf(before: Product, after: Product): Product {
+  const variants = isEqual(before.variants, after.variants)
+    ? before.variants
+    : after.variants.map((each, i) => (isEqual(each, before.variants[i]) ? before.variants[i]! : each))
+  const parts = (['name', 'brand', 'status', 'released', 'categories', 'tags', 'attributes', 'image', 'bundle'] as const).filter(part =>
+    isEqual(before[part], after[part]),
+  )
+  return { ...after, variants, ...pick(before, parts) }
 }

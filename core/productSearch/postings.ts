@@ -1,3 +1,4 @@
+import { isEqual } from 'es-toolkit'
 import type { Gaps } from '../catalogue/gaps'
 import type { Placed } from '../catalogue/placed'
 import type { Product } from '../catalogue/product'
@@ -66,6 +67,7 @@ export class Postings {
    * @param before null: it is new, and its position next to the last
    */
   put({ position, product: after }: Placed, before: Product | null): void {
+    if (before && hasSameTraits(before, after)) return
     const gone = before ? listsOf(before) : []
     const wanted = listsOf(after)
     const key = ([trait, value]: ListName) => `${trait}\0${value}`
@@ -134,6 +136,10 @@ export class Postings {
 }
 
 type ListName = readonly [TraitKind, string]
+
+/** Whether two states of a product stand in the same lists. */
+export const hasSameTraits = (a: Product, b: Product): boolean =>
+  a.brand === b.brand && isEqual(a.categories, b.categories) && isEqual(a.tags, b.tags) && isEqual(a.attributes, b.attributes)
 
 /** The lists that a product stands in, each once. */
 export function listsOf(product: Product): ListName[] {

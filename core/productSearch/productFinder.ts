@@ -224,6 +224,11 @@ export class ProductFinder {
     if (position !== undefined) this.#stale.add(position)
   }
 
+  /** Of how many products it has to be counted anew whether their links have problems. */
+  get stale(): number {
+    return this.#areKindsStale ? this.#products.length : this.#stale.size
+  }
+
   /** Counts anew what changes have made stale, a part of it in each step: no search has to wait for it. */
   *recounting(): Generator<void, void> {
     if (this.#areKindsStale) {

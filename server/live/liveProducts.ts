@@ -6,6 +6,7 @@ import { Catalogue } from '../../core/catalogue/catalogue'
 import { Gaps } from '../../core/catalogue/gaps'
 import type { Placed } from '../../core/catalogue/placed'
 import type { Product } from '../../core/catalogue/product'
+import { withPartsOf } from '../../core/catalogue/sharedParts'
 import type { ShopSettings } from '../../core/catalogue/shopSettings'
 import type { ProductChange } from '../../core/records/products/productRecord'
 import { ProductFinder } from '../../core/productSearch/productFinder'
@@ -242,7 +243,11 @@ export class LiveProducts {
   #put(products: readonly Product[]): void {
     const { postings } = this.#finder
     let size = this.#catalogue.products.length
-    const placed = products.map((product): Placed => ({ product, position: postings.positionOf(product.sku) ?? size++ }))
+    const placed = products.map((product): Placed => {
+      const position = postings.positionOf(product.sku)
+      if (position === undefined) return { product, position: size++ }
+      return { product: withPartsOf(this.#catalogue.products[position]!, product), position }
+    })
     for (const each of placed) postings.put(each, this.#catalogue.products[each.position] ?? null)
     this.#catalogue.put(placed)
     for (const { product } of placed) {

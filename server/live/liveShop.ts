@@ -1,3 +1,4 @@
+import { setTimeout } from 'node:timers/promises'
 import type { Article, Catalogue, Category } from '../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../core/catalogue/neighbours'
 import { allCount } from '../../core/catalogue/neighbours'
@@ -42,6 +43,7 @@ import type { Shop } from '../../core/selection/shop'
 import { lookUpLanguage } from '../../core/text/text'
 import type { Moment } from '../../core/time/moment'
 import { momentIn } from '../../core/time/moment'
+import { log } from '../log'
 import type { StoreReader } from '../store/port'
 import { DraftedShop, lookBookOf, planBookOf, versionOf } from './draftedShop'
 import { pausing, runInSteps } from './runInSteps'
@@ -49,6 +51,10 @@ import { LiveProducts } from './liveProducts'
 
 const none: ReadonlySet<string> = new Set()
 const noKeys: readonly string[] = []
+/** Of up to so many products it is counted at once which links have a problem. */
+const fewStale = 500
+/** Milliseconds between two counts of more. */
+const recountingPause = 5000
 
 /** What the live shop is made of: what is held by record, and the facts that the catalogue is made of. */
 export interface LiveShopParts {
@@ -98,6 +104,8 @@ export class LiveShop implements Shop, ShopView {
   /** Keys of the categories chosen as related to one. */
   #related!: ReadonlyMap<string, readonly string[]>
   #products: LiveProducts
+  /** Under way, or soon to begin. */
+  #recounting: Promise<void> | null = null
 
   constructor({ settings, states, articles, categories, units, followed }: LiveShopParts) {
     this.followed = followed
@@ -255,8 +263,19 @@ export class LiveShop implements Shop, ShopView {
     if (stale.kinds || stale.settings) this.finder.kindsChanged()
     this.#products.takeSold(sold)
     const following = products.size || categories.size ? await this.#products.apply(products, categories, store) : []
-    await runInSteps(this.finder.recounting())
+    await this.#recount()
     return following
+  }
+
+  /** Counts links with a problem anew; where changes follow each other, as those of a file do, once in a while and beside them. */
+  async #recount(): Promise<void> {
+    if (this.finder.stale <= fewStale) return runInSteps(this.finder.recounting())
+    this.#recounting ??= setTimeout(recountingPause, null, { ref: false })
+      .then(() => {
+        this.#recounting = null
+        return runInSteps(this.finder.recounting())
+      })
+      .catch((error: unknown) => log.error(error, 'Links with a problem could not be counted.'))
   }
 
   /** Changes of the bundles whose parts are among changes that were taken over earlier. */

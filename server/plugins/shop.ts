@@ -12,6 +12,7 @@ import { dataFolder } from '../running/dataFolder'
 import { sweepReceived } from '../exchange/receiveFile'
 import { keepCopying } from '../running/dailyCopies'
 import { publishWhenDue } from '../running/publishDue'
+import { beginStopping } from '../running/stopping'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
 import { log } from '../log'
@@ -31,12 +32,13 @@ export default defineNitroPlugin(nitro => {
   void opening.then(sweepReceived).catch((error: unknown) => log.warn(error, 'What was being imported could not be swept away.'))
   void opening.then(({ store }) => tellFaults(store))
   void opening.then(({ access }) => tellReady(access))
-  // The server waits for open requests before it stops; streams would never end by themselves.
-  const closeStreams = () => {
+  // The server waits for open requests before it stops; streams would never end by themselves, and a file may take minutes.
+  const endLongRequests = () => {
+    beginStopping()
     for (const stream of openStreams.keys()) void stream.close()
   }
-  process.once('SIGINT', closeStreams)
-  process.once('SIGTERM', closeStreams)
+  process.once('SIGINT', endLongRequests)
+  process.once('SIGTERM', endLongRequests)
   const closing = new AbortController()
   void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
   void opening.then(({ shop }) => keepSweepingPictures(shop, closing.signal))

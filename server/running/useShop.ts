@@ -7,6 +7,7 @@ import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { log } from '../log'
 import { dataFolder } from './dataFolder'
+import { stopping } from './stopping'
 
 export interface Running {
   store: Store
@@ -38,7 +39,7 @@ async function open(): Promise<Open> {
   const shop = await loadLiveShop(store)
   store.noMoreWrites()
   opened = true
-  return { store, shop, log: new CommandLog(store, shop, stop), access }
+  return { store, shop, log: new CommandLog(store, shop, stop, stopping), access }
 }
 
 /** What is written is safe; the next start takes it over. */

@@ -96,8 +96,16 @@ describe('a data folder', () => {
   it('is copied before it is upgraded; an upgrade that was cut short goes on', async () => {
     const [last, ...done] = migrations.map(each => each.name).toReversed()
     await openAndClose()
-    // As it was before the last migration, which made one table.
-    await inFile('DROP TABLE order_keys', `DELETE FROM SequelizeMeta WHERE name = '${last}'`)
+    // As it was before the last migration.
+    await inFile(
+      'DROP TABLE journal_pieces',
+      'DROP TABLE journal_things',
+      `CREATE TABLE journal_changes (entryId INTEGER NOT NULL, part INTEGER NOT NULL, "of" TEXT NOT NULL, source TEXT NOT NULL,
+        kind TEXT NOT NULL, before JSON, after JSON, PRIMARY KEY (entryId, part))`,
+      'ALTER TABLE journal DROP COLUMN changed',
+      'ALTER TABLE change_log DROP COLUMN piece',
+      `DELETE FROM SequelizeMeta WHERE name = '${last}'`,
+    )
     await openAndClose()
     const copy = join(folder, 'backups', `before-upgrade-from-${done[0]}.sqlite`)
     expect((await stat(copy)).size).toBeGreaterThan(0)

@@ -3,6 +3,7 @@ import type { ImportReport } from '../../../core/exchange/importReport'
 import { fileFormatKeys, fileFormatOf, formatOfType } from '../../../core/exchange/formats/registry'
 import { fileKindKeys } from '../../../core/exchange/kinds/registry'
 import { idOf } from '../../../core/access/access'
+import { stopping } from '../../running/stopping'
 import { useShop } from '../../running/useShop'
 import { amongFew } from '../../exchange/atOnce'
 import { importFile } from '../../exchange/importFile'
@@ -22,7 +23,7 @@ const query = z.object({
   job: z.uuid().optional(),
 })
 
-/** Imports a file, as one entry of the history. */
+/** Imports a file, as one entry of the history; stopped on its way, it says how far it came. */
 export default api({ role: 'publisher', scope: 'exchange:write' }, async (event, asker): Promise<ImportReport> => {
   const { kind, dry, keep, file, job: name } = queryOf(event, query)
   const format = formatOfType(getHeader(event, 'content-type') ?? '')
@@ -51,7 +52,7 @@ export default api({ role: 'publisher', scope: 'exchange:write' }, async (event,
           dry: dry !== undefined,
           keepValid: keep !== undefined,
           editor,
-          signal: cancel.signal,
+          signal: AbortSignal.any([cancel.signal, stopping]),
           progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
         }),
       ),

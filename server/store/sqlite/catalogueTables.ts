@@ -41,7 +41,8 @@ export async function fillShop(db: Database, contents: ShopContents): Promise<vo
       { transaction },
     )
 
-    await writeProducts(db, contents.products, settings.language, transaction)
+    const all = contents.products.map(after => ({ before: null, after }))
+    await writeProducts(db, all, settings.language, transaction)
     const productIds = new Map((await models.products.findAll({ attributes: ['id', 'sku'], transaction })).map(row => [row.sku, row.id]))
 
     await models.articles.bulkCreate(

@@ -26,7 +26,7 @@ export const productTable: RecordTable<Product | null> = {
   async write(db, changes, transaction, language) {
     await writeProducts(
       db,
-      changes.flatMap(change => change.after ?? []),
+      changes.flatMap(({ before, after }) => (after ? { before, after } : [])),
       language,
       transaction,
     )

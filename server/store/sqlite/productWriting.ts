@@ -1,4 +1,5 @@
 import type { Transaction } from 'sequelize'
+import { isEqual, omit, partition, pick } from 'es-toolkit'
 import type { Product } from '../../../core/catalogue/product'
 import { textIn } from '../../../core/text/text'
 import { batches } from './batches'
@@ -10,112 +11,148 @@ import type { Database } from './database'
  */
 export const productsAtOnce = 100
 
+/** A product after a change; what it was before, if it was there, tells what of it need not be written. */
+interface Written {
+  before: Product | null
+  after: Product
+}
+
 /** Writes products, new ones and those that are there. A variant that a product no longer has is taken away. */
-export async function writeProducts(db: Database, products: readonly Product[], language: string, transaction: Transaction): Promise<void> {
+export async function writeProducts(db: Database, products: readonly Written[], language: string, transaction: Transaction): Promise<void> {
   const categories = await db.models.categories.findAll({ transaction })
   const categoryIds = new Map(categories.map(each => [each.key, each.id]))
   const categoryNames = new Map(categories.map(each => [each.key, textIn(each.name, language, language)]))
+  const searched = (product: Product) => searchedTexts(product, categoryNames)
   for (const batch of batches(products, productsAtOnce)) {
-    await db.models.products.bulkCreate(
-      batch.map(({ categories: _, variants: __, ...each }) => ({ title: textIn(each.name, language, language), ...each })) as never[],
-      {
-        transaction,
-        conflictAttributes: ['sku'],
-        updateOnDuplicate: [
-          'gtin',
-          'name',
-          'title',
-          'brand',
-          'tags',
-          'price',
-          'was',
-          'cost',
-          'stock',
-          'status',
-          'released',
-          'attributes',
-          'image',
-          'description',
-          'bundle',
-        ],
-      },
-    )
-    const rows = await db.models.products.findAll({ where: { sku: batch.map(each => each.sku) }, attributes: ['id', 'sku'], transaction })
-    const ids = new Map(rows.map(row => [row.sku, row.id]))
-    await writeVariants(db, batch, ids, transaction)
-
-    await db.models.productCategories.destroy({ where: { productId: [...ids.values()] }, transaction })
-    await db.models.productCategories.bulkCreate(
-      batch.flatMap(each =>
-        each.categories.map((key, i) => ({
-          productId: ids.get(each.sku)!,
-          categoryId: known(categoryIds, key),
-          position: i + 1,
-        })),
-      ),
-      { transaction },
-    )
-    await writeSearch(db, batch, ids, categoryNames, transaction)
-  }
-}
-
-async function writeVariants(
-  db: Database,
-  products: readonly Product[],
-  ids: ReadonlyMap<string, number>,
-  transaction: Transaction,
-): Promise<void> {
-  const variants = products.flatMap(each =>
-    each.variants.map((variant, i) => ({ productId: ids.get(each.sku)!, position: i + 1, ...variant })),
-  )
-  const kept = JSON.stringify(variants.map(each => each.sku))
-  await db.run(
-    'DELETE FROM variants WHERE productId IN (SELECT value FROM json_each($ids)) AND sku NOT IN (SELECT value FROM json_each($kept))',
-    { ids: JSON.stringify([...ids.values()]), kept },
-    transaction,
-  )
-  for (const some of batches(variants)) {
-    await db.models.variants.bulkCreate(some as never[], {
+    const [figures, others] = partition(batch, differInFigures)
+    await writeFigures(db, afterOf(figures), transaction)
+    await writeRows(
+      db,
+      afterOf(others).map(each => ({ ...each, title: textIn(each.name, language, language) })),
       transaction,
-      conflictAttributes: ['sku'],
-      updateOnDuplicate: ['position', 'gtin', 'options', 'price', 'stock', 'status', 'image'],
-    })
+    )
+    const varied = batch.filter(({ before, after }) => !isEqual(before?.variants ?? [], after.variants))
+    await writeVariants(db, afterOf(varied), transaction)
+    const moved = batch.filter(({ before, after }) => !isEqual(before?.categories, after.categories))
+    await writeCategories(db, afterOf(moved), categoryIds, transaction)
+    const retold = batch.filter(({ before, after }) => !before || !isEqual(searched(before), searched(after)))
+    await writeSearch(
+      db,
+      retold.map(each => searched(each.after)),
+      transaction,
+    )
   }
 }
 
-/** Brings the full-text index up to date for some products. */
-async function writeSearch(
-  db: Database,
-  products: readonly Product[],
-  ids: ReadonlyMap<string, number>,
-  categoryNames: ReadonlyMap<string, string>,
-  transaction: Transaction,
-): Promise<void> {
-  const rows = products.map(each => ({
-    id: ids.get(each.sku)!,
-    title: Object.values(each.name).join(' · '),
-    sku: [each.sku, ...each.variants.map(variant => variant.sku)].join(' '),
-    gtin: [each.gtin, ...each.variants.map(variant => variant.gtin)].filter(Boolean).join(' '),
-    brand: each.brand ?? '',
-    tags: each.tags.join(' · '),
-    categories: each.categories.map(key => categoryNames.get(key)).join(' · '),
-  }))
-  await deleteSearch(
-    db,
-    rows.map(row => row.id),
+const afterOf = (written: readonly Written[]) => written.map(each => each.after)
+
+/** What feeds change every hour: numbers beside which all else of a product stays. */
+const figureColumns = ['price', 'was', 'cost', 'stock', 'status'] as const
+
+/** Whether a product that is there differs in nothing of its own but figures. */
+function differInFigures({ before, after }: Written): boolean {
+  const own = (product: Product) => omit(product, [...figureColumns, 'variants', 'categories'])
+  return before !== null && isEqual(own(before), own(after))
+}
+
+async function writeFigures(db: Database, products: readonly Product[], transaction: Transaction): Promise<void> {
+  if (!products.length) return
+  await db.run(
+    `UPDATE products SET ${figureColumns.map(each => `${each} = given.value ->> '${each}'`).join(', ')}
+     FROM json_each($figures) AS given WHERE products.sku = given.value ->> 'sku'`,
+    { figures: JSON.stringify(products.map(each => pick(each, ['sku', ...figureColumns]))) },
     transaction,
   )
+}
+
+const plainColumns = ['sku', 'title', 'gtin', 'brand', 'price', 'was', 'cost', 'stock', 'status', 'released', 'image'] as const
+const jsonColumns = ['name', 'tags', 'attributes', 'description', 'bundle'] as const
+
+/** A statement a batch: what stands in it is read by the database, for a statement with a value for each cell keeps the server busy. */
+async function writeRows(db: Database, rows: readonly object[], transaction: Transaction): Promise<void> {
+  if (!rows.length) return
+  const columns = [...plainColumns, ...jsonColumns]
+  const values = [...plainColumns.map(each => `value ->> '${each}'`), ...jsonColumns.map(each => `nullif(value -> '${each}', 'null')`)]
   await db.run(
-    `INSERT INTO product_search (rowid, title, sku, gtin, brand, tags, categories)
-     SELECT value ->> 'id', value ->> 'title', value ->> 'sku', value ->> 'gtin', value ->> 'brand', value ->> 'tags',
-     value ->> 'categories' FROM json_each($rows)`,
+    `INSERT INTO products (${columns.join(', ')}) SELECT ${values.join(', ')} FROM json_each($rows) WHERE true
+     ON CONFLICT (sku) DO UPDATE SET ${columns.map(each => `${each} = excluded.${each}`).join(', ')}`,
     { rows: JSON.stringify(rows) },
     transaction,
   )
 }
 
-async function deleteSearch(db: Database, ids: readonly number[], transaction: Transaction): Promise<void> {
-  await db.run('DELETE FROM product_search WHERE rowid IN (SELECT value FROM json_each($ids))', { ids: JSON.stringify(ids) }, transaction)
+async function writeVariants(db: Database, products: readonly Product[], transaction: Transaction): Promise<void> {
+  if (!products.length) return
+  const variants = products.flatMap(each => each.variants.map((variant, i) => ({ product: each.sku, position: i + 1, ...variant })))
+  await db.run(
+    `DELETE FROM variants WHERE productId IN (SELECT id FROM products WHERE sku IN (SELECT value FROM json_each($products)))
+     AND sku NOT IN (SELECT value FROM json_each($kept))`,
+    { products: JSON.stringify(products.map(each => each.sku)), kept: JSON.stringify(variants.map(each => each.sku)) },
+    transaction,
+  )
+  if (!variants.length) return
+  const changed = ['position', 'gtin', 'options', 'price', 'stock', 'status', 'image']
+  await db.run(
+    `INSERT INTO variants (productId, sku, position, gtin, options, price, stock, status, image)
+     SELECT (SELECT id FROM products WHERE sku = value ->> 'product'), value ->> 'sku', value ->> 'position', value ->> 'gtin',
+       value -> 'options', value ->> 'price', value ->> 'stock', value ->> 'status', value ->> 'image'
+     FROM json_each($variants) WHERE true
+     ON CONFLICT (sku) DO UPDATE SET ${changed.map(each => `${each} = excluded.${each}`).join(', ')}`,
+    { variants: JSON.stringify(variants) },
+    transaction,
+  )
+}
+
+async function writeCategories(
+  db: Database,
+  products: readonly Product[],
+  categoryIds: ReadonlyMap<string, number>,
+  transaction: Transaction,
+): Promise<void> {
+  if (!products.length) return
+  const rows = products.flatMap(({ sku, categories }) =>
+    categories.map((key, i) => ({ sku, category: known(categoryIds, key), position: i + 1 })),
+  )
+  await db.run(
+    `DELETE FROM product_categories
+     WHERE productId IN (SELECT id FROM products WHERE sku IN (SELECT value FROM json_each($products)))`,
+    { products: JSON.stringify(products.map(each => each.sku)) },
+    transaction,
+  )
+  await db.run(
+    `INSERT INTO product_categories (productId, categoryId, position)
+     SELECT products.id, value ->> 'category', value ->> 'position' FROM json_each($rows) JOIN products ON products.sku = value ->> 'sku'`,
+    { rows: JSON.stringify(rows) },
+    transaction,
+  )
+}
+
+/** What a product is found by. */
+const searchedTexts = (product: Product, categoryNames: ReadonlyMap<string, string>) => ({
+  sku: product.sku,
+  title: Object.values(product.name).join(' · '),
+  skus: [product.sku, ...product.variants.map(variant => variant.sku)].join(' '),
+  gtin: [product.gtin, ...product.variants.map(variant => variant.gtin)].filter(Boolean).join(' '),
+  brand: product.brand ?? '',
+  tags: product.tags.join(' · '),
+  categories: product.categories.map(key => categoryNames.get(key)).join(' · '),
+})
+
+/** Brings the full-text index up to date for some products. */
+async function writeSearch(db: Database, texts: readonly ReturnType<typeof searchedTexts>[], transaction: Transaction): Promise<void> {
+  if (!texts.length) return
+  await db.run(
+    `DELETE FROM product_search WHERE rowid IN (SELECT id FROM products WHERE sku IN (SELECT value FROM json_each($skus)))`,
+    { skus: JSON.stringify(texts.map(each => each.sku)) },
+    transaction,
+  )
+  await db.run(
+    `INSERT INTO product_search (rowid, title, sku, gtin, brand, tags, categories)
+     SELECT products.id, value ->> 'title', value ->> 'skus', value ->> 'gtin', value ->> 'brand', value ->> 'tags',
+       value ->> 'categories' FROM json_each($texts) JOIN products ON products.sku = value ->> 'sku'`,
+    { texts: JSON.stringify(texts) },
+    transaction,
+  )
 }
 
 /** Takes products away, with everything that hangs on them. */
@@ -123,7 +160,7 @@ export async function deleteProducts(db: Database, skus: readonly string[], tran
   for (const batch of batches(skus)) {
     const rows = await db.models.products.findAll({ where: { sku: batch }, attributes: ['id'], transaction })
     const ids = rows.map(row => row.id)
-    await deleteSearch(db, ids, transaction)
+    await db.run('DELETE FROM product_search WHERE rowid IN (SELECT value FROM json_each($ids))', { ids: JSON.stringify(ids) }, transaction)
     await db.models.products.destroy({ where: { id: ids }, transaction })
   }
 }

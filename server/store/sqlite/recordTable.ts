@@ -13,7 +13,12 @@ export interface RecordTable<Value> {
    * Writes how things are after changes, in the order of the changes.
    * @param language BCP 47 tag of the shop's own language
    */
-  write(db: Database, changes: readonly (Which & { after: Value })[], transaction: Transaction, language: string): Promise<void>
+  write(
+    db: Database,
+    changes: readonly (Which & { before: Value; after: Value })[],
+    transaction: Transaction,
+    language: string,
+  ): Promise<void>
 }
 
 /** Of a record whose things are read otherwise. */

@@ -1,0 +1,92 @@
+import { randomUUID } from 'node:crypto'
+import { setTimeout as pause } from 'node:timers/promises'
+import autocannon from 'autocannon'
+import { ask } from './ask'
+import { publish, sell } from './stalls'
+
+/** Shops ask for so many pages a second. */
+const pagesPerSecond = 100
+
+export interface Busy {
+  /** 99 of 100 pages are answered within so many milliseconds, while nothing else goes on and while all of it does. */
+  calm: number
+  busy: number
+  /** The longest that an edit, and an order with the price of its cart, took meanwhile, in milliseconds. */
+  edit: number
+  order: number
+  /** Seconds that the feed took, which sets the stock of every product. */
+  feed: number
+}
+
+/** What shops and merchandisers notice while a feed comes in, another file is tried, three are handed out, and something is published. */
+export async function measureBusy(server: string, urls: readonly string[], skus: readonly string[]): Promise<Busy> {
+  const calm = await pages(server, urls, 10)
+  let isOver = false
+  const feed = sendStock(server, skus).finally(() => (isOver = true))
+  const whileFed = async (work: () => Promise<unknown>, everyMs: number) => {
+    let longest = 0
+    while (!isOver) {
+      const begun = performance.now()
+      await work()
+      longest = Math.max(longest, performance.now() - begun)
+      await pause(everyMs)
+    }
+    return longest
+  }
+  const [edit, order, busy] = await Promise.all([
+    whileFed(() => editLane(server, skus), 100),
+    whileFed(() => sell(server), 250),
+    pages(server, urls, 20),
+    whileFed(() => tryFile(server, skus), 1000),
+    whileFed(() => publish(server, 3 + (Date.now() % 5)), 1000),
+    ...['links', 'products', 'links'].map(kind => whileFed(() => exported(server, kind), 1000)),
+  ])
+  return { calm, busy: busy as number, edit: edit as number, order: order as number, feed: await feed }
+}
+
+let turn = 0
+
+/** The time within which 99 of 100 pages are answered, in milliseconds. */
+async function pages(server: string, urls: readonly string[], seconds: number): Promise<number> {
+  const result = await autocannon({
+    url: server,
+    connections: 10,
+    overallRate: pagesPerSecond,
+    duration: seconds,
+    requests: [{ setupRequest: request => ({ ...request, path: urls[turn++ % urls.length]!.slice(server.length) }) }],
+  })
+  if (result.non2xx || result.errors) throw new Error(`${result.non2xx} answers were not 2xx, ${result.errors} requests failed.`)
+  return result.latency.p99
+}
+
+const stockFile = (skus: readonly string[], stock: number) => `sku,stock\n${skus.map((sku, i) => `${sku},${stock + (i % 7)}`).join('\n')}\n`
+const csv = { method: 'POST', headers: { 'content-type': 'text/csv' } }
+
+/** Seconds that setting the stock of all products takes. */
+export async function sendStock(server: string, skus: readonly string[], stock = 100): Promise<number> {
+  const begun = performance.now()
+  const answer = await ask(`${server}/api/exchange/import?kind=products&file=stock.csv`, { ...csv, body: stockFile(skus, stock) })
+  const report = (await answer.json()) as { updated: number; unchanged: number }
+  if (report.updated + report.unchanged !== skus.length) throw new Error(`The feed was not taken: ${JSON.stringify(report).slice(0, 300)}`)
+  return (performance.now() - begun) / 1000
+}
+
+async function tryFile(server: string, skus: readonly string[]): Promise<void> {
+  await (await ask(`${server}/api/exchange/import?kind=products&dry=1`, { ...csv, body: stockFile(skus, 200) })).text()
+}
+
+async function exported(server: string, kind: string): Promise<void> {
+  await (await ask(`${server}/api/exchange/export?kind=${kind}`)).arrayBuffer()
+}
+
+/** Links two products, or, when they are, parts them. */
+async function editLane(server: string, skus: readonly string[]): Promise<void> {
+  const source = skus[1000 + Math.floor(Math.random() * 1000)]!
+  const command = { type: 'link', kind: 'related', on: [{ source }], targets: [skus[Math.floor(Math.random() * 1000)]] }
+  const answer = await ask(`${server}/api/commands`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', 'idempotency-key': randomUUID() },
+    body: JSON.stringify(command),
+  })
+  await answer.text()
+}
