@@ -7,6 +7,7 @@ import autocannon from 'autocannon'
 import { randomOf } from '../demo/random'
 import { adminToken } from './ask'
 import { measureStudio } from './browser'
+import { measureBusy } from './busy'
 import { measureExchange, measureNewProducts } from './exchange'
 import { measureChecks, measureFill } from './counting'
 import { measureSearch, measureSuggestions } from './search'
@@ -162,7 +163,9 @@ export async function measureServer(folder: string, skus: string[]) {
     const memoryWithMeter = memoryOf(child)
     const exchange = await measureExchange(server, skus, 100_000)
     const newProducts = await measureNewProducts(server, 20_000)
+    const busy = await measureBusy(server, urls, skus)
     return {
+      busy,
       startUp,
       memoryAtRest,
       memoryAfter,

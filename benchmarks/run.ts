@@ -73,6 +73,12 @@ try {
   row('longest task in the browser while scrolling the list', ms(studio.scrolling), 'none > 50 ms')
   row('from an edit on the bench to the shop view, median', ms(studio.editToShop), '≤ 300 ms')
   row('from a change of a section’s draft to the shop’s page, median', ms(studio.changeToShop), '≤ 300 ms')
+  const { busy } = served
+  row('delivery at 100 pages a second, p99', ms(busy.calm))
+  row('the same while a feed, a dry run, three exports and a publish run', ms(busy.busy), '≤ twice')
+  row('longest edit meanwhile, asked for until answered', ms(busy.edit), '≤ 250 ms of waiting')
+  row('longest order meanwhile, with the price of its cart', ms(busy.order), '≤ 250 ms of waiting')
+  row('the feed, stock of 5,000 products, meanwhile', `${busy.feed.toFixed(1)} s`)
   const { exchange, fill, checks } = served
   const s = (value: number) => `${value.toFixed(1)} s`
   row('fill meter of a section over all products, live and draft, the first time', s(fill.first / 1000), '≤ 10 s')

@@ -8,7 +8,7 @@ import { asAdmin } from './demoServer'
 import { expect, test } from './test'
 
 const nginx = '/usr/sbin/nginx'
-const port = 4397
+const port = 4398
 const address = `https://127.0.0.1:${port}`
 const folder = resolve('test-results/nginx')
 

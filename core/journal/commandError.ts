@@ -2,6 +2,7 @@
 export type CommandErrorCode =
   | 'under-way'
   | 'stopped'
+  | 'not-kept'
   | 'unknown-product'
   | 'unknown-kind'
   | 'unknown-category'

@@ -26,5 +26,7 @@ export const importProgressSchema = z.object({
   rows: z.int(),
   bytes: z.int(),
   size: z.int(),
+  /** Rows of the file; 0: not known yet. */
+  of: z.int(),
 })
 export type ImportProgress = z.infer<typeof importProgressSchema>

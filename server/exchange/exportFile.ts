@@ -5,17 +5,20 @@ import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
-import { pausing } from '../live/runInSteps'
+import { pausingBeside } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
 
-const productsAtOnce = 500
+const productsAtOnce = 50
+
+/** A shop, and, if it is written to, how much. */
+type ExportedShop = Pick<Running, 'store' | 'shop'> & { log?: Pick<Running['log'], 'waiting'> }
 
 /**
  * All there is of a kind as a file, piece by piece.
  * @param mark begin with a byte order mark: spreadsheets tell by it that the file is in UTF-8
  */
 export async function exportFile(
-  { store, shop }: Pick<Running, 'store' | 'shop'>,
+  { store, shop, log }: ExportedShop,
   kind: FileKind,
   format: FileFormatKey,
   mark: boolean,
@@ -36,12 +39,16 @@ export async function exportFile(
     },
   }
   const { columnsOf, rowsOf } = fileKindOf(kind)
-  return fileFormatOf(format).write(columnsOf(source), withPauses(rowsOf(source)), mark)
+  return fileFormatOf(format).write(
+    columnsOf(source),
+    withPauses(rowsOf(source), () => (log?.waiting ?? 0) > 0),
+    mark,
+  )
 }
 
 /** By time, for the first rows take many times as long as those after them. */
-async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>): AsyncGenerator<FileRow> {
-  const pause = pausing()
+async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>, isWriting: () => boolean): AsyncGenerator<FileRow> {
+  const pause = pausingBeside(isWriting)
   for await (const row of rows) {
     yield row
     await pause()

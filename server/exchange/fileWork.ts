@@ -14,10 +14,17 @@ interface Step {
   changes(most: number, reader: StoreReader): Promise<Change[]>
 }
 
+interface FileToRead {
+  kind: FileKind
+  format: FileFormatKey
+  /** Where it lies. */
+  path: string
+}
+
 /** Goes through a file once: to try what it asks for, or to write it. */
 export class FileWork {
   readonly #shop: LiveShop
-  readonly #file: { kind: FileKind; format: FileFormatKey; path: string }
+  readonly #file: FileToRead
   readonly #import: FileImport<unknown>
   readonly #unread: Rejection[] = []
   #found: ImportSummary | null = null
@@ -28,7 +35,7 @@ export class FileWork {
   written = 0
   ignoredColumns: string[] = []
 
-  constructor(shop: LiveShop, { kind, format, path }: FileWork['#file'], how: 'tried' | 'written') {
+  constructor(shop: LiveShop, { kind, format, path }: FileToRead, how: 'tried' | 'written') {
     this.#shop = shop
     this.#file = { kind, format, path }
     this.#import = fileKindOf(kind).importing(shop, how)

@@ -126,7 +126,7 @@ describe('importFile', () => {
       for (const kind of ['links', 'products'] as const) {
         const cancel = new AbortController()
         const told: number[] = []
-        const progress = (_: string, rows: number) => {
+        const progress = ({ rows }: { rows: number }) => {
           told.push(rows)
           if (rows >= 2000) cancel.abort()
         }
@@ -137,7 +137,7 @@ describe('importFile', () => {
         await expect(take(kind, csv, { signal: cancel.signal, progress, keepValid: true })).rejects.toThrow(
           'The import was cancelled. Nothing was changed.',
         )
-        expect(told).toEqual([1000, 2000])
+        expect(told.at(-1)).toBe(2000)
       }
       expect(await stored()).toEqual(before)
     })
@@ -147,7 +147,7 @@ describe('importFile', () => {
     await withStore({ products }, async store => {
       const { shop, log, take } = await shopWith(store)
       let other: Promise<unknown> | undefined
-      const progress = (stage: string) => {
+      const progress = ({ stage }: { stage: string }) => {
         // The last moment before the import takes its turn to write.
         if (stage === 'writing') other ??= log.run({ type: 'link', kind: 'related', on: [{ source: 'A' }], targets: ['C'] }, 'two')
       }

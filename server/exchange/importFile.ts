@@ -3,7 +3,7 @@ import type { FileFormatKey } from '../../core/exchange/formats/registry'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { StoppedError } from '../journal/piece'
-import { pausing } from '../live/runInSteps'
+import { pausingBeside } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
 import { FileWork } from './fileWork'
 import { Pace } from './pace'
@@ -23,9 +23,17 @@ export interface ImportTask {
   editor: string
   signal: AbortSignal
   /** Told again and again how far the work is. */
-  progress(stage: ImportStage, rows: number, bytes: number): void
+  progress(now: ImportProgress): void
 }
-export type ImportStage = 'reading' | 'writing'
+export interface ImportProgress {
+  stage: 'reading' | 'writing'
+  /** Rows read, or written. */
+  rows: number
+  /** Rows of the file; 0: not known yet. */
+  of: number
+  /** Bytes read. */
+  bytes: number
+}
 
 /**
  * Imports a file, as one entry of the history: all of it or, when a row can't be taken and `keepValid` is not asked for, nothing.
@@ -41,6 +49,9 @@ export async function importFile(running: Running, task: ImportTask): Promise<Im
 
 const isTaken = (summary: ImportSummary, { keepValid }: ImportTask) => keepValid || !summary.rejections.length
 
+/** Rows that are tried before others have a turn. */
+const triedAtOnce = 50
+
 interface Tried {
   rows: number
   ignoredColumns: string[]
@@ -50,14 +61,14 @@ interface Tried {
 }
 
 /** Works out what a file asks for, without doing it. */
-async function tryFile({ shop, store }: Running, task: ImportTask): Promise<Tried> {
+async function tryFile({ shop, store, log }: Running, task: ImportTask): Promise<Tried> {
   const work = new FileWork(shop, task, 'tried')
-  const pause = pausing()
+  const pause = pausingBeside(() => log.waiting > 0)
   let changes = 0
   for await (const step of work.steps()) {
     cancelled(task.signal, 0, 0)
-    changes += (await step.changes(Infinity, store)).length
-    task.progress('reading', work.rows, work.bytes)
+    changes += (await step.changes(triedAtOnce, store)).length
+    task.progress({ stage: 'reading', rows: work.rows, of: 0, bytes: work.bytes })
     await pause()
   }
   cancelled(task.signal, 0, 0)
@@ -69,7 +80,7 @@ async function writeFile(running: Running, task: ImportTask, rows: number): Prom
   const work = new FileWork(running.shop, task, 'written')
   const steps = work.steps()
   const pace = new Pace()
-  task.progress('writing', 0, 0)
+  task.progress({ stage: 'writing', rows: 0, of: rows, bytes: 0 })
   // Read ahead: nobody waits for a file to be read.
   let coming = await steps.next()
   try {
@@ -81,7 +92,7 @@ async function writeFile(running: Running, task: ImportTask, rows: number): Prom
         const step = coming
         if (step.done) return null
         const changes = await step.value.changes(pace.size, writer)
-        task.progress('writing', work.written, 0)
+        task.progress({ stage: 'writing', rows: work.written, of: rows, bytes: 0 })
         coming = await steps.next()
         return { changes, words: `Imported ${task.kind} from ${task.name}: ${howFar(work.written, rows)}` }
       },

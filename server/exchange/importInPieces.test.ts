@@ -22,7 +22,7 @@ async function importMeanwhile(store: SqliteStore, csv: string, rows: number, ot
   let isOver = false
   const report = running.take('products', csv, {
     signal: cancel.signal,
-    progress(stage, written) {
+    progress({ stage, rows: written }) {
       if (isOver || stage !== 'writing' || written < rows) return
       isOver = true
       other(cancel)

@@ -1,10 +1,12 @@
-import type { ImportStage } from './importFile'
+import type { ImportProgress } from './importFile'
 
 /** An import that is under way. */
 export interface Job {
-  stage: ImportStage | 'receiving'
-  /** Rows read so far. */
+  stage: ImportProgress['stage'] | 'receiving'
+  /** Rows read, or written, so far. */
   rows: number
+  /** Rows of the file; 0: not known yet. */
+  of: number
   /** Bytes read so far, and of the whole file. */
   bytes: number
   size: number

@@ -1,10 +1,10 @@
 /** Milliseconds that a piece of long work may keep others waiting. */
 const longest = 60
-const [least, most] = [10, 200]
+const [least, most] = [10, 400]
 
 /** How much long work takes at a time: as much as is done soon on this machine, with this shop. */
 export class Pace {
-  #size = 50
+  #size = 100
 
   /** How many things the next piece changes at most. */
   get size(): number {

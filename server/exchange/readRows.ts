@@ -27,7 +27,7 @@ export interface FileReading {
   settings: Pick<ShopSettings, 'currency' | 'language'>
 }
 
-const batchSize = 1000
+const batchSize = 250
 /** More rows than this are more than one step of work. */
 export const maxRows = 1_000_000
 /** More rows than this of one fate are counted, not listed. */

@@ -186,7 +186,9 @@ export class CommandLog {
       const of = await find(writer)
       if (this.#underWay.has(of.id)) throw new CommandError('under-way', `“${of.words}” is still under way. Try again when it is done.`)
       allow(await roleOf(of, writer), role)
-      if ((await writer.pieces(of.id)) > 1 && (await isMadeInPieces(of, writer))) {
+      const pieces = await writer.pieces(of.id)
+      if (!pieces) throw new CommandError('not-kept', `What “${of.words}” changed is too long ago to be kept.`)
+      if (pieces > 1 && (await isMadeInPieces(of, writer))) {
         inPieces = of
         this.#underWay.add(of.id)
         return { entry: null, type, words: '', changes: [], editor }
@@ -216,6 +218,15 @@ export class CommandLog {
     } finally {
       this.#underWay.delete(of.id)
     }
+  }
+
+  /** Forgets what old entries changed; a little at a time, so that nobody waits for it. See StoreWriter. */
+  async thin(old: { files: string; others: string }): Promise<void> {
+    for (let isMore = true; isMore && !this.#stopping.aborted;)
+      await this.#queue.turn(async (writer): Promise<Done> => {
+        isMore = await writer.thinJournal({ ...old, most: 200 })
+        return { entry: null, type: 'beside', words: '', changes: [], editor: '' }
+      })
   }
 
   /** What a command is planned on that memory doesn't hold. */

@@ -73,8 +73,8 @@ export class TakingBack {
   }
 
   /**
-   * Looks, beside everything else, whether all of it can be done; `next` then does it. What is as it is to be already may stay so: an earlier
-   * try was stopped on its way.
+   * Looks, beside everything else, whether all of it can be done; `next` then does it. What is as it is to be already may stay so: an
+   * earlier try was stopped on its way.
    * @throws CommandError like `changes`
    */
   async begin(reader: StoreReader): Promise<void> {

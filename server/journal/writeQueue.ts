@@ -78,7 +78,7 @@ export class WriteQueue {
     return () => this.#followers.delete(hear)
   }
 
-  /** Takes a turn: all earlier writes are taken over by the live shop, and no other is between. What is done without changes is no write. */
+  /** Takes a turn: all earlier writes are taken over by the live shop, and no other is between. Without changes it is no write. */
   turn<D extends Done>(work: (writer: StoreWriter) => Promise<D>): Promise<D> {
     const turn = this.#last.then(async () => {
       const { done, write } = await this.#store.write(async writer => {

@@ -24,7 +24,7 @@ import { pausing, runInSteps } from './runInSteps'
 /** Products that are taken up before a pause. */
 const inStep = 250
 /** Changed products that are taken over at once, before others have a turn: each time all lists are gone through. */
-const changedAtOnce = 100
+const changedAtOnce = 25
 
 /** What is worked out of products needs to know this of the shop. */
 interface Surroundings {

@@ -104,8 +104,8 @@ export class LiveShop implements Shop, ShopView {
   /** Keys of the categories chosen as related to one. */
   #related!: ReadonlyMap<string, readonly string[]>
   #products: LiveProducts
-  /** Under way, or soon to begin. */
-  #recounting: Promise<void> | null = null
+  /** It will soon be counted which links have a problem. */
+  #isRecounting = false
 
   constructor({ settings, states, articles, categories, units, followed }: LiveShopParts) {
     this.followed = followed
@@ -270,12 +270,14 @@ export class LiveShop implements Shop, ShopView {
   /** Counts links with a problem anew; where changes follow each other, as those of a file do, once in a while and beside them. */
   async #recount(): Promise<void> {
     if (this.finder.stale <= fewStale) return runInSteps(this.finder.recounting())
-    this.#recounting ??= setTimeout(recountingPause, null, { ref: false })
-      .then(() => {
-        this.#recounting = null
-        return runInSteps(this.finder.recounting())
-      })
-      .catch((error: unknown) => log.error(error, 'Links with a problem could not be counted.'))
+    if (this.#isRecounting) return
+    this.#isRecounting = true
+    const later = async () => {
+      await setTimeout(recountingPause, null, { ref: false })
+      this.#isRecounting = false
+      await runInSteps(this.finder.recounting())
+    }
+    later().catch((error: unknown) => log.error(error, 'Links with a problem could not be counted.'))
   }
 
   /** Changes of the bundles whose parts are among changes that were taken over earlier. */

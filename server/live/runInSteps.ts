@@ -1,7 +1,7 @@
-import { setImmediate as nextTurn } from 'node:timers/promises'
+import { setImmediate as nextTurn, setTimeout as rest } from 'node:timers/promises'
 
 /** Milliseconds after which other work gets a turn. */
-const longestTurn = 8
+const longestTurn = 3
 
 /**
  * For long work: called after each part of it, it lets other work have a turn every few milliseconds.
@@ -17,6 +17,25 @@ export function pausing(): () => Promise<void> | undefined {
   let begun = performance.now()
   const havePaused = () => void (begun = performance.now())
   return () => (performance.now() - begun < longestTurn ? undefined : nextTurn().then(havePaused))
+}
+
+/** Milliseconds that work beside everything else rests after each turn while something is being written. */
+const restWhileWriting = 6
+let lastBeside: Promise<unknown> = Promise.resolve()
+
+/**
+ * The same for work that may take its time, such as handing out a file or trying one: of all such work only one has a turn at a time, and
+ * while something is written they rest in between, for each of the many steps of a write would wait for all of them.
+ */
+export function pausingBeside(isWriting: () => boolean): () => Promise<void> | undefined {
+  let begun = performance.now()
+  const havePaused = () => void (begun = performance.now())
+  return () => {
+    if (performance.now() - begun < longestTurn) return undefined
+    const pause = lastBeside.then(() => (isWriting() ? rest(restWhileWriting) : nextTurn()))
+    lastBeside = pause
+    return pause.then(havePaused)
+  }
 }
 
 /**

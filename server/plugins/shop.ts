@@ -11,6 +11,7 @@ import { useShop } from '../running/useShop'
 import { dataFolder } from '../running/dataFolder'
 import { sweepReceived } from '../exchange/receiveFile'
 import { keepCopying } from '../running/dailyCopies'
+import { keepThinning } from '../running/thinHistory'
 import { publishWhenDue } from '../running/publishDue'
 import { beginStopping } from '../running/stopping'
 import { openStreams } from '../journal/openStreams'
@@ -42,6 +43,7 @@ export default defineNitroPlugin(nitro => {
   const closing = new AbortController()
   void opening.then(({ shop }) => keepRecountingProblems(shop, closing.signal))
   void opening.then(({ shop }) => keepSweepingPictures(shop, closing.signal))
+  void opening.then(running => keepThinning(running.log, closing.signal))
   void opening.then(({ store }) => keepCopying(store, dataFolder(), closing.signal))
   void opening.then(running => closing.signal.addEventListener('abort', publishWhenDue(running)))
   nitro.hooks.hook('close', async () => {

@@ -8,6 +8,7 @@ import { loadLiveShop } from '../live/loadLiveShop'
 import { log } from '../log'
 import { dataFolder } from './dataFolder'
 import { stopping } from './stopping'
+import { keptDays } from './thinHistory'
 
 export interface Running {
   store: Store
@@ -32,6 +33,7 @@ export const isOpen = () => opened
 
 async function open(): Promise<Open> {
   adminToken()
+  keptDays()
   const store = await openStore(dataFolder())
   const access = await AccessBook.open(store)
   // Sessions are sealed with what this shop keeps, so that they hold when the server starts anew.

@@ -25,6 +25,13 @@ export interface JournalEntry {
   state: JournalState
 }
 
+/** An entry as the history lists it, with how many things it changed. */
+export interface HistoryRow extends Omit<JournalEntry, 'command'> {
+  lanes: number
+  /** What it changed is still known: it can be taken back. */
+  isKept: boolean
+}
+
 /**
  * What was written at one go. All writes stand in one log, in the order in which they were made: it is only ever appended to, and each has
  * the number after the one before. Whoever keeps something that follows from the database (the live shop, a studio) has the number up to

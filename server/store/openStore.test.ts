@@ -102,7 +102,10 @@ describe('a data folder', () => {
       'DROP TABLE journal_things',
       `CREATE TABLE journal_changes (entryId INTEGER NOT NULL, part INTEGER NOT NULL, "of" TEXT NOT NULL, source TEXT NOT NULL,
         kind TEXT NOT NULL, before JSON, after JSON, PRIMARY KEY (entryId, part))`,
+      'DROP INDEX journal_kept',
+      'DROP INDEX change_log_entry',
       'ALTER TABLE journal DROP COLUMN changed',
+      'ALTER TABLE journal DROP COLUMN thinned',
       'ALTER TABLE change_log DROP COLUMN piece',
       `DELETE FROM SequelizeMeta WHERE name = '${last}'`,
     )

@@ -7,7 +7,7 @@ import type { Change, Changed, RecordName } from '../../core/records/registry'
 import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'
 import type { Admissions, AdmissionSort } from './admissions'
-import type { JournalEntry, JournalState, Write } from './journal'
+import type { HistoryRow, JournalEntry, JournalState, Write } from './journal'
 import type { KeyedOrder, Order, OrderedLine, OrderRow } from './orders'
 
 /*
@@ -78,7 +78,7 @@ export interface StoreReader {
    * @param sources only those that changed something of these; null: all
    * @param before only those with a smaller number
    */
-  history(sources: readonly string[] | null, before: number, limit: number): Promise<(Omit<JournalEntry, 'command'> & { lanes: number })[]>
+  history(sources: readonly string[] | null, before: number, limit: number): Promise<HistoryRow[]>
 
   /** The number of the last write; 0: there was none yet. */
   lastWrite(): Promise<number>
@@ -112,6 +112,12 @@ export interface StoreWriter extends StoreReader {
   addEntry(entry: Omit<JournalEntry, 'id'>, changes: readonly Change[]): Promise<number>
   /** Adds a piece to what an entry changed. Returns the number of the piece. */
   addPiece(entry: number, changes: readonly Change[]): Promise<number>
+  /**
+   * Forgets what old entries changed, and old writes of the log, some at a time; what was done, when and by whom stays.
+   * @param old imports of files before `files` and all other entries before `others`, in ISO 8601; about `most` pieces of them at a time
+   * @returns whether there may be more
+   */
+  thinJournal(old: { files: string; others: string; most: number }): Promise<boolean>
   /** Says anew what an entry did. */
   setWords(entry: number, words: string): Promise<void>
   setState(entry: number, state: JournalState): Promise<void>

@@ -104,6 +104,7 @@ const cannotWrite = {
 const commandStatus: Record<CommandErrorCode, number> = {
   'under-way': 409,
   'stopped': 503,
+  'not-kept': 409,
   'unknown-product': 404,
   'unknown-kind': 404,
   'unknown-category': 404,

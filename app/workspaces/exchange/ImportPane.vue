@@ -27,6 +27,8 @@ const formatNames = computed(() => new Intl.ListFormat('en', { type: 'disjunctio
 const report = shallowRef<ImportReport | null>(null)
 const problem = ref('')
 const cancelled = ref(false)
+/** It was stopped when some of it was written. */
+const isInPart = ref(false)
 const importing = ref(false)
 
 async function take(next: File | undefined): Promise<void> {
@@ -41,7 +43,7 @@ async function take(next: File | undefined): Promise<void> {
 }
 async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
   problem.value = ''
-  cancelled.value = false
+  isInPart.value = cancelled.value = false
   importing.value = !how.dry
   try {
     const answer = await send(file.value!, kind.value, how)
@@ -52,6 +54,8 @@ async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
     if (!(error instanceof ApiProblem)) console.error(error)
     report.value = null
     problem.value = (error as Error).message
+    isInPart.value = error instanceof ApiProblem && error.code === 'stopped'
+    if (isInPart.value) await history.load()
   }
 }
 function backOut(): void {
@@ -83,9 +87,13 @@ const size = computed(() =>
       (file.value.size < 1e6 ? ' kB' : ' MB')
     : '',
 )
-const percent = computed(() =>
-  progress.value?.size && progress.value.stage === 'reading' ? Math.round((100 * progress.value.bytes) / progress.value.size) : null,
-)
+const isWriting = computed(() => progress.value?.stage === 'writing')
+const percent = computed(() => {
+  if (!progress.value) return null
+  const { stage, rows, of, bytes, size } = progress.value
+  if (stage === 'writing') return of ? Math.round((100 * rows) / of) : null
+  return stage === 'reading' && size ? Math.round((100 * bytes) / size) : null
+})
 const stage = computed(() => {
   if (!progress.value || progress.value.stage === 'receiving') return say.sendingTheFile
   const rows = say.rowsWithRows(progress.value.rows.toLocaleString('en'))
@@ -145,11 +153,12 @@ const stage = computed(() => {
         <p>
           {{ stage }}<template v-if="percent !== null"> {{ percent }} %</template>
         </p>
-        <button v-if="progress?.stage !== 'writing'" type="button" class="plain-button" @click="cancel">{{ say.cancel }}</button>
+        <button type="button" class="plain-button" @click="cancel">{{ isWriting ? say.stop : say.cancel }}</button>
+        <p v-if="isWriting" class="soft small">{{ say.othersGoOn }}</p>
       </div>
       <div v-else-if="problem" class="note" role="alert">
         <p class="wrong">{{ problem }}</p>
-        <p class="soft">{{ say.nothingWasChanged }}</p>
+        <p v-if="!isInPart" class="soft">{{ say.nothingWasChanged }}</p>
         <div class="ways">
           <button type="button" class="plain-button" @click="backOut">{{ say.leaveIt }}</button><button
             type="button"

@@ -12,6 +12,7 @@ export function useImport() {
   const progress = shallowRef<ImportProgress | null>(null)
   const busy = ref(false)
   let abort = new AbortController()
+  let job = ''
 
   async function watchProgress(job: string): Promise<void> {
     while (busy.value) {
@@ -30,7 +31,7 @@ export function useImport() {
     abort = new AbortController()
     busy.value = true
     progress.value = null
-    const job = crypto.randomUUID()
+    job = crypto.randomUUID()
     void watchProgress(job)
     try {
       return await callApi(importReportSchema, '/api/exchange/import', {
@@ -49,5 +50,10 @@ export function useImport() {
     }
   }
 
-  return { progress, busy, send, cancel: () => abort.abort() }
+  /** What is being written says how far it came; nothing else is done yet. */
+  async function cancel(): Promise<void> {
+    if (progress.value?.stage === 'writing') await fetch(`/api/exchange/jobs/${job}`, { method: 'DELETE' })
+    else abort.abort()
+  }
+  return { progress, busy, send, cancel }
 }

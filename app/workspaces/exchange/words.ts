@@ -46,6 +46,8 @@ export const exchangeWords = {
     rows: 'rows',
     readAs: 'Read as',
     cancel: 'Cancel',
+    stop: 'Stop here',
+    othersGoOn: 'Others can go on working meanwhile. Stopped, what is written stays, and can be undone.',
     nothingWasChanged: 'Nothing was changed.',
     leaveIt: 'Leave it',
     cancelledNothingWasChanged: 'Cancelled. Nothing was changed.',

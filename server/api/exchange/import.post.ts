@@ -37,7 +37,7 @@ export default api({ role: 'publisher', scope: 'exchange:write' }, async (event,
   const editor = idOf(asker)
   const running = await useShop()
   const cancel = new AbortController()
-  const job: Job = { stage: 'receiving', rows: 0, bytes: 0, size: 0, cancel }
+  const job: Job = { stage: 'receiving', rows: 0, of: 0, bytes: 0, size: 0, cancel }
   if (name) jobs.set(name, job)
   // Whoever goes away does not want it any more.
   event.node.res.once('close', () => event.node.res.writableFinished || cancel.abort())
@@ -53,7 +53,7 @@ export default api({ role: 'publisher', scope: 'exchange:write' }, async (event,
           keepValid: keep !== undefined,
           editor,
           signal: AbortSignal.any([cancel.signal, stopping]),
-          progress: (stage, rows, bytes) => Object.assign(job, { stage, rows, bytes, size }),
+          progress: now => Object.assign(job, now, { size }),
         }),
       ),
     )

@@ -20,7 +20,7 @@ export default api('viewer', async (event, asker): Promise<z.infer<typeof histor
   const entries = await store.history(sku ?? null, before, limit + 1)
   return {
     more: entries.length > limit,
-    entries: entries.slice(0, limit).map(({ id, at, words, lanes, type, state, ...entry }) => ({
+    entries: entries.slice(0, limit).map(({ id, at, words, lanes, type, state, isKept, ...entry }) => ({
       id,
       at,
       words,
@@ -28,7 +28,7 @@ export default api('viewer', async (event, asker): Promise<z.infer<typeof histor
       mine: entry.editor === idOf(asker),
       by: nameOf(entry.editor, access),
       undone: state === 'undone',
-      inForce: state === 'done' && type !== 'undo' && type !== 'redo',
+      inForce: isKept && state === 'done' && type !== 'undo' && type !== 'redo',
     })),
   }
 })

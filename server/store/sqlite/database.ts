@@ -13,6 +13,8 @@ export interface Database {
   select<T extends object>(sql: string, replacements?: Record<string, unknown> | unknown[], transaction?: Transaction): Promise<T[]>
   /** Runs a statement; `$name` stands for a value, of any length. */
   run(sql: string, values: Record<string, unknown>, transaction: Transaction): Promise<void>
+  /** Reads what takes long on a connection of its own: all other reads share one, and would wait for it. */
+  readAside<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>
   /** Runs a write. All of it takes effect or, when it throws, none. Writes wait for each other. */
   write<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>
   close(): Promise<void>
@@ -50,6 +52,7 @@ export async function openDatabase(file: string): Promise<Database> {
     run: async (sql, values, transaction) => {
       await sequelize.query(sql, { bind: values, transaction, raw: true })
     },
+    readAside: work => sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work),
     write(work) {
       const turn = lastWrite.then(() => writeNow(sequelize, work))
       lastWrite = turn.catch(() => undefined)

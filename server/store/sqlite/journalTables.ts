@@ -1,11 +1,11 @@
 import { promisify } from 'node:util'
 import { deflateRaw, inflateRaw } from 'node:zlib'
 import type { Transaction } from 'sequelize'
-import { Op } from 'sequelize'
+import { literal, Op } from 'sequelize'
 import type { KeptChange } from '../../../core/records/keptChange'
 import { isSoughtLater, keptOf, upgradeKept } from '../../../core/records/keptChange'
 import type { Change, Changed } from '../../../core/records/registry'
-import type { JournalEntry, JournalState } from '../journal'
+import type { HistoryRow, JournalEntry, JournalState } from '../journal'
 import { batches } from './batches'
 import type { Database } from './database'
 
@@ -27,24 +27,26 @@ export async function addEntry(
   return id
 }
 
-/** Adds a piece to what an entry changed. Returns its number. */
+/** Adds a piece to what an entry changed. Returns the number of the piece. */
 export async function addPiece(db: Database, id: number, changes: readonly Change[], transaction: Transaction): Promise<number> {
-  const piece = await countPieces(db, id, transaction)
   const kept = changes.map(keptOf)
   const written = JSON.stringify(kept)
   await db.run(
-    'INSERT INTO journal_pieces (entryId, piece, changed, changes) VALUES ($id, $piece, $changed, $changes)',
-    { id, piece, changed: kept.length, changes: written.length > longest ? await pack(written) : written },
+    `INSERT INTO journal_pieces (entryId, piece, changed, changes)
+     VALUES ($id, (SELECT ifnull(max(piece) + 1, 0) FROM journal_pieces WHERE entryId = $id), $changed, $changes)`,
+    { id, changed: kept.length, changes: written.length > longest ? await pack(written) : written },
     transaction,
   )
-  await db.run(
-    `INSERT OR IGNORE INTO journal_things (owner, key, "of", entryId)
-     SELECT value ->> 'owner', value ->> 'key', value ->> 'of', $id FROM json_each($things)`,
-    { id, things: JSON.stringify(kept.filter(isSoughtLater).map(({ of, owner, key }) => ({ of, owner, key }))) },
-    transaction,
-  )
+  const sought = kept.filter(isSoughtLater).map(({ of, owner, key }) => ({ of, owner, key }))
+  if (sought.length)
+    await db.run(
+      `INSERT OR IGNORE INTO journal_things (owner, key, "of", entryId)
+       SELECT value ->> 'owner', value ->> 'key', value ->> 'of', $id FROM json_each($things)`,
+      { id, things: JSON.stringify(sought) },
+      transaction,
+    )
   await db.run('UPDATE journal SET changed = changed + $changed WHERE id = $id', { id, changed: kept.length }, transaction)
-  return piece
+  return (await countPieces(db, id, transaction)) - 1
 }
 
 /** Says anew what an entry did. */
@@ -101,7 +103,7 @@ export async function nextEntry(
   transaction?: Transaction,
 ): Promise<JournalEntry | null> {
   const row = await db.models.journal.findOne({
-    where: { editor, state, type: { [Op.notIn]: steps } },
+    where: { editor, state, type: { [Op.notIn]: steps }, [Op.and]: literal('thinned = 0') },
     order: [['id', state === 'done' ? 'DESC' : 'ASC']],
     transaction,
   })
@@ -139,11 +141,54 @@ export async function readHistory(
   before: number,
   limit: number,
   transaction?: Transaction,
-): Promise<(Omit<JournalEntry, 'command'> & { lanes: number })[]> {
+): Promise<HistoryRow[]> {
   const ofSources = sources ? 'AND id IN (SELECT entryId FROM journal_things WHERE owner IN (:sources))' : ''
-  return db.select(
-    `SELECT id, at, editor, type, words, state, changed AS lanes FROM journal WHERE id < :before ${ofSources} ORDER BY id DESC LIMIT :limit`,
+  const rows = await db.select<Omit<HistoryRow, 'isKept'> & { thinned: number }>(
+    `SELECT id, at, editor, type, words, state, changed AS lanes, thinned FROM journal
+     WHERE id < :before ${ofSources} ORDER BY id DESC LIMIT :limit`,
     { sources, before, limit },
     transaction,
   )
+  return rows.map(({ thinned, ...row }) => ({ ...row, isKept: !thinned }))
+}
+
+/**
+ * Forgets what old entries changed, and old writes of the log; what was done, when and by whom stays.
+ * @param files older imports of files, and what took them back, are thinned, ISO 8601 @param others the same for all others
+ * @param most about how many pieces are taken away at most
+ * @returns whether there is more
+ */
+export async function thinJournal(
+  db: Database,
+  { files, others, most }: { files: string; others: string; most: number },
+  transaction: Transaction,
+): Promise<boolean> {
+  const old = await db.select<{ id: number; pieces: number }>(
+    `SELECT id, (SELECT count(*) FROM journal_pieces WHERE entryId = id) AS pieces FROM journal
+     WHERE thinned = 0 AND id <> ifnull((SELECT entry FROM change_log ORDER BY number DESC LIMIT 1), 0)
+     AND (at < :others OR (at < :files AND type = 'import')) ORDER BY at LIMIT 100`,
+    { files, others },
+    transaction,
+  )
+  const entries: number[] = []
+  let pieces = 0
+  for (const entry of old) {
+    if (pieces >= most) break
+    entries.push(entry.id)
+    pieces += Math.max(1, entry.pieces)
+  }
+  const given = { entries: JSON.stringify(entries) }
+  const among = 'IN (SELECT value FROM json_each($entries))'
+  await db.run(`DELETE FROM journal_pieces WHERE entryId ${among}`, given, transaction)
+  await db.run(`DELETE FROM journal_things WHERE entryId ${among}`, given, transaction)
+  await db.run(`DELETE FROM change_log WHERE entry ${among}`, given, transaction)
+  await db.run(`UPDATE journal SET thinned = 1 WHERE id ${among}`, given, transaction)
+  // The last write stays, and its entry: whoever follows is told by it how far it is.
+  await db.run(
+    `DELETE FROM change_log WHERE number IN (SELECT number FROM change_log WHERE entry IS NULL AND at < $files ORDER BY number LIMIT $most)
+     AND number < (SELECT max(number) FROM change_log)`,
+    { files, most },
+    transaction,
+  )
+  return entries.length > 0
 }

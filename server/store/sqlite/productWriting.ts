@@ -9,9 +9,9 @@ import type { Database } from './database'
  * Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other
  * requests.
  */
-export const productsAtOnce = 100
+export const productsAtOnce = 50
 
-/** A product after a change; what it was before, if it was there, tells what of it need not be written. */
+/** A product after a change; what it was before, where that is known, tells what of it need not be written. */
 interface Written {
   before: Product | null
   after: Product
@@ -31,7 +31,7 @@ export async function writeProducts(db: Database, products: readonly Written[], 
       afterOf(others).map(each => ({ ...each, title: textIn(each.name, language, language) })),
       transaction,
     )
-    const varied = batch.filter(({ before, after }) => !isEqual(before?.variants ?? [], after.variants))
+    const varied = batch.filter(({ before, after }) => !isEqual(before?.variants, after.variants))
     await writeVariants(db, afterOf(varied), transaction)
     const moved = batch.filter(({ before, after }) => !isEqual(before?.categories, after.categories))
     await writeCategories(db, afterOf(moved), categoryIds, transaction)

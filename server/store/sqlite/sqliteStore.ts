@@ -18,6 +18,7 @@ import {
   readKept,
   setState,
   setWords,
+  thinJournal,
 } from './journalTables'
 import { readSourcesOf } from './linkTables'
 import { addOrder, keepOrderKey, orderOfKey, ordersWith, readUnitsSold } from './orderTables'
@@ -55,7 +56,7 @@ const reader = (db: Database, transaction?: Transaction): StoreReader => ({
   productNumbers: skus => readProductNumbers(db, skus, transaction),
   productsBySku: skus => readProductsBySku(db, skus, transaction),
   descriptions: skus => readDescriptions(db, skus, transaction),
-  textLanguages: () => readTextLanguages(db, transaction),
+  textLanguages: () => (transaction ? readTextLanguages(db, transaction) : db.readAside(aside => readTextLanguages(db, aside))),
   search: words => matchWords(db, words, transaction),
   things: (of, shared) => tableOf(of).read(db, transaction, shared),
   sourcesLinkingTo: (target, kind) => readSourcesOf(db, target, kind, transaction),
@@ -82,6 +83,7 @@ const writer = (db: Database, transaction: Transaction): StoreWriter => ({
   keepOrderKey: (key, placed, order) => keepOrderKey(db, key, placed, order, transaction),
   addEntry: (entry, changes) => addEntry(db, entry, changes, transaction),
   addPiece: (entry, changes) => addPiece(db, entry, changes, transaction),
+  thinJournal: thinned => thinJournal(db, thinned, transaction),
   setWords: (entry, words) => setWords(db, entry, words, transaction),
   setState: (entry, state) => setState(db, entry, state, transaction),
   dropUndone: editor => dropUndone(db, editor, transaction),

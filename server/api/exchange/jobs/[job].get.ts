@@ -4,6 +4,6 @@ import { jobs } from '../../../exchange/jobs'
 export default api({ role: 'publisher', scope: 'exchange:write' }, event => {
   const job = jobs.get(pathPart(event, 'job'))
   if (!job) throw new Problem(404, 'no-such-job', 'Not found', 'This import has ended, or it was never begun.')
-  const { stage, rows, bytes, size } = job
-  return { stage, rows, bytes, size }
+  const { stage, rows, of, bytes, size } = job
+  return { stage, rows, of, bytes, size }
 })

@@ -24,6 +24,9 @@ export const journalPieces: Migration = {
     `DROP TABLE journal_changes`,
     `ALTER TABLE journal ADD COLUMN changed INTEGER NOT NULL DEFAULT 0`,
     `UPDATE journal SET changed = (SELECT ifnull(sum(changed), 0) FROM journal_pieces WHERE entryId = journal.id)`,
+    `ALTER TABLE journal ADD COLUMN thinned INTEGER NOT NULL DEFAULT 0`,
+    `CREATE INDEX journal_kept ON journal (at) WHERE thinned = 0`,
     `ALTER TABLE change_log ADD COLUMN piece INTEGER`,
+    `CREATE INDEX change_log_entry ON change_log (entry)`,
   ],
 }
