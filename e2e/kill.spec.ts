@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import { once } from 'node:events'
 import { firstPort } from '../playwright.config'
 import type { LaneChange } from '../core/records/lanes/laneRecords'
@@ -117,4 +118,47 @@ test('the server stops cleanly when asked to, also while a studio listens for ch
   expect(code).toBe(0)
   expect(Date.now() - asked, 'no waiting for the open stream').toBeLessThan(10_000)
   await listening.body?.cancel().catch(() => undefined)
+})
+
+test('a file that is being written ends with the server between two pieces, and says how far it came', async () => {
+  const own = ownServer()
+  const server = await own.serveFresh()
+  const rows = Array.from({ length: 20_000 }, (_, i) => `NEW-${i},Unheard of,5,active`)
+  const job = randomUUID()
+  const importing = fetch(`${own.url}/api/exchange/import?kind=products&file=many.csv&job=${job}`, {
+    method: 'POST',
+    headers: { ...asAdmin, 'content-type': 'text/csv' },
+    body: `sku,name,price,status\n${rows.join('\n')}\n`,
+  })
+  const progress = async () =>
+    (await (await fetch(`${own.url}/api/exchange/jobs/${job}`, { headers: asAdmin })).json()) as { stage?: string; rows?: number }
+  await expect
+    .poll(async () => ((await progress()).stage === 'writing' ? (await progress()).rows : 0), { timeout: 60_000 })
+    .toBeGreaterThan(0)
+  server.kill('SIGTERM')
+  const answer = await importing
+  expect(answer.status).toBe(422)
+  const { detail } = (await answer.json()) as { detail: string }
+  const [, written] = /^The import was stopped: ([\d,]+) of 20,000 rows are in\./.exec(detail)!
+  const [code] = (await once(server, 'exit')) as [number]
+  expect(code).toBe(0)
+
+  await own.start()
+  const history = await fetch(`${own.url}/api/history?limit=1`, { headers: asAdmin })
+  const { entries } = (await history.json()) as { entries: { words: string; lanes: number }[] }
+  expect(entries[0]!.words).toBe(`Imported products from many.csv: ${written} of 20,000 rows`)
+  expect(entries[0]!.lanes.toLocaleString('en')).toBe(written)
+  const found = async () => {
+    const answer = await fetch(`${own.url}/api/products?words=unheard`, { headers: asAdmin })
+    return ((await answer.json()) as { total: number }).total
+  }
+  expect((await found()).toLocaleString('en')).toBe(written)
+  const undone = await fetch(`${own.url}/api/undo`, {
+    method: 'POST',
+    headers: { ...asAdmin, 'content-type': 'application/json' },
+    body: '{}',
+  })
+  expect(undone.status).toBe(200)
+  expect(await found()).toBe(0)
+  await own.stop()
 })

@@ -5,6 +5,7 @@ import { FileProblem } from '../../core/exchange/formats/fileProblem'
 import { StoppedError } from '../journal/piece'
 import { pausingBeside } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
+import { NotWrittenError } from '../store/port'
 import { FileWork } from './fileWork'
 import { Pace } from './pace'
 import { maxListed } from './readRows'
@@ -83,25 +84,33 @@ async function writeFile(running: Running, task: ImportTask, rows: number): Prom
   task.progress({ stage: 'writing', rows: 0, of: rows, bytes: 0 })
   // Read ahead: nobody waits for a file to be read.
   let coming = await steps.next()
+  /** Rows whose piece is written. */
+  let made = 0
   try {
     const { entry, words } = await running.log.runInPieces(
       { type: 'import', command: { type: 'import', kind: task.kind, file: task.name } },
       async (writer, took) => {
-        cancelled(task.signal, work.written, rows)
+        cancelled(task.signal, made, rows)
         pace.note(took)
         const step = coming
         if (step.done) return null
         const changes = await step.value.changes(pace.size, writer)
         task.progress({ stage: 'writing', rows: work.written, of: rows, bytes: 0 })
         coming = await steps.next()
-        return { changes, words: `Imported ${task.kind} from ${task.name}: ${howFar(work.written, rows)}` }
+        const { written } = work
+        return {
+          changes,
+          words: `Imported ${task.kind} from ${task.name}: ${howFar(written, rows)}`,
+          written: () => void (made = written),
+        }
       },
       () => importWords(work.summary(), task),
       task.editor,
     )
     return report({ rows, ignoredColumns: work.ignoredColumns, summary: work.summary() }, task, entry === null ? null : words)
   } catch (error) {
-    if (error instanceof StoppedError) throw stopped(work.written, rows)
+    if (error instanceof StoppedError) throw stopped(made, rows)
+    if (made && error instanceof NotWrittenError) throw stopped(made, rows, noRoom[error.reason ?? 'other'])
     throw error
   } finally {
     await steps.return()
@@ -135,10 +144,13 @@ function cancelled(signal: AbortSignal, written: number, rows: number): void {
   if (signal.aborted) throw stopped(written, rows)
 }
 
-const stopped = (written: number, rows: number) =>
+const stopped = (written: number, rows: number, why = 'The import was stopped') =>
   written
-    ? new FileProblem(
-        'stopped',
-        `The import was stopped: ${howFar(written, rows)} are in. Undo takes them back; the same file again goes on.`,
-      )
+    ? new FileProblem('stopped', `${why}: ${howFar(written, rows)} are in. Undo takes them back; the same file again goes on.`)
     : new FileProblem('cancelled', 'The import was cancelled. Nothing was changed.')
+
+const noRoom = {
+  'disk-full': 'The disk is full',
+  'read-only': 'Nothing can be written any more',
+  'other': 'The database could not write',
+}

@@ -6,6 +6,7 @@ import { CommandLog } from '../journal/commandLog'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { everythingKnown } from '../live/everythingKnown.testing'
 import { placeOrder } from '../orders/placeOrder'
+import { NotWrittenError } from '../store/port'
 import type { SqliteStore } from '../store/sqlite/sqliteStore'
 import { withStore } from '../store/temporaryStore.testing'
 import { shopWith } from './importing.testing'
@@ -104,6 +105,20 @@ describe('an import of many rows', () => {
       await log.undo('one')
       expect((await stockOf(store))(10)).toBe(count)
       expect(everythingKnown(shop)).toEqual(everythingKnown(await loadLiveShop(store)))
+    })
+  })
+
+  it('says how far it came when there is no room on its way', async () => {
+    await withStore({ products }, async store => {
+      const write = store.write.bind(store)
+      const { report } = await importMeanwhile(store, fileOf(50), 300, () => {
+        store.write = () => Promise.reject(new NotWrittenError(new Error('full'), 'disk-full'))
+      })
+      await expect(report).rejects.toThrow(/^The disk is full: \d+ of 700 rows are in/)
+      store.write = write
+      const written = (await stockOf(store))(50)
+      expect((await store.history(null, 1e9, 1))[0]!.words).toBe(`Imported products from file.csv: ${written} of ${count} rows`)
+      await expect(report).rejects.toThrow(`${written} of 700 rows`)
     })
   })
 

@@ -112,9 +112,10 @@ export class CommandLog {
     try {
       for (let isOver = false; !isOver;) {
         if (this.#stopping.aborted) throw new StoppedError()
+        let piece: Piece | null = null
         await this.#queue.turn(async (writer): Promise<Done> => {
           begun = performance.now()
-          const piece = await next(writer, took)
+          piece = await next(writer, took)
           isOver = piece === null
           const done = { entry, type: what.type, words: piece?.words ?? words(), changes: piece?.changes ?? [], editor }
           if (done.changes.length) {
@@ -127,6 +128,7 @@ export class CommandLog {
           return done
         })
         took = performance.now() - begun
+        tellWritten(piece)
       }
       return { entry, words: words() }
     } finally {
@@ -271,6 +273,7 @@ export class CommandLog {
 }
 
 const now = () => new Date().toISOString()
+const tellWritten = (piece: Piece | null) => piece?.written?.()
 
 /** The entry that an editor's undo or redo is about. */
 async function nextOf(reader: StoreReader, editor: string, type: 'undo' | 'redo'): Promise<JournalEntry> {

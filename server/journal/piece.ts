@@ -5,6 +5,8 @@ export interface Piece {
   changes: Change[]
   /** What is done with it and all pieces before, in words. */
   words: string
+  /** Called when it is written. */
+  written?(): void
 }
 
 /** Long work was stopped between two pieces: those before it are made. */
