@@ -42,7 +42,7 @@ export class LiveProducts {
   /** Bundles as they are kept, by SKU; the catalogue has them with what follows from their parts. */
   readonly #bundles = new Map<string, Product>()
   #categories: readonly Category[]
-  // What follows from many changes is made anew, all together.
+  // Made when the shop is read, and kept current.
   #catalogue!: Catalogue
   #sold!: Map<string, number>
   #finder!: ProductFinder

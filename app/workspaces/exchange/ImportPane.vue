@@ -96,8 +96,9 @@ const percent = computed(() => {
 })
 const stage = computed(() => {
   if (!progress.value || progress.value.stage === 'receiving') return say.sendingTheFile
-  const rows = say.rowsWithRows(progress.value.rows.toLocaleString('en'))
-  if (progress.value.stage === 'writing') return say.writing(rows)
+  const { rows: done, of } = progress.value
+  if (isWriting.value) return say.written(done.toLocaleString('en'), of.toLocaleString('en'))
+  const rows = say.rowsWithRows(done.toLocaleString('en'))
   return `${importing.value ? say.reading : say.trying} ${rows}…`
 })
 </script>
@@ -151,7 +152,7 @@ const stage = computed(() => {
           :aria-label="stage"
         />
         <p>
-          {{ stage }}<template v-if="percent !== null"> {{ percent }} %</template>
+          {{ stage }}<template v-if="percent !== null">{{ ' ' }}{{ percent }} %</template>
         </p>
         <button type="button" class="plain-button" @click="cancel">{{ isWriting ? say.stop : say.cancel }}</button>
         <p v-if="isWriting" class="soft small">{{ say.othersGoOn }}</p>

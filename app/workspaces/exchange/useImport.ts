@@ -42,7 +42,7 @@ export function useImport() {
         query: { kind, file: file.name.slice(0, 120), job, dry: how.dry ? '1' : undefined, keep: how.keepValid ? 'valid' : undefined },
       })
     } catch (error) {
-      if (abort.signal.aborted) return null
+      if (abort.signal.aborted || (error instanceof ApiProblem && error.code === 'cancelled')) return null
       throw error instanceof ApiProblem ? error : new Error(say.theFileCouldNotBe, { cause: error })
     } finally {
       busy.value = false
@@ -50,9 +50,9 @@ export function useImport() {
     }
   }
 
-  /** What is being written says how far it came; nothing else is done yet. */
+  /** The server says what came of it, for it may have begun to write; as long as it knows nothing of the file, the sending ends. */
   async function cancel(): Promise<void> {
-    if (progress.value?.stage === 'writing') await fetch(`/api/exchange/jobs/${job}`, { method: 'DELETE' })
+    if (progress.value) await fetch(`/api/exchange/jobs/${job}`, { method: 'DELETE' })
     else abort.abort()
   }
   return { progress, busy, send, cancel }

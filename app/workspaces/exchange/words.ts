@@ -54,7 +54,7 @@ export const exchangeWords = {
     tryItAgain: 'Try it again',
     sendingTheFile: 'Sending the file…',
     rowsWithRows: (rows: string | number) => `${rows} rows`,
-    writing: (rows: string | number) => `Writing ${rows}…`,
+    written: (rows: string, of: string) => `${rows} of ${of} rows are written:`,
     reading: 'Reading',
     trying: 'Trying',
   },
