@@ -26,7 +26,7 @@ const kindNames = computed(() =>
 const formatNames = computed(() => new Intl.ListFormat('en', { type: 'disjunction' }).format(exchange.value.formats.map(each => each.name)))
 const report = shallowRef<ImportReport | null>(null)
 const problem = ref('')
-const cancelled = ref(false)
+const cancelled = ref<'cancelled' | 'left' | null>(null)
 /** It was stopped when some of it was written. */
 const isInPart = ref(false)
 const importing = ref(false)
@@ -43,13 +43,14 @@ async function take(next: File | undefined): Promise<void> {
 }
 async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
   problem.value = ''
-  isInPart.value = cancelled.value = false
+  isInPart.value = false
+  cancelled.value = null
   importing.value = !how.dry
   try {
     const answer = await send(file.value!, kind.value, how)
-    cancelled.value = !answer
-    report.value = answer
-    if (answer?.done) await history.load()
+    cancelled.value = typeof answer === 'string' ? answer : null
+    report.value = typeof answer === 'string' ? null : answer
+    if (report.value?.done || cancelled.value === 'left') await history.load()
   } catch (error) {
     if (!(error instanceof ApiProblem)) console.error(error)
     report.value = null
@@ -61,7 +62,7 @@ async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
 function backOut(): void {
   file.value = report.value = null
   problem.value = ''
-  cancelled.value = false
+  cancelled.value = null
   void nextTick(() => chooser.value?.focus())
 }
 function readAs(next: string): void {
@@ -171,7 +172,7 @@ const stage = computed(() => {
         </div>
       </div>
       <div v-else-if="cancelled" class="note" role="status">
-        <p>{{ say.cancelledNothingWasChanged }}</p>
+        <p>{{ say.wasCancelled[cancelled] }}</p>
         <div class="ways">
           <button type="button" class="plain-button" @click="backOut">{{ say.leaveIt }}</button><button
             type="button"

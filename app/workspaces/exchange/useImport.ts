@@ -24,10 +24,10 @@ export function useImport() {
   }
 
   /**
-   * @returns null when it was cancelled
+   * @returns `cancelled`: nothing was done; `left`: the sending was broken off, and the server may have been done with it
    * @throws ApiProblem when the file can't be taken
    */
-  async function send(file: File, kind: string, how: { dry?: boolean; keepValid?: boolean }): Promise<ImportReport | null> {
+  async function send(file: File, kind: string, how: { dry?: boolean; keepValid?: boolean }): Promise<ImportReport | 'cancelled' | 'left'> {
     abort = new AbortController()
     busy.value = true
     progress.value = null
@@ -42,7 +42,8 @@ export function useImport() {
         query: { kind, file: file.name.slice(0, 120), job, dry: how.dry ? '1' : undefined, keep: how.keepValid ? 'valid' : undefined },
       })
     } catch (error) {
-      if (abort.signal.aborted || (error instanceof ApiProblem && error.code === 'cancelled')) return null
+      if (abort.signal.aborted) return how.dry ? 'cancelled' : 'left'
+      if (error instanceof ApiProblem && error.code === 'cancelled') return 'cancelled'
       throw error instanceof ApiProblem ? error : new Error(say.theFileCouldNotBe, { cause: error })
     } finally {
       busy.value = false
@@ -50,9 +51,9 @@ export function useImport() {
     }
   }
 
-  /** The server says what came of it, for it may have begun to write; as long as it knows nothing of the file, the sending ends. */
+  /** The server says what came of it, for it may have begun to write; while the file is sent, the sending ends. */
   async function cancel(): Promise<void> {
-    if (progress.value) await fetch(`/api/exchange/jobs/${job}`, { method: 'DELETE' })
+    if (progress.value && progress.value.stage !== 'receiving') await fetch(`/api/exchange/jobs/${job}`, { method: 'DELETE' })
     else abort.abort()
   }
   return { progress, busy, send, cancel }

@@ -50,7 +50,10 @@ export const exchangeWords = {
     othersGoOn: 'Others can go on working meanwhile. Stopped, what is written stays, and can be undone.',
     nothingWasChanged: 'Nothing was changed.',
     leaveIt: 'Leave it',
-    cancelledNothingWasChanged: 'Cancelled. Nothing was changed.',
+    wasCancelled: {
+      cancelled: 'Cancelled. Nothing was changed.',
+      left: 'Cancelled while the file was sent. If anything of it was done, the history says so.',
+    },
     tryItAgain: 'Try it again',
     sendingTheFile: 'Sending the file…',
     rowsWithRows: (rows: string | number) => `${rows} rows`,
