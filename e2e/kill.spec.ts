@@ -149,7 +149,7 @@ test('a file that is being written ends with the server between two pieces, and 
   expect(entries[0]!.words).toBe(`Imported products from many.csv: ${written} of 20,000 rows`)
   expect(entries[0]!.lanes.toLocaleString('en')).toBe(written)
   const found = async () => {
-    const answer = await fetch(`${own.url}/api/products?words=unheard`, { headers: asAdmin })
+    const answer = await fetch(`${own.url}/api/products?q=unheard`, { headers: asAdmin })
     return ((await answer.json()) as { total: number }).total
   }
   expect((await found()).toLocaleString('en')).toBe(written)
