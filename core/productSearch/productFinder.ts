@@ -226,21 +226,30 @@ export class ProductFinder {
 
   /** Of how many products it has to be counted anew whether their links have problems. */
   get stale(): number {
-    return this.#areKindsStale ? this.#products.length : this.#stale.size
+    return this.#stale.size
   }
 
   /** Counts anew what changes have made stale, a part of it in each step: no search has to wait for it. */
   *recounting(): Generator<void, void> {
-    if (this.#areKindsStale) {
-      this.#areKindsStale = false
-      const links = new Map(this.#facts.kinds().map(kind => [kind, new Uint16Array(this.#products.length)]))
-      for (const [position, { sku }] of this.#products.entries()) {
-        for (const [kind, counts] of links) counts[position] = this.#facts.linkCount(sku, kind)
-        this.#stale.add(position)
-        if (position % productsInStep === 0) yield
-      }
-      this.#links = links
+    yield* this.recountingLinks()
+    yield* this.recountingProblems()
+  }
+
+  /** Counts links anew when their kinds have changed. No product may change between its steps. */
+  *recountingLinks(): Generator<void, void> {
+    if (!this.#areKindsStale) return
+    this.#areKindsStale = false
+    const links = new Map(this.#facts.kinds().map(kind => [kind, new Uint16Array(this.#products.length)]))
+    for (const [position, { sku }] of this.#products.entries()) {
+      for (const [kind, counts] of links) counts[position] = this.#facts.linkCount(sku, kind)
+      this.#stale.add(position)
+      if (position % productsInStep === 0) yield
     }
+    this.#links = links
+  }
+
+  /** Counts anew which links have a problem, of the products of which that is stale; they may change between the steps. */
+  *recountingProblems(): Generator<void, void> {
     let counted = 0
     for (const position of this.#stale) {
       this.#stale.delete(position)

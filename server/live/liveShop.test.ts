@@ -205,3 +205,22 @@ describe('the live shop', () => {
     expect(tried.undo[0]).toBeGreaterThan(0)
   }, 120_000)
 })
+
+describe('a large live shop', () => {
+  it('counts the links of a new kind as soon as it is there', async () => {
+    const products = Array.from({ length: 600 }, (_, i) => makeProduct(`P${i}`))
+    await withStore({ products }, async store => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
+      const kind = { ...shop.kinds.get('upsell')!, key: 'fresh', name: { en: 'Fresh' } }
+      await log.runImport(
+        { type: 'import', kind: 'set-up', file: 'set-up.json' },
+        () => Promise.resolve([{ of: 'kind', owner: '', key: 'fresh', before: null, after: kind }]),
+        () => 'Imported',
+        'one',
+      )
+      await log.run({ type: 'link', kind: 'fresh', on: [{ source: 'P1' }], targets: ['P2'] }, 'one')
+      expect(shop.finder.find(productFilterSchema.parse({ links: 'fresh:1' }), null, 'name')).toHaveLength(599)
+    })
+  })
+})

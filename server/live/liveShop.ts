@@ -269,13 +269,14 @@ export class LiveShop implements Shop, ShopView {
 
   /** Counts links with a problem anew; where changes follow each other, as those of a file do, once in a while and beside them. */
   async #recount(): Promise<void> {
-    if (this.finder.stale <= fewStale) return runInSteps(this.finder.recounting())
+    await runInSteps(this.finder.recountingLinks())
+    if (this.finder.stale <= fewStale) return runInSteps(this.finder.recountingProblems())
     if (this.#isRecounting) return
     this.#isRecounting = true
     const later = async () => {
       await setTimeout(recountingPause, null, { ref: false })
       this.#isRecounting = false
-      await runInSteps(this.finder.recounting())
+      await runInSteps(this.finder.recountingProblems())
     }
     later().catch((error: unknown) => log.error(error, 'Links with a problem could not be counted.'))
   }
