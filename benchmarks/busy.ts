@@ -14,6 +14,9 @@ export interface Busy {
   /** The longest that an edit, and an order with the price of its cart, took meanwhile, in milliseconds. */
   edit: number
   order: number
+  /** Writes meanwhile, and those of them that waited for more than 250 ms for those before them. */
+  writes: number
+  late: number
   /** Seconds that the feed took, which sets the stock of every product. */
   feed: number
 }
@@ -21,6 +24,7 @@ export interface Busy {
 /** What shops and merchandisers notice while a feed comes in, another file is tried, three are handed out, and something is published. */
 export async function measureBusy(server: string, urls: readonly string[], skus: readonly string[]): Promise<Busy> {
   const calm = await pages(server, urls, 10)
+  const before = await waits(server)
   let isOver = false
   const feed = sendStock(server, skus).finally(() => (isOver = true))
   const whileFed = async (work: () => Promise<unknown>, everyMs: number) => {
@@ -41,7 +45,17 @@ export async function measureBusy(server: string, urls: readonly string[], skus:
     publish(server, 3 + (publishes++ % 5)),
     ...['links', 'products', 'links'].map(kind => exported(server, kind)),
   ])
-  return { calm, busy, edit, order, feed: await feed }
+  const after = await waits(server)
+  return { calm, busy, edit, order, writes: after.writes - before.writes, late: after.late - before.late, feed: await feed }
+}
+
+/** Writes since the server started, and how many of them waited for more than 250 ms, as it tells them itself. */
+async function waits(server: string): Promise<{ writes: number; late: number }> {
+  const text = await (await ask(`${server}/api/metrics`)).text()
+  const lines = text.split('\n')
+  const value = (name: string) => Number(lines.find(line => line.startsWith(`manada_write_wait_seconds_${name} `))!.split(' ')[1])
+  const writes = value('count')
+  return { writes, late: writes - value('bucket{le="0.25"}') }
 }
 
 let publishes = 0

@@ -107,6 +107,7 @@ export class CommandLog {
     editor: string,
   ): Promise<Pick<Done, 'entry' | 'words'>> {
     let entry: number | null = null
+    let pieces = 0
     let begun = 0
     let took = 0
     try {
@@ -122,9 +123,9 @@ export class CommandLog {
             entry ??= await writer.addEntry({ at: now(), editor, state: 'done', ...what, words: done.words }, [])
             this.#underWay.add(entry)
             await this.#write({ command: what.command, words: done.words }, done.changes, editor, writer)
-            Object.assign(done, { entry, piece: await writer.addPiece(entry, done.changes) })
-          }
-          if (entry !== null) await writer.setWords(entry, done.words)
+            await writer.addPiece(entry, pieces, done.changes, done.words)
+            Object.assign(done, { entry, piece: pieces++ })
+          } else if (entry !== null) await writer.setWords(entry, done.words)
           return done
         })
         took = performance.now() - begun
@@ -209,7 +210,7 @@ export class CommandLog {
       await work.begin(this.#store)
       const done = await this.runInPieces(
         { type, command: { entry: of.id } },
-        writer => work.next(editor, writer),
+        (writer, took) => work.next(editor, writer, took),
         () => work.words,
         editor,
       )

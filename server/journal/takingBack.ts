@@ -9,6 +9,7 @@ import type { LiveShop } from '../live/liveShop'
 import { pausing, runInSteps } from '../live/runInSteps'
 import type { JournalEntry } from '../store/journal'
 import type { StoreReader, StoreWriter } from '../store/port'
+import { Pace } from './pace'
 import type { Piece } from './piece'
 
 export type TakingBackType = 'undo' | 'redo' | 'revert'
@@ -25,6 +26,7 @@ export class TakingBack {
   readonly #of: JournalEntry
   readonly #shop: LiveShop
   readonly #together = new ChangedTogether([])
+  readonly #pace = new Pace()
   /** Numbers of the pieces that are still to come. */
   #pieces: number[] = []
   /** Changes that were gone through, and those of them that had to be left because of what others have done. */
@@ -94,17 +96,25 @@ export class TakingBack {
     }
   }
 
-  /** The next piece of it, on the shop as it is then; null: that was all. */
-  async next(editor: string, writer: StoreWriter): Promise<Piece | null> {
-    const piece = this.#pieces.shift()
-    if (piece === undefined) {
+  /**
+   * The next pieces of it, as many as are done soon, on the shop as it is then; null: that was all.
+   * @param took milliseconds that the last ones took; 0: there were none
+   */
+  async next(editor: string, writer: StoreWriter, took: number): Promise<Piece | null> {
+    if (!this.#pieces.length) {
       await this.note(editor, writer)
       return null
     }
-    const { made, notAsLeft, count } = await this.#made(piece, writer)
-    const changes = made.filter(change => !useOf(change, this.#shop, this.#together))
-    this.#left += notAsLeft.length + made.length - changes.length
-    this.#gone += count
+    this.#pace.note(took)
+    const changes: Change[] = []
+    for (let taken = 0; taken < this.#pace.size && this.#pieces.length;) {
+      const { made, notAsLeft, count } = await this.#made(this.#pieces.shift()!, writer)
+      const possible = made.filter(change => !useOf(change, this.#shop, this.#together))
+      changes.push(...possible)
+      this.#left += notAsLeft.length + made.length - possible.length
+      this.#gone += count
+      taken += count
+    }
     const progress = `${this.#gone.toLocaleString('en')} of ${this.#total.toLocaleString('en')} changes`
     return { changes, words: `${sorts[this.#type].done}, ${progress}: ${this.#of.words}` }
   }

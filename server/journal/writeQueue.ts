@@ -2,6 +2,7 @@ import type { Change } from '../../core/records/registry'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { log } from '../log'
+import { writeWaits } from '../metrics/writeWaits'
 import type { JournalEntry, Write } from '../store/journal'
 import type { Store, StoreWriter } from '../store/port'
 
@@ -80,7 +81,9 @@ export class WriteQueue {
 
   /** Takes a turn: all earlier writes are taken over by the live shop, and no other is between. Without changes it is no write. */
   turn<D extends Done>(work: (writer: StoreWriter) => Promise<D>): Promise<D> {
+    const asked = performance.now()
     const turn = this.#last.then(async () => {
+      writeWaits.observe((performance.now() - asked) / 1000)
       const { done, write } = await this.#store.write(async writer => {
         await this.#applyMissed(writer)
         const done = await work(writer)

@@ -1,7 +1,9 @@
 import { collectDefaultMetrics, Counter, Gauge, Histogram, Registry } from 'prom-client'
 import { underWay } from '../exchange/atOnce'
 import { openStreams } from '../journal/openStreams'
+import { troubles } from '../running/troubles'
 import { useShop } from '../running/useShop'
+import { writeWaits } from './writeWaits'
 
 /** What the server tells of itself, in the text format of Prometheus: of the process, and what is below. */
 export const metrics = new Registry()
@@ -33,6 +35,8 @@ const requests = new Histogram({
 export const countRequest = (method: string, route: string, status: number, seconds: number) =>
   requests.observe({ method, route, status: `${Math.floor(status / 100)}xx` }, seconds)
 
+metrics.registerMetric(writeWaits)
+
 function gauge(name: string, help: string, value: () => number | Promise<number>): void {
   new Gauge({
     name,
@@ -48,4 +52,9 @@ gauge('manada_writes_followed', 'Number of the last write that the live shop has
 gauge('manada_studios', 'Open studios that are told of changes.', () => openStreams.size)
 gauge('manada_imports', 'Imports under way.', () => underWay('import'))
 gauge('manada_exports', 'Exports under way.', () => underWay('export'))
+gauge(
+  'manada_troubles',
+  'What whoever runs the server has to see to: a full disk, a folder that may only be read, damage.',
+  () => troubles().length,
+)
 gauge('manada_products', 'Products of the shop.', async () => (await useShop()).shop.catalogue.products.length)

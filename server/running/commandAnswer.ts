@@ -21,6 +21,9 @@ export async function commandAnswer(
 ): Promise<CommandAnswer> {
   const editor = idOf(asker)
   const { log } = await useShop()
-  const { words, changes } = await work(log, editor, asker.kind === 'person' ? asker.role : 'viewer')
-  return { words, changes: namedChanges(changes), ...(await log.undoState(editor)) }
+  const { entry, type, words, changes } = await work(log, editor, asker.kind === 'person' ? asker.role : 'viewer')
+  // What has just been done is what can be undone next.
+  const isNewest = entry !== null && type !== 'undo' && type !== 'redo'
+  const undo = isNewest ? { undo: words, redo: null } : await log.undoState(editor)
+  return { words, changes: namedChanges(changes), ...undo }
 }

@@ -110,8 +110,8 @@ export interface StoreWriter extends StoreReader {
 
   /** Adds an entry with what it changed. Returns its number. */
   addEntry(entry: Omit<JournalEntry, 'id'>, changes: readonly Change[]): Promise<number>
-  /** Adds a piece to what an entry changed. Returns the number of the piece. */
-  addPiece(entry: number, changes: readonly Change[]): Promise<number>
+  /** Adds a piece to what an entry changed, and says anew what it did. @param piece its number, counted from 0 */
+  addPiece(entry: number, piece: number, changes: readonly Change[], words: string): Promise<void>
   /**
    * Forgets what old entries changed, and old writes of the log, some at a time; what was done, when and by whom stays.
    * @param old imports of files before `files` and all other entries before `others`, in ISO 8601; about `most` pieces of them at a time

@@ -117,6 +117,9 @@ describe('a copy of the shop', () => {
       expect(await copyOfDay(store, shop(), day)).toContain(`daily-${day}.sqlite`)
       expect(await copyOfDay(store, shop(), day)).toBeNull()
     }
+    // A copy of what is damaged would take the place of a whole one.
+    const damaged = { ...store, faults: () => Promise.resolve(['row 3 missing from index']) }
+    expect(await copyOfDay(damaged, shop(), '2026-06-01')).toBeNull()
     expect((await readdir(join(shop(), 'backups'))).sort()).toEqual([...days.slice(-7).map(day => `daily-${day}.sqlite`), 'mine.sqlite'])
     expect(await restore(other(), join(shop(), 'backups', 'daily-2026-05-29.sqlite'), now)).toMatchObject({ products: 4 })
   })

@@ -13,6 +13,8 @@ export interface Database {
   select<T extends object>(sql: string, replacements?: Record<string, unknown> | unknown[], transaction?: Transaction): Promise<T[]>
   /** Runs a statement; `$name` stands for a value, of any length. */
   run(sql: string, values: Record<string, unknown>, transaction: Transaction): Promise<void>
+  /** Adds a row and returns its number; `$name` stands for a value, of any length. */
+  insert(sql: string, values: Record<string, unknown>, transaction: Transaction): Promise<number>
   /** Reads what takes long on a connection of its own: all other reads share one, and would wait for it. */
   readAside<T>(work: (transaction: Transaction) => Promise<T>): Promise<T>
   /** Runs a write. All of it takes effect or, when it throws, none. Writes wait for each other. */
@@ -51,6 +53,10 @@ export async function openDatabase(file: string): Promise<Database> {
     select: (sql, replacements, transaction) => sequelize.query(sql, { type: QueryTypes.SELECT, replacements, transaction, raw: true }),
     run: async (sql, values, transaction) => {
       await sequelize.query(sql, { bind: values, transaction, raw: true })
+    },
+    insert: async (sql, values, transaction) => {
+      const [number] = await sequelize.query(sql, { type: QueryTypes.INSERT, bind: values, transaction, raw: true })
+      return number
     },
     readAside: work => sequelize.transaction({ type: Transaction.TYPES.DEFERRED }, work),
     write(work) {

@@ -22,19 +22,41 @@ export async function addEntry(
   changes: readonly Change[],
   transaction: Transaction,
 ): Promise<number> {
-  const { id } = await db.models.journal.create({ ...entry }, { transaction })
-  for (const batch of batches(changes, changesInPiece)) await addPiece(db, id, batch, transaction)
+  const { command, ...plain } = entry
+  const id = await db.insert(
+    `INSERT INTO journal (at, editor, type, command, words, state, changed)
+     VALUES ($at, $editor, $type, $command, $words, $state, $changed)`,
+    { ...plain, command: JSON.stringify(command), changed: changes.length },
+    transaction,
+  )
+  for (const [piece, batch] of [...batches(changes, changesInPiece)].entries()) await writePiece(db, id, piece, batch, transaction)
   return id
 }
 
-/** Adds a piece to what an entry changed. Returns the number of the piece. */
-export async function addPiece(db: Database, id: number, changes: readonly Change[], transaction: Transaction): Promise<number> {
+/** Adds a piece to what an entry changed, and says anew what it did. @param piece its number, counted from 0 */
+export async function addPiece(
+  db: Database,
+  id: number,
+  piece: number,
+  changes: readonly Change[],
+  words: string,
+  transaction: Transaction,
+): Promise<void> {
+  await writePiece(db, id, piece, changes, transaction)
+  await db.run(
+    'UPDATE journal SET changed = changed + $changed, words = $words WHERE id = $id',
+    { id, changed: changes.length, words },
+    transaction,
+  )
+}
+
+async function writePiece(db: Database, id: number, piece: number, changes: readonly Change[], transaction: Transaction): Promise<void> {
   const kept = changes.map(keptOf)
   const written = JSON.stringify(kept)
   await db.run(
     `INSERT INTO journal_pieces (entryId, piece, changed, changes)
-     VALUES ($id, (SELECT ifnull(max(piece) + 1, 0) FROM journal_pieces WHERE entryId = $id), $changed, $changes)`,
-    { id, changed: kept.length, changes: written.length > longest ? await pack(written) : written },
+     VALUES ($id, $piece, $changed, $changes)`,
+    { id, piece, changed: kept.length, changes: written.length > longest ? await pack(written) : written },
     transaction,
   )
   const sought = kept.filter(isSoughtLater).map(({ of, owner, key }) => ({ of, owner, key }))
@@ -45,8 +67,6 @@ export async function addPiece(db: Database, id: number, changes: readonly Chang
       { id, things: JSON.stringify(sought) },
       transaction,
     )
-  await db.run('UPDATE journal SET changed = changed + $changed WHERE id = $id', { id, changed: kept.length }, transaction)
-  return (await countPieces(db, id, transaction)) - 1
 }
 
 /** Says anew what an entry did. */

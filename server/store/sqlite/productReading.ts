@@ -3,7 +3,7 @@ import type { Product } from '../../../core/catalogue/product'
 import type { Text } from '../../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
-import type { ProductModel, VariantModel } from './models'
+import type { ProductModel } from './models'
 import { productsAtOnce } from './productWriting'
 
 /** A product as it is kept, with its number. */
@@ -12,17 +12,20 @@ interface StoredProduct {
   product: Product
 }
 
+/** Products with all that hangs on them, a row each: whoever writes waits for each statement, and on a busy server that is long. */
+const selectProducts = `SELECT products.*,
+  (SELECT json_group_array(json_object('sku', sku, 'gtin', gtin, 'options', json(options), 'price', price, 'stock', stock, 'status', status,
+     'image', image) ORDER BY position) FROM variants WHERE productId = products.id) AS variants,
+  (SELECT json_group_array(key ORDER BY product_categories.position) FROM product_categories JOIN categories ON categories.id = categoryId
+   WHERE productId = products.id) AS categories
+  FROM products`
+
 /** All products, read piece by piece so that a large catalogue never stands in memory twice. */
 export async function* readProducts(db: Database, pieceSize = 1000, transaction?: Transaction): AsyncGenerator<StoredProduct> {
-  const categoryKeys = await readCategoryKeys(db, transaction)
   for (let after = 0; ;) {
-    const rows = await db.select<Stored<ProductModel>>(
-      'SELECT * FROM products WHERE id > ? ORDER BY id LIMIT ?',
-      [after, pieceSize],
-      transaction,
-    )
+    const rows = await db.select<ProductRow>(`${selectProducts} WHERE id > ? ORDER BY id LIMIT ?`, [after, pieceSize], transaction)
     if (!rows.length) return
-    yield* await storedProducts(db, rows, categoryKeys, transaction)
+    yield* rows.map(storedProduct)
     after = rows.at(-1)!.id
   }
 }
@@ -30,10 +33,9 @@ export async function* readProducts(db: Database, pieceSize = 1000, transaction?
 /** The products with these SKUs, those that there are, with their descriptions. */
 export async function readProductsBySku(db: Database, skus: readonly string[], transaction?: Transaction): Promise<Map<string, Product>> {
   const found = new Map<string, Product>()
-  const categoryKeys = await readCategoryKeys(db, transaction)
   for (const batch of batches(skus, productsAtOnce)) {
-    const rows = await db.select<Stored<ProductModel>>('SELECT * FROM products WHERE sku IN (:batch) ORDER BY id', { batch }, transaction)
-    for (const { product } of await storedProducts(db, rows, categoryKeys, transaction)) found.set(product.sku, product)
+    const rows = await db.select<ProductRow>(`${selectProducts} WHERE sku IN (:batch) ORDER BY id`, { batch }, transaction)
+    for (const { product } of rows.map(storedProduct)) found.set(product.sku, product)
   }
   return found
 }
@@ -86,47 +88,15 @@ export async function readTextLanguages(db: Database, transaction?: Transaction)
   return rows.map(row => row.tag)
 }
 
-async function readCategoryKeys(db: Database, transaction?: Transaction): Promise<Map<number, string>> {
-  return new Map((await db.models.categories.findAll({ transaction })).map(each => [each.id, each.key]))
-}
-
 /** A row of a raw query: its JSON columns are still text. */
 type Stored<Row> = { [Column in keyof Row]: Row[Column] extends string | number | null ? Row[Column] : string }
 
-async function storedProducts(
-  db: Database,
-  rows: Stored<ProductModel>[],
-  categoryKeys: ReadonlyMap<number, string>,
-  transaction?: Transaction,
-): Promise<StoredProduct[]> {
-  const ids = { ids: JSON.stringify(rows.map(row => row.id)) }
-  const variants = groupBy(
-    await db.select<Stored<VariantModel>>(
-      'SELECT * FROM variants WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position',
-      ids,
-      transaction,
-    ),
-    each => each.productId,
-  )
-  const categories = groupBy(
-    await db.select<{ productId: number; categoryId: number }>(
-      `SELECT productId, categoryId FROM product_categories
-       WHERE productId IN (SELECT value FROM json_each(:ids)) ORDER BY productId, position`,
-      ids,
-      transaction,
-    ),
-    each => each.productId,
-  )
-  return rows.map(row =>
-    storedProduct(
-      row,
-      variants.get(row.id) ?? [],
-      (categories.get(row.id) ?? []).map(each => categoryKeys.get(each.categoryId)!),
-    ),
-  )
+interface ProductRow extends Stored<ProductModel> {
+  variants: string
+  categories: string
 }
 
-function storedProduct(row: Stored<ProductModel>, variants: Stored<VariantModel>[], categories: string[]): StoredProduct {
+function storedProduct(row: ProductRow): StoredProduct {
   const { sku, gtin, brand, price, was, cost, stock, status, released, image } = row
   return {
     number: row.id,
@@ -141,32 +111,13 @@ function storedProduct(row: Stored<ProductModel>, variants: Stored<VariantModel>
       status,
       released,
       image,
-      categories,
+      categories: JSON.parse(row.categories),
       name: JSON.parse(row.name),
       tags: JSON.parse(row.tags),
       attributes: JSON.parse(row.attributes),
       description: JSON.parse(row.description),
       bundle: row.bundle && JSON.parse(row.bundle),
-      variants: variants.map(each => ({
-        sku: each.sku,
-        gtin: each.gtin,
-        options: JSON.parse(each.options),
-        price: each.price,
-        stock: each.stock,
-        status: each.status,
-        image: each.image,
-      })),
+      variants: JSON.parse(row.variants),
     },
   }
-}
-
-function groupBy<T>(list: T[], keyOf: (each: T) => number): Map<number, T[]> {
-  const groups = new Map<number, T[]>()
-  for (const each of list) {
-    const key = keyOf(each)
-    const group = groups.get(key)
-    if (group) group.push(each)
-    else groups.set(key, [each])
-  }
-  return groups
 }

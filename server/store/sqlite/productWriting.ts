@@ -4,6 +4,7 @@ import type { Product } from '../../../core/catalogue/product'
 import { textIn } from '../../../core/text/text'
 import { batches } from './batches'
 import type { Database } from './database'
+import type { CategoryRow } from './models'
 
 /**
  * Products with all that hangs on them that are read by SKU, or written, at a time: what is made of them in memory must not hold up other
@@ -19,10 +20,7 @@ interface Written {
 
 /** Writes products, new ones and those that are there. A variant that a product no longer has is taken away. */
 export async function writeProducts(db: Database, products: readonly Written[], language: string, transaction: Transaction): Promise<void> {
-  const categories = await db.models.categories.findAll({ transaction })
-  const categoryIds = new Map(categories.map(each => [each.key, each.id]))
-  const categoryNames = new Map(categories.map(each => [each.key, textIn(each.name, language, language)]))
-  const searched = (product: Product) => searchedTexts(product, categoryNames)
+  let categories: CategoryRow[] | undefined
   for (const batch of batches(products, productsAtOnce)) {
     const [figures, others] = partition(batch, differInFigures)
     await writeFigures(db, afterOf(figures), transaction)
@@ -34,11 +32,14 @@ export async function writeProducts(db: Database, products: readonly Written[], 
     const varied = batch.filter(({ before, after }) => !isEqual(before?.variants, after.variants))
     await writeVariants(db, afterOf(varied), transaction)
     const moved = batch.filter(({ before, after }) => !isEqual(before?.categories, after.categories))
-    await writeCategories(db, afterOf(moved), categoryIds, transaction)
-    const retold = batch.filter(({ before, after }) => !before || !isEqual(searched(before), searched(after)))
+    const retold = batch.filter(({ before, after }) => !before || !isEqual(searchedTexts(before), searchedTexts(after)))
+    if (!moved.length && !retold.length) continue
+    categories ??= await db.models.categories.findAll({ transaction })
+    await writeCategories(db, afterOf(moved), new Map(categories.map(each => [each.key, each.id])), transaction)
+    const names = new Map(categories.map(each => [each.key, textIn(each.name, language, language)]))
     await writeSearch(
       db,
-      retold.map(each => searched(each.after)),
+      afterOf(retold).map(each => ({ ...searchedTexts(each), categories: each.categories.map(key => names.get(key)).join(' · ') })),
       transaction,
     )
   }
@@ -127,15 +128,15 @@ async function writeCategories(
   )
 }
 
-/** What a product is found by. */
-const searchedTexts = (product: Product, categoryNames: ReadonlyMap<string, string>) => ({
+/** What a product is found by; its categories by their keys. */
+const searchedTexts = (product: Product) => ({
   sku: product.sku,
   title: Object.values(product.name).join(' · '),
   skus: [product.sku, ...product.variants.map(variant => variant.sku)].join(' '),
   gtin: [product.gtin, ...product.variants.map(variant => variant.gtin)].filter(Boolean).join(' '),
   brand: product.brand ?? '',
   tags: product.tags.join(' · '),
-  categories: product.categories.map(key => categoryNames.get(key)).join(' · '),
+  categories: product.categories.join(' · '),
 })
 
 /** Brings the full-text index up to date for some products. */

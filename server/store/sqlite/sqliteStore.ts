@@ -82,7 +82,7 @@ const writer = (db: Database, transaction: Transaction): StoreWriter => ({
   orderOfKey: key => orderOfKey(db, key, transaction),
   keepOrderKey: (key, placed, order) => keepOrderKey(db, key, placed, order, transaction),
   addEntry: (entry, changes) => addEntry(db, entry, changes, transaction),
-  addPiece: (entry, changes) => addPiece(db, entry, changes, transaction),
+  addPiece: (entry, piece, changes, words) => addPiece(db, entry, piece, changes, words, transaction),
   thinJournal: thinned => thinJournal(db, thinned, transaction),
   setWords: (entry, words) => setWords(db, entry, words, transaction),
   setState: (entry, state) => setState(db, entry, state, transaction),

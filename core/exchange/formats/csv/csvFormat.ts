@@ -1,5 +1,6 @@
-import { Readable, pipeline } from 'node:stream'
-import { stringify } from 'csv-stringify'
+import { Readable } from 'node:stream'
+import { stringify } from 'csv-stringify/sync'
+import type { FileRow } from '../../fileRow'
 import type { FileFormat } from '../fileFormat'
 import { readCsv } from './readCsv'
 
@@ -10,10 +11,24 @@ export const csvFormat: FileFormat = {
   contentType: 'text/csv; charset=utf-8; header=present',
   extension: 'csv',
   read: readCsv,
-  write(columns, rows, mark) {
-    const file = stringify({ header: true, columns: [...columns], record_delimiter: 'windows', bom: mark })
-    // Whoever reads the file is told of what goes wrong.
-    pipeline(Readable.from(rows), file, () => undefined)
-    return file
-  },
+  write: (columns, rows, mark) => Readable.from(texts(columns, rows, mark), { objectMode: false }),
+}
+
+/** Rows that are handed on together: a stream of single rows takes many times as long to send as to write. */
+const rowsAtOnce = 200
+
+async function* texts(columns: readonly string[], rows: Iterable<FileRow> | AsyncIterable<FileRow>, mark: boolean): AsyncGenerator<string> {
+  let some: unknown[][] = [[...columns]]
+  let bom = mark
+  const written = () => {
+    const text = stringify(some, { record_delimiter: 'windows', bom })
+    bom = false
+    some = []
+    return text
+  }
+  for await (const row of rows) {
+    some.push(columns.map(column => row[column]))
+    if (some.length === rowsAtOnce) yield written()
+  }
+  if (some.length) yield written()
 }
