@@ -21,6 +21,8 @@ import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from './countingShop'
 import { CheckRun } from './checkRun'
 import { CountingShop } from './countingShop'
+import type { RuleAsked, RuleCounted } from './ruleCounts'
+import { RuleCounts } from './ruleCounts'
 
 /** Which meter: of a section on a kind of page, as it is live or a draft. */
 export interface MeterName {
@@ -63,6 +65,9 @@ const links: PackedKind[] = []
 let shop: CountingShop | null = null
 /** Changes that came before the shop was whole. */
 const early: [changes: readonly Change[], number: number][] = []
+
+/** Somebody waits for these: fill meters and checks, which take longer, rest meanwhile. */
+const ruleCounts = new RuleCounts()
 
 let areChecksWanted = false
 let checks: CheckRun | null = null
@@ -192,6 +197,12 @@ function countedTwin({ name }: Kept): FillMeter | undefined {
 /** Something has come in the meantime that changes everything. */
 const isStaleAgain = ({ stale }: Kept) => stale === 'all'
 
+/** Lets what came in have its turn. */
+async function others(): Promise<void> {
+  await nextTurn()
+  await ruleCounts.allDone()
+}
+
 async function countAll(kept: Kept): Promise<void> {
   const counting = kept.meter.counting(shop!.now())
   let told = performance.now()
@@ -201,7 +212,7 @@ async function countAll(kept: Kept): Promise<void> {
     kept.done = step.value
     tell({ meter: kept.name, done: step.value, total: kept.meter.pages.size })
     if (checks) tellChecks(checks, areProductsChecked ? products.length : 0)
-    await nextTurn()
+    await others()
     // What is to be counted anew as a whole need not be finished.
     if (isStaleAgain(kept)) return
   }
@@ -213,7 +224,7 @@ async function check(run: CheckRun, checking: Generator<number, void>): Promise<
     if (performance.now() - told < progressEvery) continue
     told = performance.now()
     tellChecks(run, step.value)
-    await nextTurn()
+    await others()
   }
   areProductsChecked = true
   tellChecks(run, products.length)
@@ -251,6 +262,7 @@ const counting = {
   /** @param number of the last write that is in all this */
   start({ number, ...parts }: Omit<CountingShopParts, 'products' | 'units' | 'links'> & { number: number }): void {
     shop = new CountingShop({ ...parts, products, units, links })
+    ruleCounts.begin(shop)
     changesTaken = Math.max(changesTaken, number)
     for (const each of early) take(...each)
     void work()
@@ -272,6 +284,13 @@ const counting = {
   list(name: MeterName, from: number, to: number, offset: number, limit: number): ListedSubjects {
     const subjects = [...(meters.get(keyOf(name))?.meter.subjectsWith(from, to) ?? [])]
     return { total: subjects.length, subjects: subjects.slice(offset, offset + limit) }
+  },
+  /** @param id by which it can be stopped */
+  countRule(id: number, asked: RuleAsked): Promise<RuleCounted> {
+    return ruleCounts.count(id, asked)
+  },
+  stopCountingRule(id: number): void {
+    ruleCounts.stop(id)
   },
   /** Some of what a check found on products. */
   findings(check: ProductCheck, offset: number, limit: number): Finding[] {

@@ -14,6 +14,7 @@ import type { Running } from '../running/useShop'
 import { runInSteps } from '../live/runInSteps'
 import type { ChecksReading, Counting, CountingMessage, ListedSubjects, MeterName } from './counting.worker'
 import { copiedRecords } from './countingShop'
+import type { RuleAsked, RuleCounted } from './ruleCounts'
 import script from './counting.worker?worker-script'
 import { log } from '../log'
 
@@ -42,6 +43,7 @@ export class CountingThread {
   /** What the thread has not been told yet. */
   readonly #outbox: ((counting: Remote<Counting>) => Promise<void>)[] = []
   #isTelling = false
+  #ruleCounts = 0
   #settled = 0
   #idle: NodeJS.Timeout | undefined
 
@@ -94,6 +96,27 @@ export class CountingThread {
   async findings(check: ProductCheck, offset: number, limit: number): Promise<Finding[]> {
     await this.#wake()
     return this.#ask<Finding[]>(counting => counting.findings(check, offset, limit), [])
+  }
+
+  /**
+   * What a rule and each of its conditions hold for.
+   * @param signal when nobody waits for it any more, it is stopped
+   */
+  async countRule(asked: RuleAsked, signal: AbortSignal): Promise<RuleCounted> {
+    const id = ++this.#ruleCounts
+    const stop = () => this.#tell(counting => counting.stopCountingRule(id))
+    signal.addEventListener('abort', stop)
+    try {
+      // A thread that ended meanwhile, because its copy of the shop was not to be kept current, is begun anew.
+      for (let tries = 0; tries < 3 && !signal.aborted; tries++) {
+        await this.#wake()
+        const counted = await this.#ask<RuleCounted | null>(counting => counting.countRule(id, asked), null)
+        if (counted) return counted
+      }
+      return 'stopped'
+    } finally {
+      signal.removeEventListener('abort', stop)
+    }
   }
 
   /** Ends the thread, when the server stops. */

@@ -43,6 +43,9 @@ export function searchOf(path: string): string {
 /** Bodies above this many bytes are refused; a command is far smaller. */
 const longestBody = 1_000_000
 
+/** Milliseconds in which a body has to come. */
+const longestSending = 30_000
+
 /** Milliseconds for which the rest of a body that is refused is passed over. */
 const lingering = 1000
 
@@ -84,12 +87,27 @@ export async function bytesOf(event: H3Event, most: number, tooLong: () => Probl
   if (Number(getHeader(event, 'content-length')) > most) throw refuse()
   const pieces: Buffer[] = []
   let length = 0
-  for await (const piece of req.iterator({ destroyOnReturn: false })) {
-    length += (piece as Buffer).length
-    if (length > most) throw refuse()
-    pieces.push(piece as Buffer)
+  const late = setTimeout(() => req.destroy(tooSlow()), longestSending)
+  try {
+    for await (const piece of req.iterator({ destroyOnReturn: false })) {
+      length += (piece as Buffer).length
+      if (length > most) throw refuse()
+      pieces.push(piece as Buffer)
+    }
+  } finally {
+    clearTimeout(late)
   }
   return Buffer.concat(pieces)
+}
+
+const tooSlow = () => new Problem(408, 'too-slow', 'Too slow', `The body did not come within ${longestSending / 1000} seconds.`)
+
+/** Says when whoever asked has gone before they were answered. */
+export function askedSignal(event: H3Event): AbortSignal {
+  const gone = new AbortController()
+  const { res } = event.node
+  res.once('close', () => res.writableFinished || gone.abort())
+  return gone.signal
 }
 
 /** Throws once whoever asked has gone: nobody waits for the answer of long work any more. For `runInSteps`. */

@@ -20,7 +20,11 @@ const at = ref(0)
 const { answer, failed } = useAnswer(
   () => JSON.stringify([store.edition, at.value]),
   60,
-  () => callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: 'gets', offset: at.value, limit: 1 } }),
+  (_, signal) =>
+    callApi(planPagesAnswerSchema, '/api/plans/pages', {
+      query: { plan: props.plan.key, which: 'gets', offset: at.value, limit: 1 },
+      signal,
+    }),
 )
 const row = computed(() => answer.value?.rows[0] ?? null)
 const count = computed(() => answer.value?.gets ?? 0)

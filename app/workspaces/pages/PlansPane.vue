@@ -37,7 +37,7 @@ const names = useNames()
 const { answer } = useAnswer(
   () => String(store.edition),
   150,
-  () => callApi(planCountsAnswerSchema, '/api/plans/counts'),
+  (_, signal) => callApi(planCountsAnswerSchema, '/api/plans/counts', { signal }),
 )
 
 const icons: Record<PageKind, Component> = {

@@ -58,10 +58,11 @@ const circumstances = computed(() => ({
 const { answer, failed } = useAnswer(
   () => JSON.stringify([sku.value, circumstances.value.cart, store.edition]),
   60,
-  async () =>
+  async (_, signal) =>
     sku.value
       ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, {
           query: { explain: 1, cart: circumstances.value.cart.join() },
+          signal,
         })
       : null,
 )

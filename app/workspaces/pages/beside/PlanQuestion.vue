@@ -56,7 +56,7 @@ const about = computed(() => chosen.value?.value ?? null)
 const { answer, failed } = useAnswer(
   () => (about.value === null ? null : JSON.stringify([about.value, store.edition])),
   0,
-  () => callApi(planForAnswerSchema, '/api/plans/for', { query: { page: props.page, about: about.value! } }),
+  (_, signal) => callApi(planForAnswerSchema, '/api/plans/for', { query: { page: props.page, about: about.value! }, signal }),
 )
 const shown = computed(() => (about.value === null ? null : answer.value))
 const nameOf = (key: string) => studio.words(store.planDraftOf(key)?.name ?? {}) || key

@@ -25,7 +25,7 @@ const studio = useStudioShop()
 const { answer, failed } = useAnswer(
   () => JSON.stringify([props.plan.key, store.edition]),
   300,
-  () => callApi(planReviewAnswerSchema, '/api/plans/review', { query: { plan: props.plan.key } }),
+  (_, signal) => callApi(planReviewAnswerSchema, '/api/plans/review', { query: { plan: props.plan.key }, signal }),
 )
 
 const headingOf = (key: string) => studio.words(store.draftOf(key)?.heading ?? {}) || key

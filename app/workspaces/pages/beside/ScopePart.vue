@@ -21,7 +21,7 @@ const studio = useStudioShop()
 const { answer, failed } = useAnswer(
   () => JSON.stringify([props.plan.key, store.edition]),
   60,
-  () => callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: 'shared', limit: 4 } }),
+  (_, signal) => callApi(planPagesAnswerSchema, '/api/plans/pages', { query: { plan: props.plan.key, which: 'shared', limit: 4 }, signal }),
 )
 const type = computed(() => pageTypes[props.plan.page])
 const things = (count: number) => wordsOf[type.value.asksFor ?? 'page'](count)

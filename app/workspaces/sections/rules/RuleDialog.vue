@@ -59,7 +59,7 @@ const problems = computed(() =>
 const { answer, failed } = useAnswer(
   () => (tried.product && isWhole.value ? JSON.stringify({ rule: now.value, source: tried.product.sku }) : null),
   200,
-  question => callApi(ruleAnswerSchema, '/api/rules/count', { method: 'POST', body: JSON.parse(question) as object }),
+  (question, signal) => callApi(ruleAnswerSchema, '/api/rules/count', { method: 'POST', body: JSON.parse(question) as object, signal }),
 )
 const finding = ref(false)
 function save(): void {

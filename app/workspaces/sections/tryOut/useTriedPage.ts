@@ -83,7 +83,8 @@ export function useTriedPage(stored: () => StoredSection) {
   const { answer, failed } = useAnswer(
     () => query.value && JSON.stringify([query.value, store.edition]),
     60,
-    question => callApi(pageAnswerSchema, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0] }),
+    (question, signal) =>
+      callApi(pageAnswerSchema, '/api/sections/try', { query: (JSON.parse(question) as [Record<string, string>])[0], signal }),
   )
 
   return {
