@@ -1,6 +1,9 @@
 import type { Gaps } from '../catalogue/gaps'
 import { firstIndex, putIn, takeOut } from '../sorted'
-import { completed, sorting } from '../steps'
+import { sorting } from '../steps'
+
+/** Between neighbours, when numbers are moved apart. */
+const leastRoom = 2 ** -12
 
 /** Texts that get a number before a pause. */
 const textsInStep = 1000
@@ -45,9 +48,10 @@ export class Ranks {
     takeOut(this.#sorted, known, this.#byRank)
     for (const [position, text] of changed) this.#texts[position] = text
     const coming = changed.map(([position]) => position).sort((a, b) => this.#compare(this.#texts[a]!, this.#texts[b]!))
-    let isRoomLeft = true
+    const placeOf = (position: number) => firstIndex(this.#sorted, each => this.#compare(this.#texts[each]!, this.#texts[position]!) >= 0)
+    let putUntil = 0
     for (let i = 0; i < coming.length;) {
-      const at = firstIndex(this.#sorted, each => this.#compare(this.#texts[each]!, this.#texts[coming[i]!]!) >= 0)
+      const at = placeOf(coming[i]!)
       const next = this.#sorted[at]
       let end = i + 1
       while (end < coming.length && (next === undefined || this.#compare(this.#texts[coming[end]!]!, this.#texts[next]!) < 0)) end++
@@ -55,12 +59,49 @@ export class Ranks {
         this.#ranks[coming[i]!] = this.#ranks[next]!
         i++
       } else {
-        isRoomLeft = this.#spread(coming.slice(i, end), at) && isRoomLeft
+        const group = coming.slice(i, end)
+        if (!this.#spread(group, at)) {
+          // Those before them have to stand among the others when these are moved.
+          putIn(this.#sorted, coming.slice(putUntil, i), this.#byRank)
+          putUntil = i
+          const place = placeOf(coming[i]!)
+          this.#makeRoom(place)
+          this.#spread(group, place)
+        }
         i = end
       }
     }
-    putIn(this.#sorted, coming, isRoomLeft ? this.#byRank : (a, b) => this.#compare(this.#texts[a]!, this.#texts[b]!))
-    if (!isRoomLeft) completed(this.#renumbering())
+    putIn(this.#sorted, coming.slice(putUntil), this.#byRank)
+  }
+
+  /**
+   * Moves the numbers around a place apart, of as few positions as have room among them. The more they are, the more room each must get, so
+   * that it is seldom done to many (M. A. Bender et al., "Two simplified algorithms for maintaining order in a list", 2002).
+   */
+  #makeRoom(place: number): void {
+    const { length } = this.#sorted
+    const rankAt = (at: number) => this.#ranks[this.#sorted[at]!]!
+    const isSame = (at: number) => at > 0 && at < length && rankAt(at) === rankAt(at - 1)
+    let least = leastRoom
+    for (let reach = 32; ; reach *= 2, least *= 1.3) {
+      let from = Math.max(0, place - reach)
+      let to = Math.min(length, place + reach)
+      while (isSame(from)) from--
+      while (isSame(to)) to++
+      const isAll = from === 0 && to === length
+      const below = from ? rankAt(from - 1) : rankAt(0) - 1
+      const room = isAll ? 1 : ((to < length ? rankAt(to) : rankAt(length - 1) + 1) - below) / (to - from + 1)
+      if (room < least) continue
+      let rank = below
+      let before = NaN
+      for (let at = from; at < to; at++) {
+        const own = rankAt(at)
+        if (own !== before) rank += room
+        before = own
+        this.#ranks[this.#sorted[at]!] = rank
+      }
+      return
+    }
   }
 
   /** Gives some positions numbers between those of two neighbours. Returns whether there was room. @param at place of the one above */

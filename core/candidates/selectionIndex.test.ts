@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { byCode } from '../text/codeOrder'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
@@ -93,6 +94,9 @@ describe('a part of an order', () => {
   })
 })
 
+/** The same for the same text, and in no order. */
+const hash = (text: string) => createHash('md5').update(text).digest('hex')
+
 describe('ranks', () => {
   it('compare as their texts do, whatever is put in later', () => {
     const text = fc.string({ maxLength: 2, unit: fc.constantFrom('a', 'b', 'c') })
@@ -113,12 +117,21 @@ describe('ranks', () => {
     )
   })
 
-  it('find room between the same two neighbours again and again', () => {
-    const ranks = completed(Ranks.building(['a', 'z'], byCode))
-    const texts = Array.from({ length: 200 }, (_, i) => `b${String(200 - i).padStart(3, '0')}`)
-    for (const [i, text] of texts.entries()) ranks.put([[2 + i, text]])
-    const numbers = texts.map((_, i) => ranks.ranks[2 + i]!)
-    expect(numbers).toEqual(numbers.toSorted((a, b) => b - a))
-    expect(new Set(numbers).size).toBe(texts.length)
+  it.each(['ascending', 'descending', 'shuffled'])('find room in the same place again and again, %s, many at once', order => {
+    const others = Array.from({ length: 300 }, (_, i) => `${i < 150 ? 'a' : 'z'}${String(i).padStart(3, '0')}`)
+    const ascending = Array.from({ length: 6000 }, (_, i) => `b${String(Math.floor(i / 1.5)).padStart(4, '0')}`)
+    const texts = { ascending, descending: ascending.toReversed(), shuffled: ascending.toSorted((a, b) => byCode(hash(a), hash(b))) }[
+      order
+    ]!
+    const ranks = completed(Ranks.building([...others], byCode))
+    for (let from = 0; from < texts.length; from += 25)
+      ranks.put(texts.slice(from, from + 25).map((text, i) => [others.length + from + i, text]))
+    const all = [...others, ...texts]
+    const sorted = [...all.keys()].sort((a, b) => byCode(all[a]!, all[b]!))
+    for (const [i, position] of sorted.entries()) {
+      const before = sorted[i - 1]
+      if (before === undefined) continue
+      expect(Math.sign(ranks.ranks[position]! - ranks.ranks[before]!)).toBe(byCode(all[position]!, all[before]!))
+    }
   })
 })

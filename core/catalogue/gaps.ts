@@ -1,3 +1,5 @@
+type TypedColumn = Uint8Array<ArrayBuffer> | Uint16Array<ArrayBuffer> | Float64Array<ArrayBuffer>
+
 /** Positions whose products are taken away: those behind them move up. */
 export class Gaps {
   /** Ascending. */
@@ -32,8 +34,25 @@ export class Gaps {
     for (let i = 0; i < positions.length; i++) positions[i] = this.#moved[positions[i]!]!
   }
 
+  /** A column with a number for each position, without the gaps. */
+  closed<Column extends TypedColumn>(column: Column): Column {
+    if (this.areLast) return column.slice(0, column.length - this.positions.length) as Column
+    const closed = new (column.constructor as new (length: number) => Column)(column.length - this.positions.length)
+    let to = 0
+    for (let i = 0; i <= this.positions.length; i++) {
+      const between = column.subarray(i ? this.positions[i - 1]! + 1 : 0, this.positions[i] ?? column.length)
+      closed.set(between, to)
+      to += between.length
+    }
+    return closed
+  }
+
   /** Closes the gaps in a list with something for each position. */
   close(things: unknown[]): void {
+    if (this.areLast) {
+      things.length -= this.positions.length
+      return
+    }
     let kept = this.positions[0] ?? things.length
     for (let position = kept; position < things.length; position++) if (!this.has(position)) things[kept++] = things[position]
     things.length = kept

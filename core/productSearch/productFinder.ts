@@ -145,7 +145,7 @@ export class ProductFinder {
     this.#stale.clear()
     for (const position of stale) this.#stale.add(gaps.after(position))
     for (const list of [this.#products, this.#names, ...this.#numbers.values()]) gaps.close(list)
-    const left = <Column extends ColumnType>(column: Column): Column => column.filter((_, position) => !gaps.has(position)) as Column
+    const left = <Column extends ColumnType>(column: Column): Column => gaps.closed(column)
     this.#setColumns(left, left)
   }
 

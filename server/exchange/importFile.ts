@@ -7,7 +7,7 @@ import { pausingBeside } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
 import { NotWrittenError } from '../store/port'
 import { FileWork } from './fileWork'
-import { Pace } from './pace'
+import { Pace } from '../journal/pace'
 import { maxListed } from './readRows'
 
 export interface ImportTask {

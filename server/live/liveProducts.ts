@@ -25,6 +25,8 @@ import { pausing, runInSteps } from './runInSteps'
 const inStep = 250
 /** Changed products that are taken over at once, before others have a turn: each time all lists are gone through. */
 const changedAtOnce = 25
+/** New ones, and those that go: most of the work is to move those behind them, however many they are. */
+const movedAtOnce = 100
 
 /** What is worked out of products needs to know this of the shop. */
 interface Surroundings {
@@ -50,7 +52,7 @@ export class LiveProducts {
   /** Numbers of the products in the database, by position: ascending, for new products stand behind the others. */
   #numbers!: number[]
   /** Positions by number. */
-  #positions!: number[]
+  #positions!: (number | undefined)[]
   readonly #languages: Set<string>
 
   /** Its products come with `set`. */
@@ -230,6 +232,12 @@ export class LiveProducts {
     for (const [position, number] of numbers.entries()) this.#positions[number] = position
   }
 
+  #unnumber(gaps: Gaps): void {
+    for (const position of gaps.positions) this.#positions[this.#numbers[position]!] = undefined
+    gaps.close(this.#numbers)
+    if (!gaps.areLast) for (const [position, number] of this.#numbers.entries()) this.#positions[number] = position
+  }
+
   #takeCategories(changed: ReadonlyMap<string, Category | null>): void {
     const known = new Set(this.#categories.map(each => each.key))
     this.#categories = [
@@ -271,7 +279,7 @@ export class LiveProducts {
     postings.remove(gaps, products)
     this.#catalogue.remove(gaps)
     for (const sku of skus) this.#sold.delete(sku)
-    this.#number(this.#numbers.filter((_, position) => !gaps.has(position)))
+    this.#unnumber(gaps)
   }
 
   /** Works out anew how often a product was sold. */
@@ -291,12 +299,12 @@ export class LiveProducts {
       await nextTurn()
     }
     // In the order of their numbers in the database: in this order they stand behind the others.
-    for (const some of chunk(fresh.length ? await store.productNumbers(fresh) : [], changedAtOnce)) {
+    for (const some of chunk(fresh.length ? await store.productNumbers(fresh) : [], movedAtOnce)) {
       for (const { number } of some) this.#positions[number] = this.#numbers.push(number) - 1
       this.#put(some.map(({ sku }) => products.get(sku)!))
       await nextTurn()
     }
-    for (const some of chunk(gone, changedAtOnce)) {
+    for (const some of chunk(gone, movedAtOnce)) {
       this.#remove(some)
       await nextTurn()
     }
