@@ -44,6 +44,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/me': 'nothing',
   'GET /api/metrics': ['admin', 'results:read'],
   'GET /api/offers': 'viewer',
+  'GET /api/openapi.json': 'nothing',
   'GET /api/pageRows': 'viewer',
   'GET /api/people': 'admin',
   'DELETE /api/people/[id]': 'admin',
@@ -177,6 +178,20 @@ test('every route lets in whom it should, and nobody else', async ({ context, fr
       if (status === 401 && headers.get('www-authenticate') !== 'Bearer') wrong.push(`${route} does not say how to be let in`)
     }
   expect(wrong).toEqual([])
+})
+
+test('every route that programs may use is in an OpenAPI document', async ({ request }) => {
+  const paths = ['/api/openapi.json', '/api/shop/v1/openapi.json']
+  const documents = (await Promise.all(paths.map(async path => (await request.get(path)).json()))) as { paths: Record<string, object> }[]
+  const named = new Set(
+    documents.flatMap(each =>
+      Object.entries(each.paths).flatMap(([path, operations]) =>
+        Object.keys(operations).map(method => `${method.toUpperCase()} ${path.replaceAll('{', '[').replaceAll('}', ']')}`),
+      ),
+    ),
+  )
+  const forPrograms = Object.entries(table).filter(([route, need]) => typeof need !== 'string' || route.includes('/api/shop/v1/'))
+  expect(forPrograms.map(([route]) => route).filter(route => !named.has(route) && !route.endsWith('/openapi.json'))).toEqual([])
 })
 
 test('whoever was given a preview token sees drafts, and nothing else', async ({ request, freshShop: { url } }) => {

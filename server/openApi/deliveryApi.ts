@@ -1,4 +1,3 @@
-import { mapValues } from 'es-toolkit'
 import { z } from 'zod'
 import type { ZodOpenApiPathsObject } from 'zod-openapi'
 import { createDocument } from 'zod-openapi'
@@ -18,11 +17,8 @@ import {
 } from '../../core/delivery/contract/catalogue'
 import { cartAnswerSchema, cartRequestSchema, orderAnswerSchema, orderRequestSchema } from '../../core/delivery/contract/cart'
 import { pageAnswerSchema, pageQuerySchema } from '../../core/delivery/contract/pages'
-import { problemSchema } from '../../core/delivery/contract/problem'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
-
-const json = (schema: z.ZodType) => ({ 'application/json': { schema } })
-const problems = { 'application/problem+json': { schema: problemSchema } }
+import { json, licence, refusals, tokenScheme } from './parts'
 
 function route(
   operationId: string,
@@ -39,12 +35,11 @@ function route(
       responses: {
         200: { description: 'The answer, with an ETag.', content: json(answer) },
         304: { description: 'The answer that the caller has (If-None-Match) still holds.' },
-        400: { description: 'A parameter is malformed.', content: problems },
-        ...('draft' in query.shape && {
-          401: { description: 'Drafts and reasons are not for everybody.', content: problems },
-          403: { description: 'The token does not allow drafts.', content: problems },
+        ...refusals({
+          400: 'A parameter is malformed.',
+          ...('draft' in query.shape && { 401: 'Drafts and reasons are not for everybody.', 403: 'The token does not allow drafts.' }),
+          ...(path && { 404: 'There is no such product, category, brand or article.' }),
         }),
-        ...(path && { 404: { description: 'There is no such product, category, brand or article.', content: problems } }),
       },
     },
   }
@@ -66,9 +61,7 @@ function post(
       requestBody: { required: true, content: json(body) },
       responses: {
         [status]: { description: 'The answer.', content: json(answer) },
-        400: { description: 'The body is malformed.', content: problems },
-        429: { description: 'Too many requests from one address.', content: problems },
-        ...mapValues(more.refused ?? {}, description => ({ description, content: problems })),
+        ...refusals({ 400: 'The body is malformed.', 429: 'Too many requests from one address.', ...more.refused }),
       },
     },
   }
@@ -80,12 +73,12 @@ const skuSchema = z.object({ sku: z.string().meta({ description: 'SKU of a produ
 const keySchema = z.object({ key: z.string() })
 
 /** The delivery contract as an OpenAPI 3.1 document. */
-export const openApi = createDocument({
+export const deliveryApi = createDocument({
   openapi: '3.1.0',
   info: {
     title: 'Manada delivery',
     version: '1.0.0',
-    license: { name: 'MIT', identifier: 'MIT' },
+    license: licence,
     description:
       'What a shop calls to fill its recommendation sections. Public; only a simulated order writes. SKUs in lists are encoded one by ' +
       'one, so that commas and colons separate.',
@@ -94,7 +87,7 @@ export const openApi = createDocument({
   // Shoppers may see all of it, but for drafts and reasons.
   security: [{}, { token: [] }],
   components: {
-    securitySchemes: { token: { type: 'http', scheme: 'bearer', description: 'A token with the scope draft:read, made in the studio.' } },
+    securitySchemes: { token: tokenScheme('A token with the scope draft:read, made in the studio.') },
   },
   paths: {
     ...Object.fromEntries(

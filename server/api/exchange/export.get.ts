@@ -1,21 +1,13 @@
 import { pipeline } from 'node:stream/promises'
-import { z } from 'zod'
-import { fileFormatKeys, fileFormatOf } from '../../../core/exchange/formats/registry'
-import { fileKindKeys } from '../../../core/exchange/kinds/registry'
+import { exportQuerySchema } from '../../../core/exchange/fileRequests'
+import { fileFormatOf } from '../../../core/exchange/formats/registry'
 import { useShop } from '../../running/useShop'
 import { amongFew } from '../../exchange/atOnce'
 import { exportFile } from '../../exchange/exportFile'
 
-const query = z.object({
-  kind: z.enum(fileKindKeys),
-  format: z.enum(fileFormatKeys).default('csv'),
-  /** 1: with a byte order mark, for spreadsheets. */
-  mark: z.literal('1').optional(),
-})
-
 /** All there is of a kind as a file that import takes back. */
 export default api({ role: 'viewer', scope: 'exchange:read' }, async event => {
-  const { kind, format, mark } = queryOf(event, query)
+  const { kind, format, mark } = queryOf(event, exportQuerySchema)
   const { contentType, extension } = fileFormatOf(format)
   const { res } = event.node
   await amongFew('export', async () => {

@@ -1,7 +1,6 @@
-import { z } from 'zod'
+import { importQuerySchema } from '../../../core/exchange/fileRequests'
 import type { ImportReport } from '../../../core/exchange/importReport'
 import { fileFormatKeys, fileFormatOf, formatOfType } from '../../../core/exchange/formats/registry'
-import { fileKindKeys } from '../../../core/exchange/kinds/registry'
 import { idOf } from '../../../core/access/access'
 import { stopping } from '../../running/stopping'
 import { useShop } from '../../running/useShop'
@@ -11,21 +10,9 @@ import type { Job } from '../../exchange/jobs'
 import { jobs } from '../../exchange/jobs'
 import { withReceivedFile } from '../../exchange/receiveFile'
 
-const query = z.object({
-  kind: z.enum(fileKindKeys),
-  /** 1: only tell what would be done. */
-  dry: z.literal('1').optional(),
-  /** valid: take the good rows although others are rejected. */
-  keep: z.literal('valid').optional(),
-  /** What the file is called, for the history. */
-  file: z.string().trim().min(1).max(120).default('a file'),
-  /** A name under which its progress can be asked for. */
-  job: z.uuid().optional(),
-})
-
 /** Imports a file, as one entry of the history; stopped on its way, it says how far it came. */
 export default api({ role: 'publisher', scope: 'exchange:write' }, async (event, asker): Promise<ImportReport> => {
-  const { kind, dry, keep, file, job: name } = queryOf(event, query)
+  const { kind, dry, keep, file, job: name } = queryOf(event, importQuerySchema)
   const format = formatOfType(getHeader(event, 'content-type') ?? '')
   if (!format)
     throw new Problem(

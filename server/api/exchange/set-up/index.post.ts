@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import { setUpImportQuerySchema } from '../../../../core/exchange/fileRequests'
 import type { SetUpReport } from '../../../../core/exchange/setUp/setUp'
 import { planSetUp, SetUpError } from '../../../../core/exchange/setUp/setUp'
 import { setUpFileSchema } from '../../../../core/exchange/setUp/upgradeSetUp'
@@ -7,18 +7,9 @@ import { useShop } from '../../../running/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'
 import { knownThings } from '../../../sections/knownThings'
 
-const query = z.object({
-  /** 1: only tell what would be done. */
-  dry: z.literal('1').optional(),
-  /** 1: make sections and plans live at once; otherwise they become drafts. */
-  publish: z.literal('1').optional(),
-  /** What the file is called, for the history. */
-  file: z.string().trim().min(1).max(120).default('a file'),
-})
-
 /** Reads a set-up, as one entry of the history. */
 export default api({ role: 'publisher', scope: 'exchange:write' }, async (event, asker): Promise<SetUpReport> => {
-  const { dry, publish, file } = queryOf(event, query)
+  const { dry, publish, file } = queryOf(event, setUpImportQuerySchema)
   const given = await bodyOf(event, setUpFileSchema)
   const editor = idOf(asker)
   const { shop, log } = await useShop()

@@ -1,4 +1,4 @@
-import { openApi } from '../../../delivery/openApi'
+import { deliveryApi } from '../../../openApi/deliveryApi'
 import { publicAnswer } from '../../../delivery/publicAnswer'
 
-export default publicAnswer(async () => openApi)
+export default publicAnswer(async () => deliveryApi)
