@@ -53,6 +53,7 @@ export default defineNuxtConfig({
     esbuild: { options: { target: 'es2022' } },
     rollupConfig: { plugins: [bundleWorkers()] },
   },
+  $production: { nitro: { entry: fileURLToPath(new URL('server/listen.ts', import.meta.url)) } },
   // nuxt build --envName bench: the same server with a bare route beside it, to compare delivery with, and one that tells of stalls.
   $env: {
     bench: {

@@ -1,5 +1,7 @@
 import { request as httpRequest } from 'node:http'
 import { asAdmin } from './demoServer'
+import sqlite3 from 'sqlite3'
+import { databaseFile } from '../server/store/sqlite/database'
 import { expect, test } from './test'
 
 interface Answer {
@@ -160,4 +162,33 @@ test('a second server on the same data folder says who has it, and stops', async
   const { code, words } = await freshShop.startAnother()
   expect(code).toBe(1)
   expect(words).toMatch(/is open already: process \d+ on .* has it\. Stop that one first/)
+})
+
+test('damage that a quick look at the start does not find is told to whoever watches, and to whoever works', async ({
+  page,
+  freshShop,
+}) => {
+  await freshShop.stop()
+  const database = new sqlite3.Database(databaseFile(freshShop.folder))
+  await new Promise<void>((done, failed) =>
+    // While the index is hidden it does not follow a change.
+    database.exec(
+      `PRAGMA writable_schema = ON;
+       CREATE TABLE hidden AS SELECT * FROM sqlite_master WHERE name = 'variants_of_product';
+       DELETE FROM sqlite_master WHERE name = 'variants_of_product';
+       PRAGMA writable_schema = RESET;
+       UPDATE variants SET position = position + 100 WHERE rowid = (SELECT min(rowid) FROM variants);
+       PRAGMA writable_schema = ON;
+       INSERT INTO sqlite_master SELECT * FROM hidden;
+       PRAGMA writable_schema = RESET;
+       DROP TABLE hidden`,
+      error => (error ? failed(error) : done()),
+    ),
+  )
+  await new Promise(done => database.close(done))
+  await freshShop.start('hidden')
+  const ready = () => fetch(`${freshShop.url}/api/health/ready`).then(answer => answer.json())
+  await expect.poll(ready).toEqual({ ready: true, troubles: ['damaged'] })
+  await page.goto('/products')
+  await expect(page.locator('.trouble')).toContainText('The shop’s file is damaged. Shoppers are answered as before')
 })

@@ -45,7 +45,7 @@ test('a studio whose connection broke is told what it missed, or that it has to 
   const last = Number(connected!.id)
   for (const answer of [await link(request, 'PEN'), await link(request, 'SMO-M'), await request.post('/api/undo')])
     expect(answer.status()).toBe(200)
-  const missed = (await events(demoShop.url, 4, connected!.id)).filter(each => each.words)
+  const missed = (await events(demoShop.url, 5, connected!.id)).filter(each => each.words)
   // Whose changes they are is not said: with the name in the cookie one could undo for another.
   const changes = [{ of: 'links', source: 'INC-1', kind: 'related' }]
   expect(missed).toEqual([

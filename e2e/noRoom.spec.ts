@@ -64,12 +64,14 @@ test('on a full disk edits say so and change nothing, shoppers are answered, als
   // People come in to look, and are told at the top that nothing can be saved.
   await page.goto(`${server.url}/products/SMO-M`)
   await page.getByRole('button', { name: 'Go in as the demo merchandiser' }).click()
+  const banner = page.locator('.trouble')
+  await expect(banner).toContainText('The server’s disk is full: nothing can be saved.')
+  expect(await (await fetch(`${server.url}/api/health/ready`)).json()).toEqual({ ready: true, troubles: ['disk-full'] })
   const lane = page.getByRole('region', { name: 'Bench' }).locator('[data-target]')
   await lane.first().focus()
   const count = await lane.count()
   await page.keyboard.press('Delete')
-  const banner = page.locator('.trouble')
-  await expect(banner).toContainText('The server’s disk is full. Nothing was changed')
+  await expect(page.getByRole('alert').or(page.getByRole('status')).filter({ hasText: 'Nothing was changed' }).first()).toBeVisible()
   await expect(lane).toHaveCount(count)
 
   rmSync(filler)
@@ -88,6 +90,7 @@ test('in a folder that may only be read shops are answered, and edits say that n
   run('mount', '-o', 'remount,ro', folder)
   try {
     await server.start()
+    expect(await (await fetch(`${server.url}/api/health/ready`)).json()).toEqual({ ready: true, troubles: ['read-only'] })
     expect((await fetch(`${server.url}/api/shop/v1/pages/product/EX-210`)).status).toBe(200)
     expect((await fetch(`${server.url}/api/bench?sku=EX-210`, { headers: asAdmin })).status).toBe(200)
     const answer = await fetch(`${server.url}/api/commands`, {

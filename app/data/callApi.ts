@@ -2,7 +2,7 @@ import type { FetchError } from 'ofetch'
 import type { z } from 'zod'
 import type { ProblemDetails } from '../../core/delivery/contract/problem'
 import { problemSchema } from '../../core/delivery/contract/problem'
-import { cannotSave, isSignedOut } from './serverState'
+import { isSignedOut } from './serverState'
 
 /** A request that Manada refused, or that never reached it; the message is for people. */
 export class ApiProblem extends Error {
@@ -51,9 +51,7 @@ export async function callApi<S extends z.ZodType>(
     if (options.signal?.aborted) throw error
     const problem = new ApiProblem(problemSchema.safeParse((error as FetchError).data).data ?? unreachable(options.method === 'POST'))
     if (problem.code === 'sign-in') isSignedOut.value = true
-    if (problem.code === 'disk-full' || problem.code === 'read-only') cannotSave.value = problem.message
     throw problem
   }
-  if (options.method && path === '/api/commands') cannotSave.value = ''
   return schema.parse(answer)
 }

@@ -1,7 +1,11 @@
+import { z } from 'zod'
 import type { ChangeEvent } from '../../core/workbench/workbench'
 import { changeEventSchema } from '../../core/workbench/workbench'
 import { useChecks } from './checks'
 import { usePresence } from './presence'
+import { troubles } from './serverState'
+
+const troublesSchema = z.array(z.string())
 
 /**
  * Calls back after every change that anyone makes in any window, those too that were made while a connection was broken; null: too many, or
@@ -18,6 +22,7 @@ export function useChangeEvents(onChange: (change: ChangeEvent | null) => void):
       onChange(changeEventSchema.parse(JSON.parse(data)))
     }
     source.addEventListener('there', ({ data }: MessageEvent<string>) => presence.hear(data))
+    source.addEventListener('troubles', ({ data }: MessageEvent<string>) => (troubles.value = troublesSchema.parse(JSON.parse(data))))
     source.addEventListener('missed', () => onChange(null))
   })
   onBeforeUnmount(() => source?.close())

@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import type { CommandAnswer } from '../../core/workbench/workbench'
 import { useHistory } from '../data/history'
 import { useMessages } from '../data/messages'
-import { cannotSave } from '../data/serverState'
+import { troubles } from '../data/serverState'
 import { useDrafts } from '../data/drafts'
 import { useShortcut } from '../elements/useShortcut'
 import { frameWords } from './words'
@@ -50,7 +50,7 @@ defineExpose({ step })
 <template>
   <div class="workspace">
     <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
-    <p v-if="cannotSave" class="trouble" role="status">{{ cannotSave }}</p>
+    <p v-for="trouble of troubles" :key="trouble" class="trouble" role="status">{{ trouble }}</p>
     <p v-if="failed" class="failed wrong" role="alert">
       {{ failed }} <a href="">{{ say.reloadThePage }}</a>
     </p>

@@ -3,6 +3,7 @@ import type { ChangeEvent } from '../../core/workbench/workbench'
 import { useShop } from '../running/useShop'
 import { namedChanges } from '../running/commandAnswer'
 import { openStreams, tellWhoIsThere } from '../journal/openStreams'
+import { tellTroubles } from '../running/troubles'
 
 /** Whoever has missed more than this loads everything anew. */
 const maxMissed = 200
@@ -32,5 +33,6 @@ export default api('viewer', async (event, asker) => {
   })
   // Sends the headers at once, so that the studio knows it is connected; and the number from which it follows.
   void stream.push({ event: canFollow ? 'connected' : 'missed', id: String(canFollow ? last : log.followed), data: '' })
+  tellTroubles(stream)
   return stream.send()
 })

@@ -7,6 +7,7 @@ import { keepRecountingProblems } from '../live/recountProblems'
 import type { LiveShop } from '../live/liveShop'
 import { picturesInUse } from '../live/picturesInUse'
 import { sweepPictures } from '../pictures/pictureFolder'
+import { isWhole } from '../running/damage'
 import { useShop } from '../running/useShop'
 import { dataFolder } from '../running/dataFolder'
 import { sweepReceived } from '../exchange/receiveFile'
@@ -17,7 +18,6 @@ import { beginStopping } from '../running/stopping'
 import { openStreams } from '../journal/openStreams'
 import { stopCounting } from '../counting/useCounting'
 import { log } from '../log'
-import type { Store } from '../store/port'
 import { UnusableDataError } from '../store/port'
 
 /** Opens the shop when the server starts, so that the first request need not wait, and closes it with the server. */
@@ -31,7 +31,7 @@ export default defineNitroPlugin(nitro => {
   })
   // Only who has the data folder may tidy it.
   void opening.then(sweepReceived).catch((error: unknown) => log.warn(error, 'What was being imported could not be swept away.'))
-  void opening.then(({ store }) => tellFaults(store))
+  void opening.then(({ store }) => isWhole(store))
   void opening.then(({ access }) => tellReady(access))
   // The server waits for open requests before it stops; streams would never end by themselves, and a file may take minutes.
   const endLongRequests = () => {
@@ -58,16 +58,6 @@ function tellReady(access: AccessBook): void {
   process.stdout.write(`Manada is ready at ${publicAddress()}\n`)
   const key = access.firstKey()
   if (key) process.stdout.write(`\nThere is no admin yet. Whoever opens this link becomes the first, once:\n${joinLink(key)}\n\n`)
-}
-
-/** A start looks for damage quickly; all of it is looked through beside everything else. */
-async function tellFaults(store: Store): Promise<void> {
-  try {
-    const faults = await store.faults()
-    if (faults.length) log.error({ faults: faults.slice(0, 20) }, 'The shop’s file is damaged. Put back a copy from before it was.')
-  } catch (error) {
-    log.error(error, 'The shop’s file could not be checked for damage.')
-  }
 }
 
 const day = 24 * 3600 * 1000

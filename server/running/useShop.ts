@@ -9,6 +9,7 @@ import { log } from '../log'
 import { dataFolder } from './dataFolder'
 import { stopping } from './stopping'
 import { keptDays } from './thinHistory'
+import { notingTroubles, troubleBegan } from './troubles'
 
 export interface Running {
   store: Store
@@ -34,12 +35,13 @@ export const isOpen = () => opened
 async function open(): Promise<Open> {
   adminToken()
   keptDays()
-  const store = await openStore(dataFolder())
+  const store = notingTroubles(await openStore(dataFolder()))
   const access = await AccessBook.open(store)
   // Sessions are sealed with what this shop keeps, so that they hold when the server starts anew.
   process.env.NUXT_SESSION_PASSWORD = access.secret
   const shop = await loadLiveShop(store)
   store.noMoreWrites()
+  if (store.isReadOnly) troubleBegan('read-only')
   opened = true
   return { store, shop, log: new CommandLog(store, shop, stop, stopping), access }
 }

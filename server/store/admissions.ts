@@ -21,6 +21,19 @@ export interface Admissions {
   invitation: { hash: string; name: string; role: Role; until: string }
   /** Of a program; kept as a hash. */
   token: { name: string; hash: string; scopes: Scope[]; made: string; until: string; used: string | null }
+  /** By the id of its credential. The device has the private key, this the public one (base64url of COSE, RFC 9052). */
+  passkey: {
+    person: string
+    /** What it was made with, in words. */
+    device: string
+    publicKey: string
+    /** How often it was used, as the device says; 0: it does not count. */
+    counter: number
+    /** How browsers reach it. */
+    transports: string[]
+    made: string
+    used: string | null
+  }
   /** What the server signs with. */
   secret: { value: string }
 }

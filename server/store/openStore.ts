@@ -14,6 +14,8 @@ import { takeWriterLock } from './sqlite/writerLock'
 export interface OpenStore extends Store {
   /** What the server adds by itself as it starts is added: in a folder that may only be read, nothing is written from now on. */
   noMoreWrites(): void
+  /** Nothing can be written: the folder may only be read. */
+  isReadOnly: boolean
 }
 
 /**
@@ -38,6 +40,7 @@ export async function openStore(folder: string): Promise<OpenStore> {
     if (!hadShop) await writeFile(mark, '')
     return {
       ...store,
+      isReadOnly: false,
       noMoreWrites: () => undefined,
       async close() {
         await store.close()
@@ -77,6 +80,7 @@ async function openCopy(folder: string): Promise<OpenStore> {
   let isSealed = false
   return {
     ...store,
+    isReadOnly: true,
     noMoreWrites: () => (isSealed = true),
     write: work => (isSealed ? Promise.reject(new NotWrittenError(null, 'read-only')) : store.write(work)),
     async close() {
