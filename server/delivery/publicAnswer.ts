@@ -29,6 +29,7 @@ export function publicAnswer(answer: (event: H3Event) => Promise<object | string
         ...(retryAfter !== null && { 'retry-after': String(retryAfter) }),
         ...(details.status === 401 && { 'www-authenticate': 'Bearer' }),
         'access-control-allow-origin': '*',
+        'x-content-type-options': 'nosniff',
         'content-type': 'application/problem+json',
         'cache-control': 'no-store',
       }

@@ -44,6 +44,8 @@ export const commonHeaders: Record<string, string> = {
   'referrer-policy': 'same-origin',
   'permissions-policy': 'camera=(), display-capture=(), geolocation=(), microphone=(), payment=(), usb=()',
   'x-frame-options': 'SAMEORIGIN',
+  // Pages have another.
+  'content-security-policy': "default-src 'none'; base-uri 'none'; object-src 'none'; frame-ancestors 'self'",
   ...(publicAddress().startsWith('https:') && { 'strict-transport-security': 'max-age=31536000' }),
 }
 

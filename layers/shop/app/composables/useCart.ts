@@ -28,11 +28,10 @@ function useCartCookies() {
   const options = {
     default: () => null,
     maxAge: 30 * 24 * 3600,
-    sameSite: 'lax',
     encode: (text: string | null) => text ?? '',
     decode: (text: string) => text,
   } as const
-  const cookies = ['shop-cart', 'shop-cart-2', 'shop-cart-3'].map(name => useCookie<string | null>(name, options))
+  const cookies = ['shop-cart', 'shop-cart-2', 'shop-cart-3'].map(name => useShopCookie<string | null>(name, options))
   return computed({
     get: () => readCart(cookies.map(cookie => cookie.value ?? '')),
     set(lines: CartLine[]) {

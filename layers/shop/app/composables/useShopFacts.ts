@@ -25,7 +25,7 @@ export function useShopFacts() {
 
 /** The language chosen in this shop, or, in the studio's shop view, by the studio; null: the shop's own. */
 export function useChosenLanguage() {
-  const cookie = useCookie<string | null>('shop-language', { default: () => null, maxAge: 365 * 24 * 3600, sameSite: 'lax' })
+  const cookie = useShopCookie<string | null>('shop-language', { default: () => null, maxAge: 365 * 24 * 3600 })
   const { asked } = usePreview()
   return computed({
     get: () =>
