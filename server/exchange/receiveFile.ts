@@ -37,11 +37,17 @@ export async function withReceivedFile<T>(
       },
     })
     if (Number(request.headers['content-length']) > largestFile) throw tooLarge()
+    // Of a sender who has gone without a word nothing more comes.
+    request.setTimeout(longestSilence, () => request.destroy())
     await pipeline(request, measure, createWriteStream(path), { signal })
+    request.setTimeout(0)
     return await work(path, size)
   } finally {
     await rm(ownFolder, { recursive: true, force: true })
   }
 }
+
+/** Milliseconds in which something more of a file has to come. */
+const longestSilence = 60_000
 
 const tooLarge = () => new FileProblem('too-large', `The file has more than ${largestFile / 1024 / 1024} MB. Cut it into several.`)
