@@ -14,6 +14,8 @@ export const useMe = defineStore('me', () => {
     person,
     /** The demo can be tried without signing in. */
     demo: computed(() => me.value?.demo ?? false),
+    /** Where passkeys can be used; null: nowhere, or not known yet. */
+    passkeysAt: computed(() => me.value?.passkeysAt ?? null),
     may: (role: Role) => person.value !== null && isAtLeast(person.value.role, role),
     take: (next: Me) => (me.value = next),
     async load(): Promise<void> {

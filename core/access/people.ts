@@ -42,6 +42,8 @@ export const meSchema = z.object({
   person: personSchema.extend({ role: roleSchema, email: z.string() }).nullable(),
   /** The demo shop is there to be tried without signing in. */
   demo: z.boolean(),
+  /** Where passkeys can be used: an origin with a name, and TLS or on this machine; null: nowhere. */
+  passkeysAt: z.string().nullable(),
 })
 export type Me = z.infer<typeof meSchema>
 
@@ -62,6 +64,24 @@ export const sessionSchema = z.object({
 })
 export type SessionShown = z.infer<typeof sessionSchema>
 export const sessionsAnswerSchema = z.object({ sessions: z.array(sessionSchema) })
+
+/** What somebody signs in with instead of a password. */
+export const passkeySchema = z.object({
+  id: z.string(),
+  /** What it was made with, such as “Firefox on Linux”. */
+  device: z.string(),
+  /** ISO 8601 */
+  made: z.string(),
+  used: z.string().nullable(),
+})
+export type PasskeyShown = z.infer<typeof passkeySchema>
+export const passkeysAnswerSchema = z.object({ passkeys: z.array(passkeySchema) })
+/** What a browser is asked, and by which name it answers. Both are as Web Authentication has them. */
+export const passkeyQuestionSchema = z.object({ attempt: z.string(), options: z.looseObject({}) })
+export const passkeyAnswerSchema = z.strictObject({
+  attempt: z.string().max(64),
+  response: z.looseObject({ id: z.string().min(1).max(1400) }),
+})
 
 /** What an invitation lets somebody become. */
 export const invitationSchema = z.object({ role: roleSchema, name: z.string(), until: z.string() })

@@ -95,16 +95,16 @@ describe('who may come in', () => {
 
   it('programs have tokens, which are kept as hashes, hold for their time, and can be taken back', () =>
     withBook(async (book, clock, store) => {
-      const token = await book.makeToken('Feed', ['exchange:write'], 30)
-      const other = await book.makeToken('Other', ['draft:read'], 90)
-      expect(book.programWith(token)).toMatchObject({ name: 'Feed', scopes: ['exchange:write'] })
-      expect(book.programWith(`${token}x`)).toBeNull()
+      const token = await book.tokens.make('Feed', ['exchange:write'], 30)
+      const other = await book.tokens.make('Other', ['draft:read'], 90)
+      expect(book.tokens.programWith(token)).toMatchObject({ name: 'Feed', scopes: ['exchange:write'] })
+      expect(book.tokens.programWith(`${token}x`)).toBeNull()
       expect(JSON.stringify(await store.admissions('token'))).not.toContain(token)
       clock.now += 30 * day
-      expect([book.programWith(token), book.programWith(other)?.name]).toEqual([null, 'Other'])
-      await book.takeBackToken(book.tokens.find(each => each.name === 'Other')!.id)
-      expect(book.programWith(other)).toBeNull()
-      expect(await refusal(book.takeBackToken('gone'))).toBe('no-token')
+      expect([book.tokens.programWith(token), book.tokens.programWith(other)?.name]).toEqual([null, 'Other'])
+      await book.tokens.takeBack(book.tokens.all.find(each => each.name === 'Other')!.id)
+      expect(book.tokens.programWith(other)).toBeNull()
+      expect(await refusal(book.tokens.takeBack('gone'))).toBe('no-token')
     }))
 
   it('is not taken for let in when it could not be written', () =>

@@ -5,6 +5,9 @@ const statuses = {
   'unknown-person': 404,
   'last-admin': 409,
   'no-token': 404,
+  'no-passkey': 404,
+  'passkey-known': 409,
+  'too-many-passkeys': 409,
 } as const
 export type AccessRefusedCode = keyof typeof statuses
 

@@ -6,6 +6,6 @@ const others: Record<string, string> = { [adminTokenId]: 'the admin token', 'sch
 
 /** Who made a change, by what the journal has of them; null: somebody from before people signed in. */
 export function nameOf(editor: string, access: Pick<AccessBook, 'shown' | 'tokens'>): string | null {
-  const token = access.tokens.find(each => editor === `token:${each.id}`)
+  const token = access.tokens.all.find(each => editor === `token:${each.id}`)
   return access.shown(editor)?.name ?? (token ? `the program ${token.name}` : (others[editor] ?? null))
 }

@@ -18,7 +18,7 @@ async function findAsker(event: H3Event): Promise<Asker> {
   if (bearer !== undefined) {
     const admin = adminToken()
     if (admin !== null && isSame(bearer, admin)) return { kind: 'person', id: adminTokenId, role: 'admin' }
-    const program = access.programWith(bearer)
+    const program = access.tokens.programWith(bearer)
     return program ? { kind: 'program', id: `token:${program.id}`, scopes: program.scopes } : nobody
   }
   const session = await sessionOf(event)

@@ -48,7 +48,7 @@ export async function sessionOf(event: H3Event): Promise<string | null> {
 }
 
 /** A browser in words: “Firefox on Linux”. */
-function deviceOf(userAgent: string): string {
+export function deviceOf(userAgent: string): string {
   if (!userAgent) return 'a program'
   const { browser, os } = Bowser.parse(userAgent.slice(0, 300))
   return [browser.name || 'a browser', os.name && `on ${os.name}`].filter(Boolean).join(' ')

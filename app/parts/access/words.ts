@@ -4,6 +4,8 @@ export const accessPartWords = {
     email: 'E-mail',
     password: 'Password',
     signIn: 'Sign in',
+    withPasskey: 'Sign in with a passkey',
+    passkeyNotUsed: 'No passkey was used. Try again, or sign in with your password.',
     asDemo: 'Go in as the demo merchandiser',
     demoHint: 'May do all but manage people and settings. Only at this machine, and only in the demo.',
   },

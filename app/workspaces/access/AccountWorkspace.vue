@@ -95,6 +95,7 @@ const endOthers = () =>
         /></label>
         <button type="submit" class="plain-button">{{ say.change }}</button>
       </form>
+      <PasskeysPart />
       <section :aria-label="say.sessions">
         <h2>{{ say.sessions }}</h2>
         <ul>

@@ -2,7 +2,7 @@ import { useShop } from '../../running/useShop'
 
 export default api('admin', async event => {
   const { access } = await useShop()
-  await access.takeBackToken(pathPart(event, 'id'))
+  await access.tokens.takeBack(pathPart(event, 'id'))
   setResponseStatus(event, 204)
   return null
 })

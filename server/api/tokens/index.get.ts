@@ -3,5 +3,5 @@ import { useShop } from '../../running/useShop'
 
 export default api('admin', async (): Promise<TokensAnswer> => {
   const { access } = await useShop()
-  return { tokens: access.tokens.map(({ hash: _, ...token }) => token) }
+  return { tokens: access.tokens.all.map(({ hash: _, ...token }) => token) }
 })

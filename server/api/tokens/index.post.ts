@@ -5,5 +5,5 @@ import { useShop } from '../../running/useShop'
 export default api('admin', async event => {
   const { name, scopes, days } = await bodyOf(event, newTokenSchema)
   const { access } = await useShop()
-  return { token: await access.makeToken(name, scopes, days) }
+  return { token: await access.tokens.make(name, scopes, days) }
 })
