@@ -88,17 +88,22 @@ test('fifty people edit the same few lanes: each is told what came of it, undo i
   )
 })
 
+/** Notes the number of each write that a stream tells of. */
+async function hear(stream: NonNullable<Response['body']>, numbers: number[]): Promise<void> {
+  for await (const piece of stream.pipeThrough(new TextDecoderStream()))
+    for (const [, number] of piece.matchAll(/^id: (\d+)\ndata: \{/gm)) numbers.push(Number(number))
+}
+
 test('five hundred studios listen, and each hears of every change, in order', async ({ request, freshShop: { url } }) => {
   const edits = 20
   const closing = new AbortController()
   const heard = Array.from({ length: 500 }, () => [] as number[])
-  const streams = await Promise.all(
-    heard.map(() => fetch(`${url}/api/events`, { headers: asAdmin, signal: closing.signal }).then(answer => answer.body!)),
+  const listening = await Promise.all(
+    heard.map(async numbers => {
+      const answer = await fetch(`${url}/api/events`, { headers: asAdmin, signal: closing.signal })
+      return { over: hear(answer.body!, numbers) }
+    }),
   )
-  const listening = streams.map(async (stream, i) => {
-    for await (const piece of stream.pipeThrough(new TextDecoderStream()))
-      for (const [, number] of piece.matchAll(/^id: (\d+)\ndata: \{/gm)) heard[i]!.push(Number(number))
-  })
   const studios = async () => Number(/^manada_studios (\d+)/m.exec(await (await request.get('/api/metrics')).text())![1])
   await expect.poll(studios).toBe(500)
   for (let i = 0; i < edits; i++) {
@@ -109,7 +114,7 @@ test('five hundred studios listen, and each hears of every change, in order', as
   const first = heard[0]![0]!
   expect(heard.every(each => each.every((number, i) => number === first + i))).toBe(true)
   closing.abort()
-  await Promise.allSettled(listening)
+  await Promise.allSettled(listening.map(each => each.over))
   // Nothing is kept of those who have gone.
   await expect.poll(studios).toBe(0)
 })

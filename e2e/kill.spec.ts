@@ -9,10 +9,12 @@ import { expect, test } from './test'
 const rounds = Number(process.env.KILL_ROUNDS ?? 3)
 
 /** A server that may be killed, beside the one that every test has. */
-const ownServer = () => {
+function ownServer(): DemoServer {
   const { parallelIndex } = test.info()
-  return new DemoServer(firstPort + 2 * parallelIndex + 1, `test-results/kill-data-${parallelIndex}`)
+  return (last = new DemoServer(firstPort + 2 * parallelIndex + 1, `test-results/kill-data-${parallelIndex}`))
 }
+let last: DemoServer | undefined
+test.afterEach(() => last?.stop())
 
 const targets = ['SEED-CLO', 'SEED-SUN', 'SEED-THY', 'SEED-CRO', 'SEED-PHA', 'SEED-MEA', 'TREE-1', 'POUCH-1']
 const sources = ['BK-WAX', 'BK-SWARM', 'BK-PLANT', 'BK-HEALTH', 'GAIT', 'HAT', 'MEAD', 'CARTON']
@@ -47,8 +49,51 @@ async function keepLinking(
   }
 }
 
+const json = { ...asAdmin, 'content-type': 'application/json' }
+const send = (url: string, path: string, body: object, headers: Record<string, string> = json) =>
+  fetch(`${url}${path}`, { method: 'POST', headers, body: JSON.stringify(body) })
+
+const bought = 'BK-QUEEN'
+async function stockOf(url: string, sku: string): Promise<number> {
+  const answer = await fetch(`${url}/api/products/named?sku=${sku}`, { headers: asAdmin })
+  return ((await answer.json()) as { rows: { stock: number }[] }).rows[0]!.stock
+}
+/** Orders one after another until the server is gone. Returns how many were confirmed. */
+async function keepBuying(url: string): Promise<number> {
+  const product = (await (await fetch(`${url}/api/shop/v1/catalogue/products/${bought}`)).json()) as { price: number }
+  for (let confirmed = 0; ;) {
+    const order = { lines: [{ sku: bought, quantity: 1 }], total: product.price }
+    const answer = await send(url, '/api/shop/v1/orders', order, { ...json, 'idempotency-key': randomUUID() }).catch(() => null)
+    if (answer?.status !== 201) return confirmed
+    confirmed++
+  }
+}
+
+const newRows = 1000
+/** Begins to import new products; the answer, if it comes, does not matter. */
+const sendFile = (url: string, name: string) =>
+  fetch(`${url}/api/exchange/import?kind=products&file=${name}`, {
+    method: 'POST',
+    headers: { ...asAdmin, 'content-type': 'text/csv' },
+    body: `sku,name,price,status\n${Array.from({ length: newRows }, (_, i) => `NEW-${i},Unheard of,5,active`).join('\n')}\n`,
+  }).then(
+    answer => answer.text(),
+    () => '',
+  )
+/** The entry of a file, and how many of its rows it says are in. */
+async function entryOf(url: string, name: string): Promise<{ id: number; rows: number }> {
+  const answer = await fetch(`${url}/api/history?limit=200`, { headers: asAdmin })
+  const { entries } = (await answer.json()) as { entries: { id: number; words: string }[] }
+  const { id, words } = entries.find(each => each.words.includes(name)) ?? { id: 0, words: '' }
+  return { id, rows: Number((/: ([\d,]+) (?:of|new)/.exec(words)?.[1] ?? '0').replaceAll(',', '')) }
+}
+async function foundNew(url: string): Promise<number> {
+  return ((await (await fetch(`${url}/api/products?q=unheard`, { headers: asAdmin })).json()) as { total: number }).total
+}
+
 test('killing the server in the middle of writes loses nothing that was confirmed', async () => {
   const own = ownServer()
+  const counts = { edits: 0, orders: 0, rows: 0 }
   const { url, folder } = own
   await own.fill()
   test.setTimeout(60_000 + rounds * 30_000)
@@ -70,21 +115,39 @@ test('killing the server in the middle of writes loses nothing that was confirme
     )
     let written = 0
     const writing = Promise.all(emptied.map(source => keepLinking(url, source, 'upsell', () => written++)))
+    const stock = await stockOf(url, bought)
+    const buying = keepBuying(url)
+    const importing = sendFile(url, `round-${round}.csv`)
     await expect.poll(() => written).toBeGreaterThan(0)
     await new Promise(resolve => setTimeout(resolve, pause))
     server.kill('SIGKILL')
     await once(server, 'exit')
     const lanes = await writing
+    const orders = await buying
+    await importing
 
     await own.start()
     for (const { source, kind, confirmed, last } of lanes) {
       // What was sent last may have been done before the answer was lost; nothing else may differ.
       expect([confirmed, last]).toContainEqual(await targetsOf(url, source, kind))
     }
+    expect([orders, orders + 1]).toContain(stock - (await stockOf(url, bought)))
+    const { id, rows } = await entryOf(url, `round-${round}.csv`)
+    expect(await foundNew(url)).toBe(rows)
+    if (rows) expect((await send(url, '/api/history/revert', { entry: id })).status).toBe(200)
+    expect(await foundNew(url)).toBe(0)
+    counts.edits += written
+    counts.orders += orders
+    counts.rows += rows
     await own.stop()
 
     await expectWhole(folder, lanes)
   }
+  const { edits, orders, rows } = counts
+  test.info().annotations.push({
+    type: 'figures',
+    description: `${rounds} kills; ${edits} edits, ${orders} orders and ${rows} rows of files confirmed, none lost`,
+  })
 })
 
 test('the server stops cleanly when asked to, also while a studio listens for changes', async () => {
