@@ -10,6 +10,7 @@ import { measureStudio } from './browser'
 import { measureBusy } from './busy'
 import { measureExchange, measureNewProducts } from './exchange'
 import { measureChecks, measureFill } from './counting'
+import { measureDearest } from './dearest'
 import { measureSearch, measureSuggestions } from './search'
 import { longestStall, measureAfterSale, sell } from './stalls'
 import { percentile } from './statistics'
@@ -86,6 +87,7 @@ function start(env: Record<string, string>): ChildProcess {
       ...env,
       MANADA_DEMO: '1',
       MANADA_ORDERS_A_MINUTE: '100000',
+      MANADA_COSTLY_A_SECOND: '100000',
       MANADA_ADMIN_TOKEN: adminToken,
       PORT: String(port),
       HOST: '127.0.0.1',
@@ -152,6 +154,7 @@ export async function measureServer(folder: string, skus: string[]) {
     isBuying = false
     await buying
 
+    const dearest = await measureDearest(server, skus)
     const search = await measureSearch(server)
     const saleStall = await longestStall(server, () => sell(server))
     const afterSale = await measureAfterSale(server)
@@ -173,6 +176,7 @@ export async function measureServer(folder: string, skus: string[]) {
       bytes: size,
       delivery: middle(delivery),
       plain: middle(plain),
+      dearest,
       search,
       suggestions,
       studio,

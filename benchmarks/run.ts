@@ -63,6 +63,7 @@ try {
   row('delivery, processor time of a request', `${delivery.processorMicroseconds.toFixed(0)} µs`)
   row('a bare route, processor time of a request', `${plain.processorMicroseconds.toFixed(0)} µs`)
   row('longest stall of the event loop under that load, with four sales a second', ms(served.loadStall), '≤ 50 ms')
+  row(`the dearest that anybody may ask, median: ${served.dearest.what}`, ms(served.dearest.median))
   const { search, suggestions, studio } = served
   row('search and filter, median', ms(search.median))
   row('search and filter, p95', ms(search.p95), '≤ 50 ms')

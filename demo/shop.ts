@@ -24,7 +24,7 @@ export function makeDemoShop(): { contents: ShopContents; pictures: PictureFile[
         language: 'en',
         languages: ['en', 'de'],
         productUrl: '/shop/products/{sku}',
-        timeZone: 'Europe/London',
+        timeZone: 'Europe/London', few: 5,
       },
       categories,
       products,

@@ -158,6 +158,21 @@ test('a server says that it lives before it is ready, and has nobody wait for th
   expect([...seen.page].filter(status => status !== 503 && status !== 200)).toEqual([])
 })
 
+test('pages of the stand-in shop, which cost the most, are made for an address as often as can be borne', async ({ freshShop }) => {
+  await freshShop.stop()
+  await freshShop.start('hidden', { MANADA_COSTLY_A_SECOND: '3' })
+  const ask = async (path: string) => {
+    const answer = await fetch(`${freshShop.url}${path}`)
+    await answer.arrayBuffer()
+    return answer.status === 429 ? `429, again after ${answer.headers.get('retry-after')} s` : answer.status
+  }
+  const pages = await Promise.all(Array.from({ length: 12 }, () => ask('/shop')))
+  expect(pages.filter(each => each === '429, again after 1 s').length).toBeGreaterThan(0)
+  expect(pages.filter(each => each === 200).length).toBeGreaterThanOrEqual(3)
+  // Whoever fetches sections for a shop of their own is not kept waiting.
+  expect(await Promise.all(Array.from({ length: 20 }, () => ask('/api/shop/v1/pages/product/EX-210')))).toEqual(Array(20).fill(200))
+})
+
 test('a second server on the same data folder says who has it, and stops', async ({ freshShop }) => {
   const { code, words } = await freshShop.startAnother()
   expect(code).toBe(1)

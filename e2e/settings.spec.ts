@@ -1,3 +1,4 @@
+import { stockOf } from './stockOf'
 import { expect, test } from './test'
 
 test.use({ role: 'admin' })
@@ -31,4 +32,30 @@ test('the shop’s time zone is set and undone, and days end there', async ({ pa
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(field).toHaveValue('Europe/London')
   expect(await shown('2026-12-24T11:01:00Z')).toBe(true)
+})
+
+test('shoppers are told that only a few are left of as many as the shop says, or not at all', async ({ page, request }) => {
+  const told = async () => {
+    const { few } = (await (await request.get('/api/shop/v1/catalogue/products/BK-QUEEN')).json()) as { few: boolean }
+    return few
+  }
+  const stock = await stockOf(request, 'BK-QUEEN')
+  expect([stock > 5, await told()]).toEqual([true, false])
+  await page.goto('/exchange')
+  const field = page.getByLabel('A few are at most')
+  await expect(field).toHaveValue('5')
+  await field.fill(String(stock))
+  await field.press('Enter')
+  await expect(page.locator('.v-snackbar')).toContainText(`Told shoppers of ${stock} things or fewer that only a few are left.`)
+  expect(await told()).toBe(true)
+  await field.fill('100')
+  await field.press('Enter')
+  await expect(field).toHaveValue(String(stock))
+  await field.fill('0')
+  await field.press('Enter')
+  await expect(page.locator('.v-snackbar')).toContainText('Told shoppers no longer that only a few are left.')
+  expect(await told()).toBe(false)
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
+  await expect(field).toHaveValue(String(stock))
+  expect(await told()).toBe(true)
 })

@@ -5,6 +5,8 @@ import { languageTagSchema } from '../text/text'
 /** A name in the IANA time zone database. */
 export const timeZoneSchema = z.string().max(64).refine(isTimeZone, 'This is not a time zone, such as Europe/London.')
 
+export const fewSchema = z.int().min(0).max(99)
+
 /** What holds for the shop as a whole. */
 export const shopSettingsSchema = z.object({
   name: z.string().min(1),
@@ -17,6 +19,8 @@ export const shopSettingsSchema = z.object({
   productUrl: z.string().includes('{sku}'),
   /** Where the shop's days begin and end. */
   timeZone: timeZoneSchema.default('UTC'),
+  /** Of what there are so many or fewer shoppers are told that only a few are left, but never how many; 0: they are not told. */
+  few: fewSchema.default(5),
 })
 export type ShopSettings = z.infer<typeof shopSettingsSchema>
 

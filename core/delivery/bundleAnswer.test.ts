@@ -5,6 +5,7 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { priceCart } from '../pricing/priceCart'
 import { cartAnswer } from './cartAnswer'
 import { productAnswer } from './catalogueAnswer'
+import { shownItems } from './shownItems'
 import { cartAnswerSchema as cartSchema } from './contract/cart'
 import { productAnswerSchema as productSchema } from './contract/catalogue'
 import { momentIn } from '../time/moment'
@@ -71,7 +72,7 @@ const catalogue = new Catalogue(
   [],
 )
 const context = (language: string) => ({
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'UTC' },
+  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
   language,
   at: momentIn('UTC', 0),
   items: catalogue,
@@ -110,6 +111,27 @@ describe('a bundle as a shop gets it', () => {
       ['SUIT-M', ['M'], 'Anzug, M', true],
       ['SUIT-L', ['L'], 'Anzug, L', false],
     ])
+  })
+
+  it('says nothing of what is drafted, and can’t be bought without it', () => {
+    const drafted = (sku: string) => (sku === 'TOOL' || sku === 'SUIT-L' ? 'draft' : 'active')
+    const items = shownItems({
+      item(sku) {
+        const found = catalogue.item(sku)
+        if (!found) return undefined
+        const { product, variant } = found
+        const variants = product.variants.map(each => ({ ...each, status: drafted(each.sku) }) as const)
+        const own = variant && variants.find(each => each.sku === variant.sku)!
+        return { product: { ...product, status: drafted(product.sku), variants }, variant: own }
+      },
+    })
+    const shown = productAnswer(catalogue.product('FIXED')!, catalogue, { ...context('en'), items }).bundle!
+    expect(shown.parts.map(part => [part.name, part.choices.map(each => each.sku)])).toEqual([
+      ['Suit', ['SUIT-M']],
+      ['', []],
+    ])
+    expect([shown.from, shown.to]).toEqual([null, null])
+    expect(JSON.stringify(shown)).not.toMatch(/TOOL|Hive tool|SUIT-L/)
   })
 
   it('is named by the products that can be in it, while it is on sale', () => {

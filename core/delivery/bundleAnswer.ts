@@ -47,7 +47,8 @@ function partHead(
 ): Pick<BundleAnswer['parts'][0], 'name' | 'options'> {
   if (group) return { name: textIn(group.name, language, settings.language), options: group.options }
   const item = items.item(sku!)
-  if (!item) return { name: sku!, options: [] }
+  // What is not there, or drafted, has no name for shoppers.
+  if (!item) return { name: '', options: [] }
   return { name: itemName(item, text => textIn(text, language, settings.language)), options: item.variant ? [] : optionsOf(item.product) }
 }
 
@@ -64,7 +65,7 @@ function choiceAnswer(
     url: itemUrl(item, settings),
     image: imageOf(product, variant),
     price: priceOf(product, variant),
-    few: isFew(stockOf(product, variant)),
+    few: isFew(stockOf(product, variant), settings),
     available: isForSale(product, variant, at) && stockOf(product, variant) >= quantity,
   }
 }

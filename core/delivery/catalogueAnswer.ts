@@ -36,7 +36,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
     categories:
       product.categories[0] === undefined ? [] : categoryPath(product.categories[0], catalogue).map(each => namedKey(each, context)),
     attributes: attributesOf(product),
-    few: isFew(stockOf(product, null)),
+    few: isFew(stockOf(product, null), context.settings),
     status: product.status,
     options: optionsOf(product),
     variants: product.variants.map(variant => ({
@@ -45,7 +45,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
       price: priceOf(product, variant),
       was: wasOf(product, variant),
       inStock: stockOf(product, variant) > 0,
-      few: isFew(stockOf(product, variant)),
+      few: isFew(stockOf(product, variant), context.settings),
       image: imageOf(product, variant),
       forSale: isForSale(product, variant, context.at),
     })),

@@ -29,7 +29,7 @@ export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, la
     inStock: stockOf(product, variant) > 0,
     hasOptions: hasOptions(item, items),
     brand: product.brand,
-    few: isFew(stockOf(product, variant)),
+    few: isFew(stockOf(product, variant), settings),
   }
   if (product.bundle) delivered.bundle = { type: product.bundle.type, isFrom: isPriceFrom(product.bundle, items) }
   return delivered

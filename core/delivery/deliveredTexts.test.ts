@@ -4,7 +4,7 @@ import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { deliveredProduct } from './deliveredItem'
 import { DeliveredTexts } from './deliveredTexts'
 
-const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
+const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 }
 const variant = makeVariant('GLO-M', { options: { size: 'M' } })
 const gloves = makeProduct('GLO', { name: { en: 'Gloves', de: 'Handschuhe' }, price: 2400, variants: [variant] })
 const catalogue = new Catalogue([gloves], [], [])

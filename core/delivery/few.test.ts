@@ -2,7 +2,11 @@ import fc from 'fast-check'
 import { expect, it } from 'vitest'
 import { isFew, sureOf } from './few'
 
-it('is few from one to five', () => expect([0, 1, 5, 6, -1].map(isFew)).toEqual([false, true, true, false, false]))
+it('is few from one to as many as the shop says, and never when it says none', () => {
+  const few = (few: number) => [0, 1, 5, 6, -1].map(stock => isFew(stock, { few }))
+  expect(few(5)).toEqual([false, true, true, false, false])
+  expect(few(0)).toEqual([false, false, false, false, false])
+})
 
 it.each([
   [0, 0],

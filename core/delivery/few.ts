@@ -1,8 +1,7 @@
-/** So many, or fewer, are only a few: which shoppers are told, but never how many. */
-const fewest = 5
+import type { ShopSettings } from '../catalogue/shopSettings'
 
 /** Whether so little of something is left that shoppers are told. */
-export const isFew = (stock: number) => stock > 0 && stock <= fewest
+export const isFew = (stock: number, { few }: Pick<ShopSettings, 'few'>) => stock > 0 && stock <= few
 
 /**
  * How many of something can be had for sure, without telling how many there are: rounded down to 1, 2 or 5 times a power of ten.

@@ -32,7 +32,7 @@ const told = (explain: boolean, language = 'en') => {
   return offersAnswer(
     lists,
     {
-      settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' },
+      settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
       language,
       at: momentIn('UTC', 0),
       items: catalogue,

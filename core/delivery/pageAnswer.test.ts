@@ -33,6 +33,7 @@ const settings = {
   languages: ['en', 'de'],
   productUrl: '/shop/{sku}?ref=manada',
   timeZone: 'UTC',
+  few: 5,
 }
 const page = { kind: 'product', sku: 'SRC' } as const
 const shopper = makeShopper()

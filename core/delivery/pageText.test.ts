@@ -10,7 +10,7 @@ import { DeliveredTexts } from './deliveredTexts'
 import { pageAnswer } from './pageAnswer'
 import { pageText } from './pageText'
 
-const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
+const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 }
 const looks = new LookBook(builtInLooks)
 const someText = (...texts: string[]) =>
   fc.record({ en: fc.constantFrom(...texts), de: fc.constantFrom(...texts) }, { requiredKeys: ['en'] })

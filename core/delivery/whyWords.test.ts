@@ -19,7 +19,7 @@ describe('the words for why', () => {
       links,
       switchedOff: () => new Set(['upsells']),
     })
-    const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' }
+    const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 }
     const page = pageAnswer(
       'product',
       explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()),

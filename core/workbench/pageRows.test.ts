@@ -32,7 +32,7 @@ const shop = {
   ]),
   index: makeIndex(products, { sold: sku => ({ OLD: 90, SMO: 7 })[sku] ?? 0 }),
   pageLane: (source: string) => (lanes[source] ?? []).map(target => ({ target })),
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' },
+  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 },
 }
 
 describe('articles and categories as rows', () => {

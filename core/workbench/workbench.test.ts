@@ -42,7 +42,7 @@ const shop = {
   kinds: new Map(kinds.map(each => [each.key, each])),
   neighboursOf: () => allCount,
   sold: new Map([['GLO', 12]]),
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC' },
+  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 },
 }
 
 describe('toProductRow', () => {

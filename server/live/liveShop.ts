@@ -75,7 +75,7 @@ export class LiveShop implements Shop, ShopView {
   settings!: ShopSettings
   /** As the shop brought them along. */
   readonly #ownSettings: ShopSettings
-  readonly texts: DeliveredTexts
+  texts!: DeliveredTexts
   articles: readonly Article[]
   states!: HeldStates
   links!: LinkIndex
@@ -110,7 +110,6 @@ export class LiveShop implements Shop, ShopView {
   constructor({ settings, states, articles, categories, units, followed }: LiveShopParts) {
     this.followed = followed
     this.#ownSettings = settings
-    this.texts = new DeliveredTexts(settings, { item: sku => this.catalogue.item(sku) })
     this.articles = articles
     this.#hold(states)
     this.#products = new LiveProducts(this, categories, units)
@@ -153,9 +152,14 @@ export class LiveShop implements Shop, ShopView {
   }
 
   #takeSettings(): void {
-    const timeZone = this.states.of(settingRecord).get('timeZone')
-    this.settings = { ...this.#ownSettings, ...(timeZone !== undefined && { timeZone }) }
+    const set = this.states.of(settingRecord)
+    const [timeZone, few] = [set.get('timeZone'), set.get('few')]
+    this.settings = { ...this.#ownSettings, ...(timeZone !== undefined && { timeZone }), ...(few !== undefined && { few: Number(few) }) }
+    // What is written for shoppers follows from the settings.
+    this.texts = this.#newTexts()
   }
+
+  #newTexts = () => new DeliveredTexts(this.settings, { item: sku => this.catalogue.item(sku) })
 
   #takeOffers(): void {
     this.offers = inOfferOrder(this.offerMap.values())

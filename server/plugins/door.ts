@@ -5,7 +5,9 @@ import { isOpen } from '../running/useShop'
 import { commonHeaders, publicAddress, refusalOf, shopOrigin } from '../http/door'
 import { shopOriginHeaders } from '../http/shopOrigins'
 import { countPage } from '../metrics/metrics'
+import { limitCostly } from '../admission/limits'
 import type { Problem } from '../utils/problem'
+import { toProblem } from '../utils/problem'
 
 /**
  * Everything that comes in passes here first. Pages of the delivery contract are answered before the server looks for hooks, files, rules
@@ -34,9 +36,16 @@ export default defineNitroPlugin(({ h3App }) => {
     // Routes are looked for in a decoded address, where an encoded question mark would end the path.
     const { url = '/' } = req
     if (encodedQuestionMark.test(url)) Object.assign(req, { originalUrl: url, url: withoutQuestionMark(url) })
-    return others(event)
+    // A page of the stand-in shop takes the server as long as a hundred answers to a shop of one's own.
+    if (!isShopPage(url)) return others(event)
+    return limitCostly(event).then(
+      () => others(event) as unknown,
+      (error: unknown) => refuse(event, toProblem(error, 'GET')),
+    )
   })
 })
+
+const isShopPage = (url: string) => /^\/shop(?:[/?]|$)/.test(url)
 
 const encodedQuestionMark = /^[^?]*%3f/i
 /** Whatever asks for a part of the path takes it from the address as it was sent. */

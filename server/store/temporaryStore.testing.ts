@@ -15,7 +15,7 @@ export async function withStore(
   const store = await openSqliteStore(databaseFile(folder))
   try {
     await store.fill({
-      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC' },
+      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
       categories: [],
       products: [],
       articles: [],

@@ -36,6 +36,7 @@ const { exchange, failed, load } = useExchange()
     </article>
     <SetUpPart />
     <TimeZonePart />
+    <FewPart />
     <h2 class="rules">{{ say.howFilesAreRead }}</h2>
     <ul class="small soft">
       <li>

@@ -1,18 +1,13 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
-import { useHistory } from '../../data/history'
-import { useMessages } from '../../data/messages'
 import { useStudioShop } from '../../data/studioShop'
-import { callApi } from '../../data/callApi'
-import { commandAnswerSchema } from '../../../core/workbench/workbench'
 import { exchangeWords } from './words'
+import { useSetting } from './useSetting'
 
 const say = exchangeWords.timeZonePart
 
 /** Where the shop's days begin and end. */
 const studio = useStudioShop()
-const history = useHistory()
-const messages = useMessages()
 /** Until the shop is there again after a change, it stays as it was. */
 const zone = ref('UTC')
 watch(
@@ -25,16 +20,8 @@ const now = useNow({ interval: 10_000 })
 const time = computed(() =>
   new Intl.DateTimeFormat('en-GB', { timeZone: zone.value, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format(now.value),
 )
-async function set(timeZone: string | null): Promise<void> {
-  if (!timeZone || timeZone === zone.value) return
-  try {
-    const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body: { type: 'setTimeZone', timeZone } })
-    await Promise.all([studio.refresh(), history.load()])
-    history.tellDone(`${words}.`)
-  } catch (error) {
-    messages.refuse(error)
-  }
-}
+const set = useSetting()
+const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.value ? set({ type: 'setTimeZone', timeZone }) : undefined)
 </script>
 
 <template>
@@ -49,7 +36,7 @@ async function set(timeZone: string | null): Promise<void> {
       auto-select-first
       :aria-label="say.theShopsTimeZone"
       class="zone"
-      @update:model-value="set"
+      @update:model-value="setZone"
     />
   </article>
 </template>

@@ -118,6 +118,11 @@ export const exchangeWords = {
       `Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is ${time} now.`,
     theShopsTimeZone: 'The shop’s time zone',
   },
+  fewPart: {
+    fewLeft: 'Only a few left',
+    hint: 'Shoppers are never told how many there are. Of so many or fewer they are told that only a few are left; with 0, not even that.',
+    soMany: 'A few are at most',
+  },
   useImport: {
     theFileCouldNotBe: 'The file could not be read any more. Choose it again.',
   },

@@ -20,6 +20,19 @@ describe('settings', () => {
     expect(describeCommand(setTo('Europe/London'), contextWith('UTC', false), 'en')).toBe('Set the shop’s time zone to Europe/London')
   })
 
+  it('say of how many shoppers are told that only a few are left', () => {
+    const few = (few: number) => commandSchema.parse({ type: 'setFew', few })
+    const context = { few: 5, states: new HeldStates() } as unknown as CommandContext
+    expect(planCommand(few(0), context)).toEqual([{ of: 'setting', owner: '', key: 'few', before: null, after: '0' }])
+    expect(planCommand(few(5), context)).toEqual([])
+    const words = (value: number) => describeCommand(few(value), context, 'en')
+    expect([words(0), words(3)]).toEqual([
+      'Told shoppers no longer that only a few are left',
+      'Told shoppers of 3 things or fewer that only a few are left',
+    ])
+    for (const wrong of [-1, 100, 1.5, '3']) expect(commandSchema.safeParse({ type: 'setFew', few: wrong }).success).toBe(false)
+  })
+
   it('are refused when there is no such thing', () => {
     for (const timeZone of ['', 'Nowhere/Else', 'x'.repeat(100), 3])
       expect(commandSchema.safeParse({ type: 'setTimeZone', timeZone }).success).toBe(false)

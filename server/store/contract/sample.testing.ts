@@ -17,6 +17,7 @@ export const settings = {
   languages: ['en', 'de'],
   productUrl: '/p/{sku}',
   timeZone: 'Europe/Berlin',
+  few: 5,
 }
 export const categories: Category[] = [
   { key: 'frames', name: { en: 'Frames' }, parent: 'hives' },

@@ -10,7 +10,15 @@ import { RowError } from '../../fileRow'
 import { readProductRow } from './productRow'
 import { ProductImport } from './productImport'
 
-export const settings = { name: 'Shop', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC' }
+export const settings = {
+  name: 'Shop',
+  currency: 'EUR',
+  language: 'en',
+  languages: ['en', 'de'],
+  productUrl: '/{sku}',
+  timeZone: 'UTC',
+  few: 5,
+}
 export const category = (key: string, name: string, parent: string | null = null): Category => ({ key, name: { en: name }, parent })
 export const categories = [
   category('hives', 'Hives'),

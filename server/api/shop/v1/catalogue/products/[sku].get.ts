@@ -18,5 +18,5 @@ export default publicAnswer(async event => {
   const description = (await store.descriptions([product.sku])).get(product.sku) ?? {}
   // Of a product for sale, a variant may still be drafted.
   const variants = draft ? product.variants : product.variants.filter(each => each.status !== 'draft')
-  return productAnswer({ ...product, description, variants }, shop.catalogue, answerContextOf(shop, lang))
+  return productAnswer({ ...product, description, variants }, shop.catalogue, answerContextOf(shop, lang, draft))
 })
