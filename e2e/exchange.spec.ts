@@ -35,6 +35,22 @@ test('a file of links is tried, imported and undone; nothing changes before that
   expect(await exported(request, 'links')).toBe(before)
 })
 
+test('a large file is stopped on its way: it is said how far it came, and undo takes that back', async ({ page, request }) => {
+  const rows = Array.from({ length: 20_000 }, (_, i) => `NEW-${i},Unheard of,5,active`)
+  const found = async () => ((await (await request.get('/api/products?q=unheard')).json()) as { total: number }).total
+  await page.goto('/exchange')
+  await choose(page, 'many.csv', `sku,name,price,status\n${rows.join('\n')}\n`)
+  await page.getByRole('button', { name: 'Import 20,000 rows' }).click()
+  await expect(page.getByText(/[\d,]+ of 20,000 rows/).first()).toBeVisible()
+  await page.getByRole('button', { name: 'Stop here' }).click()
+  const told = page.getByText(/The import was stopped: [\d,]+ of 20,000 rows are in\./).first()
+  await expect(told).toBeVisible()
+  const [, written] = /stopped: ([\d,]+) of/.exec((await told.textContent())!)!
+  expect((await found()).toLocaleString('en')).toBe(written)
+  await page.keyboard.press('Control+z')
+  await expect.poll(found).toBe(0)
+})
+
 test('a file that is chosen before the kinds of files have come is looked at when they have', async ({ page }) => {
   await page.route('**/api/exchange', async route => {
     await new Promise(resolve => setTimeout(resolve, 1500))
