@@ -8,7 +8,7 @@ const say = exchangeWords.fewPart
 
 /** Of how many shoppers are told that only a few are left. */
 const studio = useStudioShop()
-const set = useSetting()
+const { set, may } = useSetting()
 const few = ref('')
 /** As the shop has it, again too when something else could not be set. */
 const takeOver = () => (few.value = String(studio.shop?.settings.few ?? ''))
@@ -25,9 +25,9 @@ async function change(): Promise<void> {
   <article :aria-label="say.fewLeft" class="part">
     <div>
       <h3>{{ say.fewLeft }}</h3>
-      <p class="small soft">{{ say.hint }}</p>
+      <p class="small soft">{{ say.hint }} {{ may ? '' : say.admins }}</p>
     </div>
-    <label class="small">{{ say.soMany }}<input v-model="few" type="number" min="0" max="99" step="1" @change="change" /></label>
+    <label class="small">{{ say.soMany }}<input v-model="few" type="number" min="0" max="99" step="1" :disabled="!may" @change="change" /></label>
   </article>
 </template>
 

@@ -20,7 +20,7 @@ const now = useNow({ interval: 10_000 })
 const time = computed(() =>
   new Intl.DateTimeFormat('en-GB', { timeZone: zone.value, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format(now.value),
 )
-const set = useSetting()
+const { set, may } = useSetting()
 const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.value ? set({ type: 'setTimeZone', timeZone }) : undefined)
 </script>
 
@@ -28,11 +28,12 @@ const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.valu
   <article :aria-label="say.timeZone" class="part">
     <div>
       <h3>{{ say.timeZone }}</h3>
-      <p class="small soft">{{ say.whereTheShopsDaysBegin(time) }}</p>
+      <p class="small soft">{{ say.whereTheShopsDaysBegin(time) }} {{ may ? '' : say.admins }}</p>
     </div>
     <v-autocomplete
       :model-value="zone"
       :items="zones"
+      :disabled="!may"
       auto-select-first
       :aria-label="say.theShopsTimeZone"
       class="zone"

@@ -1,15 +1,18 @@
 import { commandAnswerSchema } from '../../../core/workbench/workbench'
 import { callApi } from '../../data/callApi'
 import { useHistory } from '../../data/history'
+import { useMe } from '../../data/me'
 import { useMessages } from '../../data/messages'
 import { useStudioShop } from '../../data/studioShop'
 
-/** Sets what holds for the shop as a whole. Returns whether it was set; else it is said why not. */
-export function useSetting(): (command: { type: string; [setting: string]: unknown }) => Promise<boolean> {
+/** Sets what holds for the shop as a whole, which only admins may. */
+export function useSetting() {
+  const me = useMe()
   const studio = useStudioShop()
   const history = useHistory()
   const messages = useMessages()
-  return async body => {
+  /** Returns whether it was set; else it is said why not. */
+  async function set(body: { type: string; [setting: string]: unknown }): Promise<boolean> {
     try {
       const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body })
       await Promise.all([studio.refresh(), history.load()])
@@ -20,4 +23,5 @@ export function useSetting(): (command: { type: string; [setting: string]: unkno
       return false
     }
   }
+  return { set, may: computed(() => me.may('admin')) }
 }
