@@ -27,7 +27,9 @@ async function change(): Promise<void> {
       <h3>{{ say.fewLeft }}</h3>
       <p class="small soft">{{ say.hint }} {{ may ? '' : say.admins }}</p>
     </div>
-    <label class="small">{{ say.soMany }}<input v-model="few" type="number" min="0" max="99" step="1" :disabled="!may" @change="change" /></label>
+    <label class="small"
+      >{{ say.soMany }}<input v-model="few" type="number" min="0" max="99" step="1" :disabled="!may" @change="change"
+    /></label>
   </article>
 </template>
 
