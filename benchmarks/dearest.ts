@@ -12,14 +12,14 @@ function candidates(skus: readonly string[]): Record<string, { path: string; bod
     },
     'sections of a cart page of 200 products': { path: `${shop}/pages/cart?cart=${list}` },
     'sections of a search page of 200 products': { path: `${shop}/pages/search?q=a&found=${list}` },
-    'sections of a category page': { path: `${shop}/pages/category/c0` },
+    'sections of a category page': { path: `${shop}/pages/category/c1` },
     'a search for a letter': { path: `${shop}/catalogue/search?q=s&limit=200` },
     'a search for words': { path: `${shop}/catalogue/search?q=heated%20ext&limit=200` },
-    'a category of 200 products': { path: `${shop}/catalogue/categories/c0?limit=200` },
+    'a category of 200 products': { path: `${shop}/catalogue/categories/c1?limit=200` },
     '200 lines of a cart': { path: `${shop}/catalogue/lines?skus=${list}` },
     'the price of a cart of 200 lines': { path: `${shop}/cart`, body: cart },
     'a product page of the stand-in shop': { path: `/shop/products/${skus[0]}` },
-    'a category page of the stand-in shop': { path: '/shop/categories/c0' },
+    'a category page of the stand-in shop': { path: '/shop/categories/c1' },
     'a search page of the stand-in shop': { path: '/shop/search?q=s' },
   }
 }

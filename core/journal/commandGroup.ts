@@ -21,6 +21,8 @@ export interface CommandGroup<Schema extends z.ZodDiscriminatedUnion<Options & z
   role?(command: z.infer<Schema> & AnyCommand): Role
   /** Left out: all that it wants is held in memory. */
   needs?(command: z.infer<Schema> & AnyCommand): Needed
+  /** A long command as shorter ones that do the same one after the other: others have a turn in between. Left out: it is short. */
+  parts?(command: z.infer<Schema> & AnyCommand): (z.infer<Schema> & AnyCommand)[]
   /**
    * Works out what a command does, without doing it.
    * @throws CommandError when it can't be carried out as asked

@@ -90,6 +90,7 @@ export const commandSchema = z.discriminatedUnion(
 interface AnyGroup {
   role?(command: Command): Role
   needs?(command: Command): Needed
+  parts?(command: Command): Command[]
   plan(command: Command, context: CommandContext): Change[]
   words(command: Command, context: CommandContext, language: string): string
 }
@@ -106,6 +107,9 @@ export function roleFor(command: Command): Role {
   // The journal of a version before may have one that there is no more.
   return group ? (group.role?.(command) ?? 'editor') : 'publisher'
 }
+
+/** A long command as shorter ones; see CommandGroup. */
+export const partsOfCommand = (command: Command): Command[] => groupsByType.get(command.type)?.parts?.(command) ?? [command]
 
 /** What has to be read from the database before a command is planned or told. */
 export const neededBy = (command: Command): Needed => groupsByType.get(command.type)!.needs?.(command) ?? {}

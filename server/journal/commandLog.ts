@@ -5,7 +5,7 @@ import { contextOf } from '../../core/journal/commandContext'
 import { CommandError } from '../../core/journal/commandError'
 import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
-import { describeCommand, importRole, neededBy, planCommand, roleFor } from '../../core/records/registry'
+import { describeCommand, importRole, neededBy, partsOfCommand, planCommand, roleFor } from '../../core/records/registry'
 import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
 import type { LiveShop } from '../live/liveShop'
 import type { ImportCommand, JournalEntry } from '../store/journal'
@@ -68,6 +68,8 @@ export class CommandLog {
    * @throws CommandError when the command can't be carried out; then nothing was changed
    */
   run(command: Command, editor: string, role: Role = 'admin'): Promise<Done> {
+    const parts = partsOfCommand(command)
+    if (parts.length > 1) return this.#runParts(command, parts, editor, role)
     return this.#queue.turn(async writer => {
       allow(roleFor(command), role)
       const context = contextOf(this.#shop, await this.#readStored(command, writer))
@@ -77,6 +79,34 @@ export class CommandLog {
       await writer.dropUndone(editor)
       return this.#carryOut({ type: command.type, command, words }, changes, editor, writer)
     })
+  }
+
+  /** A long command, as one entry. */
+  async #runParts(command: Command, parts: readonly Command[], editor: string, role: Role): Promise<Done> {
+    allow(roleFor(command), role)
+    const changes: Change[] = []
+    let words = ''
+    let begun = 0
+    const next = async (writer: StoreWriter): Promise<Piece | null> => {
+      const part = parts[begun++]
+      if (!part) return null
+      const context = contextOf(this.#shop, await this.#readStored(command, writer))
+      if (begun === 1) {
+        words = describeCommand(command, context, this.#shop.settings.language)
+        // What can’t be carried out as a whole is not begun.
+        planCommand(command, context)
+      }
+      const some = planCommand(part, context)
+      changes.push(...some)
+      return { changes: some, words: begun < parts.length ? `${words}: ${begun} of ${parts.length} parts done` : words }
+    }
+    try {
+      const { entry } = await this.runInPieces({ type: command.type, command }, next, () => words, editor)
+      return { entry, type: command.type, words, changes, editor }
+    } catch (error) {
+      if (!(error instanceof StoppedError)) throw error
+      throw new CommandError('stopped', `${error.message} ${words}: done in part; do it again to go on.`)
+    }
   }
 
   /**
@@ -120,6 +150,8 @@ export class CommandLog {
           isOver = piece === null
           const done = { entry, type: what.type, words: piece?.words ?? words(), changes: piece?.changes ?? [], editor }
           if (done.changes.length) {
+            // What was undone before is not done again after something else.
+            if (entry === null && what.type !== 'undo' && what.type !== 'redo') await writer.dropUndone(editor)
             entry ??= await writer.addEntry({ at: now(), editor, state: 'done', ...what, words: done.words }, [])
             this.#underWay.add(entry)
             await this.#write({ command: what.command, words: done.words }, done.changes, editor, writer)
@@ -293,7 +325,8 @@ async function commandOf({ command }: JournalEntry, reader: StoreReader): Promis
 /** Whether an entry was carried out piece by piece, as files are. */
 async function isMadeInPieces(of: JournalEntry, reader: StoreReader): Promise<boolean> {
   const command = await commandOf(of, reader)
-  return command?.type === 'import' && command.kind !== 'set-up'
+  if (!command) return false
+  return command.type === 'import' ? command.kind !== 'set-up' : partsOfCommand(command).length > 1
 }
 
 /** What it takes to undo, redo or take back an entry: as much as to make it. */

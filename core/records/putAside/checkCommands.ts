@@ -1,3 +1,4 @@
+import { chunk } from 'es-toolkit'
 import type { Finding } from '../../checks/check'
 import { checkWords, mendedWords } from '../../checks/checkWords'
 import { PutAside } from '../../checks/putAside'
@@ -9,9 +10,14 @@ import { putAsideRecord } from './putAsideRecord'
 import type { CheckCommand } from './checkCommandSchema'
 import { checkCommandSchema } from './checkCommandSchema'
 
+/** Findings that are mended before others have a turn. */
+const mendedAtOnce = 100
+
 export const checkCommands: CommandGroup<typeof checkCommandSchema> = {
   schema: checkCommandSchema,
   role: ({ type }) => (type === 'mend' ? 'publisher' : 'editor'),
+  parts: command =>
+    command.type === 'mend' ? chunk(command.findings, mendedAtOnce).map(findings => ({ ...command, findings })) : [command],
   plan: (command, context) =>
     planChecks(command, { ...context, asideReason: finding => new PutAside(context.states.of(putAsideRecord)).reason(finding) }),
   words: checkCommandWords,
