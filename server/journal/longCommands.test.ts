@@ -11,7 +11,7 @@ const products = [...Array.from({ length: count }, (_, i) => makeProduct(skuOf(i
 const findings = products
   .slice(0, count)
   .map(({ sku }) => ({ check: 'targetRetired' as const, source: sku, kind: 'related', target: 'OLD' }))
-const links = `source,kind,target\n${findings.map(each => `${each.source},related,${skuOf(0) === each.source ? 'P001' : 'P000'}`).join('\n')}\n`
+const links = `source,kind,target\n${findings.map(each => `${each.source},related,OLD`).join('\n')}\n`
 
 describe('a long command', () => {
   it('lets others have a turn in between, is one entry, and is undone and done again as one', { timeout: 120_000 }, async () => {
@@ -19,7 +19,6 @@ describe('a long command', () => {
     await withStore({ products: products.map(each => ({ ...each, status: 'active' as const })) }, async store => {
       const { log, shop, take } = await shopWith(store)
       await take('links', links)
-      await take('links', links.replaceAll(/P00[01]\n/g, 'OLD\n'))
       await take('products', 'sku,status\nOLD,retired\n')
       const linked = () => findings.filter(each => targetsOf(shop.links.lane(each.source, 'related')).includes('OLD')).length
       expect(linked()).toBe(count)
