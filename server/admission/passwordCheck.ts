@@ -9,7 +9,7 @@ export interface Hashing {
 /** A hash that no password has: whoever is not known is checked for as long as who is. */
 let nobodysHash: Promise<string> | undefined
 
-/** Whether somebody has a password. It takes the same work whether there is such a person, and whether that person has a password at all. */
+/** Whether somebody has a password. It takes the same work whether there is such a person, and whether they have a password at all. */
 export async function hasPassword(person: Person | null, password: string, { hash, verify }: Hashing): Promise<boolean> {
   const kept = person?.password ?? (await (nobodysHash ??= hash('')))
   const isRight = await verify(kept, password)

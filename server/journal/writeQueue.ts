@@ -2,7 +2,7 @@ import type { Change } from '../../core/records/registry'
 import type { LiveShop } from '../live/liveShop'
 import { loadLiveShop } from '../live/loadLiveShop'
 import { log } from '../log'
-import { writeWaits } from '../metrics/writeWaits'
+import { writeWaits } from './writeWaits'
 import type { JournalEntry, Write } from '../store/journal'
 import type { Store, StoreWriter } from '../store/port'
 

@@ -3,7 +3,7 @@ import { underWay } from '../exchange/atOnce'
 import { openStreams } from '../journal/openStreams'
 import { troubles } from '../running/troubles'
 import { useShop } from '../running/useShop'
-import { writeWaits } from './writeWaits'
+import { writeWaits } from '../journal/writeWaits'
 
 /** What the server tells of itself, in the text format of Prometheus: of the process, and what is below. */
 export const metrics = new Registry()

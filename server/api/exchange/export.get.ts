@@ -1,5 +1,5 @@
 import { pipeline } from 'node:stream/promises'
-import { exportQuerySchema } from '../../../core/exchange/fileRequests'
+import { exportQuerySchema } from '../../../core/exchange/requests/fileRequests'
 import { fileFormatOf } from '../../../core/exchange/formats/registry'
 import { useShop } from '../../running/useShop'
 import { amongFew } from '../../exchange/atOnce'

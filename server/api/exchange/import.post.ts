@@ -1,4 +1,4 @@
-import { importQuerySchema } from '../../../core/exchange/fileRequests'
+import { importQuerySchema } from '../../../core/exchange/requests/fileRequests'
 import type { ImportReport } from '../../../core/exchange/importReport'
 import { fileFormatKeys, fileFormatOf, formatOfType } from '../../../core/exchange/formats/registry'
 import { idOf } from '../../../core/access/access'

@@ -1,4 +1,4 @@
-import { setUpQuerySchema } from '../../../../core/exchange/fileRequests'
+import { setUpQuerySchema } from '../../../../core/exchange/requests/fileRequests'
 import { writeSetUp } from '../../../../core/exchange/setUp/setUp'
 import { useShop } from '../../../running/useShop'
 import { setUpContext } from '../../../exchange/setUpContext'

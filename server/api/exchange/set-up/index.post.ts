@@ -1,4 +1,4 @@
-import { setUpImportQuerySchema } from '../../../../core/exchange/fileRequests'
+import { setUpImportQuerySchema } from '../../../../core/exchange/requests/fileRequests'
 import type { SetUpReport } from '../../../../core/exchange/setUp/setUp'
 import { planSetUp, SetUpError } from '../../../../core/exchange/setUp/setUp'
 import { setUpFileSchema } from '../../../../core/exchange/setUp/upgradeSetUp'

@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { fileFormatKeys } from './formats/registry'
-import { fileKindKeys } from './kinds/registry'
-import { setUpParts } from './setUp/setUp'
+import { fileFormatKeys } from '../formats/registry'
+import { fileKindKeys } from '../kinds/registry'
+import { setUpParts } from '../setUp/setUp'
 
 /*
  * What files are asked for with, and brought in with: the queries of their addresses.
