@@ -17,6 +17,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'POST /api/account/passkeys': 'viewer',
   'DELETE /api/account/passkeys/[id]': 'viewer',
   'POST /api/account/passkeys/options': 'viewer',
+  'POST /api/account/passkeys/own': 'viewer',
   'POST /api/account/password': 'viewer',
   'POST /api/account/sessions/end': 'viewer',
   'GET /api/bench': 'viewer',

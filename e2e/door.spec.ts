@@ -118,6 +118,9 @@ test('what no text can have in it is refused where it comes in', async ({ baseUR
     '/api/products?q=a%00b',
     '/api/shop/v1/catalogue/search?q=a%00b',
     `${publicPage}?visitor=%00`,
+    '/api/bundles/%00/orders',
+    '/api/shop/v1/pages/product/%00',
+    '/pictures/%00',
     '/pictures/%',
     '/pictures/%E0%A4%A',
   ])

@@ -39,7 +39,14 @@ export type PersonShown = z.infer<typeof personSchema>
 
 /** Who is asking, and what the studio offers them. */
 export const meSchema = z.object({
-  person: personSchema.extend({ role: roleSchema, email: z.string() }).nullable(),
+  person: personSchema
+    .extend({
+      role: roleSchema,
+      email: z.string(),
+      /** Who has none goes in with a passkey, or is the demo's. */
+      hasPassword: z.boolean(),
+    })
+    .nullable(),
   /** The demo shop is there to be tried without signing in. */
   demo: z.boolean(),
   /** Where passkeys can be used: an origin with a name, and TLS or on this machine; null: nowhere. */
@@ -50,7 +57,14 @@ export type Me = z.infer<typeof meSchema>
 export const signInSchema = z.strictObject({ email: z.string().max(254), password: z.string().max(256) })
 export const joiningSchema = z.strictObject({ name: personNameSchema, email: emailSchema, password: passwordSchema })
 export const accountSchema = z.strictObject({ name: personNameSchema, colour: colourSchema })
-export const newPasswordSchema = z.strictObject({ current: z.string().max(256), next: passwordSchema })
+export const newPasswordSchema = z.strictObject({
+  current: z.string().max(256),
+  next: passwordSchema,
+  /** Whether one's passkeys go with the old password. */
+  withoutPasskeys: z.boolean().default(false),
+})
+/** What changing a password has ended. */
+export const newPasswordAnswerSchema = z.object({ sessions: z.int(), passkeys: z.int() })
 
 /** A browser in which somebody is signed in. */
 export const sessionSchema = z.object({
@@ -82,6 +96,13 @@ export const passkeyAnswerSchema = z.strictObject({
   attempt: z.string().max(64),
   response: z.looseObject({ id: z.string().min(1).max(1400) }),
 })
+export type PasskeyAnswer = z.infer<typeof passkeyAnswerSchema>
+/** How somebody who is signed in shows once more that it is them: a browser left open must not give a lasting way in. */
+export const confirmationSchema = z.union([
+  z.strictObject({ password: z.string().max(256) }),
+  z.strictObject({ passkey: passkeyAnswerSchema }),
+])
+export type Confirmation = z.infer<typeof confirmationSchema>
 
 /** What an invitation lets somebody become. */
 export const invitationSchema = z.object({ role: roleSchema, name: z.string(), until: z.string() })

@@ -5,7 +5,7 @@ import { NotWrittenError } from '../store/port'
 
 type Put<Sort extends AdmissionSort> = [sort: Sort, id: string, value: Admissions[Sort] | null]
 /** Something that is kept from now on, or, null, no more. */
-export type AnyPut = { [Sort in AdmissionSort]: Put<Sort> }[AdmissionSort]
+type AnyPut = { [Sort in AdmissionSort]: Put<Sort> }[AdmissionSort]
 
 export const gone = <Sort extends AdmissionSort>(sort: Sort, id: string) => [sort, id, null] as Put<Sort> as AnyPut
 
@@ -13,7 +13,7 @@ export const gone = <Sort extends AdmissionSort>(sort: Sort, id: string) => [sor
 export const hashOf = (given: string) => createHash('sha256').update(given).digest('hex')
 export const newKey = () => randomBytes(32).toString('base64url')
 
-export const hour = 3_600_000
+const hour = 3_600_000
 export const day = 24 * hour
 /** What somebody did last is written down when it is this much newer. */
 export const seenEvery = hour

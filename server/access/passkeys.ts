@@ -41,6 +41,15 @@ export class Passkeys {
     this.#held.note('passkey', id, { ...passkey, counter, used: this.#held.at() })
   }
 
+  /** Takes away all that a person has. Returns how many. */
+  removeAll(person: string): Promise<number> {
+    return this.#held.inTurn(async () => {
+      const own = this.of(person)
+      await this.#held.write(...own.map(({ id }) => gone('passkey', id)))
+      return own.length
+    })
+  }
+
   /** @throws AccessRefused when a person has no such passkey */
   remove(person: string, id: string): Promise<void> {
     return this.#held.inTurn(async () => {

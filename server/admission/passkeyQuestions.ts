@@ -6,8 +6,7 @@ import {
   verifyAuthenticationResponse,
   verifyRegistrationResponse,
 } from '@simplewebauthn/server'
-import type { z } from 'zod'
-import type { passkeyAnswerSchema } from '../../core/access/people'
+import type { PasskeyAnswer } from '../../core/access/people'
 import type { Person } from '../access/accessBook'
 import type { Passkey } from '../access/passkeys'
 import { publicAddress } from '../http/door'
@@ -18,7 +17,6 @@ import { Problem } from '../utils/problem'
  * from the address that people reach the server by, which is a setting.
  */
 
-type Answer = z.infer<typeof passkeyAnswerSchema>
 type Transports = NonNullable<Parameters<typeof generateRegistrationOptions>[0]['excludeCredentials']>[0]['transports']
 
 /** Milliseconds in which a question has to be answered. */
@@ -63,7 +61,7 @@ function askedOf(attempt: string, person: string | null): string {
   return asked.challenge
 }
 
-const refused = () => new Problem(401, 'wrong-passkey', 'Not signed in', 'This passkey is not known here.')
+const refused = () => new Problem(401, 'wrong-passkey', 'Not let in', 'This passkey is not known here.')
 
 /** Asks a browser to make a passkey for somebody. @param own those that they have, of which no second is made */
 export async function askForPasskey({ id, name, email }: Person, own: readonly Passkey[]) {
@@ -83,7 +81,7 @@ export async function askForPasskey({ id, name, email }: Person, own: readonly P
 }
 
 /** The passkey that a browser has made. @throws Problem when it is not one that was asked for */
-export async function madePasskey({ id: person }: Person, { attempt, response }: Answer) {
+export async function madePasskey({ id: person }: Person, { attempt, response }: PasskeyAnswer) {
   const { expectedOrigin, rpID } = site()
   const { registrationInfo } = await verifyRegistrationResponse({
     response: response as never,
@@ -100,14 +98,26 @@ export async function madePasskey({ id: person }: Person, { attempt, response }:
 /** Asks a browser for any passkey of this address. */
 export const askWho = async () => ask(await generateAuthenticationOptions({ rpID: site().rpID, userVerification: 'required' }), null)
 
+/** Asks the browser of somebody who is signed in for one of their own. */
+export async function askWhetherThemselves({ id }: Person, own: readonly Passkey[]) {
+  const { rpID } = site()
+  const allowCredentials = own.map(each => ({ id: each.id, transports: each.transports as Transports }))
+  return ask(await generateAuthenticationOptions({ rpID, userVerification: 'required', allowCredentials }), id)
+}
+
 /**
  * Checks that somebody has a passkey.
  * @param passkey the one that they say they have; null: it is not known
+ * @param asked who was asked; null: whoever wants to sign in
  * @returns how often it was used, as the device says @throws Problem when they don’t
  */
-export async function provenPasskey(passkey: Passkey | null, { attempt, response }: Answer): Promise<number> {
+export async function provenPasskey(
+  passkey: Passkey | null,
+  { attempt, response }: PasskeyAnswer,
+  asked: string | null = null,
+): Promise<number> {
   const { expectedOrigin, rpID } = site()
-  const expectedChallenge = askedOf(attempt, null)
+  const expectedChallenge = askedOf(attempt, asked)
   if (!passkey) throw refused()
   const { id, publicKey, counter, transports } = passkey
   const { verified, authenticationInfo } = await verifyAuthenticationResponse({

@@ -14,8 +14,9 @@ export function pathPart(event: H3Event, name: string): string {
 
 const sentAddress = ({ node: { req } }: H3Event): string => (req as { originalUrl?: string }).originalUrl ?? req.url ?? '/'
 
-/** @throws Problem when the percent-encoding is broken */
+/** @throws Problem when the percent-encoding is broken, or there is a NUL in it */
 export function decoded(part: string): string {
+  refuseNul(part)
   try {
     return decodeURIComponent(part)
   } catch {
@@ -23,20 +24,22 @@ export function decoded(part: string): string {
   }
 }
 
+/** No text has a NUL, and databases take it for an end. @param sent as it stands in the address */
+function refuseNul(sent: string): void {
+  if (sent.includes('%00')) throw new Problem(400, 'malformed', 'The request is malformed', 'There is a NUL (%00) in the address.')
+}
+
 /** The query, checked. */
 export function queryOf<S extends z.ZodType>(event: H3Event, schema: S): z.infer<S> {
   return schema.parse(parse(searchOf(sentAddress(event))))
 }
 
-/**
- * What stands behind the question mark of an address.
- * @throws Problem when there is a NUL in it, which no text has, and which databases take for an end
- */
+/** What stands behind the question mark of an address. @throws Problem when there is a NUL in it */
 export function searchOf(path: string): string {
   const start = path.indexOf('?')
   if (start < 0) return ''
   const search = path.slice(start + 1)
-  if (search.includes('%00')) throw new Problem(400, 'malformed', 'The request is malformed', 'There is a NUL (%00) in the address.')
+  refuseNul(search)
   return search
 }
 

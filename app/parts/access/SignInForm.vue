@@ -39,11 +39,26 @@ const usePasskey = () => attempt(signInWithPasskey)
 <template>
   <form class="sign-in" @submit.prevent="signIn">
     <label
-      >{{ say.email }}<input v-model="email" type="email" name="email" autocomplete="username" required :aria-invalid="Boolean(problem)"
+      >{{ say.email
+      }}<input
+        v-model="email"
+        class="plain-input"
+        type="email"
+        name="email"
+        autocomplete="username"
+        required
+        :aria-invalid="Boolean(problem)"
     /></label>
     <label
       >{{ say.password
-      }}<input v-model="password" type="password" name="password" autocomplete="current-password" required :aria-invalid="Boolean(problem)"
+      }}<input
+        v-model="password"
+        class="plain-input"
+        type="password"
+        name="password"
+        autocomplete="current-password"
+        required
+        :aria-invalid="Boolean(problem)"
     /></label>
     <p v-if="problem" class="wrong small" role="alert">{{ problem }}</p>
     <button type="submit" class="main-button" :disabled="isSending">{{ say.signIn }}</button>

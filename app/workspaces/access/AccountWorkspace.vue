@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { z } from 'zod'
-import type { PersonColour, SessionShown } from '../../../core/access/people'
-import { meSchema, personColours, sessionsAnswerSchema, shortestPassword } from '../../../core/access/people'
+import type { PasskeyShown, PersonColour, SessionShown } from '../../../core/access/people'
+import { meSchema, passkeysAnswerSchema, personColours, sessionsAnswerSchema } from '../../../core/access/people'
 import { callApi } from '../../data/callApi'
 import { useHistory } from '../../data/history'
 import { useMe } from '../../data/me'
@@ -12,7 +12,7 @@ import { useWorkspaceTitle } from '../../frame/useOpened'
 import { accessWords } from './words'
 
 const say = accessWords.account
-/** One's own name, colour and password, and where one is signed in. */
+/** One's own name and colour, what one signs in with, and where one is signed in. */
 const me = useMe()
 const history = useHistory()
 const messages = useMessages()
@@ -20,14 +20,17 @@ useWorkspaceTitle(say.title)
 const person = computed(() => me.person!)
 const name = ref(person.value.name)
 const colour = ref<PersonColour>(person.value.colour)
-const current = ref('')
-const next = ref('')
+const passkeys = shallowRef<PasskeyShown[]>([])
 const sessions = shallowRef<SessionShown[] | null>(null)
 
 async function loadSessions(): Promise<void> {
   sessions.value = (await callApi(sessionsAnswerSchema, '/api/account/sessions')).sessions
 }
-const load = () => Promise.all([history.load(), loadSessions()])
+async function loadPasskeys(): Promise<void> {
+  passkeys.value = (await callApi(passkeysAnswerSchema, '/api/account/passkeys')).passkeys
+}
+const loadWaysIn = () => Promise.all([loadSessions(), loadPasskeys()])
+const load = () => Promise.all([history.load(), loadWaysIn()])
 const stepped = useFollowing(async () => undefined)
 
 async function attempt(work: () => Promise<string>): Promise<void> {
@@ -42,14 +45,6 @@ const save = () =>
   attempt(async () => {
     me.take(await callApi(meSchema, '/api/account', { method: 'POST', body: { name: name.value, colour: colour.value } }))
     return say.saved
-  })
-const changePassword = () =>
-  attempt(async () => {
-    const body = { current: current.value, next: next.value }
-    const { ended } = await callApi(endedSchema, '/api/account/password', { method: 'POST', body })
-    current.value = next.value = ''
-    await loadSessions()
-    return say.changed(ended)
   })
 const endOthers = () =>
   attempt(async () => {
@@ -70,7 +65,9 @@ const endOthers = () =>
         </div>
       </header>
       <form :aria-label="say.yourName" @submit.prevent="save">
-        <label>{{ say.yourName }}<input v-model="name" type="text" autocomplete="name" maxlength="60" required /></label>
+        <label
+          >{{ say.yourName }}<input v-model="name" class="plain-input" type="text" autocomplete="name" maxlength="60" required
+        /></label>
         <fieldset>
           <legend>{{ say.colour }}</legend>
           <button
@@ -87,15 +84,8 @@ const endOthers = () =>
         </fieldset>
         <button type="submit" class="main-button">{{ say.save }}</button>
       </form>
-      <form :aria-label="say.password" @submit.prevent="changePassword">
-        <h2>{{ say.password }}</h2>
-        <label>{{ say.current }}<input v-model="current" type="password" autocomplete="current-password" required /></label>
-        <label
-          >{{ say.next }}<input v-model="next" type="password" autocomplete="new-password" :minlength="shortestPassword" required
-        /></label>
-        <button type="submit" class="plain-button">{{ say.change }}</button>
-      </form>
-      <PasskeysPart />
+      <PasswordPart :passkeys="passkeys.length" @changed="loadWaysIn" />
+      <PasskeysPart v-model="passkeys" />
       <section :aria-label="say.sessions">
         <h2>{{ say.sessions }}</h2>
         <ul>
@@ -160,18 +150,6 @@ label {
   width: min(360px, 100%);
   color: var(--ink-soft);
   font-size: 13px;
-}
-input {
-  height: 38px;
-  padding: 0 11px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: 14px/1.4 var(--text);
-}
-input:focus-visible {
-  outline: 2px solid var(--petrol);
 }
 fieldset {
   display: flex;

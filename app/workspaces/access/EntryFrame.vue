@@ -64,21 +64,9 @@ a {
   color: var(--ink-soft);
   font-size: 13px;
 }
-.card :deep(input) {
+.card :deep(.plain-input) {
   height: 40px;
-  padding: 0 11px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: 15px/1.4 var(--text);
-}
-.card :deep(input:focus-visible) {
-  outline: 2px solid var(--petrol);
-  outline-offset: 0;
-}
-.card :deep(input[aria-invalid='true']) {
-  border-color: var(--clay);
+  font-size: 15px;
 }
 .card :deep(.main-button),
 .card :deep(.plain-button) {

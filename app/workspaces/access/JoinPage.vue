@@ -57,12 +57,16 @@ async function join(): Promise<void> {
     </div>
     <form v-else-if="invitation" @submit.prevent="join">
       <p class="soft">{{ invitation.until ? say.lead(invitation.role) : say.leadFirst }}</p>
-      <label>{{ say.name }}<input v-model="name" name="name" autocomplete="name" required maxlength="60" /></label>
-      <label>{{ say.email }}<input v-model="email" type="email" name="email" autocomplete="username" required maxlength="254" /></label>
+      <label>{{ say.name }}<input v-model="name" class="plain-input" name="name" autocomplete="name" required maxlength="60" /></label>
+      <label
+        >{{ say.email
+        }}<input v-model="email" class="plain-input" type="email" name="email" autocomplete="username" required maxlength="254"
+      /></label>
       <label
         >{{ say.password
         }}<input
           v-model="password"
+          class="plain-input"
           type="password"
           name="password"
           autocomplete="new-password"

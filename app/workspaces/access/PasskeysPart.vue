@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PasskeyShown } from '../../../core/access/people'
+import type { Confirmation, PasskeyShown } from '../../../core/access/people'
 import { passkeysAnswerSchema } from '../../../core/access/people'
 import { callApi } from '../../data/callApi'
 import { useMe } from '../../data/me'
@@ -12,37 +12,32 @@ const say = accessWords.passkeys
 /** One's passkeys: made in this browser, and taken away. */
 const me = useMe()
 const messages = useMessages()
-const passkeys = shallowRef<PasskeyShown[]>([])
-const isMaking = ref(false)
+const passkeys = defineModel<PasskeyShown[]>({ required: true })
+const isConfirming = ref(false)
+/** Whoever can show that it is them. */
+const canConfirm = computed(() => me.person!.hasPassword || passkeys.value.length > 0)
 const canMake = computed(() => hasPasskeys(me.passkeysAt))
 const where = computed(() => (me.passkeysAt === null ? say.nowhere : say.elsewhere(me.passkeysAt)))
 const usedWords = ({ used }: PasskeyShown) => (used ? say.used(momentWords(used)) : say.unused)
 
-onMounted(() => attempt(async () => void (passkeys.value = (await callApi(passkeysAnswerSchema, '/api/account/passkeys')).passkeys)))
-
-async function attempt(work: () => Promise<unknown>): Promise<void> {
-  try {
-    await work()
-  } catch (error) {
-    if (error instanceof PasskeyNotUsed) messages.tell(say.notMade)
-    else messages.refuse(error)
-  }
-}
-async function make(): Promise<void> {
-  if (isMaking.value) return
-  isMaking.value = true
-  await attempt(async () => {
-    passkeys.value = await makePasskey()
-    messages.tell(say.made)
+/** Closing what the browser asks is no mistake: nothing has happened. */
+async function make(confirmation: Confirmation): Promise<void> {
+  const made = await makePasskey(confirmation).catch((error: unknown) => {
+    if (!(error instanceof PasskeyNotUsed)) throw error
+    return null
   })
-  isMaking.value = false
+  if (made) passkeys.value = made
+  messages.tell(made ? say.made : say.notMade)
 }
-const remove = ({ id, device }: PasskeyShown) =>
-  attempt(async () => {
+async function remove({ id, device }: PasskeyShown): Promise<void> {
+  try {
     const path = `/api/account/passkeys/${encodeURIComponent(id)}`
     passkeys.value = (await callApi(passkeysAnswerSchema, path, { method: 'DELETE' })).passkeys
     messages.tell(say.removed(device))
-  })
+  } catch (error) {
+    messages.refuse(error)
+  }
+}
 </script>
 
 <template>
@@ -57,8 +52,10 @@ const remove = ({ id, device }: PasskeyShown) =>
         <button type="button" class="text-button" :aria-label="say.removeOf(each.device)" @click="remove(each)">{{ say.remove }}</button>
       </li>
     </ul>
-    <button v-if="canMake" type="button" class="plain-button" :disabled="isMaking" @click="make">{{ say.make }}</button>
-    <p v-else class="small">{{ where }}</p>
+    <p v-if="!canMake" class="small">{{ where }}</p>
+    <p v-else-if="!canConfirm" class="small">{{ say.noPassword }}</p>
+    <button v-else type="button" class="plain-button" @click="isConfirming = true">{{ say.make }}</button>
+    <ConfirmDialog v-if="isConfirming" :lead="say.confirm" :has-passkey="passkeys.length > 0" :work="make" @close="isConfirming = false" />
   </section>
 </template>
 

@@ -72,6 +72,8 @@ export const accessWords = {
     title: 'Passkeys',
     lead: 'Sign in by fingerprint, face or PIN of your device instead of the password, which goes on working.',
     make: 'Add a passkey of this device',
+    confirm: 'A passkey lets whoever has this device in for good.',
+    noPassword: 'The demo merchandiser has no password to show that it is them, and makes no passkeys.',
     made: 'This device has a passkey now.',
     notMade: 'No passkey was made.',
     remove: 'Remove',
@@ -83,6 +85,31 @@ export const accessWords = {
     elsewhere: (address: string) => `Passkeys can be made and used at ${address}, with a browser that knows them.`,
     nowhere: 'Passkeys need an address with a name and TLS. Whoever runs the server sets it (MANADA_ADDRESS).',
   },
+  password: {
+    title: 'Password',
+    current: 'The one you have',
+    next: 'The new one',
+    ends: 'Changing it signs you out everywhere else.',
+    withoutPasskeys: (count: number) =>
+      `Take ${count === 1 ? 'my passkey' : `my ${count} passkeys`} away too: for when somebody else may have been here.`,
+    change: 'Change it',
+    changed(sessions: number, passkeys: number) {
+      const ended = [
+        sessions && `you are signed out in ${sessions} other ${sessions === 1 ? 'place' : 'places'}`,
+        passkeys && (passkeys === 1 ? 'your passkey is gone' : `your ${passkeys} passkeys are gone`),
+      ].filter(Boolean)
+      return ['Your password is another now', ...ended].join(', ') + '.'
+    },
+    none: 'You have none: whoever tries the demo goes in without.',
+  },
+  confirm: {
+    title: 'Is it you?',
+    password: 'Your password',
+    byPasskey: 'Use a passkey I have',
+    notUsed: 'No passkey was used. Try again.',
+    leaveIt: 'Leave it',
+    goOn: 'Go on',
+  },
   account: {
     title: 'Your account',
     yourName: 'Name',
@@ -91,15 +118,6 @@ export const accessWords = {
     saved: 'Saved.',
     email: (email: string) => `You sign in with ${email}.`,
     role: (role: string) => `Your role is ${role}.`,
-    password: 'Password',
-    current: 'The one you have',
-    next: 'The new one',
-    change: 'Change it',
-    changed: (ended: number) =>
-      ended
-        ? `Your password is another now, and you are signed out in ${ended} other ${ended === 1 ? 'place' : 'places'}.`
-        : 'Your password is another now.',
-    noPassword: 'The demo merchandiser has no password.',
     sessions: 'Where you are signed in',
     this: 'this one',
     since: (when: string) => `since ${when}`,

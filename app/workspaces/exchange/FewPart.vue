@@ -22,31 +22,14 @@ async function change(): Promise<void> {
 </script>
 
 <template>
-  <article :aria-label="say.fewLeft" class="part">
-    <div>
-      <h3>{{ say.fewLeft }}</h3>
-      <p class="small soft">{{ say.hint }} {{ may ? '' : say.admins }}</p>
-    </div>
+  <SettingPart :title="say.fewLeft" :hint="say.hint" admins>
     <label class="small"
-      >{{ say.soMany }}<input v-model="few" type="number" min="0" max="99" step="1" :disabled="!may" @change="change"
+      >{{ say.soMany }}<input v-model="few" class="plain-input" type="number" min="0" max="99" step="1" :disabled="!may" @change="change"
     /></label>
-  </article>
+  </SettingPart>
 </template>
 
 <style scoped>
-article.part {
-  display: grid;
-  grid-template-columns: 1fr;
-  gap: 10px;
-  padding: 14px 0;
-  border-top: 1px solid var(--line);
-}
-h3 {
-  font-size: 14.5px;
-}
-p {
-  margin: 2px 0 0;
-}
 label {
   display: flex;
   align-items: center;
@@ -54,15 +37,5 @@ label {
 }
 input {
   width: 84px;
-  height: 38px;
-  padding: 0 11px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: 14px/1.4 var(--text);
-}
-input:focus-visible {
-  outline: 2px solid var(--petrol);
 }
 </style>

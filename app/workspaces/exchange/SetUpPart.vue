@@ -71,21 +71,17 @@ async function take(): Promise<void> {
 </script>
 
 <template>
-  <article :aria-label="say.setUp">
-    <div>
-      <h3>{{ say.setUp }}</h3>
-      <p class="small soft">
-        {{ say.kindsOfLinksSectionsWith }}
-      </p>
-    </div>
-    <div class="ways">
-      <a class="plain-button get" href="/api/exchange/set-up" download="set-up.json"
-        ><PhDownloadSimple width="16" height="16" />{{ say.setUpJson }}</a
-      >
-      <button type="button" class="text-button get" :disabled="busy" @click="input?.click()">
-        <PhUploadSimple width="15" height="15" />{{ say.readOne }}
-      </button>
-    </div>
+  <SettingPart :title="say.setUp" :hint="say.kindsOfLinksSectionsWith">
+    <template #beside>
+      <div class="ways">
+        <a class="plain-button get" href="/api/exchange/set-up" download="set-up.json"
+          ><PhDownloadSimple width="16" height="16" />{{ say.setUpJson }}</a
+        >
+        <button type="button" class="text-button get" :disabled="busy" @click="input?.click()">
+          <PhUploadSimple width="15" height="15" />{{ say.readOne }}
+        </button>
+      </div>
+    </template>
     <input
       ref="input"
       class="unseen"
@@ -95,8 +91,8 @@ async function take(): Promise<void> {
       tabindex="-1"
       @change="readSetUp"
     />
-    <p v-if="problem" class="wide wrong small" role="alert">{{ problem }}</p>
-    <div v-if="chosen" class="wide report" role="status">
+    <p v-if="problem" class="wrong small" role="alert">{{ problem }}</p>
+    <div v-if="chosen" class="report" role="status">
       <p>
         <b>{{ chosen.name }}</b>
         {{
@@ -117,26 +113,16 @@ async function take(): Promise<void> {
         <button type="button" class="main-button" :disabled="busy || !chosen.report.changes.length" @click="take">{{ say.takeIt }}</button>
       </div>
     </div>
-  </article>
+  </SettingPart>
 </template>
 
 <style scoped>
-article {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 4px 12px;
-  align-items: center;
-  padding: 14px 0;
-  border-top: 1px solid var(--line);
-}
-h3 {
-  font-size: 14.5px;
-}
 p {
-  margin: 2px 0 0;
+  margin: 0;
 }
 .ways {
   display: grid;
+  flex: none;
   justify-items: center;
   gap: 4px;
 }
@@ -149,13 +135,9 @@ p {
 .plain-button {
   background: var(--sheet);
 }
-.wide {
-  grid-column: 1 / -1;
-}
 .report {
   display: grid;
   gap: 8px;
-  margin-top: 8px;
   padding: 12px 14px;
   border: 1px solid var(--line);
   border-radius: 10px;

@@ -25,35 +25,14 @@ const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.valu
 </script>
 
 <template>
-  <article :aria-label="say.timeZone" class="part">
-    <div>
-      <h3>{{ say.timeZone }}</h3>
-      <p class="small soft">{{ say.whereTheShopsDaysBegin(time) }} {{ may ? '' : say.admins }}</p>
-    </div>
+  <SettingPart :title="say.timeZone" :hint="say.whereTheShopsDaysBegin(time)" admins>
     <v-autocomplete
       :model-value="zone"
       :items="zones"
       :disabled="!may"
       auto-select-first
       :aria-label="say.theShopsTimeZone"
-      class="zone"
       @update:model-value="setZone"
     />
-  </article>
+  </SettingPart>
 </template>
-
-<style scoped>
-article.part {
-  display: grid;
-  grid-template-columns: 1fr;
-  gap: 10px;
-  padding: 14px 0;
-  border-top: 1px solid var(--line);
-}
-h3 {
-  font-size: 14.5px;
-}
-p {
-  margin: 2px 0 0;
-}
-</style>

@@ -117,13 +117,14 @@ export const exchangeWords = {
     whereTheShopsDaysBegin: (time: string | number) =>
       `Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is ${time} now.`,
     theShopsTimeZone: 'The shop’s time zone',
+  },
+  settingPart: {
     admins: 'Admins can change it.',
   },
   fewPart: {
     fewLeft: 'Only a few left',
     hint: 'Shoppers are never told how many there are. Of so many or fewer they are told that only a few are left; with 0, not even that.',
     soMany: 'A few are at most',
-    admins: 'Admins can change it.',
   },
   useImport: {
     theFileCouldNotBe: 'The file could not be read any more. Choose it again.',

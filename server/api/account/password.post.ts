@@ -1,16 +1,16 @@
 import { newPasswordSchema } from '../../../core/access/people'
+import { confirmPassword } from '../../admission/confirmed'
 import { sessionOf } from '../../admission/signedIn'
 import { themselves } from '../../admission/themselves'
-import { trying } from '../../admission/tries'
-import { clientAddress } from '../../http/clientAddress'
 
-/** Changes one's own password, and ends one's other sessions. */
+/** Changes one's own password, and ends one's other sessions; also one's passkeys, if asked to. */
 export default api('viewer', async (event, asker) => {
-  const { current, next } = await bodyOf(event, newPasswordSchema)
+  const { current, next, withoutPasskeys } = await bodyOf(event, newPasswordSchema)
   const { access, person } = await themselves(asker)
-  const { password } = person
-  const isRight = password && (await trying(person.email, clientAddress(event.node.req), () => verifyPassword(password, current)))
-  if (!isRight) throw new Problem(403, 'wrong-password', 'Not changed', 'The password that you have now is another one.')
+  await confirmPassword(event, person, current)
   await access.change(person.id, { password: await hashPassword(next) })
-  return { ended: await access.endSessions(person.id, (await sessionOf(event)) ?? undefined) }
+  return {
+    sessions: await access.endSessions(person.id, (await sessionOf(event)) ?? undefined),
+    passkeys: withoutPasskeys ? await access.passkeys.removeAll(person.id) : 0,
+  }
 })
