@@ -1,6 +1,7 @@
 import { isEqual, pick } from 'es-toolkit'
 import type { Product, Variant } from './product'
 import { productStatusSchema } from './product'
+import type { Text } from '../text/text'
 
 /** Statuses as the source code has them: what is compared with them then is the same, and nothing of it has to be read. */
 const statuses = productStatusSchema.enum
@@ -16,7 +17,7 @@ export class SharedParts {
 
   /** The same product, of shared parts. */
   product(product: Product): Product {
-    const { brand, status, released, categories, tags, attributes, variants } = product
+    const { brand, status, released, categories, tags, attributes, variants, description } = product
     return {
       ...product,
       brand: brand === null ? null : this.#text(brand),
@@ -25,11 +26,13 @@ export class SharedParts {
       categories: this.#list(categories),
       tags: this.#list(tags),
       attributes: Object.fromEntries(Object.entries(attributes).map(([name, values]) => [this.#text(name), this.#list(values)])),
+      description: Object.keys(description).length ? description : this.#noText,
       variants: variants.length ? variants.map(each => this.#variant(each)) : this.#noVariants,
     }
   }
 
   readonly #noVariants: Variant[] = []
+  readonly #noText: Text = {}
 
   #variant(variant: Variant): Variant {
     const { status, options } = variant

@@ -9,6 +9,7 @@ import { textIn } from '../text/text'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import { deliveredProduct } from './deliveredItem'
 import { deliveredPlan } from './pageParts'
+import { RecentTexts } from './recentTexts'
 
 /** What is the same of a section on all pages, as bytes of JSON. */
 export interface SectionText {
@@ -28,39 +29,38 @@ interface LookTexts {
   house: string
   sections: WeakMap<Section, Map<string, SectionText>>
 }
-interface Texts {
-  products: WeakMap<Product, string>
-  variants: WeakMap<Product, Map<string, string>>
-}
 
 /**
- * The JSON of delivered products and sections as byte texts, written once for each product, variant, section and language.
- * Products are never changed, only replaced. Languages are those of the shop: a few. A variant's text also says things of its product, and
- * so goes with that.
+ * The JSON of delivered products and sections as byte texts, written once for each section and language, and once for each product and
+ * variant that was asked for lately. Products are never changed, only replaced. A variant's text also says things of its product, and so
+ * goes with that.
  */
 export class DeliveredTexts {
   readonly settings: ShopSettings
-  readonly #byLanguage = new Map<string, Texts>()
+  readonly #products: RecentTexts<Product>
   readonly #looks = new WeakMap<LookBook, LookTexts>()
   readonly #plans = new WeakMap<PagePlan, Map<string, string>>()
 
   readonly #items: Items
 
-  /** @param items where the parts of bundles are looked up: a bundle is replaced when one of them changes */
-  constructor(settings: ShopSettings, items: Items) {
+  /**
+   * @param items where the parts of bundles are looked up: a bundle is replaced when one of them changes
+   * @param room characters of products that are kept at most: all of a large shop would take more memory than they save time
+   */
+  constructor(settings: ShopSettings, items: Items, room = 24_000_000) {
     this.settings = settings
     this.#items = items
+    this.#products = new RecentTexts(room)
   }
 
   /** The JSON of deliveredProduct without its closing brace, so that more members can follow. */
   of(item: CatalogueItem, language: string): string {
     const { product, variant } = item
-    const texts = this.#textsIn(language)
-    let text = variant ? texts.variants.get(product)?.get(variant.sku) : texts.products.get(product)
+    const part = variant && variant.sku
+    let text = this.#products.get(product, part, language)
     if (text !== undefined) return text
     text = jsonBytes(deliveredProduct(item, this.settings, language, this.#items)).slice(0, -1)
-    if (!variant) texts.products.set(product, text)
-    else texts.variants.set(product, (texts.variants.get(product) ?? new Map<string, string>()).set(variant.sku, text))
+    this.#products.set(product, part, language, text)
     return text
   }
 
@@ -97,12 +97,6 @@ export class DeliveredTexts {
   #looksIn(book: LookBook): LookTexts {
     let texts = this.#looks.get(book)
     if (!texts) this.#looks.set(book, (texts = { house: jsonBytes(book.houseStyle), sections: new WeakMap() }))
-    return texts
-  }
-
-  #textsIn(language: string): Texts {
-    let texts = this.#byLanguage.get(language)
-    if (!texts) this.#byLanguage.set(language, (texts = { products: new WeakMap(), variants: new WeakMap() }))
     return texts
   }
 }

@@ -20,7 +20,7 @@ import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from './countingShop'
 import { CheckRun } from './checkRun'
-import { CountingShop } from './countingShop'
+import { CountingShop, soldUnder } from './countingShop'
 import type { RuleAsked, RuleCounted } from './ruleCounts'
 import { RuleCounts } from './ruleCounts'
 
@@ -58,16 +58,21 @@ export interface ChecksReading {
 
 let tell: (message: CountingMessage) => void
 
-const products: Product[] = []
-const sharedParts = new SharedParts()
-const units: (readonly [sku: string, units: number])[] = []
-const links: PackedKind[] = []
+/** What has come of the shop; null: it is whole. */
+let coming: { products: Product[]; parts: SharedParts; units: Map<string, number>; links: PackedKind[] } | null = {
+  products: [],
+  parts: new SharedParts(),
+  units: new Map(),
+  links: [],
+}
 let shop: CountingShop | null = null
 /** Changes that came before the shop was whole. */
 const early: [changes: readonly Change[], number: number][] = []
 
 /** Somebody waits for these: fill meters and checks, which take longer, rest meanwhile. */
 const ruleCounts = new RuleCounts()
+
+const productCount = () => shop!.live.catalogue.products.length
 
 let areChecksWanted = false
 let checks: CheckRun | null = null
@@ -181,7 +186,7 @@ async function recount(next: Kept): Promise<void> {
   next.counted = true
   next.fill = shop![name.version].sections.has(name.section) ? meter.fill : null
   tell({ meter: name, fill: next.fill })
-  if (checks) tellChecks(checks, areProductsChecked ? products.length : 0)
+  if (checks) tellChecks(checks, areProductsChecked ? productCount() : 0)
 }
 
 /** A meter of the other version that has been counted, when the two count the same. */
@@ -211,7 +216,7 @@ async function countAll(kept: Kept): Promise<void> {
     told = performance.now()
     kept.done = step.value
     tell({ meter: kept.name, done: step.value, total: kept.meter.pages.size })
-    if (checks) tellChecks(checks, areProductsChecked ? products.length : 0)
+    if (checks) tellChecks(checks, areProductsChecked ? productCount() : 0)
     await others()
     // What is to be counted anew as a whole need not be finished.
     if (isStaleAgain(kept)) return
@@ -227,7 +232,7 @@ async function check(run: CheckRun, checking: Generator<number, void>): Promise<
     await others()
   }
   areProductsChecked = true
-  tellChecks(run, products.length)
+  tellChecks(run, productCount())
 }
 
 /** @param productsDone how many products the checks have looked at */
@@ -239,9 +244,9 @@ function tellChecks(run: CheckRun, productsDone: number): void {
       onSections: [...run.onSections, ...live.flatMap(({ name, fill }) => (fill ? fillFindings(name.section, name.page, fill) : []))],
       done:
         productsDone +
-        (run.areSectionsDone ? products.length : 0) +
+        (run.areSectionsDone ? productCount() : 0) +
         sumBy(live, ({ stale, counted, done, meter }) => (counted && stale !== 'all' ? meter.pages.size : done)),
-      total: products.length * 2 + sumBy(live, ({ meter }) => meter.pages.size),
+      total: productCount() * 2 + sumBy(live, ({ meter }) => meter.pages.size),
     },
   })
 }
@@ -252,16 +257,20 @@ const counting = {
   listen(listener: (message: CountingMessage) => void): void {
     tell = listener
   },
-  takeProducts(some: readonly Product[], sold: readonly (readonly [sku: string, units: number])[]): void {
-    products.push(...some.map(each => sharedParts.product(each)))
-    units.push(...sold)
+  /** @param sold how many units of each of them and of each variant, in their order */
+  takeProducts(some: readonly Product[], sold: readonly number[]): void {
+    const { products, parts, units } = coming!
+    const taken = some.map(each => parts.product(each))
+    products.push(...taken)
+    for (const [i, sku] of taken.flatMap(soldUnder).entries()) if (sold[i]) units.set(sku, sold[i])
   },
   takeLinks(kind: PackedKind): void {
-    links.push(kind)
+    coming!.links.push(kind)
   },
   /** @param number of the last write that is in all this */
   start({ number, ...parts }: Omit<CountingShopParts, 'products' | 'units' | 'links'> & { number: number }): void {
-    shop = new CountingShop({ ...parts, products, units, links })
+    shop = new CountingShop({ ...parts, ...coming! })
+    coming = null
     ruleCounts.begin(shop)
     changesTaken = Math.max(changesTaken, number)
     for (const each of early) take(...each)

@@ -37,8 +37,8 @@ export interface CountingShopParts {
   /** Of the copied records. */
   states: ReadonlyMap<string, unknown>
   products: readonly Product[]
-  /** Units sold of a SKU by itself. */
-  units: readonly (readonly [sku: string, units: number])[]
+  /** Units sold of a SKU by itself; none where there is no number. */
+  units: Map<string, number>
   links: readonly PackedKind[]
 }
 
@@ -46,6 +46,17 @@ export interface CountingShopParts {
 export const copiedRecords = records.filter(each => each.counting?.isCopied)
 
 const none: ReadonlySet<string> = new Set()
+
+/** A product with all that counting asks of it, and no more: of its names the one that lists are ordered by. */
+export const countedProduct = (product: Product, language: string): Product => ({
+  ...product,
+  name: { [language]: textIn(product.name, language, language) },
+  image: null,
+  gtin: null,
+})
+
+/** The SKUs that a product is sold under. */
+export const soldUnder = ({ sku, variants }: Product): string[] => [sku, ...variants.map(each => each.sku)]
 
 /** A copy of the shop for counting, smaller than the live one and kept current by the same changes. */
 export class CountingShop implements CountedShop {
@@ -64,7 +75,7 @@ export class CountingShop implements CountedShop {
   #books: Record<'live' | 'draft', PlanBook | null> = { live: null, draft: null }
 
   constructor({ language, timeZone, categories, articles, states, products, units, links }: CountingShopParts) {
-    this.#units = new Map(units)
+    this.#units = units
     this.#timeZone = timeZone
     this.#catalogue = new Catalogue(products, categories, articles)
     this.#postings = completed(Postings.building(products))
@@ -129,7 +140,7 @@ export class CountingShop implements CountedShop {
   replaceProduct(sku: string, after: Product | null): boolean {
     const before = this.#catalogue.product(sku)
     if (!before || !after || !hasSameVariants(before, after)) return false
-    const placed = { position: this.#postings.positionOf(sku)!, product: after }
+    const placed = { position: this.#postings.positionOf(sku)!, product: countedProduct(after, this.#index.facts.language) }
     this.#postings.put(placed, before)
     this.#catalogue.put([placed])
     this.#index.put([placed])
@@ -139,7 +150,7 @@ export class CountingShop implements CountedShop {
   /** Units sold of a product, its variants' among them. */
   #soldOf(sku: string): number {
     const product = this.#catalogue.product(sku)
-    return product ? [product, ...product.variants].reduce((sum, each) => sum + (this.#units.get(each.sku) ?? 0), 0) : 0
+    return product ? soldUnder(product).reduce((sum, each) => sum + (this.#units.get(each) ?? 0), 0) : 0
   }
 
   #inVersion(version: 'live' | 'draft'): Shop {

@@ -4,6 +4,7 @@ import { Worker } from 'node:worker_threads'
 import type { Remote } from 'comlink'
 import { proxy, wrap } from 'comlink'
 import { endpointOf } from '../threads/endpoint'
+import { resourceLimits } from '../threads/resourceLimits'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { Change } from '../../core/records/registry'
 import type { PageKind } from '../../core/pageTypes/registry'
@@ -13,7 +14,7 @@ import { packing } from '../../core/links/packedLinks'
 import type { Running } from '../running/useShop'
 import { runInSteps } from '../live/runInSteps'
 import type { ChecksReading, Counting, CountingMessage, ListedSubjects, MeterName } from './counting.worker'
-import { copiedRecords } from './countingShop'
+import { copiedRecords, countedProduct, soldUnder } from './countingShop'
 import type { RuleAsked, RuleCounted } from './ruleCounts'
 import script from './counting.worker?worker-script'
 import { log } from '../log'
@@ -172,7 +173,7 @@ export class CountingThread {
     this.#idle = setTimeout(() => void this.stop(), idleTime)
     this.#idle.unref()
     if (this.#thread) return
-    const worker = new Worker(script, { eval: true })
+    const worker = new Worker(script, { eval: true, resourceLimits })
     const thread = (this.#thread = { worker, counting: wrap<Counting>(endpointOf(worker)), ended: once(worker, 'exit') })
     this.#told = this.#settled = this.#running.log.followed
     worker.on('error', error => this.#failed(thread, error))
@@ -194,11 +195,8 @@ export class CountingThread {
     const { products } = catalogue
     for (let from = 0; from < products.length; from += productsAtOnce) {
       const some = products.slice(from, from + productsAtOnce)
-      const units = some
-        .flatMap(each => [each, ...each.variants])
-        .map(({ sku }) => [sku, shop.unitsSold(sku)] as const)
-        .filter(([, sold]) => sold)
-      const copied = some.map(each => ({ ...each, image: null, gtin: null }))
+      const units = some.flatMap(soldUnder).map(sku => shop.unitsSold(sku))
+      const copied = some.map(each => countedProduct(each, shop.settings.language))
       hand(counting => counting.takeProducts(copied, units))
       await nextTurn()
     }

@@ -34,7 +34,7 @@ const large = () =>
     articles: [],
     states: new Map(),
     products: Array.from({ length: 30_000 }, (_, i) => makeProduct(`P-${i}`, { price: i })),
-    units: [],
+    units: new Map(),
     links: [],
   })
 const long: Rule = { when: { all: [] }, pick: { any: Array.from({ length: 19 }, (_, i) => ({ price: { from: 100_000 + i } })) } }

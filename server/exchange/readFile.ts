@@ -3,6 +3,7 @@
 import { Worker } from 'node:worker_threads'
 import { wrap } from 'comlink'
 import { endpointOf } from '../threads/endpoint'
+import { resourceLimits } from '../threads/resourceLimits'
 import type { FileReader, ReadFileTask } from './readFile.worker'
 import script from './readFile.worker?worker-script'
 import { FileProblem } from '../../core/exchange/formats/fileProblem'
@@ -13,7 +14,7 @@ import type { ReadRows } from './readRows'
  * @throws FileProblem when the file can't be taken as a whole
  */
 export async function* readFile(task: ReadFileTask): AsyncGenerator<{ rows: ReadRows; bytes: number }> {
-  const worker = new Worker(script, { eval: true, workerData: task })
+  const worker = new Worker(script, { eval: true, workerData: task, resourceLimits })
   const failed = new Promise<never>((_, reject) => worker.once('error', reject))
   const reader = wrap<FileReader>(endpointOf(worker))
   try {

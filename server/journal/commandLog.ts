@@ -5,11 +5,13 @@ import { contextOf } from '../../core/journal/commandContext'
 import { CommandError } from '../../core/journal/commandError'
 import type { Stored } from '../../core/journal/shopView'
 import type { Change, Command } from '../../core/records/registry'
-import { describeCommand, importRole, neededBy, partsOfCommand, planCommand, roleFor } from '../../core/records/registry'
-import { areForShoppers, liveAfter } from '../../core/records/releases/liveAfter'
+import { describeCommand, neededBy, partsOfCommand, planCommand, roleFor } from '../../core/records/registry'
 import type { LiveShop } from '../live/liveShop'
 import type { ImportCommand, JournalEntry } from '../store/journal'
 import type { Store, StoreReader, StoreWriter } from '../store/port'
+import { carryOut } from './carryOut'
+import { isMadeInPieces, roleOf } from './entryOrigin'
+import { LongWork } from './longWork'
 import type { Piece } from './piece'
 import { StoppedError } from './piece'
 import type { TakingBackType } from './takingBack'
@@ -34,8 +36,7 @@ export class CommandLog {
   readonly #shop: LiveShop
   readonly #queue: WriteQueue
   readonly #stopping: AbortSignal
-  /** Entries that are being carried out, or taken back, piece by piece. */
-  readonly #underWay = new Set<number>()
+  readonly #longWork: LongWork
 
   /**
    * @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so
@@ -46,6 +47,7 @@ export class CommandLog {
     this.#shop = shop
     this.#queue = new WriteQueue(store, shop, stop)
     this.#stopping = stopping
+    this.#longWork = new LongWork(this.#queue, shop, stopping)
   }
 
   /** Number of the last write that the live shop has taken over: what was worked out before holds as long as it is the same. */
@@ -77,7 +79,7 @@ export class CommandLog {
       const words = describeCommand(command, context, this.#shop.settings.language)
       if (!changes.length) return { entry: null, type: command.type, words, changes, editor }
       await writer.dropUndone(editor)
-      return this.#carryOut({ type: command.type, command, words }, changes, editor, writer)
+      return carryOut(this.#shop, { type: command.type, command, words }, changes, editor, writer)
     })
   }
 
@@ -119,54 +121,13 @@ export class CommandLog {
       const changes = await plan()
       if (!changes.length) return { entry: null, type: what.type, words: words(), changes, editor }
       await writer.dropUndone(editor)
-      return this.#carryOut({ type: what.type, command: what, words: words() }, changes, editor, writer)
+      return carryOut(this.#shop, { type: what.type, command: what, words: words() }, changes, editor, writer)
     })
   }
 
-  /**
-   * Carries out long work as one entry, piece by piece: between two of them whoever waits has a turn, and each is worked out on the shop as
-   * it is then. Stopped or failed between two, what is made stays, and the entry says how far it came.
-   * @param next works out the next piece, and is told how many milliseconds the one before took, 0 for the first; null: that was all
-   * @param words of all of it
-   * @throws StoppedError when it was stopped between two pieces
-   */
-  async runInPieces(
-    what: Pick<JournalEntry, 'type' | 'command'>,
-    next: (writer: StoreWriter, took: number) => Promise<Piece | null>,
-    words: () => string,
-    editor: string,
-  ): Promise<Pick<Done, 'entry' | 'words'>> {
-    let entry: number | null = null
-    let pieces = 0
-    let begun = 0
-    let took = 0
-    try {
-      for (let isOver = false; !isOver;) {
-        if (this.#stopping.aborted) throw new StoppedError()
-        let piece: Piece | null = null
-        await this.#queue.turn(async (writer): Promise<Done> => {
-          begun = performance.now()
-          piece = await next(writer, took)
-          isOver = piece === null
-          const done = { entry, type: what.type, words: piece?.words ?? words(), changes: piece?.changes ?? [], editor }
-          if (done.changes.length) {
-            // What was undone before is not done again after something else.
-            if (entry === null && what.type !== 'undo' && what.type !== 'redo') await writer.dropUndone(editor)
-            entry ??= await writer.addEntry({ at: now(), editor, state: 'done', ...what, words: done.words }, [])
-            this.#underWay.add(entry)
-            await this.#write({ command: what.command, words: done.words }, done.changes, editor, writer)
-            await writer.addPiece(entry, pieces, done.changes, done.words)
-            Object.assign(done, { entry, piece: pieces++ })
-          } else if (entry !== null) await writer.setWords(entry, done.words)
-          return done
-        })
-        took = performance.now() - begun
-        tellWritten(piece)
-      }
-      return { entry, words: words() }
-    } finally {
-      if (entry !== null) this.#underWay.delete(entry)
-    }
+  /** See LongWork. */
+  runInPieces(...work: Parameters<LongWork['run']>): Promise<Pick<Done, 'entry' | 'words'>> {
+    return this.#longWork.run(...work)
   }
 
   /**
@@ -219,19 +180,20 @@ export class CommandLog {
     let inPieces: JournalEntry | undefined
     const done = await this.#queue.turn(async (writer): Promise<Done> => {
       const of = await find(writer)
-      if (this.#underWay.has(of.id)) throw new CommandError('under-way', `“${of.words}” is still under way. Try again when it is done.`)
+      if (this.#longWork.underWay.has(of.id))
+        throw new CommandError('under-way', `“${of.words}” is still under way. Try again when it is done.`)
       allow(await roleOf(of, writer), role)
       const pieces = await writer.pieces(of.id)
       if (!pieces) throw new CommandError('not-kept', `What “${of.words}” changed is too long ago to be kept.`)
       if (pieces > 1 && (await isMadeInPieces(of, writer))) {
         inPieces = of
-        this.#underWay.add(of.id)
+        this.#longWork.underWay.add(of.id)
         return { entry: null, type, words: '', changes: [], editor }
       }
       const work = new TakingBack(type, of, this.#shop)
       const changes = await work.changes(writer)
       await work.note(editor, writer)
-      return this.#carryOut({ type, command: { entry: of.id }, words: work.words }, changes, editor, writer)
+      return carryOut(this.#shop, { type, command: { entry: of.id }, words: work.words }, changes, editor, writer)
     })
     return inPieces ? this.#takeBackInPieces(type, inPieces, editor) : done
   }
@@ -251,7 +213,7 @@ export class CommandLog {
       if (!(error instanceof StoppedError)) throw error
       throw new CommandError('stopped', `${error.message} “${of.words}” is taken back in part; do it again to go on.`)
     } finally {
-      this.#underWay.delete(of.id)
+      this.#longWork.underWay.delete(of.id)
     }
   }
 
@@ -272,68 +234,13 @@ export class CommandLog {
       release: release === undefined ? undefined : ((await writer.release(release)) ?? undefined),
     }
   }
-
-  /** Writes changes and their journal entry. */
-  async #carryOut(
-    what: Pick<JournalEntry, 'type' | 'command' | 'words'>,
-    changes: Change[],
-    editor: string,
-    writer: StoreWriter,
-  ): Promise<Done> {
-    await this.#write(what, changes, editor, writer)
-    const entry = await writer.addEntry({ at: now(), editor, state: 'done', ...what }, changes)
-    return { entry, type: what.type, words: what.words, changes, editor }
-  }
-
-  /** Writes changes, and the release that they make. */
-  async #write(
-    { command, words }: Pick<JournalEntry, 'command' | 'words'>,
-    changes: readonly Change[],
-    editor: string,
-    writer: StoreWriter,
-  ): Promise<void> {
-    await writer.writeChanges(changes, this.#shop.settings.language)
-    if (!areForShoppers(changes)) return
-    const versions = { sections: this.#shop.sectionVersions, plans: this.#shop.planVersions, looks: this.#shop.lookVersions }
-    const head = { at: now(), note: this.#noteOf(command), words, editor }
-    await writer.addRelease(head, liveAfter(changes, versions), liveAfter([], versions))
-  }
-
-  #noteOf(command: JournalEntry['command']): string {
-    if ('type' in command && command.type === 'publish') return command.note ?? ''
-    return 'type' in command && command.type === 'runSchedule' ? (this.#shop.schedules.get(command.key)?.note ?? '') : ''
-  }
 }
-
-const now = () => new Date().toISOString()
-const tellWritten = (piece: Piece | null) => piece?.written?.()
 
 /** The entry that an editor's undo or redo is about. */
 async function nextOf(reader: StoreReader, editor: string, type: 'undo' | 'redo'): Promise<JournalEntry> {
   const of = await reader.nextEntry(editor, type === 'undo' ? 'done' : 'undone')
   if (!of) throw new CommandError(type === 'undo' ? 'nothing-to-undo' : 'nothing-to-redo', `There is nothing to ${type}.`)
   return of
-}
-
-/** The command that an entry is about in the end, when it takes back another, or does it again. */
-async function commandOf({ command }: JournalEntry, reader: StoreReader): Promise<Command | ImportCommand | null> {
-  if (!('entry' in command)) return command
-  const of = await reader.entry(command.entry)
-  return of && commandOf(of, reader)
-}
-
-/** Whether an entry was carried out piece by piece, as files are. */
-async function isMadeInPieces(of: JournalEntry, reader: StoreReader): Promise<boolean> {
-  const command = await commandOf(of, reader)
-  if (!command) return false
-  return command.type === 'import' ? command.kind !== 'set-up' : partsOfCommand(command).length > 1
-}
-
-/** What it takes to undo, redo or take back an entry: as much as to make it. */
-async function roleOf(of: JournalEntry, reader: StoreReader): Promise<Role> {
-  const command = await commandOf(of, reader)
-  if (!command) return 'admin'
-  return command.type === 'import' ? importRole : roleFor(command)
 }
 
 /** @throws CommandError when a role is not enough */

@@ -1,13 +1,15 @@
 import { randomUUID } from 'node:crypto'
 import { setTimeout as pause } from 'node:timers/promises'
 import autocannon from 'autocannon'
-import { ask } from './ask'
-import { publish, sell } from './stalls'
+import { ask } from '../ask'
+import type { Part } from '../part'
+import { mb, ms, row, s } from '../part'
+import { publish, sell } from '../stalls'
 
 /** Shops ask for so many pages a second. */
 const pagesPerSecond = 100
 
-export interface Busy {
+interface Busy {
   /** 99 of 100 pages are answered within so many milliseconds, while nothing else goes on and while all of it does. */
   calm: number
   busy: number
@@ -22,7 +24,7 @@ export interface Busy {
 }
 
 /** What shops and merchandisers notice while a feed comes in, another file is tried, three are handed out, and something is published. */
-export async function measureBusy(server: string, urls: readonly string[], skus: readonly string[]): Promise<Busy> {
+async function measureBusy(server: string, urls: readonly string[], skus: readonly string[]): Promise<Busy> {
   const calm = await pages(server, urls, 10)
   const before = await waits(server)
   let isOver = false
@@ -78,7 +80,7 @@ const stockFile = (skus: readonly string[], stock: number) => `sku,stock\n${skus
 const csv = { method: 'POST', headers: { 'content-type': 'text/csv' } }
 
 /** Seconds that setting the stock of all products takes. */
-export async function sendStock(server: string, skus: readonly string[], stock = 100): Promise<number> {
+async function sendStock(server: string, skus: readonly string[], stock = 100): Promise<number> {
   const begun = performance.now()
   const answer = await ask(`${server}/api/exchange/import?kind=products&file=stock.csv`, { ...csv, body: stockFile(skus, stock) })
   const report = (await answer.json()) as { updated: number; unchanged: number }
@@ -104,4 +106,21 @@ async function editLane(server: string, skus: readonly string[]): Promise<void> 
     body: JSON.stringify(command),
   })
   await answer.text()
+}
+
+export const busy: Part = {
+  name: 'busy',
+  async measure({ server: started, skus }) {
+    const server = await started()
+    const measured = await measureBusy(server.address, server.urls, skus)
+    return [
+      row('delivery at 100 pages a second, p99', ms(measured.calm)),
+      row('the same while a feed, a dry run, three exports and a publish run', ms(measured.busy), '≤ twice'),
+      row('writes meanwhile that waited for more than 250 ms', `${measured.late} of ${measured.writes}`, 'none'),
+      row('longest edit meanwhile, asked for until answered', ms(measured.edit)),
+      row('longest order meanwhile, with the price of its cart', ms(measured.order)),
+      row('the feed, stock of 5,000 products, meanwhile', s(measured.feed)),
+      row('memory of the server after that', mb(server.memory()), '≤ 700 MB'),
+    ]
+  },
 }

@@ -1,6 +1,9 @@
-import { ask } from './ask'
-import { kinds } from './largeShop'
-import { percentile } from './statistics'
+import { ask } from '../ask'
+import { kinds } from '../largeShop'
+import type { Part } from '../part'
+import { ms, row } from '../part'
+import { longestStall, measureAfterSale, sell } from '../stalls'
+import { percentile } from '../statistics'
 
 /** What merchandisers look for: words alone, filters alone, and both, in every order of the list. */
 const words = ['', 'smoker', 'blu jar', 'P0012', 'fold', 'brand 7', 'tag12', 's', 'heated ext', 'queen', 'wooden tank 9']
@@ -20,7 +23,7 @@ const filters = [
 const orders = ['match', 'name', 'cheapest', 'newest', 'best-selling', 'fewest-links']
 
 /** Milliseconds for every combination, at the server's door: median and 95th percentile, and the slowest. */
-export async function measureSearch(server: string) {
+async function measureSearch(server: string) {
   const queries = words.flatMap(q =>
     filters.flatMap(filter =>
       orders.map(sort => `${server}/api/products?${encodeURI(filter)}&q=${encodeURIComponent(q)}&sort=${sort}&limit=100`),
@@ -41,7 +44,7 @@ export async function measureSearch(server: string) {
 }
 
 /** Milliseconds that suggestions for a product take at the server's door: median and 95th percentile. */
-export async function measureSuggestions(server: string, skus: readonly string[]) {
+async function measureSuggestions(server: string, skus: readonly string[]) {
   const times: number[] = []
   for (const sku of skus.slice(0, 50)) {
     for (const kind of kinds) {
@@ -51,4 +54,26 @@ export async function measureSuggestions(server: string, skus: readonly string[]
     }
   }
   return { median: percentile(times, 50), p95: percentile(times, 95) }
+}
+
+/** What merchandisers wait for while they look for products; also right after a sale, when some of it is worked out anew. */
+export const search: Part = {
+  name: 'search',
+  async measure({ server, skus }) {
+    const { address } = await server()
+    const found = await measureSearch(address)
+    const saleStall = await longestStall(address, () => sell(address))
+    const { facets, problems } = await measureAfterSale(address)
+    const suggestions = await measureSuggestions(address, skus)
+    return [
+      row('search and filter, median', ms(found.median)),
+      row('search and filter, p95', ms(found.p95), '≤ 50 ms'),
+      row('search and filter, slowest', `${ms(found.slowest.took)} (${found.slowest.query.split('?')[1]})`),
+      row('suggestions for a product and kind, median', ms(suggestions.median)),
+      row('suggestions for a product and kind, p95', ms(suggestions.p95), '≤ 200 ms'),
+      row('facets, the first time after a sale', ms(facets), '≤ 50 ms'),
+      row('products with problem links, the first time after a sale', ms(problems), '≤ 50 ms'),
+      row('longest stall of the event loop during a sale', ms(saleStall), '≤ 50 ms'),
+    ]
+  },
 }

@@ -1,7 +1,9 @@
 import { chromium } from '@playwright/test'
 import type { Page } from '@playwright/test'
-import tests from '../playwright.config'
-import { percentile } from './statistics'
+import tests from '../../playwright.config'
+import type { Part } from '../part'
+import { ms, row } from '../part'
+import { percentile } from '../statistics'
 
 /** Milliseconds of every task that kept the page's thread for more than 50 ms (W3C Long Tasks) while something was done. */
 async function longTasks(page: Page, work: () => Promise<void>): Promise<number[]> {
@@ -51,7 +53,7 @@ async function withRelated(server: string, skus: readonly string[], count: numbe
 }
 
 /** What a merchandiser feels on the bench: long tasks while typing and scrolling, and from an edit to the shop view. */
-export async function measureStudio(server: string, skus: string[]) {
+async function measureStudio(server: string, skus: readonly string[]) {
   const browser = await chromium.launch(tests.use!.launchOptions)
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -105,4 +107,17 @@ export async function measureStudio(server: string, skus: string[]) {
   } finally {
     await browser.close()
   }
+}
+
+export const studio: Part = {
+  name: 'studio',
+  async measure({ server, skus }) {
+    const measured = await measureStudio((await server()).address, skus)
+    return [
+      row('longest task in the browser while typing into the search', ms(measured.typing), 'none > 50 ms'),
+      row('longest task in the browser while scrolling the list', ms(measured.scrolling), 'none > 50 ms'),
+      row('from an edit on the bench to the shop view, median', ms(measured.editToShop), '≤ 300 ms'),
+      row('from a change of a section’s draft to the shop’s page, median', ms(measured.changeToShop), '≤ 300 ms'),
+    ]
+  },
 }

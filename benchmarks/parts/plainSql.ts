@@ -1,12 +1,16 @@
-import { resolvePage } from '../core/selection/resolvePage'
-import type { Shop } from '../core/selection/shop'
-import { makeShopper } from '../core/selection/makeShop.testing'
-import { momentIn } from '../core/time/moment'
-import type { Database } from '../server/store/sqlite/database'
-import { randomOf } from '../demo/random'
-import { kinds } from './largeShop'
-import { linked, withSections } from './resolve'
-import { percentile } from './statistics'
+import { resolvePage } from '../../core/selection/resolvePage'
+import type { Shop } from '../../core/selection/shop'
+import { makeShopper } from '../../core/selection/makeShop.testing'
+import { momentIn } from '../../core/time/moment'
+import type { Database } from '../../server/store/sqlite/database'
+import { databaseFile } from '../../server/store/sqlite/database'
+import { openSqliteStore } from '../../server/store/sqlite/sqliteStore'
+import { randomOf } from '../../demo/random'
+import { kinds } from '../largeShop'
+import { inMemory, linked, withSections } from './resolve'
+import type { Part } from '../part'
+import { ms, row } from '../part'
+import { percentile } from '../statistics'
 
 /** The first links of a lane that shoppers may be shown; the lanes' primary key and the products' indices answer it. */
 const laneQuery = `
@@ -33,7 +37,7 @@ async function pageInSql(database: Database, sku: string, inCart: string, now: s
  * Milliseconds of the same pages of five sections, linked by hand, by turns: in the core, and asked of the same database in SQL.
  * @throws when they show other products
  */
-export async function measurePlainSql(shop: Shop, database: Database, pages: number) {
+async function measurePlainSql(shop: Shop, database: Database, pages: number) {
   const random = randomOf('plain pages')
   const resolvable = withSections(shop, linked)
   // What bundles cost and whether they can be had follows from their parts, which no such query knows.
@@ -59,4 +63,22 @@ export async function measurePlainSql(shop: Shop, database: Database, pages: num
     if (inCore.join() !== inSql.join()) throw new Error(`The page of ${sku} has ${inCore.join()}; in SQL, ${inSql.join()}.`)
   }
   return { core: percentile(times.core, 50), sql: percentile(times.sql, 50), sqlP99: percentile(times.sql, 99) }
+}
+
+/** The same pages in memory and in SQL, before a server has the database. */
+export const plainSql: Part = {
+  name: 'plain-sql',
+  async measure({ shop, folder }) {
+    const store = await openSqliteStore(databaseFile(folder))
+    try {
+      const { core, sql, sqlP99 } = await measurePlainSql(inMemory(shop), store.database, 2000)
+      return [
+        row('the page of 5 sections linked by hand, in turn with the next row, median', ms(core)),
+        row('the same page asked of the same database in plain SQL, median', ms(sql)),
+        row('the same page in plain SQL, p99', ms(sqlP99)),
+      ]
+    } finally {
+      await store.close()
+    }
+  },
 }

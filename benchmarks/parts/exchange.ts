@@ -1,6 +1,8 @@
-import { ask } from './ask'
-import { kinds } from './largeShop'
-import { longestStall, publish, sell } from './stalls'
+import { ask } from '../ask'
+import type { Part } from '../part'
+import { mb, ms, row, s } from '../part'
+import { kinds } from '../largeShop'
+import { longestStall, publish, sell } from '../stalls'
 
 async function seconds(address: string, options?: RequestInit) {
   const start = performance.now()
@@ -24,7 +26,7 @@ function expectTaken({ text }: { text: string }, expected: number): void {
 }
 
 /** Seconds that importing links takes, tried and done, and undoing it; and that exporting all links takes. */
-export async function measureExchange(server: string, skus: readonly string[], links: number) {
+async function measureExchange(server: string, skus: readonly string[], links: number) {
   const each = 10
   const rows = Array.from({ length: links }, (_, i) => {
     const source = Math.floor(i / each)
@@ -48,7 +50,7 @@ export async function measureExchange(server: string, skus: readonly string[], l
 }
 
 /** Seconds that importing new products takes, and undoing it, and the longest stall meanwhile in milliseconds. */
-export async function measureNewProducts(server: string, count: number) {
+async function measureNewProducts(server: string, count: number) {
   const rows = Array.from({ length: count }, (_, i) => `NEW-${i},New product ${i},${100 + (i % 900)}.50,5,active`)
   let done!: Awaited<ReturnType<typeof sendFile>>
   let undone!: Awaited<ReturnType<typeof undo>>
@@ -58,4 +60,25 @@ export async function measureNewProducts(server: string, count: number) {
   })
   expectTaken(done, count)
   return { done: done.took, undone: undone.took, stall }
+}
+
+/** Files of links and of new products, in and out. */
+export const exchange: Part = {
+  name: 'exchange',
+  async measure({ server: started, skus }) {
+    const server = await started()
+    const links = await measureExchange(server.address, skus, 100_000)
+    const products = await measureNewProducts(server.address, 20_000)
+    return [
+      row('try a file of 100,000 links', s(links.dry)),
+      row('import it', s(links.done), '≤ 20 s'),
+      row('undo that', s(links.undone)),
+      row('longest stall while it is imported, a section is published and a product sold', ms(links.stall), '≤ 50 ms'),
+      row('export all 1,000,000 links', s(links.exported)),
+      row('import 20,000 new products', s(products.done)),
+      row('undo that again', s(products.undone)),
+      row('longest stall of the event loop meanwhile', ms(products.stall), '≤ 50 ms'),
+      row('memory of the server after importing, undoing and exporting', mb(server.memory()), '≤ 700 MB'),
+    ]
+  },
 }

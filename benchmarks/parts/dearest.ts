@@ -1,4 +1,6 @@
-import { percentile } from './statistics'
+import type { Part } from '../part'
+import { ms, row } from '../part'
+import { percentile } from '../statistics'
 
 /** What anybody may ask, each as dear as it can be made, by how it is told of. */
 function candidates(skus: readonly string[]): Record<string, { path: string; body?: object }> {
@@ -25,7 +27,7 @@ function candidates(skus: readonly string[]): Record<string, { path: string; bod
 }
 
 /** Of all that anybody may ask what takes the server longest: what it is, and milliseconds, median. */
-export async function measureDearest(server: string, skus: readonly string[]): Promise<{ what: string; median: number }> {
+async function measureDearest(server: string, skus: readonly string[]): Promise<{ what: string; median: number }> {
   const measured: { what: string; median: number }[] = []
   for (const [what, { path, body }] of Object.entries(candidates(skus))) {
     const times: number[] = []
@@ -40,4 +42,12 @@ export async function measureDearest(server: string, skus: readonly string[]): P
     measured.push({ what, median: percentile(times, 50) })
   }
   return measured.reduce((a, b) => (a.median > b.median ? a : b))
+}
+
+export const dearest: Part = {
+  name: 'dearest',
+  async measure({ server, skus }) {
+    const { what, median } = await measureDearest((await server()).address, skus)
+    return [row(`the dearest that anybody may ask, median: ${what}`, ms(median))]
+  },
 }
