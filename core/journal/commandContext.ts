@@ -4,11 +4,8 @@ import type { Product } from '../catalogue/product'
 import type { LinkKind } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { pageOfSource } from '../links/pageLanes'
-import type { Look } from '../looks/look'
-import type { PagePlan } from '../pagePlans/pagePlan'
+import type { AllVersions } from '../releases/draftedSorts'
 import type { ReleaseContent } from '../releases/release'
-import type { Section } from '../sections/section'
-import type { Versions } from '../sections/versions'
 import type { States } from './states'
 import type { ShopView, Stored } from './shopView'
 
@@ -35,9 +32,8 @@ export interface CommandContext {
   dismissed(source: string, kind: string): Lane
   neighbours(source: string): NeighbourSettings
   isSwitchedOff(source: string, section: string): boolean
-  sectionVersions(): ReadonlyMap<string, Versions<Section>>
-  planVersions(): ReadonlyMap<string, Versions<PagePlan>>
-  lookVersions(): ReadonlyMap<string, Versions<Look>>
+  /** What is drafted and published. */
+  versions: AllVersions
   /** The product that the command names, as it is stored; undefined: there is none. */
   stored(): Product | undefined
   /** What shoppers got with the release that the command names; undefined: there is none. */
@@ -60,9 +56,7 @@ export const contextOf = (shop: ShopView, stored: Stored): CommandContext => ({
   dismissed: (source, kind) => shop.dismissed.lane(source, kind),
   neighbours: source => shop.neighboursOf(source),
   isSwitchedOff: (source, section) => shop.switchedOff(source).has(section),
-  sectionVersions: () => shop.sectionVersions,
-  planVersions: () => shop.planVersions,
-  lookVersions: () => shop.lookVersions,
+  versions: shop.versions,
   stored: () => stored.product,
   release: () => stored.release,
 })

@@ -1,5 +1,7 @@
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
+import type { DraftedSort, DraftedThings } from '../releases/draftedSorts'
+import { draftedSorts } from '../releases/draftedSorts'
 import type { CommandContext } from './commandContext'
 
 /** What things are called in the words of commands. @param language BCP 47 tag */
@@ -14,18 +16,16 @@ export const namesIn = (context: CommandContext, language: string) => ({
   },
   kind: (key: string) => textIn(context.kind(key)!.name, language, language),
   plural: (key: string) => textIn(context.kind(key)!.plural, language, language).toLowerCase(),
-  section: (key: string) => called(context.sectionVersions().get(key), each => each.heading, key, language),
-  plan: (key: string) => called(context.planVersions().get(key), each => each.name, key, language),
-  look: (key: string) => called(context.lookVersions().get(key), each => each.name, key, language),
+  section: (key: string) => drafted(context, 'sections', key, language),
+  plan: (key: string) => drafted(context, 'plans', key, language),
+  look: (key: string) => drafted(context, 'looks', key, language),
+  drafted: (sort: DraftedSort, key: string) => drafted(context, sort, key, language),
 })
 
 /** The name of a thing as it is drafted, or else live. */
-function called<T>(
-  versions: { live: T | null; draft: T | null } | undefined,
-  nameOf: (thing: T) => Text,
-  key: string,
-  language: string,
-): string {
-  const thing = versions?.draft ?? versions?.live
+function drafted<Sort extends DraftedSort>({ versions }: CommandContext, sort: Sort, key: string, language: string): string {
+  const { draft, live } = versions[sort].get(key) ?? { draft: null, live: null }
+  const thing = draft ?? live
+  const nameOf = draftedSorts[sort].nameOf as (thing: DraftedThings[Sort]) => Text
   return `“${(thing && textIn(nameOf(thing), language, language)) || key}”`
 }

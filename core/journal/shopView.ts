@@ -4,11 +4,8 @@ import type { Product } from '../catalogue/product'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import type { LinkKind } from '../links/kind'
 import type { LinkIndex } from '../links/linkIndex'
-import type { Look } from '../looks/look'
-import type { PagePlan } from '../pagePlans/pagePlan'
+import type { AllVersions } from '../releases/draftedSorts'
 import type { ReleaseContent } from '../releases/release'
-import type { Section } from '../sections/section'
-import type { Versions } from '../sections/versions'
 import type { States } from './states'
 
 /** The shop as records and their commands see it. What a record has to itself it finds in `states`; what others ask for has a name here. */
@@ -22,9 +19,8 @@ export interface ShopView {
   kinds: ReadonlyMap<string, LinkKind>
   links: LinkIndex
   dismissed: LinkIndex
-  sectionVersions: ReadonlyMap<string, Versions<Section>>
-  planVersions: ReadonlyMap<string, Versions<PagePlan>>
-  lookVersions: ReadonlyMap<string, Versions<Look>>
+  /** What is drafted and published. */
+  versions: AllVersions
   /** Keys of the categories that were chosen as related to one. */
   relatedCategories(key: string): readonly string[]
   neighboursOf(sku: string): NeighbourSettings

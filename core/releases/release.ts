@@ -1,18 +1,11 @@
 import { z } from 'zod'
-import { lookSchema } from '../looks/look'
-import type { Look } from '../looks/look'
-import { pagePlanSchema } from '../pagePlans/pagePlan'
-import type { PagePlan } from '../pagePlans/pagePlan'
-import { sectionSchema } from '../sections/section'
 import { keySchema } from '../text/key'
-import type { Section } from '../sections/section'
+import type { DraftedSort, DraftedThings } from './draftedSorts'
+import { draftedSorts, forEachSort } from './draftedSorts'
 
-/** Everything that shoppers get of sections, page plans and looks. */
-export interface ReleaseContent {
-  sections: Section[]
-  plans: PagePlan[]
-  /** null: it was published before looks were kept. */
-  looks: Look[] | null
+/** Everything that shoppers get of what is published; null: it was published before releases had things of this sort. */
+export type ReleaseContent = {
+  [Sort in DraftedSort]: DraftedThings[Sort][] | ((typeof draftedSorts)[Sort]['isInAllReleases'] extends true ? never : null)
 }
 
 const releaseSchema = z.object({
@@ -40,18 +33,19 @@ export const scheduleSchema = z.object({
   key: z.string(),
   at: z.iso.datetime({ offset: true }),
   note: z.string(),
-  /** By key; null: it is to be taken away. */
-  sections: z.record(keySchema, sectionSchema.nullable()),
-  plans: z.record(keySchema, pagePlanSchema.nullable()),
-  looks: z.record(keySchema, lookSchema.nullable()),
+  /** Of each sort by key; null: it is to be taken away. */
+  ...(forEachSort(sort => z.record(keySchema, (draftedSorts[sort].schema as z.ZodType).nullable())) as {
+    [Sort in DraftedSort]: z.ZodType<Record<string, DraftedThings[Sort] | null>>
+  }),
 })
 export type Schedule = z.infer<typeof scheduleSchema>
 
 /** All releases, the newest first, and what is still to come. */
 export const releasesAnswerSchema = z.object({ releases: z.array(releaseShownSchema), schedules: z.array(scheduleSchema) })
 export type ReleasesAnswer = z.infer<typeof releasesAnswerSchema>
-export const releaseAnswerSchema = releaseShownSchema.extend({
-  sections: z.array(sectionSchema),
-  plans: z.array(pagePlanSchema),
-  looks: z.array(lookSchema).nullable(),
-})
+export const releaseAnswerSchema = releaseShownSchema.extend(
+  forEachSort(sort => {
+    const list = z.array(draftedSorts[sort].schema as z.ZodType)
+    return draftedSorts[sort].isInAllReleases ? list : list.nullable()
+  }) as unknown as { [Sort in DraftedSort]: z.ZodType<ReleaseContent[Sort]> },
+)

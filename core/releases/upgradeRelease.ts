@@ -1,23 +1,19 @@
 import { mapValues } from 'es-toolkit'
-import { upgradePlan } from '../pagePlans/upgradePlan'
-import { upgradeSection } from '../sections/upgradeSection'
+import { draftedSorts, forEachSort } from './draftedSorts'
 import type { ReleaseContent, Schedule } from './release'
 
+/** Things of a sort as any version of Manada has written them. */
+type Upgrade = (stored: object) => object
+
 /** What shoppers got with a release, as any version of Manada has written it, in today's form. */
-export const upgradeRelease = ({
-  sections,
-  plans,
-  looks,
-}: Omit<ReleaseContent, 'looks'> & Partial<Pick<ReleaseContent, 'looks'>>): ReleaseContent => ({
-  sections: sections.map(upgradeSection),
-  plans: plans.map(upgradePlan),
-  looks: looks ?? null,
-})
+export const upgradeRelease = (stored: Partial<ReleaseContent>): ReleaseContent =>
+  forEachSort(sort => stored[sort]?.map(draftedSorts[sort].upgrade as Upgrade) ?? null) as unknown as ReleaseContent
 
 /** A planned publishing as any version of Manada has written it, in today's form. */
-export const upgradeSchedule = (stored: Omit<Schedule, 'looks'> & Partial<Pick<Schedule, 'looks'>>): Schedule => ({
+export const upgradeSchedule = (stored: Pick<Schedule, 'key' | 'at' | 'note'> & Partial<Schedule>): Schedule => ({
   ...stored,
-  sections: mapValues(stored.sections, each => each && upgradeSection(each)),
-  plans: mapValues(stored.plans, each => each && upgradePlan(each)),
-  looks: stored.looks ?? {},
+  ...(forEachSort(sort => mapValues(stored[sort] ?? {}, each => each && (draftedSorts[sort].upgrade as Upgrade)(each))) as unknown as Pick<
+    Schedule,
+    'sections' | 'plans' | 'looks'
+  >),
 })

@@ -4,7 +4,5 @@ import type { LiveShop } from '../live/liveShop'
 /** What reading and writing a set-up needs to know of the shop. */
 export const setUpContext = (shop: LiveShop): SetUpContext => ({
   kinds: () => [...shop.kinds.values()],
-  sectionVersions: () => shop.sectionVersions,
-  planVersions: () => shop.planVersions,
-  lookVersions: () => shop.lookVersions,
+  versions: shop.versions,
 })

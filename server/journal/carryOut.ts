@@ -31,9 +31,8 @@ export async function writeChanges(
 ): Promise<void> {
   await writer.writeChanges(changes, shop.settings.language)
   if (!areForShoppers(changes)) return
-  const versions = { sections: shop.sectionVersions, plans: shop.planVersions, looks: shop.lookVersions }
   const head = { at: now(), note: noteOf(shop, command), words, editor }
-  await writer.addRelease(head, liveAfter(changes, versions), liveAfter([], versions))
+  await writer.addRelease(head, liveAfter(changes, shop.versions), liveAfter([], shop.versions))
 }
 
 function noteOf(shop: LiveShop, command: JournalEntry['command']): string {

@@ -41,8 +41,8 @@ const lanesOf = (shop: LiveShop) =>
       ),
   )
 /** Sections and plans in all their versions, and as pages take them. */
-const sectionsOf = ({ sectionVersions, planVersions, lookVersions, schedules, sections, plans, looks, drafted }: LiveShop) => [
-  ...[sectionVersions, planVersions, lookVersions, schedules, sections, drafted.sections].map(things =>
+const sectionsOf = ({ versions, schedules, sections, plans, looks, drafted }: LiveShop) => [
+  ...[versions.sections, versions.plans, versions.looks, schedules, sections, drafted.sections].map(things =>
     Object.fromEntries(things as ReadonlyMap<string, unknown>),
   ),
   ...[looks, drafted.looks].map(book => [book.houseStyle, ...['framed', 'calm'].map(preset => book.styleOf({ preset, own: {} }))]),

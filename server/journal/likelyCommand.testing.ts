@@ -47,7 +47,7 @@ function laneWith(least: number, shop: LiveShop, choose: Choose): { source: stri
 }
 const planOf = (shop: LiveShop, choose: Choose, has: 'sections' | 'scope' | null = null) =>
   choose(
-    [...shop.planVersions.values()].flatMap(({ draft }) =>
+    [...shop.versions.plans.values()].flatMap(({ draft }) =>
       draft && (has !== 'sections' || sectionsOf(draft).length) && (has !== 'scope' || draft.scope) ? [draft] : [],
     ),
   )
@@ -55,7 +55,11 @@ const drafted = (things: ReadonlyMap<string, { draft: object | null }>) => [...t
 const unpublished = (things: ReadonlyMap<string, Versions<object>>) =>
   [...things].filter(([, versions]) => isUnpublished(versions)).map(([key]) => key)
 function unpublishedOf(shop: LiveShop): { sections: string[]; plans: string[]; looks: string[] } {
-  const all = { sections: unpublished(shop.sectionVersions), plans: unpublished(shop.planVersions), looks: unpublished(shop.lookVersions) }
+  const all = {
+    sections: unpublished(shop.versions.sections),
+    plans: unpublished(shop.versions.plans),
+    looks: unpublished(shop.versions.looks),
+  }
   if (!Object.values(all).some(keys => keys.length)) throw new NothingThere()
   return all
 }
@@ -114,17 +118,17 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   (shop, choose) => ({ type: 'retireKind', key: choose(kindsOf(shop)) }),
   (shop, choose) => ({
     type: 'changeSection',
-    key: choose(drafted(shop.sectionVersions)),
+    key: choose(drafted(shop.versions.sections)),
     settings: { places: choose([1, 2, 3, 4]) },
     seen: {},
   }),
   (shop, choose) => {
-    const placed = new Set([...shop.planVersions.values()].flatMap(({ draft }) => (draft ? sectionsOf(draft) : [])))
-    return { type: 'removeSection', key: choose(drafted(shop.sectionVersions).filter(key => !placed.has(key))) }
+    const placed = new Set([...shop.versions.plans.values()].flatMap(({ draft }) => (draft ? sectionsOf(draft) : [])))
+    return { type: 'removeSection', key: choose(drafted(shop.versions.sections).filter(key => !placed.has(key))) }
   },
   (shop, choose) => {
     const plan = planOf(shop, choose)
-    return { type: 'placeSection', key: choose(drafted(shop.sectionVersions)), plan: plan.key, zone: choose(zonesOf(plan.page)) }
+    return { type: 'placeSection', key: choose(drafted(shop.versions.sections)), plan: plan.key, zone: choose(zonesOf(plan.page)) }
   },
   (shop, choose) => {
     const plan = planOf(shop, choose, 'sections')
@@ -138,7 +142,7 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   (shop, choose) => ({ type: 'removePlan', key: planOf(shop, choose, 'scope').key }),
   (shop, choose) => ({
     type: 'changeLook',
-    key: choose(drafted(shop.lookVersions)),
+    key: choose(drafted(shop.versions.looks)),
     settings: { parts: { corner: choose([0, 3, 8]) } },
     seen: {},
   }),

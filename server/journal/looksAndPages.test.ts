@@ -71,7 +71,7 @@ describe('looks', () => {
       await expect(log.undo('one')).rejects.toThrow('the section “related” has this look by now.')
       await log.undo('two')
       await log.undo('one')
-      expect(shop.lookVersions.has('calm')).toBe(false)
+      expect(shop.versions.looks.has('calm')).toBe(false)
     })
   })
 
@@ -96,7 +96,7 @@ describe('looks', () => {
       await log.run({ type: 'schedulePublish', at: '2030-01-01T00:00:00Z', sections: [], plans: [], looks: ['plain'], note: '' }, 'one')
       await log.run(change(40), 'one')
       await log.run({ type: 'runSchedule', key: '1' }, 'one')
-      expect(shop.lookVersions.get('plain')).toMatchObject({ live: { parts: { gap: 8 } }, draft: { parts: { gap: 40 } } })
+      expect(shop.versions.looks.get('plain')).toMatchObject({ live: { parts: { gap: 8 } }, draft: { parts: { gap: 40 } } })
     })
   })
 })

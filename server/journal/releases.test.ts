@@ -62,7 +62,7 @@ describe('releases', () => {
       const stop = publishWhenDue({ shop: restarted, log: later })
       try {
         await expect.poll(() => restarted.sections.get('related')!.places).toBe(7)
-        expect(restarted.sectionVersions.get('related')!.draft!.places).toBe(8)
+        expect(restarted.versions.sections.get('related')!.draft!.places).toBe(8)
         expect((await store.releases(1))[0]).toMatchObject({ note: 'planned' })
         expect(restarted.schedules.size).toBe(0)
 

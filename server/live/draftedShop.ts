@@ -8,7 +8,7 @@ import type { Shop } from '../../core/selection/shop'
 import type { ShopView } from '../../core/journal/shopView'
 
 /** What a shop with its drafts has of the live one. */
-type Undrafted = Shop & Pick<ShopView, 'sectionVersions' | 'planVersions' | 'lookVersions'> & { brandMarks: ReadonlyMap<string, string> }
+type Undrafted = Shop & Pick<ShopView, 'versions'> & { brandMarks: ReadonlyMap<string, string> }
 
 /** The live shop with its sections, page plans and looks as they will be after publishing. */
 export class DraftedShop implements Shop {
@@ -23,9 +23,9 @@ export class DraftedShop implements Shop {
 
   /** Takes the drafts as they are now. */
   refresh(): void {
-    this.sections = versionOf(this.#shop.sectionVersions, 'draft')
-    this.plans = planBookOf(this.#shop.planVersions, 'draft')
-    this.looks = lookBookOf(this.#shop.lookVersions, 'draft')
+    this.sections = versionOf(this.#shop.versions.sections, 'draft')
+    this.plans = planBookOf(this.#shop.versions.plans, 'draft')
+    this.looks = lookBookOf(this.#shop.versions.looks, 'draft')
   }
 
   get catalogue() {

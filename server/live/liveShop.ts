@@ -14,11 +14,9 @@ import type { HeldStates } from '../../core/journal/states'
 import type { LinkKind } from '../../core/links/kind'
 import type { Lane } from '../../core/links/lane'
 import type { LinkIndex } from '../../core/links/linkIndex'
-import type { Look } from '../../core/looks/look'
 import type { LookBook } from '../../core/looks/lookBook'
 import type { Offer } from '../../core/offers/offer'
 import { inOfferOrder } from '../../core/offers/offered'
-import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import type { PlanBook } from '../../core/pagePlans/planBook'
 import { brandMarkRecord } from '../../core/records/brandMarks/brandMarkRecord'
 import { dismissedRecord, linksRecord, pageLinksRecord } from '../../core/records/lanes/laneRecords'
@@ -35,9 +33,9 @@ import { scheduleRecord } from '../../core/records/releases/scheduleRecord'
 import { settingRecord } from '../../core/records/settings/settingRecord'
 import { sectionRecord } from '../../core/records/sections/sectionRecord'
 import { switchedOffRecord } from '../../core/records/switchedOff/switchedOffRecord'
+import type { AllVersions } from '../../core/releases/draftedSorts'
 import type { Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
-import type { Versions } from '../../core/sections/versions'
 import type { SelectionIndex } from '../../core/candidates/selectionIndex'
 import type { Shop } from '../../core/selection/shop'
 import { lookUpLanguage } from '../../core/text/text'
@@ -82,9 +80,7 @@ export class LiveShop implements Shop, ShopView {
   /** Targets that are not to be suggested. */
   dismissed!: LinkIndex
   kinds!: ReadonlyMap<string, LinkKind>
-  sectionVersions!: ReadonlyMap<string, Versions<Section>>
-  planVersions!: ReadonlyMap<string, Versions<PagePlan>>
-  lookVersions!: ReadonlyMap<string, Versions<Look>>
+  versions!: AllVersions
   /** Sections, plans and looks as shoppers get them; `drafted` has them as they will be after publishing. */
   sections!: ReadonlyMap<string, Section>
   plans!: PlanBook
@@ -128,9 +124,7 @@ export class LiveShop implements Shop, ShopView {
     this.links = states.of(linksRecord)
     this.dismissed = states.of(dismissedRecord)
     this.kinds = states.of(kindRecord)
-    this.sectionVersions = states.of(sectionRecord)
-    this.planVersions = states.of(planRecord)
-    this.lookVersions = states.of(lookRecord)
+    this.versions = { sections: states.of(sectionRecord), plans: states.of(planRecord), looks: states.of(lookRecord) }
     this.putAside = new PutAside(states.of(putAsideRecord))
     this.schedules = states.of(scheduleRecord)
     this.brandMarks = states.of(brandMarkRecord)
@@ -145,9 +139,9 @@ export class LiveShop implements Shop, ShopView {
 
   /** Has what is live and drafted as it is now. */
   #takeVersions(): void {
-    this.sections = versionOf(this.sectionVersions, 'live')
-    this.plans = planBookOf(this.planVersions, 'live')
-    this.looks = lookBookOf(this.lookVersions, 'live')
+    this.sections = versionOf(this.versions.sections, 'live')
+    this.plans = planBookOf(this.versions.plans, 'live')
+    this.looks = lookBookOf(this.versions.looks, 'live')
     this.drafted.refresh()
   }
 

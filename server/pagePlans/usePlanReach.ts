@@ -20,7 +20,7 @@ export const plannedShop = ({ drafted, catalogue, categories, articles }: LiveSh
 
 /** @throws Problem when there is no such draft */
 export function draftPlan(shop: LiveShop, key: string): PagePlan {
-  const plan = shop.planVersions.get(key)?.draft
+  const plan = shop.versions.plans.get(key)?.draft
   if (!plan) throw new Problem(404, 'unknown-plan', 'Not found', `There is no page plan with the key ${key}.`, [key])
   return plan
 }

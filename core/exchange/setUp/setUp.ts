@@ -78,9 +78,9 @@ export function writeSetUp(context: SetUpContext, parts: readonly SetUpPart[], v
     format: 'manada-set-up',
     version: 1,
     ...(parts.includes('kinds') && { kinds: [...context.kinds()] }),
-    ...(parts.includes('sections') && { sections: of(context.sectionVersions()) }),
-    ...(parts.includes('plans') && { plans: of(context.planVersions()) }),
-    ...(parts.includes('looks') && { looks: of(context.lookVersions()) }),
+    ...(parts.includes('sections') && { sections: of(context.versions.sections) }),
+    ...(parts.includes('plans') && { plans: of(context.versions.plans) }),
+    ...(parts.includes('looks') && { looks: of(context.versions.looks) }),
   }
 }
 
@@ -109,7 +109,7 @@ export function planSetUp(
   checkLooks(looks)
   checkPlans(
     plans,
-    new Set([...sections.map(each => each.key), ...[...context.sectionVersions()].filter(([, each]) => each.draft).map(([key]) => key)]),
+    new Set([...sections.map(each => each.key), ...[...context.versions.sections].filter(([, each]) => each.draft).map(([key]) => key)]),
   )
 
   const changes: Change[] = []
@@ -152,15 +152,15 @@ export function planSetUp(
     if (!isSame) changes.push(change as unknown as Change)
   }
   const sectionName = (key: string) =>
-    name((sections.find(each => each.key === key) ?? context.sectionVersions().get(key)?.draft ?? { heading: {} as Text }).heading, key)
-  const lookDrafts = new Map([...context.lookVersions()].flatMap(([key, { draft }]) => (draft ? [[key, draft]] : [])))
+    name((sections.find(each => each.key === key) ?? context.versions.sections.get(key)?.draft ?? { heading: {} as Text }).heading, key)
+  const lookDrafts = new Map([...context.versions.looks].flatMap(([key, { draft }]) => (draft ? [[key, draft]] : [])))
   for (const each of looks) {
     takeVersions<Look>(
       'look',
       'looks',
       each,
       name(each.name, each.key),
-      context.lookVersions().get(each.key) ?? null,
+      context.versions.looks.get(each.key) ?? null,
       was => `Changes ${listed(lookDifferences(was, each))}`,
     )
     lookDrafts.set(each.key, each)
@@ -176,7 +176,7 @@ export function planSetUp(
       'sections',
       each,
       name(each.heading, each.key),
-      context.sectionVersions().get(each.key) ?? null,
+      context.versions.sections.get(each.key) ?? null,
       was => `Changes ${listed(sectionDifferences(was, each))}`,
     )
     report.warnings.push(
@@ -186,7 +186,7 @@ export function planSetUp(
     )
   }
   for (const each of plans) {
-    takeVersions<PagePlan>('plan', 'plans', each, name(each.name, each.key), context.planVersions().get(each.key) ?? null, was =>
+    takeVersions<PagePlan>('plan', 'plans', each, name(each.name, each.key), context.versions.plans.get(each.key) ?? null, was =>
       planWords(was, each, sectionName),
     )
   }

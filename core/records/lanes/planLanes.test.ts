@@ -53,9 +53,8 @@ function contextOf(targets: string[]): CommandContext {
     article: key => catalogue.article(key),
     pageLane: source => pageLanes[source]!.map(target => ({ target })),
     neighbours: () => allCount,
-    sectionVersions: () => new Map(),
-    planVersions: () => new Map(),
-    lookVersions: () => new Map(),
+    versions: { sections: new Map(), plans: new Map(), looks: new Map() },
+
     release: () => undefined,
     stored: () => undefined,
     isSwitchedOff: () => false,

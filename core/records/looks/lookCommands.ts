@@ -15,7 +15,7 @@ function lookWords(command: LookCommand, context: CommandContext, language: stri
     case 'addLook':
       return `Added the look “${text(command.settings.name)}”`
     case 'changeLook': {
-      const before = context.lookVersions().get(command.key)!.draft!
+      const before = context.versions.looks.get(command.key)!.draft!
       return `Changed ${listed(lookDifferences(before, { ...before, ...command.settings })) || 'nothing'} of the look ${look(command.key)}`
     }
     case 'removeLook':

@@ -9,9 +9,9 @@ export const lookRecord = draftedRecord<'look', Look>(
   {
     of: 'look',
     called: 'the same look',
-    usedBy({ key: kind, after }, { sectionVersions }) {
+    usedBy({ key: kind, after }, { versions }) {
       if (after) return null
-      const user = [...sectionVersions].find(([, { live, draft }]) => live?.look.preset === kind || draft?.look.preset === kind)
+      const user = [...versions.sections].find(([, { live, draft }]) => live?.look.preset === kind || draft?.look.preset === kind)
       return user ? { about: kind, words: `the section “${user[0]}” has this look by now.` } : null
     },
   },

@@ -9,15 +9,17 @@ import { planLooks } from './planLooks'
 const house: Look = { key: 'house', name: { en: 'The shop’s own' }, parts: {}, page: basePage }
 const tray: Look = { key: 'tray', name: { en: 'Tray' }, parts: { corner: 8 }, page: null }
 const context = {
-  sectionVersions: () =>
-    new Map([['upsells', { live: makeSection('upsells', { look: { preset: 'tray', own: {} } }), draft: makeSection('upsells') }]]),
-  planVersions: () => new Map(),
-  lookVersions: () =>
-    new Map<string, Versions<Look>>([
+  versions: {
+    sections: new Map([
+      ['upsells', { live: makeSection('upsells', { look: { preset: 'tray', own: {} } }), draft: makeSection('upsells') }],
+    ]),
+    plans: new Map(),
+    looks: new Map<string, Versions<Look>>([
       ['house', { live: house, draft: house }],
       ['tray', { live: tray, draft: tray }],
       ['new', { live: null, draft: { ...tray, key: 'new' } }],
     ]),
+  },
 }
 const plan = (given: object) => planLooks(commandSchema.parse(given) as Parameters<typeof planLooks>[0], context)
 

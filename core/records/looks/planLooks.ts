@@ -6,22 +6,22 @@ import { listed } from '../../text/sentence'
 import type { LookCommand } from './lookCommandSchema'
 import type { LookChange } from './lookRecord'
 import { CommandError } from '../../journal/commandError'
-import { draftOf, lookChange, settled } from '../drafts/drafts'
+import { draftChange, draftOf, settled } from '../drafts/drafts'
 import type { DraftContext } from '../drafts/drafts'
 
 /** Works out what a command on looks does. @throws CommandError when it can't be carried out as asked */
 export function planLooks(command: LookCommand, context: DraftContext): LookChange[] {
-  const looks = context.lookVersions()
+  const { looks, sections } = context.versions
   switch (command.type) {
     case 'addLook': {
       const { settings } = command
       checkPage(settings, false)
       const key = keyFor(Object.values(settings.name)[0] ?? '', taken => looks.has(taken), 'look')
-      return [lookChange(key, null, { live: null, draft: { key, ...settings } })]
+      return [draftChange('looks', key, null, { live: null, draft: { key, ...settings } })]
     }
     case 'changeLook': {
       const { key, settings, seen } = command
-      const before = draftOf(looks, key, 'look')
+      const before = draftOf(context, 'looks', key)
       if (Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Look], value))) {
         throw new CommandError(
           'look-changed',
@@ -30,13 +30,13 @@ export function planLooks(command: LookCommand, context: DraftContext): LookChan
         )
       }
       checkPage({ ...before, ...settings }, key === houseKey)
-      return [lookChange(key, looks.get(key)!, { ...looks.get(key)!, draft: { ...before, ...settings } })]
+      return [draftChange('looks', key, looks.get(key)!, { ...looks.get(key)!, draft: { ...before, ...settings } })]
     }
     case 'removeLook': {
       const { key } = command
-      draftOf(looks, key, 'look')
+      draftOf(context, 'looks', key)
       if (key === houseKey) throw new CommandError('house-look', 'The shop’s own look stays: all others begin with it.', [key])
-      const users = [...context.sectionVersions()]
+      const users = [...sections]
         .filter(([, { live, draft }]) => [live, draft].some(each => each?.look.preset === key))
         .map(([user]) => user)
       if (users.length)
@@ -45,7 +45,7 @@ export function planLooks(command: LookCommand, context: DraftContext): LookChan
           `Sections have this look: ${listed(users)}. Give them another one, and publish that, first.`,
           users,
         )
-      return [lookChange(key, looks.get(key)!, settled({ ...looks.get(key)!, draft: null }))]
+      return [draftChange('looks', key, looks.get(key)!, settled({ ...looks.get(key)!, draft: null }))]
     }
   }
 }

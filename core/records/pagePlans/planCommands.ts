@@ -15,7 +15,7 @@ function planWords(command: PlanCommand, context: CommandContext, language: stri
     case 'addPlan':
       return `Added the page plan “${words(command.name)}”`
     case 'changePlan': {
-      const before = context.planVersions().get(command.key)!.draft!
+      const before = context.versions.plans.get(command.key)!.draft!
       return (
         `Changed the page plan ${plan(command.key)}: it ` +
         `${listed(planDifferences(before, { ...before, ...command.settings }, key => key)) || 'is as it was'}`

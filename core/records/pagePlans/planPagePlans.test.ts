@@ -10,14 +10,15 @@ const product = makePlan('product', [], { zones: [{ key: 'belowDetails', section
 const gifts = makePlan('product', ['lately'], { key: 'gifts', scope: { ...emptyScope, tags: ['gift'] }, rank: 1 })
 const hives = makePlan('product', [], { key: 'hives', scope: { ...emptyScope, categories: ['hives'] }, rank: 2 })
 const context = {
-  sectionVersions: () => new Map(['upsells', 'lately', 'new'].map(key => [key, { live: null, draft: makeSection(key) }])),
-  lookVersions: () => new Map(),
-  planVersions: () =>
-    new Map<string, Versions<PagePlan>>([
+  versions: {
+    sections: new Map(['upsells', 'lately', 'new'].map(key => [key, { live: null, draft: makeSection(key) }])),
+    plans: new Map<string, Versions<PagePlan>>([
       ...[product, gifts, makePlan('cart', [])].map(each => [each.key, { live: each, draft: each }] as const),
       ['hives', { live: null, draft: hives }],
       ['leaving', { live: hives, draft: null }],
     ]),
+    looks: new Map(),
+  },
 }
 const plan = (given: object) => planPagePlans(commandSchema.parse(given) as Parameters<typeof planPagePlans>[0], context)
 const draftAfter = (given: object) => plan(given)[0]!.after!.draft!

@@ -7,16 +7,16 @@ import { keyFor } from '../../text/keyFor'
 import type { PlanCommand } from './planCommandSchema'
 import type { PlanChange } from './planRecord'
 import { CommandError } from '../../journal/commandError'
-import { draftOf, known, planChange, settled } from '../drafts/drafts'
+import { draftChange, draftOf, known, settled } from '../drafts/drafts'
 import type { DraftContext } from '../drafts/drafts'
 
 type Plans = ReadonlyMap<string, Versions<PagePlan>>
 
 /** Works out what a command on page plans does. @throws CommandError when it can't be carried out as asked */
 export function planPagePlans(command: PlanCommand, context: DraftContext): PlanChange[] {
-  const plans = context.planVersions()
-  const draft = (key: string) => draftOf(plans, key, 'plan')
-  const changed = (after: PagePlan) => planChange(after.key, plans.get(after.key)!, { ...plans.get(after.key)!, draft: after })
+  const { plans } = context.versions
+  const draft = (key: string) => draftOf(context, 'plans', key)
+  const changed = (after: PagePlan) => draftChange('plans', after.key, plans.get(after.key)!, { ...plans.get(after.key)!, draft: after })
   switch (command.type) {
     case 'addPlan': {
       const { page, name, scope } = command
@@ -24,7 +24,7 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
       const like = command.like === undefined ? draftsOf(plans, page).find(each => each.scope === null)! : draft(command.like)
       if (like.page !== page) throw new CommandError('other-page', `The plan ${like.key} is for another kind of page.`, [like.key])
       const rank = Math.max(0, ...assignedTo(plans, page).map(each => each.rank)) + 1
-      return [planChange(key, null, { live: null, draft: { ...like, key, name, scope, rank } })]
+      return [draftChange('plans', key, null, { live: null, draft: { ...like, key, name, scope, rank } })]
     }
     case 'changePlan': {
       const { key, settings, seen } = command
@@ -50,8 +50,8 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
     case 'removePlan': {
       if (draft(command.key).scope === null)
         throw new CommandError('default-plan', 'The default plan stays: every page needs one.', [command.key])
-      const before = known(plans, command.key, 'plan')
-      return [planChange(command.key, before, settled({ ...before, draft: null }))]
+      const before = known(context, 'plans', command.key)
+      return [draftChange('plans', command.key, before, settled({ ...before, draft: null }))]
     }
     case 'rankPlan': {
       const moved = draft(command.key)
@@ -60,7 +60,7 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
       return others.toSpliced(command.place - 1, 0, moved).map((plan, i) => changed({ ...plan, rank: i + 1 }))
     }
     case 'placeSection': {
-      draftOf(context.sectionVersions(), command.key, 'section')
+      draftOf(context, 'sections', command.key)
       const before = draft(command.plan)
       if (!zonesOf(before.page).includes(command.zone))
         throw new CommandError('unknown-zone', `This page has no zone “${command.zone}”.`, [command.zone])
@@ -80,7 +80,7 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
 export function takenOut(section: string, plans: Plans): PlanChange[] {
   return [...plans].flatMap(([key, versions]) =>
     versions.draft && hasSection(versions.draft, section)
-      ? planChange(key, versions, { ...versions, draft: withoutSection(versions.draft, section, true) })
+      ? draftChange('plans', key, versions, { ...versions, draft: withoutSection(versions.draft, section, true) })
       : [],
   )
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Change } from '../registry'
-import { lookChange, planChange, sectionChange } from '../drafts/drafts'
+import { draftChange } from '../drafts/drafts'
 import { builtInLooks } from '../../looks/builtInLooks'
 import type { Look } from '../../looks/look'
 import type { PagePlan } from '../../pagePlans/pagePlan'
@@ -30,9 +30,9 @@ describe('what shoppers get after changes', () => {
 
   it('has what becomes live, and no more what is taken away', () => {
     const changes: Change[] = [
-      sectionChange('upsells', versions.sections.get('upsells')!, { live: fewer, draft: fewer }),
-      planChange('product-default', versions.plans.get('product-default')!, null),
-      lookChange('tray', versions.looks.get('tray')!, { live: round, draft: round }),
+      draftChange('sections', 'upsells', versions.sections.get('upsells')!, { live: fewer, draft: fewer }),
+      draftChange('plans', 'product-default', versions.plans.get('product-default')!, null),
+      draftChange('looks', 'tray', versions.looks.get('tray')!, { live: round, draft: round }),
     ]
     expect(liveAfter(changes, versions)).toEqual({ sections: [fewer], plans: [], looks: [round] })
     // What they change is not taken over by this.
@@ -41,7 +41,8 @@ describe('what shoppers get after changes', () => {
 })
 
 describe('whether changes are for shoppers', () => {
-  const look = (before: Versions<Look> | null, after: Versions<Look> | null) => areForShoppers([lookChange('tray', before, after)])
+  const look = (before: Versions<Look> | null, after: Versions<Look> | null) =>
+    areForShoppers([draftChange('looks', 'tray', before, after)])
 
   it('is so as soon as something live is another, comes or goes', () => {
     expect(look({ live: tray, draft: round }, { live: round, draft: round })).toBe(true)

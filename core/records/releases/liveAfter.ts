@@ -1,34 +1,24 @@
 import { isEqual } from 'es-toolkit'
 import type { AnyChange, ChangeOf } from '../../journal/record'
-import type { Look } from '../../looks/look'
-import type { PagePlan } from '../../pagePlans/pagePlan'
+import type { AllVersions } from '../../releases/draftedSorts'
+import { draftedSortNames, draftedSorts, forEachSort } from '../../releases/draftedSorts'
 import type { ReleaseContent } from '../../releases/release'
-import type { Section } from '../../sections/section'
 import type { Versions } from '../../sections/versions'
 
-const drafted = ['section', 'plan', 'look'] as const
-type Drafted = (typeof drafted)[number]
-const isDrafted = (change: AnyChange): change is ChangeOf<Drafted, Versions<unknown> | null> =>
-  (drafted as readonly string[]).includes(change.of)
-
-interface AllVersions {
-  sections: ReadonlyMap<string, Versions<Section>>
-  plans: ReadonlyMap<string, Versions<PagePlan>>
-  looks: ReadonlyMap<string, Versions<Look>>
-}
+const drafted = new Set<string>(draftedSortNames.map(sort => draftedSorts[sort].of))
+const isDrafted = (change: AnyChange): change is ChangeOf<string, Versions<unknown> | null> => drafted.has(change.of)
 
 /** What shoppers get after changes. */
-export function liveAfter(changes: readonly AnyChange[], { sections, plans, looks }: AllVersions): ReleaseContent {
-  const after = <T>(of: Drafted, things: ReadonlyMap<string, Versions<T>>): T[] => {
-    const all = new Map(things)
+export function liveAfter(changes: readonly AnyChange[], versions: AllVersions): ReleaseContent {
+  return forEachSort(sort => {
+    const all = new Map<string, Versions<unknown>>(versions[sort])
     for (const change of changes) {
-      if (change.of !== of) continue
-      if (change.after) all.set(change.key, change.after as Versions<T>)
+      if (change.of !== draftedSorts[sort].of) continue
+      if (change.after) all.set(change.key, change.after as Versions<unknown>)
       else all.delete(change.key)
     }
     return [...all.values()].flatMap(({ live }) => (live === null ? [] : [live]))
-  }
-  return { sections: after('section', sections), plans: after('plan', plans), looks: after('look', looks) }
+  }) as unknown as ReleaseContent
 }
 
 /** Whether changes give shoppers anything else. */

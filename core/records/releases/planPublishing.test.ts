@@ -9,19 +9,19 @@ const product = makePlan('product', ['upsells', 'lately'])
 const cart = makePlan('cart', ['upsells'])
 const draft = { ...upsells, places: 2 }
 const context = {
-  sectionVersions: () =>
-    new Map([
+  versions: {
+    sections: new Map([
       ['upsells', { live: upsells, draft }],
       ['lately', { live: lately, draft: lately }],
       ['new', { live: null, draft: makeSection('new') }],
       ['leaving', { live: makeSection('leaving'), draft: null }],
     ]),
-  lookVersions: () => new Map(),
-  planVersions: () =>
-    new Map([
+    plans: new Map([
       ['product-default', { live: product, draft: product }],
       ['cart-default', { live: null, draft: cart }],
     ]),
+    looks: new Map(),
+  },
 }
 const plan = (given: object) => planPublishing(commandSchema.parse(given) as Parameters<typeof planPublishing>[0], context)
 

@@ -22,14 +22,16 @@ const due: Schedule = {
   looks: { plain: null },
 }
 const context = {
-  sectionVersions: () =>
-    new Map<string, Versions<Section>>([
+  versions: {
+    sections: new Map<string, Versions<Section>>([
       ['one', { live: one, draft: one }],
       ['two', { live: two, draft: makeSection('two', { places: 2 }) }],
       ['new', { live: null, draft: makeSection('new') }],
     ]),
-  planVersions: () => new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
-  lookVersions: () => new Map<string, Versions<Look>>([['plain', { live: plain, draft: plain }]]),
+    plans: new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
+    looks: new Map<string, Versions<Look>>([['plain', { live: plain, draft: plain }]]),
+  },
+
   release: (number: number) =>
     new Map([
       [7, { sections: [better, gone], plans: [plan], looks: [tray] }],
@@ -93,10 +95,9 @@ describe('commands on releases', () => {
 
   it('make a release of everything that shoppers get, and of nothing else', () => {
     const changes = planned({ type: 'goBack', release: 7 })
-    const versions = { sections: context.sectionVersions(), plans: context.planVersions(), looks: context.lookVersions() }
     expect(areForShoppers(changes)).toBe(true)
-    expect(liveAfter(changes, versions)).toEqual({ sections: [better, gone], plans: [plan], looks: [tray] })
-    expect(liveAfter([], versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain] })
+    expect(liveAfter(changes, context.versions)).toEqual({ sections: [better, gone], plans: [plan], looks: [tray] })
+    expect(liveAfter([], context.versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain] })
     expect(areForShoppers(planned({ type: 'cancelSchedule', key: '4' }))).toBe(false)
   })
 })

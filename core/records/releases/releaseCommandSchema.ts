@@ -1,11 +1,15 @@
 import { z } from 'zod'
 import { maxNamed } from '../../journal/commandParts'
+import type { DraftedSort } from '../../releases/draftedSorts'
+import { draftedSorts, forEachSort } from '../../releases/draftedSorts'
 import { releaseNoteSchema } from '../../releases/release'
 import { keySchema } from '../../text/key'
 
 const keysSchema = z.array(keySchema).max(maxNamed)
-/** Keys of what has drafts. */
-const drafts = { sections: keysSchema, plans: keysSchema, looks: keysSchema.optional() }
+/** Keys of what has drafts; of a sort that releases of old don't have there need not be any. */
+const drafts = forEachSort(sort => (draftedSorts[sort].isInAllReleases ? keysSchema : keysSchema.optional())) as {
+  [Sort in DraftedSort]: (typeof draftedSorts)[Sort]['isInAllReleases'] extends true ? typeof keysSchema : z.ZodOptional<typeof keysSchema>
+}
 const scheduleKeySchema = z.string().min(1).max(20)
 
 /** Commands on what shoppers get of drafts: now, at a set time, or again. */

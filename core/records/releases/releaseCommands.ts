@@ -1,6 +1,8 @@
+import { sumBy } from 'es-toolkit'
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
+import { draftedSortNames, draftedSorts } from '../../releases/draftedSorts'
 import { counted, listed } from '../../text/sentence'
 import { planReleases } from './planReleases'
 import { scheduleRecord } from './scheduleRecord'
@@ -16,15 +18,13 @@ export const releaseCommands: CommandGroup<typeof releaseCommandSchema> = {
 }
 
 function releaseWords(command: ReleaseCommand, context: CommandContext, language: string): string {
-  const { section, plan, look } = namesIn(context, language)
+  const names = namesIn(context, language)
   switch (command.type) {
     case 'publish':
     case 'discard': {
-      const things = [
-        ...command.sections.map(key => `the section ${section(key)}`),
-        ...command.plans.map(key => `the plan ${plan(key)}`),
-        ...(command.looks ?? []).map(key => `the look ${look(key)}`),
-      ]
+      const things = draftedSortNames.flatMap(sort =>
+        (command[sort] ?? []).map(key => `the ${draftedSorts[sort].of} ${names.drafted(sort, key)}`),
+      )
       return (
         `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ` +
         `${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
@@ -34,8 +34,10 @@ function releaseWords(command: ReleaseCommand, context: CommandContext, language
       return `Went back to release ${command.release}`
     case 'schedulePublish':
       return (
-        `Planned to publish ${counted(command.sections.length + command.plans.length + (command.looks?.length ?? 0), 'draft')} at ` +
-        `${momentWords(command.at)}`
+        `Planned to publish ${counted(
+          sumBy(draftedSortNames, sort => command[sort]?.length ?? 0),
+          'draft',
+        )} at ` + `${momentWords(command.at)}`
       )
     case 'cancelSchedule':
     case 'runSchedule': {

@@ -9,12 +9,14 @@ import type { CommandContext } from '../../journal/commandContext'
 const section = makeSection('related', { heading: { en: 'Look around' } })
 const plan = makePlan('product', ['related'], { name: { en: 'Product page' } })
 const context = {
-  sectionVersions: () =>
-    new Map([
+  versions: {
+    sections: new Map([
       ['related', { live: section, draft: section }],
       ['gone', { live: makeSection('gone'), draft: null }],
     ]),
-  planVersions: () => new Map([['product-default', { live: plan, draft: plan }]]),
+    plans: new Map([['product-default', { live: plan, draft: plan }]]),
+    looks: new Map(),
+  },
 } as unknown as CommandContext
 
 it.each([

@@ -12,19 +12,19 @@ const lately = makeSection('lately')
 const product = makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells', 'lately'] }], off: ['lately'] })
 const cart = makePlan('cart', [], { zones: [{ key: 'belowLines', sections: ['upsells'] }] })
 const context = {
-  sectionVersions: () =>
-    new Map([
+  versions: {
+    sections: new Map([
       ['upsells', { live: upsells, draft: { ...upsells, places: 2 } }],
       ['lately', { live: lately, draft: lately }],
       ['new', { live: null, draft: makeSection('new') }],
       ['leaving', { live: makeSection('leaving'), draft: null }],
     ]),
-  lookVersions: () => new Map(),
-  planVersions: () =>
-    new Map([
+    plans: new Map([
       ['product-default', { live: product, draft: product }],
       ['cart-default', { live: null, draft: cart }],
     ]),
+    looks: new Map(),
+  },
 }
 const settingsOf = ({ key: _, ...settings }: Section): SectionSettings => settings
 const plan = (given: object) => planSections(commandSchema.parse(given) as Parameters<typeof planSections>[0], context)

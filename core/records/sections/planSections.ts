@@ -3,7 +3,7 @@ import type { Section } from '../../sections/section'
 import { keyFor } from '../../text/keyFor'
 import { CommandError } from '../../journal/commandError'
 import type { DraftContext } from '../drafts/drafts'
-import { draftOf, sectionChange, settled } from '../drafts/drafts'
+import { draftChange, draftOf, settled } from '../drafts/drafts'
 import type { PlanChange } from '../pagePlans/planRecord'
 import { takenOut } from '../pagePlans/planPagePlans'
 import type { SectionCommand } from './sectionCommandSchema'
@@ -11,16 +11,15 @@ import type { SectionChange } from './sectionRecord'
 
 /** Works out what a command on sections does. @throws CommandError when it can't be carried out as asked */
 export function planSections(command: SectionCommand, context: DraftContext): (SectionChange | PlanChange)[] {
-  const sections = context.sectionVersions()
-  const plans = context.planVersions()
+  const { sections, plans } = context.versions
   switch (command.type) {
     case 'addSection': {
       const key = keyFor(Object.values(command.settings.heading)[0] ?? '', taken => sections.has(taken), 'section')
-      return [sectionChange(key, null, { live: null, draft: { key, ...command.settings } })]
+      return [draftChange('sections', key, null, { live: null, draft: { key, ...command.settings } })]
     }
     case 'changeSection': {
       const { key, settings, seen } = command
-      const before = draftOf(sections, key, 'section')
+      const before = draftOf(context, 'sections', key)
       const changed = Object.entries(seen).some(([part, value]) => !isEqual(before[part as keyof Section], value))
       if (changed)
         throw new CommandError(
@@ -28,12 +27,12 @@ export function planSections(command: SectionCommand, context: DraftContext): (S
           'This section was changed in the meantime. It is shown as it is now; nothing was overwritten.',
           [key],
         )
-      return [sectionChange(key, sections.get(key)!, { ...sections.get(key)!, draft: { ...before, ...settings } })]
+      return [draftChange('sections', key, sections.get(key)!, { ...sections.get(key)!, draft: { ...before, ...settings } })]
     }
     case 'removeSection': {
-      draftOf(sections, command.key, 'section')
+      draftOf(context, 'sections', command.key)
       return [
-        sectionChange(command.key, sections.get(command.key)!, settled({ ...sections.get(command.key)!, draft: null })),
+        draftChange('sections', command.key, sections.get(command.key)!, settled({ ...sections.get(command.key)!, draft: null })),
         ...takenOut(command.key, plans),
       ]
     }

@@ -19,7 +19,7 @@ function sectionWords(command: SectionCommand, context: CommandContext, language
     case 'addSection':
       return `Added the section “${text(command.settings.heading)}”`
     case 'changeSection': {
-      const before = context.sectionVersions().get(command.key)!.draft!
+      const before = context.versions.sections.get(command.key)!.draft!
       const changed = sectionDifferences(before, { ...before, ...command.settings })
       if (changed.length === 1 && before.off !== (command.settings.off ?? before.off))
         return `Switched the section ${section(command.key)} ${command.settings.off ? 'off' : 'on'} everywhere, in its draft`

@@ -7,7 +7,7 @@ import { planSwitch } from './planSwitch'
 const catalogue = new Catalogue([makeProduct('GLO', { variants: [makeVariant('GLO-M')] })], [], [])
 const context = {
   item: (sku: string) => catalogue.item(sku),
-  sectionVersions: () => new Map([['related', { live: makeSection('related'), draft: null }]]),
+  versions: { sections: new Map([['related', { live: makeSection('related'), draft: null }]]), plans: new Map(), looks: new Map() },
   isSwitchedOff: (source: string) => source === 'OFF',
 }
 

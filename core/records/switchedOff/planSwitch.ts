@@ -5,7 +5,7 @@ import type { SwitchChange } from './switchedOffRecord'
 import { CommandError } from '../../journal/commandError'
 
 /** What planning to switch sections off needs to know of the shop. */
-export interface SwitchContext extends Pick<DraftContext, 'sectionVersions'> {
+export interface SwitchContext extends DraftContext {
   item(sku: string): CatalogueItem | undefined
   isSwitchedOff(source: string, section: string): boolean
 }
@@ -14,7 +14,7 @@ export interface SwitchContext extends Pick<DraftContext, 'sectionVersions'> {
 export function planSwitch({ source, section, off }: SwitchCommand, context: SwitchContext): SwitchChange[] {
   if (context.item(source)?.product.sku !== source)
     throw new CommandError('unknown-product', `There is no product with the SKU ${source}.`, [source])
-  if (!context.sectionVersions().has(section))
+  if (!context.versions.sections.has(section))
     throw new CommandError('unknown-section', `There is no section with the key ${section}.`, [section])
   return [{ of: 'switchedOff', owner: source, key: section, before: context.isSwitchedOff(source, section), after: off }]
 }

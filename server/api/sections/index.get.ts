@@ -8,14 +8,14 @@ export default api('viewer', async (): Promise<SectionsAnswer> => {
   const { shop } = await useShop()
   const known = knownThings(shop)
   return {
-    sections: [...shop.sectionVersions].map(([key, { live, draft }]) => ({
+    sections: [...shop.versions.sections].map(([key, { live, draft }]) => ({
       key,
       live,
       draft,
       problems: draft ? sectionProblems(draft, known) : [],
     })),
-    plans: [...shop.planVersions].map(([key, { live, draft }]) => ({ key, live, draft })),
-    looks: [...shop.lookVersions].map(([key, { live, draft }]) => ({ key, live, draft })),
+    plans: [...shop.versions.plans].map(([key, { live, draft }]) => ({ key, live, draft })),
+    looks: [...shop.versions.looks].map(([key, { live, draft }]) => ({ key, live, draft })),
     attributes: [...shop.finder.postings.attributeValues.keys()].sort(),
   }
 })

@@ -1,0 +1,62 @@
+import type { z } from 'zod'
+import type { Look } from '../looks/look'
+import { lookSchema } from '../looks/look'
+import type { PagePlan } from '../pagePlans/pagePlan'
+import { pagePlanSchema } from '../pagePlans/pagePlan'
+import { upgradePlan } from '../pagePlans/upgradePlan'
+import type { Section } from '../sections/section'
+import { sectionSchema } from '../sections/section'
+import { upgradeSection } from '../sections/upgradeSection'
+import type { Versions } from '../sections/versions'
+import type { Text } from '../text/text'
+
+/** What shoppers get only when it is published, by the name that its sort has in commands, releases and answers. */
+export interface DraftedThings {
+  sections: Section
+  plans: PagePlan
+  looks: Look
+}
+export type DraftedSort = keyof DraftedThings
+
+interface SortOfDrafts<Thing> {
+  /** The name of its record. */
+  of: string
+  /** What a message calls one of them. */
+  noun: string
+  schema: z.ZodType<Thing>
+  /** Brings one that any version of Manada has written up to date. */
+  upgrade(stored: Thing): Thing
+  nameOf(thing: Thing): Text
+  /** Whether releases have them from the first version on. Going back to one that has none leaves them as they are. */
+  isInAllReleases: boolean
+}
+
+/** Everything that is drafted and published, in an order in which what others name comes first. */
+export const draftedSorts = {
+  looks: { of: 'look', noun: 'look', schema: lookSchema, upgrade: each => each, nameOf: each => each.name, isInAllReleases: false },
+  sections: {
+    of: 'section',
+    noun: 'section',
+    schema: sectionSchema,
+    upgrade: upgradeSection,
+    nameOf: each => each.heading,
+    isInAllReleases: true,
+  },
+  plans: {
+    of: 'plan',
+    noun: 'page plan',
+    schema: pagePlanSchema,
+    upgrade: upgradePlan,
+    nameOf: each => each.name,
+    isInAllReleases: true,
+  },
+} as const satisfies { [Sort in DraftedSort]: SortOfDrafts<DraftedThings[Sort]> }
+
+export const draftedSortNames = Object.keys(draftedSorts) as DraftedSort[]
+
+/** All things of each sort by their keys, as shoppers have them and as drafts. */
+export type AllVersions = { readonly [Sort in DraftedSort]: ReadonlyMap<string, Versions<DraftedThings[Sort]>> }
+
+/** Something for each sort. */
+export const forEachSort = <Value>(work: (sort: DraftedSort) => Value): Record<DraftedSort, Value> =>
+  Object.fromEntries(draftedSortNames.map(sort => [sort, work(sort)])) as Record<DraftedSort, Value>
