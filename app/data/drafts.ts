@@ -1,8 +1,11 @@
+import { sumBy } from 'es-toolkit'
 import type { LookSettings } from '../../core/looks/look'
 import { LookBook } from '../../core/looks/lookBook'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
 import type { Command } from '../../core/records/registry'
 import type { PlanCommand } from '../../core/records/pagePlans/planCommandSchema'
+import type { DraftedSort } from '../../core/releases/draftedSorts'
+import { draftedSortNames, forEachSort } from '../../core/releases/draftedSorts'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import { isUnpublished } from '../../core/sections/versions'
@@ -11,10 +14,7 @@ import { sectionsAnswerSchema } from '../../core/studio/sectionAnswers'
 import { callApi } from './callApi'
 import { changedParts, useResource } from './resource'
 
-/** What has drafts. */
-const sorts = ['sections', 'plans', 'looks'] as const
-type Sort = (typeof sorts)[number]
-type Draft<S extends Sort> = NonNullable<SectionsAnswer[S][0]['draft']>
+type Draft<Sort extends DraftedSort> = NonNullable<SectionsAnswer[Sort][0]['draft']>
 
 /** All sections, page plans and looks, as drafts and as shoppers have them. */
 export const useDrafts = defineStore('drafts', () => {
@@ -26,32 +26,28 @@ export const useDrafts = defineStore('drafts', () => {
   /** The looks as they will be after publishing. */
   const lookBook = computed(() => new LookBook(looks.value.flatMap(each => each.draft ?? [])))
 
-  const thingsOf = (sort: Sort): readonly (Versions<object> & { key: string })[] => answer.value?.[sort] ?? []
-  const unpublishedOf = (sort: Sort): string[] =>
+  const thingsOf = (sort: DraftedSort): readonly (Versions<object> & { key: string })[] => answer.value?.[sort] ?? []
+  const unpublishedOf = (sort: DraftedSort): string[] =>
     thingsOf(sort)
       .filter(each => isUnpublished(each))
       .map(each => each.key)
   /** Keys of what shoppers don't get yet. */
-  const unpublished = computed(() => ({
-    sections: unpublishedOf('sections'),
-    plans: unpublishedOf('plans'),
-    looks: unpublishedOf('looks'),
-  }))
-  const unpublishedCount = computed(() => sorts.reduce((sum, sort) => sum + unpublished.value[sort].length, 0))
+  const unpublished = computed(() => forEachSort(unpublishedOf))
+  const unpublishedCount = computed(() => sumBy(draftedSortNames, sort => unpublished.value[sort].length))
 
-  function draftOf<S extends Sort>(sort: S, key: string): Draft<S> | null {
-    return (thingsOf(sort).find(each => each.key === key)?.draft ?? null) as Draft<S> | null
+  function draftOf<Sort extends DraftedSort>(sort: Sort, key: string): Draft<Sort> | null {
+    return (thingsOf(sort).find(each => each.key === key)?.draft ?? null) as Draft<Sort> | null
   }
 
   /** Sets parts of a draft. */
-  function change<S extends Sort>(
-    sort: S,
+  function change<Sort extends DraftedSort>(
+    sort: Sort,
     key: string,
-    settings: Partial<Draft<S>>,
-    command: (parts: { settings: Partial<Draft<S>>; seen: Partial<Draft<S>> }) => Command,
+    settings: Partial<Draft<Sort>>,
+    command: (parts: { settings: Partial<Draft<Sort>>; seen: Partial<Draft<Sort>> }) => Command,
   ): void {
     const draft = draftOf(sort, key)
-    const parts = draft && changedParts<Draft<S>>(draft, settings)
+    const parts = draft && changedParts<Draft<Sort>>(draft, settings)
     if (!parts) return
     const next = answer.value![sort].map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each))
     void stored.edit({ ...answer.value!, [sort]: next }, () => command(parts))

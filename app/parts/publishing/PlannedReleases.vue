@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sumBy } from 'es-toolkit'
+import { draftedSortNames } from '../../../core/releases/draftedSorts'
 import type { Schedule } from '../../../core/releases/release'
 import { useDrafts } from '../../data/drafts'
 import { useMessages } from '../../data/messages'
@@ -16,9 +18,9 @@ const releases = useReleases()
 const schedules = computed(() =>
   (releases.answer?.schedules ?? []).map(each => ({ key: each.key, when: momentWords(each.at), words: wordsOf(each) })),
 )
-function wordsOf({ sections, plans, looks, note }: Schedule): string {
-  const count = [sections, plans, looks].reduce((sum, each) => sum + Object.keys(each).length, 0)
-  return say.out(say.drafts(count), count === 1 ? say.goes : say.go, note && `, “${note}”`)
+function wordsOf(schedule: Schedule): string {
+  const count = sumBy(draftedSortNames, sort => Object.keys(schedule[sort]).length)
+  return say.out(say.drafts(count), count === 1 ? say.goes : say.go, schedule.note && `, “${schedule.note}”`)
 }
 const load = () => releases.load().catch(error => messages.refuse(error))
 onMounted(load)

@@ -4,6 +4,8 @@ import { lookDifferences } from '../../../core/looks/lookWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageKinds } from '../../../core/pageTypes/registry'
+import type { DraftedSort } from '../../../core/releases/draftedSorts'
+import { draftedSortNames, forEachSort } from '../../../core/releases/draftedSorts'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import { listed } from '../../../core/text/sentence'
 import { useDrafts } from '../../data/drafts'
@@ -12,10 +14,9 @@ import { publishingWords } from './words'
 
 const say = publishingWords.useToPublish
 
-type Sort = 'sections' | 'plans' | 'looks'
-export type Keys = Record<Sort, readonly string[]>
+export type Keys = Record<DraftedSort, readonly string[]>
 export interface Row {
-  of: Sort
+  of: DraftedSort
   key: string
   name: string
   /** What publishing it does. */
@@ -32,14 +33,14 @@ export function useToPublish(first: Keys) {
   const store = useDrafts()
   const studio = useStudioShop()
 
-  const idOf = (of: Sort, key: string) => `${of} ${key}`
-  const chosen = ref(new Set((Object.keys(first) as Sort[]).flatMap(of => first[of].map(key => idOf(of, key)))))
+  const idOf = (of: DraftedSort, key: string) => `${of} ${key}`
+  const chosen = ref(new Set(draftedSortNames.flatMap(of => first[of].map(key => idOf(of, key)))))
   const isChosen = ({ of, key }: Pick<Row, 'of' | 'key'>) => chosen.value.has(idOf(of, key))
   function toggle({ of, key }: Pick<Row, 'of' | 'key'>): void {
     if (!chosen.value.delete(idOf(of, key))) chosen.value.add(idOf(of, key))
   }
   /** Whether it is not as shoppers have it, and is to be as drafted. */
-  const goesOut = (of: Sort, key: string) => store.unpublished[of].includes(key) && isChosen({ of, key })
+  const goesOut = (of: DraftedSort, key: string) => store.unpublished[of].includes(key) && isChosen({ of, key })
 
   function nameOf(key: string): string {
     const stored = store.sections.find(each => each.key === key)
@@ -83,7 +84,7 @@ export function useToPublish(first: Keys) {
   )
   const rows = computed(() => [...sectionRows.value, ...planRows.value, ...lookRows.value])
   const chosenRows = computed(() => rows.value.filter(isChosen))
-  const keysOf = (of: Sort) => chosenRows.value.filter(row => row.of === of).map(row => row.key)
+  const keysOf = (of: DraftedSort) => chosenRows.value.filter(row => row.of === of).map(row => row.key)
 
   /** Sections that a plan to be published names, and that shoppers would still not have. */
   const missing = computed(() => {
@@ -109,7 +110,7 @@ export function useToPublish(first: Keys) {
     missing,
     staleLooks,
     /** Keys of all that is chosen. */
-    chosen: computed(() => ({ sections: keysOf('sections'), plans: keysOf('plans'), looks: keysOf('looks') })),
+    chosen: computed(() => forEachSort(keysOf)),
     count: computed(() => chosenRows.value.length),
   }
 }

@@ -1,12 +1,11 @@
 import type { Transaction } from 'sequelize'
+import type { DraftedSort } from '../../../core/releases/draftedSorts'
 import type { Versions } from '../../../core/sections/versions'
 import type { Database } from './database'
 import type { RecordTable } from './recordTable'
 
-type DraftedTable = 'sections' | 'plans' | 'looks'
-
-/** What is live and drafted of sections, plans or looks, by key. */
-export const versionsTable = <T>(table: DraftedTable): RecordTable<Versions<T> | null> => ({
+/** What is live and drafted of a sort of things, by key. */
+export const versionsTable = <T>(table: DraftedSort): RecordTable<Versions<T> | null> => ({
   async *read(db, transaction) {
     const rows = await db.select<{ key: string; live: string | null; draft: string | null }>(
       `SELECT key, live, draft FROM ${table} ORDER BY key`,
@@ -24,7 +23,7 @@ export const versionsTable = <T>(table: DraftedTable): RecordTable<Versions<T> |
 /** Null takes it away. */
 async function writeVersions(
   db: Database,
-  table: DraftedTable,
+  table: DraftedSort,
   key: string,
   versions: Versions<unknown> | null,
   transaction: Transaction,

@@ -27,8 +27,8 @@ export async function readReleases(db: Database, limit: number, transaction?: Tr
 export async function readRelease(db: Database, number: number, transaction?: Transaction): Promise<(ReleaseHead & ReleaseContent) | null> {
   const row = await db.models.releases.findByPk(number, { transaction })
   if (!row) return null
-  const { sections, plans, looks, ...head } = row.get({ plain: true })
-  return { ...head, ...upgradeRelease({ sections, plans, looks }) }
+  const release = row.get({ plain: true })
+  return { ...release, ...upgradeRelease(release) }
 }
 
 export const scheduleTable: RecordTable<Schedule | null> = {
