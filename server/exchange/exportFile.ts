@@ -5,13 +5,14 @@ import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
 import type { FileKind } from '../../core/exchange/kinds/registry'
 import { fileKindOf } from '../../core/exchange/kinds/registry'
+import type { Writing } from '../live/runInSteps'
 import { pausingBeside } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
 
 const productsAtOnce = 50
 
 /** A shop, and, if it is written to, how much. */
-type ExportedShop = Pick<Running, 'store' | 'shop'> & { log?: Pick<Running['log'], 'waiting'> }
+type ExportedShop = Pick<Running, 'store' | 'shop'> & { log?: Writing }
 
 /**
  * All there is of a kind as a file, piece by piece.
@@ -39,16 +40,12 @@ export async function exportFile(
     },
   }
   const { columnsOf, rowsOf } = fileKindOf(kind)
-  return fileFormatOf(format).write(
-    columnsOf(source),
-    withPauses(rowsOf(source), () => (log?.waiting ?? 0) > 0),
-    mark,
-  )
+  return fileFormatOf(format).write(columnsOf(source), withPauses(rowsOf(source), log), mark)
 }
 
 /** By time, for the first rows take many times as long as those after them. */
-async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>, isWriting: () => boolean): AsyncGenerator<FileRow> {
-  const pause = pausingBeside(isWriting)
+async function* withPauses(rows: Iterable<FileRow> | AsyncIterable<FileRow>, log?: Writing): AsyncGenerator<FileRow> {
+  const pause = pausingBeside(log)
   for await (const row of rows) {
     yield row
     await pause()

@@ -64,7 +64,7 @@ interface Tried {
 /** Works out what a file asks for, without doing it. */
 async function tryFile({ shop, store, log }: Running, task: ImportTask): Promise<Tried> {
   const work = new FileWork(shop, task, 'tried')
-  const pause = pausingBeside(() => log.waiting > 0)
+  const pause = pausingBeside(log)
   let changes = 0
   for await (const step of work.steps()) {
     cancelled(task.signal, 0, 0)

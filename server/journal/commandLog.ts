@@ -60,6 +60,11 @@ export class CommandLog {
     return this.#queue.waiting
   }
 
+  /** Whether somebody’s edit or order is among them, and not only pieces of long work. */
+  get doesSomebodyWait(): boolean {
+    return this.#queue.doesSomebodyWait
+  }
+
   /** See WriteQueue. @param after number of a write; left out: from now on */
   follow(follower: (told: FollowedWrite) => void, after = this.followed): () => void {
     return this.#queue.follow(follower, after)
@@ -220,7 +225,7 @@ export class CommandLog {
   /** Forgets what old entries changed; a little at a time, so that nobody waits for it. See StoreWriter. */
   async thin(old: { files: string; others: string }): Promise<void> {
     for (let isMore = true; isMore && !this.#stopping.aborted;)
-      await this.#queue.turn(async (writer): Promise<Done> => {
+      await this.#queue.turnOfPiece(async (writer): Promise<Done> => {
         isMore = await writer.thinJournal({ ...old, most: 200 })
         return { entry: null, type: 'beside', words: '', changes: [], editor: '' }
       })

@@ -25,11 +25,14 @@ describe('a long command', () => {
 
       const order: string[] = []
       const mending = log.run({ type: 'mend', findings }, 'one').then(done => (order.push('mend'), done))
+      expect([log.waiting, log.doesSomebodyWait]).toEqual([1, false])
       const edit = log
         .run({ type: 'link', kind: 'upsell', on: [{ source: 'P005' }], targets: ['P006'] }, 'two')
         .then(() => order.push('edit'))
+      expect([log.waiting, log.doesSomebodyWait]).toEqual([2, true])
       const [done] = await Promise.all([mending, edit])
       expect(order).toEqual(['edit', 'mend'])
+      expect([log.waiting, log.doesSomebodyWait]).toEqual([0, false])
       expect([linked(), done.changes.length]).toEqual([0, count])
       const [, entry] = await store.history(null, 1e9, 2)
       expect([entry!.words, entry!.lanes, await store.pieces(entry!.id)]).toEqual([done.words, count, 4])

@@ -42,7 +42,7 @@ export class LongWork {
       for (let isOver = false; !isOver;) {
         if (this.#stopping.aborted) throw new StoppedError()
         let piece: Piece | null = null
-        await this.#queue.turn(async (writer): Promise<Done> => {
+        await this.#queue.turnOfPiece(async (writer): Promise<Done> => {
           begun = performance.now()
           piece = await next(writer, took)
           isOver = piece === null

@@ -32,6 +32,7 @@ export class WriteQueue {
   readonly #stop: (error: unknown) => void
   #last: Promise<unknown> = Promise.resolve()
   #waiting = 0
+  #waitingPieces = 0
 
   /** @param stop is called when memory can't follow the database any more: whoever goes on would tell what is not so */
   constructor(store: Store, shop: LiveShop, stop: (error: unknown) => void) {
@@ -43,6 +44,11 @@ export class WriteQueue {
   /** How many writes are under way or wait for those before them. */
   get waiting(): number {
     return this.#waiting
+  }
+
+  /** Whether somebody’s edit or order is among them, and not only pieces of long work. */
+  get doesSomebodyWait(): boolean {
+    return this.#waiting > this.#waitingPieces
   }
 
   /**
@@ -77,6 +83,12 @@ export class WriteQueue {
     }
     if (isCatchingUp) void catchUp().then(() => go([]), failed)
     return () => this.#followers.delete(hear)
+  }
+
+  /** Takes a turn for a piece of long work, for which other work need not rest: see `turn`. */
+  async turnOfPiece<D extends Done>(work: (writer: StoreWriter) => Promise<D>): Promise<D> {
+    this.#waitingPieces++
+    return this.turn(work).finally(() => this.#waitingPieces--)
   }
 
   /** Takes a turn: all earlier writes are taken over by the live shop, and no other is between. Without changes it is no write. */

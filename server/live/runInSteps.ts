@@ -19,23 +19,40 @@ export function pausing(): () => Promise<void> | undefined {
   return () => (performance.now() - begun < longestTurn ? undefined : nextTurn().then(havePaused))
 }
 
+/** What is being written. */
+export interface Writing {
+  /** How many writes are under way or wait. */
+  readonly waiting: number
+  /** Whether somebody’s edit or order is among them. */
+  readonly doesSomebodyWait: boolean
+}
+
 /** Milliseconds that work beside everything else rests after each turn while something is being written. */
 const restWhileWriting = 6
+/** As often it rests at most for those who wait, for it must come to an end as well. */
+const mostRests = 20
 let lastBeside: Promise<unknown> = Promise.resolve()
 
 /**
  * The same for work that may take its time, such as handing out a file or trying one: of all such work only one has a turn at a time, and
  * while something is written they rest in between, for each of the many steps of a write would wait for all of them.
+ * @param writing left out: nothing is ever written
  */
-export function pausingBeside(isWriting: () => boolean): () => Promise<void> | undefined {
+export function pausingBeside(writing?: Writing): () => Promise<void> | undefined {
   let begun = performance.now()
   const havePaused = () => void (begun = performance.now())
   return () => {
     if (performance.now() - begun < longestTurn) return undefined
-    const pause = lastBeside.then(() => (isWriting() ? rest(restWhileWriting) : nextTurn()))
+    const pause = lastBeside.then(() => (writing?.waiting ? restBeside(writing) : nextTurn()))
     lastBeside = pause
     return pause.then(havePaused)
   }
+}
+
+async function restBeside(writing: Writing): Promise<void> {
+  let rests = 0
+  do await rest(restWhileWriting)
+  while (++rests < mostRests && writing.doesSomebodyWait)
 }
 
 /**

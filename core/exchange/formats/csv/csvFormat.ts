@@ -14,12 +14,13 @@ export const csvFormat: FileFormat = {
   write: (columns, rows, mark) => Readable.from(texts(columns, rows, mark), { objectMode: false }),
 }
 
-/** Rows that are handed on together: a stream of single rows takes many times as long to send as to write. */
-const rowsAtOnce = 200
+/** Cells that are handed on together: single rows take many times as long to send as to write, and many at once hold up others. */
+const cellsAtOnce = 1000
 
 async function* texts(columns: readonly string[], rows: Iterable<FileRow> | AsyncIterable<FileRow>, mark: boolean): AsyncGenerator<string> {
   let some: unknown[][] = [[...columns]]
   let bom = mark
+  const rowsAtOnce = Math.ceil(cellsAtOnce / columns.length)
   const written = () => {
     const text = stringify(some, { record_delimiter: 'windows', bom })
     bom = false
