@@ -121,7 +121,6 @@ const plain = { partly: 'shrink', stacks: false, from: null, until: null } as co
 const offers: OfferSettings[] = [
   {
     heading: { en: 'To light it with', de: 'Zum Anzünden dazu' },
-    active: true,
     trigger: { ...emptyScope, categories: ['smokers'] },
     offered: { by: 'chosen', skus: ['FUEL', 'LIT-1', 'SMO-BOX'] },
     reduction: { by: 'percent', percent: 10 },
@@ -130,7 +129,6 @@ const offers: OfferSettings[] = [
   },
   {
     heading: { en: 'While you are at it', de: 'Gleich mitnehmen' },
-    active: false,
     trigger: null,
     offered: { by: 'links', kind: 'accessory', count: 3 },
     reduction: null,
@@ -146,4 +144,5 @@ export const bundleCommands: Command[] = [
     { type: 'changeBundle', sku, settings: { ...settings, description: { en: text[0], de: text[1] } }, seen: {} },
   ]),
   ...offers.map((settings): Command => ({ type: 'addOffer', settings })),
+  { type: 'publish', sections: [], plans: [], offers: ['to-light-it-with'] },
 ]

@@ -29,6 +29,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/checks/findings': 'viewer',
   'GET /api/checks/putAside': 'viewer',
   'POST /api/commands': 'editor',
+  'GET /api/drafts': 'viewer',
   'GET /api/events': 'viewer',
   'GET /api/exchange': 'viewer',
   'GET /api/exchange/export': ['viewer', 'exchange:read'],
@@ -48,7 +49,6 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/kinds': 'viewer',
   'GET /api/me': 'nothing',
   'GET /api/metrics': ['admin', 'results:read'],
-  'GET /api/offers': 'viewer',
   'GET /api/openapi.json': 'nothing',
   'GET /api/pageRows': 'viewer',
   'GET /api/people': 'admin',
@@ -69,7 +69,6 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/releases': 'viewer',
   'GET /api/releases/[number]': 'viewer',
   'POST /api/rules/count': 'viewer',
-  'GET /api/sections': 'viewer',
   'GET /api/sections/fill': 'viewer',
   'GET /api/sections/fillList': 'viewer',
   'GET /api/sections/try': 'viewer',
@@ -110,13 +109,14 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
 /** With a query, what is public becomes a question of who asks. */
 const drafts: Record<string, [Role, Scope]> = Object.fromEntries(
   [
-    '/pages/product/EX-210?draft=1',
-    '/pages/product/EX-210?explain=1',
-    '/pages/home?draft=1&explain=1',
-    '/catalogue?draft=1',
-    '/catalogue/lines?skus=EX-210&draft=1',
-    '/catalogue/products/EX-210?draft=1',
-  ].map(path => [`GET /api/shop/v1${path}`, ['viewer', 'draft:read']]),
+    'GET /api/shop/v1/pages/product/EX-210?draft=1',
+    'GET /api/shop/v1/pages/product/EX-210?explain=1',
+    'GET /api/shop/v1/pages/home?draft=1&explain=1',
+    'GET /api/shop/v1/catalogue?draft=1',
+    'GET /api/shop/v1/catalogue/lines?skus=EX-210&draft=1',
+    'GET /api/shop/v1/catalogue/products/EX-210?draft=1',
+    'POST /api/shop/v1/cart?draft=1',
+  ].map(route => [route, ['viewer', 'draft:read']]),
 )
 
 interface Asking {

@@ -24,7 +24,7 @@ async function lay(
   zone = 'belowDetails',
   settings: object = {},
 ): Promise<void> {
-  const { sections } = (await (await request.get('/api/sections')).json()) as { sections: { key: string; draft: { display: object } }[] }
+  const { sections } = (await (await request.get('/api/drafts')).json()) as { sections: { key: string; draft: { display: object } }[] }
   const before = sections.find(each => each.key === key)!.draft.display
   await run(request, { type: 'changeSection', key, settings: { layout, display: { ...before, ...look }, ...settings }, seen: {} })
   await run(request, { type: 'placeSection', key, plan: 'product-default', zone })

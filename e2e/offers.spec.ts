@@ -47,8 +47,24 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
   await part('What it costs less').getByLabel('How much less').fill('20')
   await part('What it costs less').getByLabel('How much less').press('Tab')
   await tryOn(page, 'refractometer')
-  await expect(seen(page).getByRole('status')).toContainText('It is off: shoppers don’t see it.')
-  await editor(page).getByRole('button', { name: 'Make active' }).click()
+  await expect(seen(page).getByRole('status')).toContainText('Once it is published, shoppers see it:')
+  // It is seen on the page, with what it will cost, before shoppers have anything of it.
+  const preview = page.frameLocator('iframe').getByRole('region', { name: 'Take it along' })
+  await preview.getByRole('checkbox', { name: 'Honey creamer' }).check()
+  await expect(preview.getByRole('status')).toHaveText(/2 items, together €74.00 €68.80/)
+  const live = async () => (await (await page.request.get('/api/shop/v1/pages/product/REF-1')).json()) as { offers?: object[] }
+  expect((await live()).offers).toBeUndefined()
+  await editor(page).getByRole('button', { name: 'Publish' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Publish 1' }).click()
+  await expect(seen(page).getByRole('status')).toContainText('Shoppers see it:')
+  expect((await live()).offers).toMatchObject([{ heading: 'Take it along', reduction: { percent: 20 } }])
+  // What is changed then is a draft again.
+  await part('What it costs less').getByLabel('How much less').fill('99')
+  await part('What it costs less').getByLabel('How much less').press('Tab')
+  await expect(seen(page).getByRole('status')).toContainText('Once it is published')
+  expect((await live()).offers).toMatchObject([{ reduction: { percent: 20 } }])
+  await part('What it costs less').getByLabel('How much less').fill('20')
+  await part('What it costs less').getByLabel('How much less').press('Tab')
   await expect(seen(page).getByRole('status')).toContainText('Shoppers see it:')
   await hasNoViolations(page)
   // What is in the cart already is not offered, and it says so; all or nothing hides the rest.
@@ -137,4 +153,45 @@ test('offers change their order with the keyboard, and it is undone', async ({ p
   await expect(rows.first()).toContainText('While you are at it')
   await page.keyboard.press('Control+z')
   await expect(rows.first()).toContainText('To light it with')
+})
+
+test('an offer that offers nothing is not published, one that is removed stays with shoppers until that is published', async ({ page }) => {
+  await page.goto('/offers')
+  await page.getByRole('button', { name: 'Add a together offer' }).click()
+  await expect(editor(page).getByRole('status')).toHaveText('It offers nothing: choose products first.')
+  await editor(page).getByRole('button', { name: 'Publish' }).click()
+  const dialog = page.getByRole('dialog')
+  await expect(dialog.getByRole('status')).toContainText('can’t be published. It offers nothing')
+  await expect(dialog.getByRole('button', { name: 'Publish 1' })).toBeDisabled()
+  await dialog.getByRole('button', { name: 'Leave it', exact: true }).click()
+
+  const reduced = async () => {
+    const lines = ['SMO-M', 'SMO-BOX'].map(sku => ({ sku, quantity: 1 }))
+    const { total, subtotal } = (await (await page.request.post('/api/shop/v1/cart', { data: { lines } })).json()) as Record<string, number>
+    return subtotal! - total!
+  }
+  await page.goto('/offers/to-light-it-with')
+  await editor(page).getByRole('button', { name: 'More' }).click()
+  await page.getByText('Remove', { exact: true }).click()
+  await expect(editor(page)).toContainText('This offer is to be removed with the next publishing. Shoppers still have it.')
+  expect(await reduced()).toBe(340)
+  await editor(page).getByRole('button', { name: 'Publish' }).click()
+  await expect(dialog).toContainText('Removed')
+  await dialog.getByRole('button', { name: 'Publish 1' }).click()
+  await expect(page.getByText('There is no offer')).toBeVisible()
+  expect(await reduced()).toBe(0)
+  await page.keyboard.press('Control+z')
+  await expect.poll(reduced).toBe(340)
+})
+
+test('a look at what is drafted has its prices, and takes no orders', async ({ page }) => {
+  const change = { type: 'changeOffer', key: 'to-light-it-with', settings: { reduction: { by: 'percent', percent: 50 } }, seen: {} }
+  const headers = { 'idempotency-key': crypto.randomUUID() }
+  expect((await page.request.post('/api/commands', { data: change, headers })).ok()).toBe(true)
+  const data = { lines: ['SMO-M', 'SMO-BOX'].map(sku => ({ sku, quantity: 1 })) }
+  const total = async (query: string) =>
+    ((await (await page.request.post(`/api/shop/v1/cart${query}`, { data })).json()) as { total: number }).total
+  expect([await total(''), await total('?draft=1')]).toEqual([6960, 5600])
+  const order = await page.request.post('/api/shop/v1/orders?draft=1', { data: { ...data, total: 5600 }, headers })
+  expect([order.status(), await order.text()]).toEqual([409, expect.stringContaining('nothing can be ordered here')])
 })

@@ -238,7 +238,7 @@ test('a key pressed right after a move is for the section that was moved, also w
   await open(page, 'product-default')
   // What is stored is asked for twice, for the event and for the answer: the first comes when the move is done, the second later.
   const held = [400, 2500]
-  await page.route('**/api/sections', async route => {
+  await page.route('**/api/drafts', async route => {
     await new Promise(resolve => setTimeout(resolve, held.shift() ?? 0))
     await route.continue()
   })

@@ -255,7 +255,7 @@ test.describe('as an editor', () => {
     await asked.goto(link)
     await expect(asked.getByRole('heading', { name: 'Only drafted so far' })).toBeVisible()
     // Of Manada they see nothing else; and what shoppers see is as it was.
-    expect((await guest.request.get('/api/sections')).status()).toBe(401)
+    expect((await guest.request.get('/api/drafts')).status()).toBe(401)
     await asked.goto(link.replace(/preview=[^&]*/, 'preview=1'))
     await expect(asked.getByRole('heading', { level: 1 })).toHaveText('This look at what is drafted is over')
     await asked.goto('/shop/products/EX-210')

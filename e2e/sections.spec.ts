@@ -174,7 +174,7 @@ test('a new section is made, guarded, put on a page, and taken away again', asyn
   await editorOf(page).getByRole('button', { name: 'Put it on a page' }).click()
   await page.getByText('Product page · foot of the page', { exact: true }).click()
   await expect(editorOf(page)).toContainText('foot of the page')
-  await page.getByRole('button', { name: '4 drafts' }).click()
+  await page.getByRole('button', { name: '5 drafts' }).click()
   const dialog = page.getByRole('dialog', { name: 'Publish' })
   await expect(dialog).toContainText('Adds “Not much dearer”')
   await dialog.getByRole('checkbox', { name: /^“Not much dearer”/ }).uncheck()
@@ -184,6 +184,7 @@ test('a new section is made, guarded, put on a page, and taken away again', asyn
   // What the demo shop has as drafts stays a draft.
   await dialog.getByLabel('“Goes with it”').uncheck()
   await dialog.getByLabel('“Seen lately”').uncheck()
+  await dialog.getByLabel('While you are at it (together offer)').uncheck()
   await dialog.getByRole('button', { name: 'Publish 2' }).click()
   await expect(studio.message).toContainText('Published')
   await expect.poll(() => delivered(request)).toContain('new-section')

@@ -105,7 +105,7 @@ test('bundles', async ({ page }) => {
 /** A draft of a plan that shares products with another, with a checklist above the buy button. */
 async function draftPlan(page: Page): Promise<void> {
   const plain = { products: [], tags: [], brands: [], categories: [], price: null }
-  const { sections } = (await (await page.request.get('/api/sections')).json()) as {
+  const { sections } = (await (await page.request.get('/api/drafts')).json()) as {
     sections: { key: string; draft: { display: object } }[]
   }
   const display = {

@@ -1,55 +1,63 @@
-import { sumBy } from 'es-toolkit'
+import { sortBy, sumBy } from 'es-toolkit'
 import type { LookSettings } from '../../core/looks/look'
 import { LookBook } from '../../core/looks/lookBook'
+import type { OfferSettings } from '../../core/offers/offer'
 import type { PagePlan, PlanSettings } from '../../core/pagePlans/pagePlan'
 import type { Command } from '../../core/records/registry'
 import type { PlanCommand } from '../../core/records/pagePlans/planCommandSchema'
-import type { DraftedSort } from '../../core/releases/draftedSorts'
-import { draftedSortNames, forEachSort } from '../../core/releases/draftedSorts'
+import type { DraftedSort, DraftedThings } from '../../core/releases/draftedSorts'
+import { draftedSortNames, forEachSort, nameIn } from '../../core/releases/draftedSorts'
 import type { Section, SectionSettings } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import { isUnpublished } from '../../core/sections/versions'
-import type { SectionsAnswer } from '../../core/studio/sectionAnswers'
-import { sectionsAnswerSchema } from '../../core/studio/sectionAnswers'
+import type { StoredDraft } from '../../core/studio/draftAnswers'
+import { draftsAnswerSchema } from '../../core/studio/draftAnswers'
 import { callApi } from './callApi'
 import { changedParts, useResource } from './resource'
+import { useStudioShop } from './studioShop'
 
-type Draft<Sort extends DraftedSort> = NonNullable<SectionsAnswer[Sort][0]['draft']>
-
-/** All sections, page plans and looks, as drafts and as shoppers have them. */
+/** Everything that is drafted and published, as drafts and as shoppers have it. */
 export const useDrafts = defineStore('drafts', () => {
-  const stored = useResource((_: null) => callApi(sectionsAnswerSchema, '/api/sections'))
+  const stored = useResource((_: null) => callApi(draftsAnswerSchema, '/api/drafts'))
+  const studio = useStudioShop()
   const answer = stored.value
   const sections = computed(() => answer.value?.sections ?? [])
   const plans = computed(() => answer.value?.plans ?? [])
   const looks = computed(() => answer.value?.looks ?? [])
+  /** In the order in which they apply after publishing; what is to be taken away stands at its live place. */
+  const offers = computed(() => sortBy(answer.value?.offers ?? [], [({ live, draft }) => (draft ?? live)!.rank, 'key']))
   /** The looks as they will be after publishing. */
   const lookBook = computed(() => new LookBook(looks.value.flatMap(each => each.draft ?? [])))
 
-  const thingsOf = (sort: DraftedSort): readonly (Versions<object> & { key: string })[] => answer.value?.[sort] ?? []
+  const thingsOf = <Sort extends DraftedSort>(sort: Sort) => (answer.value?.[sort] ?? []) as readonly StoredDraft<DraftedThings[Sort]>[]
+  const storedOf = <Sort extends DraftedSort>(sort: Sort, key: string) => thingsOf(sort).find(each => each.key === key) ?? null
   const unpublishedOf = (sort: DraftedSort): string[] =>
     thingsOf(sort)
-      .filter(each => isUnpublished(each))
+      .filter((each: Versions<unknown>) => isUnpublished(each))
       .map(each => each.key)
   /** Keys of what shoppers don't get yet. */
   const unpublished = computed(() => forEachSort(unpublishedOf))
   const unpublishedCount = computed(() => sumBy(draftedSortNames, sort => unpublished.value[sort].length))
 
-  function draftOf<Sort extends DraftedSort>(sort: Sort, key: string): Draft<Sort> | null {
-    return (thingsOf(sort).find(each => each.key === key)?.draft ?? null) as Draft<Sort> | null
+  const draftOf = <Sort extends DraftedSort>(sort: Sort, key: string): DraftedThings[Sort] | null => storedOf(sort, key)?.draft ?? null
+  /** What a thing is called as it is drafted, or else live. */
+  function nameOf(sort: DraftedSort, key: string): string {
+    const stored = storedOf(sort, key)
+    const thing = stored?.draft ?? stored?.live
+    return thing ? studio.words(nameIn(sort, thing)) || key : key
   }
 
   /** Sets parts of a draft. */
   function change<Sort extends DraftedSort>(
     sort: Sort,
     key: string,
-    settings: Partial<Draft<Sort>>,
-    command: (parts: { settings: Partial<Draft<Sort>>; seen: Partial<Draft<Sort>> }) => Command,
+    settings: Partial<DraftedThings[Sort]>,
+    command: (parts: { settings: Partial<DraftedThings[Sort]>; seen: Partial<DraftedThings[Sort]> }) => Command,
   ): void {
     const draft = draftOf(sort, key)
-    const parts = draft && changedParts<Draft<Sort>>(draft, settings)
+    const parts = draft && changedParts<DraftedThings[Sort]>(draft, settings)
     if (!parts) return
-    const next = answer.value![sort].map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each))
+    const next = thingsOf(sort).map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings } } : each))
     void stored.edit({ ...answer.value!, [sort]: next }, () => command(parts))
   }
 
@@ -69,7 +77,12 @@ export const useDrafts = defineStore('drafts', () => {
     sections,
     plans,
     looks,
+    offers,
     lookBook,
+    storedOf,
+    /** What shoppers have of a sort. */
+    liveOf: <Sort extends DraftedSort>(sort: Sort) => thingsOf(sort).flatMap(each => each.live ?? []),
+    nameOf,
     unpublished,
     unpublishedCount,
     edition: stored.edition,
@@ -82,6 +95,8 @@ export const useDrafts = defineStore('drafts', () => {
       change('plans', key, settings, parts => ({ type: 'changePlan', key, ...parts })),
     changeLook: (key: string, settings: Partial<LookSettings>) =>
       change('looks', key, settings, parts => ({ type: 'changeLook', key, ...parts })),
+    changeOffer: (key: string, settings: Partial<OfferSettings>) =>
+      change('offers', key, settings, parts => ({ type: 'changeOffer', key, ...parts })),
     draftOf: (key: string) => draftOf('sections', key),
     planDraftOf: (key: string) => draftOf('plans', key),
     lookDraftOf: (key: string) => draftOf('looks', key),
@@ -90,6 +105,7 @@ export const useDrafts = defineStore('drafts', () => {
     sectionsWith: (look: string): Section[] => sections.value.flatMap(({ draft }) => (draft?.look.preset === look ? draft : [])),
     add: (settings: SectionSettings) => stored.add({ type: 'addSection', settings }, () => sections.value),
     addLook: (settings: LookSettings) => stored.add({ type: 'addLook', settings }, () => looks.value),
+    addOffer: (settings: OfferSettings) => stored.add({ type: 'addOffer', settings }, () => offers.value),
     addPlan: (plan: Omit<Extract<PlanCommand, { type: 'addPlan' }>, 'type'>) => stored.add({ type: 'addPlan', ...plan }, () => plans.value),
   }
 })

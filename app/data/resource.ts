@@ -15,9 +15,9 @@ const pause = 600
  * stored is taken anew. Every edit is a command, so that it can be undone.
  * @param fetch what is stored of what was asked for
  * @example
- * const offers = useResource((_: null) => callApi(offersAnswerSchema, '/api/offers'))
- * await offers.open(null)
- * void offers.edit(withoutOffer(offers.value.value!), () => ({ type: 'removeOffer', key }))
+ * const drafts = useResource((_: null) => callApi(draftsAnswerSchema, '/api/drafts'))
+ * await drafts.open(null)
+ * void drafts.edit(withoutOffer(drafts.value.value!), () => ({ type: 'removeOffer', key }))
  */
 export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stored>) {
   const history = useHistory()

@@ -21,14 +21,14 @@ const props = withDefaults(
 )
 const emit = defineEmits<{ stepped: [answer: CommandAnswer] }>()
 const history = useHistory()
-const sections = useDrafts()
+const drafts = useDrafts()
 const messages = useMessages()
 const failed = ref('')
 onMounted(() => props.load().catch((error: Error) => (failed.value = error.message)))
 const quickFind = ref(false)
 const keySheet = ref(false)
 const publishing = ref(false)
-onMounted(() => sections.answer ?? sections.load().catch(error => messages.refuse(error)))
+onMounted(() => drafts.answer ?? drafts.load().catch(error => messages.refuse(error)))
 
 /** Undoes or redoes, or takes one entry of the history back. */
 async function step(to: 'undo' | 'redo' | { revert: number }): Promise<void> {
@@ -58,13 +58,7 @@ defineExpose({ step })
     <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loading" />
     <QuickFind v-model="quickFind" @choose="choose" />
     <KeySheet v-model="keySheet" />
-    <PublishDialog
-      v-if="publishing"
-      :sections="sections.unpublished.sections"
-      :plans="sections.unpublished.plans"
-      :looks="sections.unpublished.looks"
-      @close="publishing = false"
-    />
+    <PublishDialog v-if="publishing" :first="drafts.unpublished" @close="publishing = false" />
     <MessageBar />
     <SignedOutDialog />
   </div>

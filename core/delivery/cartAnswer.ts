@@ -8,7 +8,7 @@ import { sureOf } from './few'
 /** What a shop gets of a priced cart, with the reason for every reduction in words. */
 export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(
   cart: T,
-  offers: ReadonlyMap<string, Offer>,
+  offers: readonly Offer[],
   context: AnswerContext,
 ): Omit<T, 'lines' | 'reductions'> & Omit<CartAnswer, 'warnings'> {
   const told = (reductions: readonly Reduction[]) => reductions.map(each => ({ ...each, words: reductionWords(each, offers, context) }))
@@ -31,10 +31,10 @@ export const cartWarnings = (warnings: readonly CartWarning[]): CartAnswer['warn
 /** “Harvest day: −12 %”, or where it is no percentage “Harvest day”: the amount stands beside it. */
 function reductionWords(
   { code, key, percent }: Reduction,
-  offers: ReadonlyMap<string, Offer>,
+  offers: readonly Offer[],
   { settings, language, items }: AnswerContext,
 ): string {
   const name =
-    textIn((code === 'offer' ? offers.get(key)?.heading : items.item(key)?.product.name) ?? {}, language, settings.language) || key
+    textIn((code === 'offer' ? offers.find(each => each.key === key)?.heading : items.item(key)?.product.name) ?? {}, language, settings.language) || key
   return percent === null ? name : `${name}: −${percent} %`
 }

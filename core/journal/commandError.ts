@@ -44,6 +44,7 @@ export type CommandErrorCode =
   | 'unknown-schedule'
   | 'not-in-plan'
   | 'nothing-to-publish'
+  | 'cannot-be-published'
   | 'no-mend'
   | 'nothing-to-undo'
   | 'nothing-to-redo'

@@ -1,7 +1,7 @@
 import type { Text } from '../text/text'
 import { textIn } from '../text/text'
-import type { DraftedSort, DraftedThings } from '../releases/draftedSorts'
-import { draftedSorts } from '../releases/draftedSorts'
+import type { DraftedSort } from '../releases/draftedSorts'
+import { nameIn } from '../releases/draftedSorts'
 import type { CommandContext } from './commandContext'
 
 /** What things are called in the words of commands. @param language BCP 47 tag */
@@ -19,6 +19,7 @@ export const namesIn = (context: CommandContext, language: string) => ({
   section: (key: string) => drafted(context, 'sections', key, language),
   plan: (key: string) => drafted(context, 'plans', key, language),
   look: (key: string) => drafted(context, 'looks', key, language),
+  offer: (key: string) => drafted(context, 'offers', key, language),
   drafted: (sort: DraftedSort, key: string) => drafted(context, sort, key, language),
 })
 
@@ -26,6 +27,5 @@ export const namesIn = (context: CommandContext, language: string) => ({
 function drafted<Sort extends DraftedSort>({ versions }: CommandContext, sort: Sort, key: string, language: string): string {
   const { draft, live } = versions[sort].get(key) ?? { draft: null, live: null }
   const thing = draft ?? live
-  const nameOf = draftedSorts[sort].nameOf as (thing: DraftedThings[Sort]) => Text
-  return `“${(thing && textIn(nameOf(thing), language, language)) || key}”`
+  return `“${(thing && textIn(nameIn(sort, thing), language, language)) || key}”`
 }

@@ -54,8 +54,6 @@ export interface LiveEffects {
   versionsChanged(): void
   /** Something was set for the shop as a whole. */
   settingsChanged(): void
-  /** Offers have come, gone or changed. */
-  offersChanged(): void
   /** An article names these products. */
   articleNames(key: string, products: readonly string[]): void
   product(sku: string, after: Product | null): void

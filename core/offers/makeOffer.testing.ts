@@ -1,11 +1,10 @@
 import type { Offer } from './offer'
 
-/** A plain offer for tests: active, for every product, 10 % off, once in a cart. */
+/** A plain offer for tests: for every product, 10 % off, once in a cart. */
 export const makeOffer = (key: string, part: Partial<Offer> = {}): Offer => ({
   key,
   rank: 0,
   heading: { en: key },
-  active: true,
   trigger: null,
   offered: { by: 'chosen', skus: [] },
   reduction: { by: 'percent', percent: 10 },

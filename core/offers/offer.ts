@@ -34,7 +34,6 @@ const offerReductionSchema = z.discriminatedUnion('by', [
 /** What a merchandiser says of a together offer. */
 export const offerSettingsSchema = z.strictObject({
   heading: textSchema,
-  active: z.boolean(),
   /** The products that it is for; null: all. */
   trigger: planScopeSchema.nullable(),
   offered: offeredSchema,

@@ -56,6 +56,5 @@ describe('offerLists', () => {
     const offers = [take('second', ['STR', 'KNIFE'], { rank: 2 }), take('first', ['EX', 'STR'], { rank: 1 })]
     expect(told(offers, ['EX', 'SMO'], ['EX', 'SMO'])).toEqual(['first for EX: STR', 'second for EX: KNIFE -STR offeredAbove'])
     expect(told([take('o', ['SMO'], { trigger: { ...emptyScope, products: ['EX', 'SMO'] } })], ['SMO', 'EX'])).toEqual(['o for EX: SMO'])
-    expect(told([take('o', ['STR'], { active: false })], ['EX'])).toEqual([])
   })
 })

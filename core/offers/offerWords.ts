@@ -3,7 +3,6 @@ import type { OfferSettings } from './offer'
 
 const parts: Record<keyof OfferSettings, string> = {
   heading: 'the heading',
-  active: 'whether it is active',
   trigger: 'what it is for',
   offered: 'what is offered',
   reduction: 'the reduction',

@@ -35,7 +35,6 @@ describe('an offer', () => {
   const goesWith = (part: Partial<Offer>) => isFor(makeOffer('o', part), extractor, shop, at)
   it.each<[Partial<Offer>, boolean]>([
     [{}, true],
-    [{ active: false }, false],
     [{ until: '2026-04-30' }, false],
     [{ until: '2026-05-01' }, true],
     [{ from: '2026-05-02' }, false],

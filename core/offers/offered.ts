@@ -17,11 +17,9 @@ export interface OfferShop {
 /** Offers in the order in which they apply: by rank, then by key. */
 export const inOfferOrder = (offers: Iterable<Offer>): Offer[] => [...offers].sort((a, b) => a.rank - b.rank || (a.key < b.key ? -1 : 1))
 
-/**
- * Whether an offer is for a product now: it is active, in its dates, and the product is among those that it is for.
- */
+/** Whether an offer is for a product now: it is in its dates, and the product is among those that it is for. */
 export const isFor = (offer: Offer, product: Product, shop: OfferShop, at: Moment) =>
-  offer.active && timeOf(offer, at) === 'now' && isTrigger(offer, product, shop.catalogue)
+  timeOf(offer, at) === 'now' && isTrigger(offer, product, shop.catalogue)
 
 function isTrigger({ trigger }: Offer, product: Product, catalogue: OfferShop['catalogue']): boolean {
   if (!trigger) return true

@@ -56,7 +56,6 @@ describe('together offers in a cart', () => {
     expect(told([take(['STR'])], ['STR', 2])).toEqual(['STR 4900'])
     expect(told([take(['EX', 'STR'])], ['EX', 2])).toEqual(['EX 37800'])
     expect(told([makeOffer('all', { offered: { by: 'chosen', skus: ['STR'] } })], ['STR', 2])).toEqual(['STR 4900'])
-    expect(told([take(['STR'], { active: false })], ['EX', 1], ['STR', 1])).toEqual(['EX 18900', 'STR 2450'])
     expect(told([take(['STR'], { reduction: null })], ['EX', 1], ['STR', 1])).toEqual(['EX 18900', 'STR 2450'])
   })
 

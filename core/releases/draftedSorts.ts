@@ -1,6 +1,10 @@
 import type { z } from 'zod'
+import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Look } from '../looks/look'
 import { lookSchema } from '../looks/look'
+import type { Offer } from '../offers/offer'
+import { offerSchema } from '../offers/offer'
+import { offerObstacle } from '../offers/offerObstacle'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import { pagePlanSchema } from '../pagePlans/pagePlan'
 import { upgradePlan } from '../pagePlans/upgradePlan'
@@ -15,6 +19,7 @@ export interface DraftedThings {
   sections: Section
   plans: PagePlan
   looks: Look
+  offers: Offer
 }
 export type DraftedSort = keyof DraftedThings
 
@@ -27,6 +32,8 @@ interface SortOfDrafts<Thing> {
   /** Brings one that any version of Manada has written up to date. */
   upgrade(stored: Thing): Thing
   nameOf(thing: Thing): Text
+  /** Why one can't be published, in words; null: it can. Left out: all can. */
+  obstacle?(thing: Thing, item: (sku: string) => CatalogueItem | undefined): string | null
   /** Whether releases have them from the first version on. Going back to one that has none leaves them as they are. */
   isInAllReleases: boolean
 }
@@ -50,12 +57,35 @@ export const draftedSorts = {
     nameOf: each => each.name,
     isInAllReleases: true,
   },
+  offers: {
+    of: 'offer',
+    noun: 'together offer',
+    schema: offerSchema,
+    upgrade: each => each,
+    nameOf: each => each.heading,
+    obstacle: offerObstacle,
+    isInAllReleases: false,
+  },
 } as const satisfies { [Sort in DraftedSort]: SortOfDrafts<DraftedThings[Sort]> }
 
 export const draftedSortNames = Object.keys(draftedSorts) as DraftedSort[]
 
 /** All things of each sort by their keys, as shoppers have them and as drafts. */
 export type AllVersions = { readonly [Sort in DraftedSort]: ReadonlyMap<string, Versions<DraftedThings[Sort]>> }
+
+/** What a thing is called. */
+export const nameIn = <Sort extends DraftedSort>(sort: Sort, thing: DraftedThings[Sort]): Text =>
+  (draftedSorts[sort].nameOf as (thing: DraftedThings[Sort]) => Text)(thing)
+
+/** Why a thing can't be published, in words; null: it can. */
+export function obstacleOf<Sort extends DraftedSort>(
+  sort: Sort,
+  thing: DraftedThings[Sort],
+  item: (sku: string) => CatalogueItem | undefined,
+): string | null {
+  const { obstacle }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
+  return obstacle?.(thing, item) ?? null
+}
 
 /** Something for each sort. */
 export const forEachSort = <Value>(work: (sort: DraftedSort) => Value): Record<DraftedSort, Value> =>

@@ -1,4 +1,5 @@
 import { mapValues } from 'es-toolkit'
+import type { DraftedSort } from './draftedSorts'
 import { draftedSorts, forEachSort } from './draftedSorts'
 import type { ReleaseContent, Schedule } from './release'
 
@@ -14,6 +15,6 @@ export const upgradeSchedule = (stored: Pick<Schedule, 'key' | 'at' | 'note'> & 
   ...stored,
   ...(forEachSort(sort => mapValues(stored[sort] ?? {}, each => each && (draftedSorts[sort].upgrade as Upgrade)(each))) as unknown as Pick<
     Schedule,
-    'sections' | 'plans' | 'looks'
+    DraftedSort
   >),
 })

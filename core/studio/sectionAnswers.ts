@@ -2,43 +2,13 @@ import { z } from 'zod'
 import { productRowSchema } from '../workbench/workbench'
 import { skuSchema } from '../catalogue/sku'
 import { pageQuerySchema } from '../delivery/contract/pages'
-import { lookSchema } from '../looks/look'
 import { ruleSchema } from '../rules/rule'
-import { pageKindSchema, pagePlanSchema } from '../pagePlans/pagePlan'
-import { sectionSchema } from '../sections/section'
+import { pageKindSchema } from '../pagePlans/pagePlan'
 import { keySchema } from '../text/key'
 
 /*
  * What the studio asks and is told of sections.
  */
-
-const sectionProblemSchema = z.object({
-  step: z.int().nullable(),
-  path: z.string().optional(),
-  of: z.literal('look').optional(),
-  words: z.string(),
-})
-
-/** All sections, plans and looks, live and as drafts. */
-export const sectionsAnswerSchema = z.object({
-  sections: z.array(
-    z.object({
-      key: z.string(),
-      live: sectionSchema.nullable(),
-      draft: sectionSchema.nullable(),
-      /** What is wrong with the draft. */
-      problems: z.array(sectionProblemSchema),
-    }),
-  ),
-  plans: z.array(z.object({ key: z.string(), live: pagePlanSchema.nullable(), draft: pagePlanSchema.nullable() })),
-  looks: z.array(z.object({ key: z.string(), live: lookSchema.nullable(), draft: lookSchema.nullable() })),
-  /** What rules can speak of. */
-  attributes: z.array(z.string()),
-})
-export type SectionsAnswer = z.infer<typeof sectionsAnswerSchema>
-export type StoredSection = SectionsAnswer['sections'][0]
-export type StoredPlan = SectionsAnswer['plans'][0]
-export type StoredLook = SectionsAnswer['looks'][0]
 
 /** Where a section is tried: the page, what it is about, and who looks at it. */
 export const tryQuerySchema = pageQuerySchema.pick({ cart: true, seen: true, visitor: true, at: true }).extend({

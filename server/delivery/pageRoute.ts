@@ -8,12 +8,13 @@ import { pageText } from '../../core/delivery/pageText'
 import { jsonBytes } from '../../core/text/byteText'
 import type { OfferList } from '../../core/offers/offerLists'
 import { offerLists } from '../../core/offers/offerLists'
+import type { OfferShop } from '../../core/offers/offered'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
 import type { Page, PageKind } from '../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
-import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../running/useShop'
+import type { Shop } from '../../core/selection/shop'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { admitDraft } from '../admission/admitDraft'
 import { isShownToAll } from './isShownToAll'
@@ -46,14 +47,14 @@ export const pageRoute = publicAnswer(async event => {
   const shown = draft ? shop.drafted : shop
   const language = shop.languageFor(lang)
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
-  const lists = offersOf(page, resolved.subjects, shop, shopper)
+  const lists = offersOf(page, resolved.subjects, shown, shopper)
   const offers = () => offersAnswer(lists, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
   if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
   return lists.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
 })
 
-function offersOf({ kind }: Page, subjects: readonly string[], shop: LiveShop, { cart, at }: Shopper): OfferList[] {
+function offersOf({ kind }: Page, subjects: readonly string[], shop: Shop & OfferShop, { cart, at }: Shopper): OfferList[] {
   if (!shop.offers.length || (kind !== 'product' && kind !== 'cart')) return []
   return offerLists(
     subjects.map(sku => shop.catalogue.product(sku)!),

@@ -6,6 +6,8 @@ import { targetsOf } from '../../core/links/lane'
 import { sectionsOf } from '../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../core/pageTypes/registry'
 import type { Versions } from '../../core/sections/versions'
+import type { DraftedSort } from '../../core/releases/draftedSorts'
+import { forEachSort } from '../../core/releases/draftedSorts'
 import { isUnpublished } from '../../core/sections/versions'
 import type { LiveShop } from '../live/liveShop'
 
@@ -54,12 +56,8 @@ const planOf = (shop: LiveShop, choose: Choose, has: 'sections' | 'scope' | null
 const drafted = (things: ReadonlyMap<string, { draft: object | null }>) => [...things].filter(([, { draft }]) => draft).map(([key]) => key)
 const unpublished = (things: ReadonlyMap<string, Versions<object>>) =>
   [...things].filter(([, versions]) => isUnpublished(versions)).map(([key]) => key)
-function unpublishedOf(shop: LiveShop): { sections: string[]; plans: string[]; looks: string[] } {
-  const all = {
-    sections: unpublished(shop.versions.sections),
-    plans: unpublished(shop.versions.plans),
-    looks: unpublished(shop.versions.looks),
-  }
+function unpublishedOf(shop: LiveShop): Record<DraftedSort, string[]> {
+  const all = forEachSort(sort => unpublished(shop.versions[sort]))
   if (!Object.values(all).some(keys => keys.length)) throw new NothingThere()
   return all
 }
@@ -169,12 +167,12 @@ const salesMakers: typeof makers = [
   },
   (shop, choose) => ({
     type: 'changeOffer',
-    key: choose(shop.offerMap.keys()),
-    settings: { active: choose([true, false]), limit: choose([1, 2, 3]) },
+    key: choose(shop.versions.offers.keys()),
+    settings: { limit: choose([1, 2, 3]) },
     seen: {},
   }),
-  (shop, choose) => ({ type: 'rankOffer', key: choose(shop.offerMap.keys()), place: 1 }),
-  (shop, choose) => ({ type: 'removeOffer', key: choose(shop.offerMap.keys()) }),
+  (shop, choose) => ({ type: 'rankOffer', key: choose(shop.versions.offers.keys()), place: 1 }),
+  (shop, choose) => ({ type: 'removeOffer', key: choose(shop.versions.offers.keys()) }),
   (shop, choose) => ({
     type: 'addBundle',
     sku: choose(['SET-1', 'SET-2', 'SET-3'].filter(sku => !shop.catalogue.item(sku))),

@@ -1,5 +1,7 @@
 import { LookBook } from '../../core/looks/lookBook'
 import type { Look } from '../../core/looks/look'
+import type { Offer } from '../../core/offers/offer'
+import { inOfferOrder } from '../../core/offers/offered'
 import type { PagePlan } from '../../core/pagePlans/pagePlan'
 import { PlanBook } from '../../core/pagePlans/planBook'
 import type { Section } from '../../core/sections/section'
@@ -10,12 +12,14 @@ import type { ShopView } from '../../core/journal/shopView'
 /** What a shop with its drafts has of the live one. */
 type Undrafted = Shop & Pick<ShopView, 'versions'> & { brandMarks: ReadonlyMap<string, string> }
 
-/** The live shop with its sections, page plans and looks as they will be after publishing. */
+/** The live shop with all that is drafted as it will be after publishing. */
 export class DraftedShop implements Shop {
   readonly #shop: Undrafted
   sections: ReadonlyMap<string, Section> = new Map()
   plans = new PlanBook([])
   looks = new LookBook([])
+  /** In the order in which they apply. */
+  offers: readonly Offer[] = []
 
   constructor(shop: Undrafted) {
     this.#shop = shop
@@ -26,6 +30,7 @@ export class DraftedShop implements Shop {
     this.sections = versionOf(this.#shop.versions.sections, 'draft')
     this.plans = planBookOf(this.#shop.versions.plans, 'draft')
     this.looks = lookBookOf(this.#shop.versions.looks, 'draft')
+    this.offers = inOfferOrder(versionOf(this.#shop.versions.offers, 'draft').values())
   }
 
   get catalogue() {

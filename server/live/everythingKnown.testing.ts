@@ -32,7 +32,7 @@ export function everythingKnown(shop: LiveShop) {
     sold: [...sold].sort(),
     facets: finder.facets,
     live: [shop.sections, plansOf(shop), shop.offers],
-    drafted: [shop.drafted.sections, plansOf(shop.drafted)],
+    drafted: [shop.drafted.sections, plansOf(shop.drafted), shop.drafted.offers],
     found: filters.map(filter => productSortSchema.options.map(sort => [sort, named(finder.find(filter, null, sort))])),
     lists: orders.map(order => [order, index.list('all', order).map(position => index.productAt(position).sku)]),
   }

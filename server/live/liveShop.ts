@@ -81,19 +81,18 @@ export class LiveShop implements Shop, ShopView {
   dismissed!: LinkIndex
   kinds!: ReadonlyMap<string, LinkKind>
   versions!: AllVersions
-  /** Sections, plans and looks as shoppers get them; `drafted` has them as they will be after publishing. */
+  /** What is drafted and published, as shoppers get it; `drafted` has it as it will be after publishing. */
   sections!: ReadonlyMap<string, Section>
   plans!: PlanBook
   looks!: LookBook
+  /** Together offers in the order in which they apply. */
+  offers!: readonly Offer[]
   readonly drafted = new DraftedShop(this)
   putAside!: PutAside
   /** What is to go live at a set time. */
   schedules!: ReadonlyMap<string, Schedule>
   /** Addresses of the pictures that brands are known by. */
   brandMarks!: ReadonlyMap<string, string>
-  /** Together offers by their keys, and in the order in which they apply. */
-  offerMap!: ReadonlyMap<string, Offer>
-  offers!: readonly Offer[]
   /** What counts for neighbours, of the products that say so. */
   allNeighbours!: ReadonlyMap<string, NeighbourSettings>
   allSwitchedOff!: ReadonlyMap<string, ReadonlySet<string>>
@@ -124,16 +123,19 @@ export class LiveShop implements Shop, ShopView {
     this.links = states.of(linksRecord)
     this.dismissed = states.of(dismissedRecord)
     this.kinds = states.of(kindRecord)
-    this.versions = { sections: states.of(sectionRecord), plans: states.of(planRecord), looks: states.of(lookRecord) }
+    this.versions = {
+      sections: states.of(sectionRecord),
+      plans: states.of(planRecord),
+      looks: states.of(lookRecord),
+      offers: states.of(offerRecord),
+    }
     this.putAside = new PutAside(states.of(putAsideRecord))
     this.schedules = states.of(scheduleRecord)
     this.brandMarks = states.of(brandMarkRecord)
-    this.offerMap = states.of(offerRecord)
     this.allNeighbours = states.of(neighboursRecord)
     this.allSwitchedOff = states.of(switchedOffRecord)
     this.#related = states.of(pageLinksRecord)
     this.#takeVersions()
-    this.#takeOffers()
     this.#takeSettings()
   }
 
@@ -142,6 +144,7 @@ export class LiveShop implements Shop, ShopView {
     this.sections = versionOf(this.versions.sections, 'live')
     this.plans = planBookOf(this.versions.plans, 'live')
     this.looks = lookBookOf(this.versions.looks, 'live')
+    this.offers = inOfferOrder(versionOf(this.versions.offers, 'live').values())
     this.drafted.refresh()
   }
 
@@ -154,10 +157,6 @@ export class LiveShop implements Shop, ShopView {
   }
 
   #newTexts = () => new DeliveredTexts(this.settings, { item: sku => this.catalogue.item(sku) })
-
-  #takeOffers(): void {
-    this.offers = inOfferOrder(this.offerMap.values())
-  }
 
   get categories(): readonly Category[] {
     return this.#products.categories
@@ -236,12 +235,11 @@ export class LiveShop implements Shop, ShopView {
     const products = new Map<string, Product | null>()
     const categories = new Map<string, Category | null>()
     const sold = new Map<string, number>()
-    const stale = { kinds: false, versions: false, offers: false, settings: false }
+    const stale = { kinds: false, versions: false, settings: false }
     const effects: LiveEffects = {
       relinked: source => this.finder.relinked(source),
       kindsChanged: () => (stale.kinds = true),
       versionsChanged: () => (stale.versions = true),
-      offersChanged: () => (stale.offers = true),
       settingsChanged: () => (stale.settings = true),
       articleNames: (key, names) => this.#setArticle(key, names),
       product: (sku, after) => products.set(sku, after && { ...after, description: {} }),
@@ -256,7 +254,6 @@ export class LiveShop implements Shop, ShopView {
       await pause()
     }
     if (stale.versions) this.#takeVersions()
-    if (stale.offers) this.#takeOffers()
     if (stale.settings) this.#takeSettings()
     if (stale.kinds || stale.settings) this.finder.kindsChanged()
     this.#products.takeSold(sold)

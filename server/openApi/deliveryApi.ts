@@ -51,13 +51,13 @@ function post(
   body: z.ZodType,
   status: 200 | 201,
   answer: z.ZodType,
-  more: { header?: z.ZodObject; refused?: Record<number, string> } = {},
+  more: { params?: { header?: z.ZodObject; query?: z.ZodObject }; refused?: Record<number, string> } = {},
 ): ZodOpenApiPathsObject[string] {
   return {
     post: {
       operationId,
       summary,
-      ...(more.header && { requestParams: { header: more.header } }),
+      ...(more.params && { requestParams: more.params }),
       requestBody: { required: true, content: json(body) },
       responses: {
         [status]: { description: 'The answer.', content: json(answer) },
@@ -154,13 +154,18 @@ export const deliveryApi = createDocument({
       linesQuerySchema,
       linesAnswerSchema,
     ),
-    '/api/shop/v1/cart': post('priceCart', 'What a cart costs', cartRequestSchema, 200, cartAnswerSchema),
+    '/api/shop/v1/cart': post('priceCart', 'What a cart costs', cartRequestSchema, 200, cartAnswerSchema, {
+      params: { query: draftableQuerySchema },
+      refused: { 401: 'Drafts are not for everybody.', 403: 'The token does not allow drafts.' },
+    }),
     '/api/shop/v1/orders': post('placeOrder', 'Places an order of a simulated checkout', orderRequestSchema, 201, orderAnswerSchema, {
-      header: z.object({
-        'Idempotency-Key': z.string().min(8).max(128).meta({
-          description: 'Names this order: the same request with the same key again is answered as before, and is no second order.',
+      params: {
+        header: z.object({
+          'Idempotency-Key': z.string().min(8).max(128).meta({
+            description: 'Names this order: the same request with the same key again is answered as before, and is no second order.',
+          }),
         }),
-      }),
+      },
       refused: {
         403: 'This server takes no orders.',
         409: 'Something is not there in this quantity, or costs something else by now.',

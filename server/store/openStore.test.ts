@@ -98,15 +98,10 @@ describe('a data folder', () => {
     await openAndClose()
     // As it was before the last migration.
     await inFile(
-      'DROP TABLE journal_pieces',
-      'DROP TABLE journal_things',
-      `CREATE TABLE journal_changes (entryId INTEGER NOT NULL, part INTEGER NOT NULL, "of" TEXT NOT NULL, source TEXT NOT NULL,
-        kind TEXT NOT NULL, before JSON, after JSON, PRIMARY KEY (entryId, part))`,
-      'DROP INDEX journal_kept',
-      'DROP INDEX change_log_entry',
-      'ALTER TABLE journal DROP COLUMN changed',
-      'ALTER TABLE journal DROP COLUMN thinned',
-      'ALTER TABLE change_log DROP COLUMN piece',
+      'DROP TABLE offers',
+      'CREATE TABLE offers (key TEXT PRIMARY KEY, offer JSON NOT NULL) WITHOUT ROWID',
+      'ALTER TABLE releases DROP COLUMN offers',
+      'ALTER TABLE schedules DROP COLUMN offers',
       `DELETE FROM SequelizeMeta WHERE name = '${last}'`,
     )
     await openAndClose()

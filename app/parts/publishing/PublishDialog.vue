@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { useDrafts } from '../../data/drafts'
 import { useMe } from '../../data/me'
+import type { Keys } from './useToPublish'
 import { useToPublish } from './useToPublish'
 import { publishingWords } from './words'
 
 const say = publishingWords.publishDialog
 
 /** What shoppers don't have yet: all of it, with what is to go out with this publishing chosen; and what they had, release by release. */
-const props = defineProps<{ sections: readonly string[]; plans: readonly string[]; looks: readonly string[] }>()
+const props = defineProps<{ /** What is ticked to begin with. */ first: Keys }>()
 const emit = defineEmits<{ close: [] }>()
 const store = useDrafts()
 const me = useMe()
 const mayPublish = computed(() => me.may('publisher'))
 
-const { rows, isChosen, toggle, missing, staleLooks, chosen, count } = useToPublish(props)
+const { rows, isChosen, toggle, missing, staleLooks, stopped, chosen, count } = useToPublish(props.first)
 
 const note = ref('')
 /** When it goes out, as a field for dates and times has it; empty: at once. */
@@ -39,7 +40,7 @@ const views = [
   ['publish', say.toPublish],
   ['releases', say.releases],
 ] as const
-const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.length + props.looks.length ? 'publish' : 'releases')
+const shown = ref<'publish' | 'releases'>(Object.values(props.first).some(keys => keys.length) ? 'publish' : 'releases')
 </script>
 
 <template>
@@ -74,6 +75,10 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
             </div>
           </li>
         </ul>
+        <p v-for="row in stopped" :key="`${row.of} ${row.key}`" class="warning" role="status">
+          {{ say.cantBePublished(row.name, row.obstacle) }}
+          <button type="button" class="text-button" @click="toggle(row)">{{ say.leaveItOut }}</button>
+        </p>
         <p v-for="{ key, name, isDrafted } in missing" :key="key" class="warning" role="status">
           {{ say.standsOnAPageThat(name, isDrafted ? say.isNotTickedItself : say.isRemoved) }}
           <button v-if="isDrafted" type="button" class="text-button" @click="toggle({ of: 'sections', key })">
@@ -107,7 +112,7 @@ const shown = ref<'publish' | 'releases'>(props.sections.length + props.plans.le
         <div class="ways">
           <button type="button" class="text-button discard" :disabled="!count" @click="discard">{{ say.discardWhatIsTicked }}</button>
           <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
-          <button type="submit" class="main-button" :disabled="!count || isPast || !mayPublish" autofocus>
+          <button type="submit" class="main-button" :disabled="!count || isPast || !mayPublish || stopped.length > 0" autofocus>
             {{ isLater ? say.plan : say.publish }} {{ count || '' }}
           </button>
         </div>

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { lookDifferences } from '../../../core/looks/lookWords'
-import { planDifferences } from '../../../core/pagePlans/planDifferences'
+import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
+import { nameIn } from '../../../core/releases/draftedSorts'
 import type { ReleaseContent, ReleaseShown } from '../../../core/releases/release'
 import { releaseAnswerSchema } from '../../../core/releases/release'
-import { sectionDifferences } from '../../../core/sections/sectionDifferences'
 import { listed } from '../../../core/text/sentence'
 import { useMessages } from '../../data/messages'
 import { useReleases } from './releases'
@@ -11,6 +10,7 @@ import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { callApi } from '../../data/callApi'
 import { momentWords } from '../../elements/dayWords'
+import { draftWords, sortsInOrder } from './draftWords'
 import { publishingWords } from './words'
 
 const say = publishingWords.releasesPart
@@ -34,46 +34,19 @@ async function toggle({ number }: ReleaseShown): Promise<void> {
     messages.refuse(error)
   }
 }
-const headingOf = (key: string) => {
-  const stored = store.sections.find(each => each.key === key)
-  return studio.words((stored?.live ?? stored?.draft)?.heading ?? {}) || key
-}
 /** What shoppers would get otherwise than now. */
-function wordsOf(then: ReleaseContent): string[] {
-  const changed = <T extends { key: string }>(
-    now: readonly T[],
-    before: readonly T[],
-    name: (thing: T) => string,
-    differences: (a: T, b: T) => string,
-  ) => [
+const wordsOf = (then: ReleaseContent): string[] => sortsInOrder.flatMap(sort => (then[sort] ? changedOf(sort, then[sort]) : []))
+function changedOf<Sort extends DraftedSort>(sort: Sort, before: readonly DraftedThings[Sort][]): string[] {
+  const { called, differences } = draftWords[sort]
+  const now = store.liveOf(sort)
+  const name = (thing: DraftedThings[Sort]) => called(studio.words(nameIn(sort, thing)) || thing.key)
+  return [
     ...before.filter(each => !now.some(one => one.key === each.key)).map(each => say.comesBack(name(each))),
     ...now.filter(each => !before.some(one => one.key === each.key)).map(each => say.goes(name(each))),
     ...now.flatMap(each => {
-      const words = differences(each, before.find(one => one.key === each.key) ?? each)
+      const words = listed(differences(each, before.find(one => one.key === each.key) ?? each, key => store.nameOf('sections', key)))
       return words ? `${name(each)}: ${words}` : []
     }),
-  ]
-  return [
-    ...changed(
-      store.sections.flatMap(each => each.live ?? []),
-      then.sections,
-      each => `“${studio.words(each.heading) || each.key}”`,
-      (a, b) => listed(sectionDifferences(a, b)),
-    ),
-    ...changed(
-      store.plans.flatMap(each => each.live ?? []),
-      then.plans,
-      each => studio.words(each.name) || each.key,
-      (a, b) => listed(planDifferences(a, b, headingOf)),
-    ),
-    ...(then.looks
-      ? changed(
-          store.looks.flatMap(each => each.live ?? []),
-          then.looks,
-          each => say.theLook(studio.words(each.name) || each.key),
-          (a, b) => listed(lookDifferences(a, b)),
-        )
-      : []),
   ]
 }
 async function goBack(number: number): Promise<void> {

@@ -45,6 +45,8 @@ export const publishingWords = {
     standsOnAPageThat: (name: string | number, why: string | number) =>
       `“${name}” stands on a page that goes out, but ${why}: shoppers won’t see it.`,
     publishItToo: 'Publish it too',
+    cantBePublished: (name: string, why: string) => `${name} can’t be published. ${why}`,
+    leaveItOut: 'Leave it out',
     aSectionThatGoesOut: (name: string | number) => `A section that goes out has the look “${name}”, which is not ticked itself.`,
     aNoteToThisRelease: 'A note to this release',
     when: 'When',
@@ -66,12 +68,15 @@ export const publishingWords = {
     goBackToRelease: (number: string | number) => `Go back to release ${number}`,
     comesBack: (name: string | number) => `${name} comes back`,
     goes: (name: string | number) => `${name} goes`,
-    theLook: (name: string | number) => `The look ${name}`,
+  },
+  draftWords: {
+    section: (name: string) => `“${name}”`,
+    look: (name: string) => `${name} (look)`,
+    offer: (name: string) => `${name} (together offer)`,
+    changes: (listed: string) => `Changes ${listed}`,
   },
   useToPublish: {
     removed: 'Removed',
     new: 'New',
-    changes: (listed: string | number) => `Changes ${listed}`,
-    look: (lookName: string | number) => `${lookName} (look)`,
   },
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { StoredPlan } from '../../../core/studio/sectionAnswers'
+import type { StoredPlan } from '../../../core/studio/draftAnswers'
 import { sectionsOf } from '../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useDrafts } from '../../data/drafts'
@@ -96,9 +96,7 @@ useShortcut('v', () => (viewed.value = !viewed.value))
     />
     <PublishDialog
       v-if="publishing"
-      :sections="unpublishedSections"
-      :plans="isUnpublished(stored) ? [stored.key] : []"
-      :looks="[]"
+      :first="{ sections: unpublishedSections, plans: isUnpublished(stored) ? [stored.key] : [] }"
       @close="publishing = false"
     />
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mapValues } from 'es-toolkit'
 import type { SectionSettings } from '../../../core/sections/section'
-import type { StoredSection } from '../../../core/studio/sectionAnswers'
+import type { StoredSection } from '../../../core/studio/draftAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
@@ -123,9 +123,7 @@ async function remove(): Promise<void> {
     <DraftLeaving v-else :sort="say.sectionWord" @keep="discard(plansThatDiffer)" />
     <PublishDialog
       v-if="publishing"
-      :sections="isUnpublished(stored) ? [stored.key] : []"
-      :plans="plansThatDiffer"
-      :looks="[]"
+      :first="{ sections: isUnpublished(stored) ? [stored.key] : [], plans: plansThatDiffer }"
       @close="publishing = false"
     />
   </section>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isUnpublished } from '../../../core/sections/versions'
-import type { StoredSection } from '../../../core/studio/sectionAnswers'
+import type { StoredSection } from '../../../core/studio/draftAnswers'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
 import { newSection, pageWords, zoneWords } from '../../parts/sections/sectionWords'

@@ -1,20 +1,25 @@
 import { isEqual } from 'es-toolkit'
-import { keyedRecord } from '../../journal/keyed'
+import { asItIs, keyedRecord } from '../../journal/keyed'
 import type { CountingRules } from '../../journal/counting'
 import type { ChangeOf, StoredRecord } from '../../journal/record'
 import type { Versions } from '../../sections/versions'
 
 type Change<Of extends string, Thing> = ChangeOf<Of, Versions<Thing> | null>
 
-/** A record of things that shoppers get only when they are published. @param upgrade of one version */
+/**
+ * A record of things that shoppers get only when they are published.
+ * @param upgrade of one version
+ * @param asVersions of what was stored before there were drafts of it
+ */
 export const draftedRecord = <Of extends string, Thing>(
   given: Pick<StoredRecord<Of, Versions<Thing> | null, Map<string, Versions<Thing>>>, 'of' | 'called' | 'counting' | 'usedBy'>,
   upgrade: (stored: Thing) => Thing,
+  asVersions: (stored: Versions<Thing>) => Versions<Thing> = asItIs,
 ) =>
-  keyedRecord<Of, Versions<Thing>>({ ...given, live: (_, effects) => effects.versionsChanged() }, ({ live, draft }) => ({
-    live: live && upgrade(live),
-    draft: draft && upgrade(draft),
-  }))
+  keyedRecord<Of, Versions<Thing>>({ ...given, live: (_, effects) => effects.versionsChanged() }, stored => {
+    const { live, draft } = asVersions(stored)
+    return { live: live && upgrade(live), draft: draft && upgrade(draft) }
+  })
 
 /** What is counted of things that decide what sections show. */
 export const decidesWhatIsShown = <Of extends string, Thing>(): CountingRules<Change<Of, Thing>> => ({

@@ -3,7 +3,7 @@ import { placeSchema } from '../../journal/commandParts'
 import { offerSettingsSchema } from '../../offers/offer'
 import { keySchema } from '../../text/key'
 
-/** Commands on together offers. Shoppers have what they change at once. */
+/** Commands on together offers. They change drafts alone: shoppers see nothing of it. */
 export const offerCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('addOffer'), settings: offerSettingsSchema }),
   /** Sets parts of an offer. `seen` is how its sender saw them: if they have changed since, the command is refused. */

@@ -1,10 +1,10 @@
-import { asItIs, keyedRecord } from '../../journal/keyed'
+import { asItIs } from '../../journal/keyed'
 import type { ChangeOf } from '../../journal/record'
 import type { Offer } from '../../offers/offer'
+import { upgradeOffer } from '../../offers/upgradeOffer'
+import type { Versions } from '../../sections/versions'
+import { draftedRecord } from '../drafts/draftedRecord'
 
 /** Together offers. */
-export const offerRecord = keyedRecord<'offer', Offer>(
-  { of: 'offer', called: 'the same offer', live: (_, effects) => effects.offersChanged() },
-  asItIs,
-)
-export type OfferChange = ChangeOf<'offer', Offer | null>
+export const offerRecord = draftedRecord<'offer', Offer>({ of: 'offer', called: 'the same offer' }, asItIs, upgradeOffer)
+export type OfferChange = ChangeOf<'offer', Versions<Offer> | null>

@@ -6,7 +6,8 @@ import { makeOffer } from '../../offers/makeOffer.testing'
 import { isEmpty } from '../registry'
 import { commandSchema } from '../registry'
 import { describeCommand } from '../registry'
-import { HeldStates } from '../../journal/states'
+import type { Offer } from '../../offers/offer'
+import type { Versions } from '../../sections/versions'
 import type { CommandContext } from '../../journal/commandContext'
 import { planOffers } from './planOffers'
 
@@ -19,27 +20,45 @@ const offers = [
 const context = {
   item: (sku: string) => catalogue.item(sku),
   kind: (key: string) => (key === 'accessory' ? makeKind('accessory') : undefined),
-  offers: () => new Map(offers.map(each => [each.key, each])),
+  versions: {
+    sections: new Map(),
+    plans: new Map(),
+    looks: new Map(),
+    offers: new Map<string, Versions<Offer>>([
+      ...offers.map((each): [string, Versions<Offer>] => [each.key, { live: null, draft: each }]),
+      ['leaving', { live: makeOffer('leaving'), draft: null }],
+    ]),
+  },
 }
-const states = new HeldStates([['offer', context.offers()]] as never)
 const plan = (given: object) =>
   planOffers(commandSchema.parse(given) as Parameters<typeof planOffers>[0], context).filter(each => !isEmpty(each))
 const { key: _, rank: __, ...settings } = makeOffer('new', { heading: { en: 'Take it along' } })
 
 describe('commands on together offers', () => {
   it('add one behind the others, change parts of it, and take it away', () => {
-    expect(plan({ type: 'addOffer', settings })).toEqual([
-      { of: 'offer', owner: '', key: 'take-it-along', before: null, after: { ...settings, key: 'take-it-along', rank: 4 } },
-    ])
+    const added = { live: null, draft: { ...settings, key: 'take-it-along', rank: 4 } }
+    expect(plan({ type: 'addOffer', settings })).toEqual([{ of: 'offer', owner: '', key: 'take-it-along', before: null, after: added }])
     expect(plan({ type: 'changeOffer', key: 'first', settings: { limit: 3 }, seen: { limit: 1 } })[0]!.after).toEqual({
-      ...offers[0],
-      limit: 3,
+      live: null,
+      draft: { ...offers[0], limit: 3 },
     })
     expect(plan({ type: 'removeOffer', key: 'second' })[0]!.after).toBeNull()
   })
 
+  it('leave what shoppers have as it is', () => {
+    const live = makeOffer('second', { rank: 2, limit: 9 })
+    context.versions.offers.set('second', { live, draft: offers[1]! })
+    for (const command of [
+      { type: 'changeOffer', key: 'second', settings: { limit: 3 }, seen: {} },
+      { type: 'removeOffer', key: 'second' },
+      { type: 'rankOffer', key: 'second', place: 1 },
+    ])
+      expect(plan(command).find(each => each.key === 'second')!.after!.live).toBe(live)
+    context.versions.offers.set('second', { live: null, draft: offers[1]! })
+  })
+
   it('put one at a place among the others', () => {
-    const ranks = (place: number) => plan({ type: 'rankOffer', key: 'third', place }).map(each => `${each.key} ${each.after!.rank}`)
+    const ranks = (place: number) => plan({ type: 'rankOffer', key: 'third', place }).map(each => `${each.key} ${each.after!.draft!.rank}`)
     expect(ranks(1)).toEqual(['third 1', 'first 2', 'second 3'])
     expect(ranks(99)).toEqual([])
   })
@@ -53,6 +72,7 @@ describe('commands on together offers', () => {
     expect(change({ offered: { by: 'chosen', skus: ['NOPE'] } })).toThrow('The shop has no product with the SKU NOPE.')
     expect(change({ offered: { by: 'links', kind: 'none', count: 2 } })).toThrow('There is no link kind “none”.')
     expect(change({ limit: 2 }, { limit: 5 })).toThrow('changed in the meantime')
+    expect(() => plan({ type: 'changeOffer', key: 'leaving', settings: {}, seen: {} })).toThrow('is to be taken away')
     expect(() => plan({ type: 'removeOffer', key: 'nope' })).toThrow('There is no together offer with the key nope.')
     const isFine = (part: object) => commandSchema.safeParse({ type: 'addOffer', settings: { ...settings, ...part } }).success
     expect([{}, { reduction: null }, { limit: 99 }].map(isFine)).toEqual([true, true, true])
@@ -69,11 +89,8 @@ describe('commands on together offers', () => {
   })
 
   it('are told in words', () => {
-    const words = (given: object) => describeCommand(commandSchema.parse(given), { states } as unknown as CommandContext, 'en')
+    const words = (given: object) => describeCommand(commandSchema.parse(given), context as unknown as CommandContext, 'en')
     expect(words({ type: 'addOffer', settings })).toBe('Added the together offer “Take it along”')
-    expect(words({ type: 'changeOffer', key: 'second', settings: { active: false }, seen: {} })).toBe(
-      'Switched the together offer “second” off',
-    )
     expect(words({ type: 'changeOffer', key: 'second', settings: { limit: 2, reduction: null }, seen: {} })).toBe(
       'Changed the reduction and the limit of the together offer “second”',
     )

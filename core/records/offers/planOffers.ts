@@ -3,30 +3,32 @@ import type { CatalogueItem } from '../../catalogue/catalogue'
 import type { LinkKind } from '../../links/kind'
 import type { Offer, OfferSettings } from '../../offers/offer'
 import { inOfferOrder } from '../../offers/offered'
+import type { DraftContext } from '../drafts/drafts'
+import { draftChange, draftOf, settled } from '../drafts/drafts'
 import { keyFor } from '../../text/keyFor'
 import type { OfferCommand } from './offerCommandSchema'
 import type { OfferChange } from './offerRecord'
 import { CommandError } from '../../journal/commandError'
 
 /** What planning a command on together offers needs to know of the shop. */
-export interface OfferContext {
+export interface OfferContext extends DraftContext {
   item(sku: string): CatalogueItem | undefined
   kind(key: string): LinkKind | undefined
-  /** All offers by their keys. */
-  offers(): ReadonlyMap<string, Offer>
 }
 
 /** Works out what a command on together offers does. @throws CommandError when it can't be carried out as asked */
 export function planOffers(command: OfferCommand, context: OfferContext): OfferChange[] {
-  const offers = context.offers()
-  const inOrder = inOfferOrder(offers.values())
+  const { offers } = context.versions
+  const inOrder = inOfferOrder([...offers.values()].flatMap(({ draft }) => draft ?? []))
+  const change = (key: string, draft: Offer) => draftChange('offers', key, offers.get(key)!, { ...offers.get(key)!, draft })
   if (command.type === 'addOffer') {
     checkOffered(command.settings, null, context)
     const key = keyFor(Object.values(command.settings.heading)[0] ?? '', taken => offers.has(taken), 'offer')
-    return [change(null, { ...command.settings, key, rank: (inOrder.at(-1)?.rank ?? 0) + 1 })]
+    const draft = { ...command.settings, key, rank: (inOrder.at(-1)?.rank ?? 0) + 1 }
+    return [draftChange('offers', key, null, { live: null, draft })]
   }
-  const before = offers.get(command.key)
-  if (!before) throw new CommandError('unknown-offer', `There is no together offer with the key ${command.key}.`, [command.key])
+  const { key } = command
+  const before = draftOf(context, 'offers', key)
   switch (command.type) {
     case 'changeOffer': {
       const { settings, seen } = command
@@ -34,31 +36,23 @@ export function planOffers(command: OfferCommand, context: OfferContext): OfferC
         throw new CommandError(
           'offer-changed',
           'This offer was changed in the meantime. It is shown as it is now; nothing was overwritten.',
-          [command.key],
+          [key],
         )
       }
       const after = { ...before, ...settings }
       checkOffered(after, before, context)
-      return [change(before, after)]
+      return [change(key, after)]
     }
     case 'removeOffer':
-      return [change(before, null)]
+      return [draftChange('offers', key, offers.get(key)!, settled({ ...offers.get(key)!, draft: null }))]
     case 'rankOffer': {
       const others = inOrder.filter(each => each !== before)
       return others
         .toSpliced(Math.min(command.place, others.length + 1) - 1, 0, before)
-        .map((each, i) => change(each, { ...each, rank: i + 1 }))
+        .map((each, i) => change(each.key, { ...each, rank: i + 1 }))
     }
   }
 }
-
-const change = (before: Offer | null, after: Offer | null): OfferChange => ({
-  of: 'offer',
-  owner: '',
-  key: (after ?? before)!.key,
-  before,
-  after,
-})
 
 /** What was offered before may stay, also when the shop doesn't have it any more: it is passed over. */
 function checkOffered({ offered }: OfferSettings, before: Offer | null, context: OfferContext): void {

@@ -3,6 +3,8 @@ import type { Change } from '../registry'
 import { draftChange } from '../drafts/drafts'
 import { builtInLooks } from '../../looks/builtInLooks'
 import type { Look } from '../../looks/look'
+import { makeOffer } from '../../offers/makeOffer.testing'
+import type { Offer } from '../../offers/offer'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
 import type { Section } from '../../sections/section'
@@ -14,6 +16,7 @@ const fewer = makeSection('upsells', { places: 2 })
 const plan = makePlan('product', ['upsells'])
 const tray = builtInLooks.find(each => each.key === 'tray')!
 const round: Look = { ...tray, parts: { corner: 30 } }
+const along = makeOffer('along')
 const versions = {
   sections: new Map<string, Versions<Section>>([
     ['upsells', { live: upsells, draft: fewer }],
@@ -21,11 +24,12 @@ const versions = {
   ]),
   plans: new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
   looks: new Map<string, Versions<Look>>([['tray', { live: tray, draft: round }]]),
+  offers: new Map<string, Versions<Offer>>([['along', { live: along, draft: null }]]),
 }
 
 describe('what shoppers get after changes', () => {
   it('is all that is live, and nothing of the drafts', () => {
-    expect(liveAfter([], versions)).toEqual({ sections: [upsells], plans: [plan], looks: [tray] })
+    expect(liveAfter([], versions)).toEqual({ sections: [upsells], plans: [plan], looks: [tray], offers: [along] })
   })
 
   it('has what becomes live, and no more what is taken away', () => {
@@ -34,7 +38,7 @@ describe('what shoppers get after changes', () => {
       draftChange('plans', 'product-default', versions.plans.get('product-default')!, null),
       draftChange('looks', 'tray', versions.looks.get('tray')!, { live: round, draft: round }),
     ]
-    expect(liveAfter(changes, versions)).toEqual({ sections: [fewer], plans: [], looks: [round] })
+    expect(liveAfter(changes, versions)).toEqual({ sections: [fewer], plans: [], looks: [round], offers: [along] })
     // What they change is not taken over by this.
     expect(versions.sections.get('upsells')!.live).toBe(upsells)
   })

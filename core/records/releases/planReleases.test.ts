@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Look } from '../../looks/look'
+import { makeOffer } from '../../offers/makeOffer.testing'
+import type { Offer } from '../../offers/offer'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import type { Schedule } from '../../releases/release'
 import { areForShoppers, liveAfter } from './liveAfter'
@@ -13,6 +15,7 @@ const [one, two, better, gone] = [makeSection('one'), makeSection('two'), makeSe
 const plan = makePlan('product', ['one'])
 const plain: Look = { key: 'plain', name: { en: 'Plain' }, parts: {}, page: null }
 const tray: Look = { key: 'tray', name: { en: 'Tray' }, parts: { corner: 4 }, page: null }
+const along = makeOffer('along', { offered: { by: 'links', kind: 'accessory', count: 2 } })
 const due: Schedule = {
   key: '4',
   at: '2026-05-01T10:00:00Z',
@@ -20,6 +23,7 @@ const due: Schedule = {
   sections: { one: better, two: null },
   plans: {},
   looks: { plain: null },
+  offers: {},
 }
 const context = {
   versions: {
@@ -30,12 +34,13 @@ const context = {
     ]),
     plans: new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
     looks: new Map<string, Versions<Look>>([['plain', { live: plain, draft: plain }]]),
+    offers: new Map<string, Versions<Offer>>([['along', { live: along, draft: { ...along, limit: 2 } }]]),
   },
-
+  item: () => undefined,
   release: (number: number) =>
     new Map([
-      [7, { sections: [better, gone], plans: [plan], looks: [tray] }],
-      [8, { sections: [one, two], plans: [plan], looks: null }],
+      [7, { sections: [better, gone], plans: [plan], looks: [tray], offers: [] }],
+      [8, { sections: [one, two], plans: [plan], looks: null, offers: null }],
     ]).get(number),
   schedules: () => new Map([['4', due]]),
 }
@@ -52,6 +57,7 @@ describe('commands on releases', () => {
       'plan product-default': { live: plan, draft: plan },
       'look plain': null,
       'look tray': { live: tray, draft: tray },
+      'offer along': { live: null, draft: { ...along, limit: 2 } },
     })
     expect(() => planned({ type: 'goBack', release: 8 })).toThrow('Shoppers have all of release 8 already.')
     expect(() => planned({ type: 'goBack', release: 9 })).toThrow('There is no release 9.')
@@ -65,6 +71,7 @@ describe('commands on releases', () => {
         sections: ['two'],
         plans: ['product-default'],
         looks: ['plain'],
+        offers: ['along'],
         note: 'summer',
       }),
     ).toEqual({
@@ -75,6 +82,7 @@ describe('commands on releases', () => {
         sections: { two: makeSection('two', { places: 2 }) },
         plans: { 'product-default': plan },
         looks: { plain },
+        offers: { along: { ...along, limit: 2 } },
       },
     })
     expect(() => planned({ type: 'schedulePublish', at: '2026-06-01T08:00:00Z', sections: ['one'], plans: [] })).toThrow(
@@ -96,8 +104,8 @@ describe('commands on releases', () => {
   it('make a release of everything that shoppers get, and of nothing else', () => {
     const changes = planned({ type: 'goBack', release: 7 })
     expect(areForShoppers(changes)).toBe(true)
-    expect(liveAfter(changes, context.versions)).toEqual({ sections: [better, gone], plans: [plan], looks: [tray] })
-    expect(liveAfter([], context.versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain] })
+    expect(liveAfter(changes, context.versions)).toEqual({ sections: [better, gone], plans: [plan], looks: [tray], offers: [] })
+    expect(liveAfter([], context.versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain], offers: [along] })
     expect(areForShoppers(planned({ type: 'cancelSchedule', key: '4' }))).toBe(false)
   })
 })

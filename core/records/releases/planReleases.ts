@@ -7,14 +7,15 @@ import { draftedSortNames, forEachSort } from '../../releases/draftedSorts'
 import type { ReleaseContent, Schedule } from '../../releases/release'
 import type { Versions } from '../../sections/versions'
 import { isUnpublished } from '../../sections/versions'
-import type { DraftChange, DraftContext } from '../drafts/drafts'
+import type { DraftChange } from '../drafts/drafts'
 import { draftChange, settled } from '../drafts/drafts'
-import { namedDrafts, planPublishing } from './planPublishing'
+import type { PublishContext } from './planPublishing'
+import { planPublishing, publishable } from './planPublishing'
 import type { ReleaseCommand } from './releaseCommandSchema'
 import type { ScheduleChange } from './scheduleRecord'
 
 /** What planning a command on releases needs to know of the shop. */
-export interface ReleaseContext extends DraftContext {
+export interface ReleaseContext extends PublishContext {
   /** What shoppers got with a release. */
   release(number: number): ReleaseContent | undefined
   schedules(): ReadonlyMap<string, Schedule>
@@ -36,7 +37,7 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
       return changes
     }
     case 'schedulePublish': {
-      const named = namedDrafts(command, context)
+      const named = publishable(command, context)
       const numbers = [...context.schedules().keys()].map(Number)
       const key = String(Math.max(0, ...numbers) + 1)
       const drafts = forEachSort(sort =>

@@ -121,8 +121,8 @@ export function describeContents(withStore: WithShop, withEmptyStore: WithEmptyS
         ['plan', '', builtInPlans[0]!.key, [versions(builtInPlans[0])]],
         ['brandMark', '', 'Alder', ['a.svg', 'b.svg']],
         ['brandMark', '', 'Birch', ['b.svg', null]],
-        ['offer', '', 'o1', [makeOffer('o1')]],
-        ['offer', '', 'o2', [makeOffer('o2'), null]],
+        ['offer', '', 'o1', [{ live: makeOffer('o1'), draft: makeOffer('o1', { limit: 2 }) }]],
+        ['offer', '', 'o2', [{ live: null, draft: makeOffer('o2') }, null]],
         ['setting', '', 'timeZone', ['Asia/Tokyo']],
       ]
       const isGone = (value: unknown) => value === null || value === false || (Array.isArray(value) && !value.length)

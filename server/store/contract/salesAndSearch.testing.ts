@@ -16,6 +16,7 @@ export function describeSalesAndSearch(withStore: WithShop): void {
           sections: [makeSection('s1', { places })],
           plans: builtInPlans,
           looks: [],
+          offers: [],
         }))
         const head = { at: '2026-05-01T10:00:00Z', note: 'Ours', words: 'Published', editor: 'one' }
         await store.write(writer => writer.addRelease(head, first!, before!))

@@ -102,9 +102,8 @@ export interface BrandMarkRow extends Row<BrandMarkRow> {
   brand: string
   image: string
 }
-export interface OfferRow extends Row<OfferRow> {
+export interface OfferRow extends Row<OfferRow>, Versions<Offer> {
   key: string
-  offer: Offer
 }
 export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent {
   number: CreationOptional<number>
@@ -228,9 +227,9 @@ export function defineModels(sequelize: Sequelize) {
     sections: sequelize.define<SectionRow>('sections', { key: key(), live: maybeJson(), draft: maybeJson() }),
     plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
     looks: sequelize.define<LookRow>('looks', { key: key(), live: maybeJson(), draft: maybeJson() }),
+    offers: sequelize.define<OfferRow>('offers', { key: key(), live: maybeJson(), draft: maybeJson() }),
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
     brandMarks: sequelize.define<BrandMarkRow>('brand_marks', { brand: key(), image: text() }),
-    offers: sequelize.define<OfferRow>('offers', { key: key(), offer: json() }),
     releases: sequelize.define<ReleaseRow>('releases', {
       number: { ...id(), autoIncrement: true },
       at: text(),
@@ -240,6 +239,7 @@ export function defineModels(sequelize: Sequelize) {
       sections: json(),
       plans: json(),
       looks: maybeJson(),
+      offers: maybeJson(),
     }),
     schedules: sequelize.define<ScheduleRow>('schedules', {
       key: key(),
@@ -248,6 +248,7 @@ export function defineModels(sequelize: Sequelize) {
       sections: json(),
       plans: json(),
       looks: json(),
+      offers: json(),
     }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
     journal: sequelize.define<JournalRow>('journal', {

@@ -32,9 +32,9 @@ const tables: { [Of in RecordName]?: RecordTable<ValueOf<Of>> } = {
   section: versionsTable('sections'),
   plan: versionsTable('plans'),
   look: versionsTable('looks'),
+  offer: versionsTable('offers'),
   schedule: scheduleTable,
   brandMark: keyedTable('brandMarks', 'brand', 'image'),
-  offer: keyedTable('offers', 'key', 'offer'),
   // They follow from the orders.
   sold: { read: readElsewhere, write: () => Promise.resolve() },
 }

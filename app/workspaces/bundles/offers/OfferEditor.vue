@@ -2,34 +2,40 @@
 import type { Offer, OfferSettings } from '../../../../core/offers/offer'
 import { parseMoney, plainMoney } from '../../../../core/money/money'
 import { emptyScope } from '../../../../core/pagePlans/pagePlan'
-import { useOffers } from './offers'
+import { isUnpublished } from '../../../../core/sections/versions'
+import type { StoredOffer } from '../../../../core/studio/draftAnswers'
+import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { offersWords } from '../words/offers'
 
 const say = offersWords.offerEditor
 
-/** One together offer: for which products it is, what it offers, and what that costs less. */
-const props = defineProps<{ offer: Offer }>()
+/** One together offer: for which products it is, what it offers, what that costs less. Every change is a draft until it is published. */
+const props = defineProps<{ stored: StoredOffer }>()
 const emit = defineEmits<{ open: [key: string | null] }>()
-const store = useOffers()
+const store = useDrafts()
 const studio = useStudioShop()
-const name = computed(() => studio.words(props.offer.heading) || props.offer.key)
-const change = (settings: Partial<OfferSettings>) => store.change(props.offer, settings)
+const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
+const name = computed(() => studio.words(offer.value.heading) || offer.value.key)
+const change = (settings: Partial<OfferSettings>) => store.changeOffer(offer.value.key, settings)
 
+const publishing = ref(false)
 const renaming = ref(false)
+const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [], offers: [offer.value.key] })
 async function remove(): Promise<void> {
-  if (await store.sendAndTell({ type: 'removeOffer', key: props.offer.key })) emit('open', null)
+  const { key } = offer.value
+  if ((await store.sendAndTell({ type: 'removeOffer', key })) && !store.storedOf('offers', key)) emit('open', null)
 }
 
-const offered = computed(() => props.offer.offered)
+const offered = computed(() => offer.value.offered)
 const kinds = computed(() => studio.kinds.map(({ key, plural }) => ({ key, plural: studio.words(plural).toLowerCase() })))
-const reduction = computed(() => props.offer.reduction)
+const reduction = computed(() => offer.value.reduction)
 
 const triggers = [
   ['every', say.everyProduct],
   ['some', say.someProducts],
 ] as const
-const offerWith = (which: 'every' | 'some') => change({ trigger: which === 'every' ? null : (props.offer.trigger ?? emptyScope) })
+const offerWith = (which: 'every' | 'some') => change({ trigger: which === 'every' ? null : (offer.value.trigger ?? emptyScope) })
 const waysToOffer = [
   ['chosen', say.theseProducts],
   ['links', say.itsFirstLinks],
@@ -66,24 +72,28 @@ function typed(event: Event): void {
 
 <template>
   <section class="editor" :aria-label="say.togetherOffer">
-    <EditorHead
+    <DraftHead
       :name="name"
       :sort="say.offer"
-      :state="offer.active ? { name: 'live', words: say.active } : { name: 'draft', words: say.off }"
+      :stored="stored"
+      :changed="isUnpublished(stored)"
+      :unpublished="isUnpublished(stored)"
+      @publish="publishing = true"
     >
       <template #menu>
-        <v-list-item @click="renaming = true"
+        <v-list-item :disabled="!stored.draft" @click="renaming = true"
           ><v-list-item-title>{{ say.changeTheHeading }}</v-list-item-title></v-list-item
         >
-        <v-list-item @click="remove"
+        <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
+          ><v-list-item-title>{{ say.backToWhatIsLive }}</v-list-item-title></v-list-item
+        >
+        <v-list-item :disabled="!stored.draft" @click="remove"
           ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
         >
       </template>
-      <button type="button" :class="offer.active ? 'plain-button' : 'main-button'" @click="change({ active: !offer.active })">
-        {{ offer.active ? say.switchOff : say.makeActive }}
-      </button>
-    </EditorHead>
-    <div class="parts">
+    </DraftHead>
+    <div v-if="stored.draft" class="parts">
+      <p v-for="problem in stored.problems" :key="problem.words" class="problem wrong" role="status">{{ problem.words }}</p>
       <section class="part" :aria-label="say.whatItIsFor">
         <h2>{{ say.offeredWith }}</h2>
         <ChoiceGroup
@@ -191,6 +201,8 @@ function typed(event: Event): void {
         </div>
       </section>
     </div>
+    <DraftLeaving v-else :sort="say.offer" @keep="discard" />
+    <PublishDialog v-if="publishing" :first="{ offers: [stored.key] }" @close="publishing = false" />
     <RenameDialog
       v-if="renaming"
       :title="say.changeTheHeading"
@@ -219,6 +231,11 @@ function typed(event: Event): void {
 h2 {
   margin-bottom: 8px;
   font-size: 14.5px;
+}
+.problem {
+  margin: 0;
+  padding: 10px 18px;
+  border-bottom: 1px solid var(--line-soft);
 }
 .chips,
 .field {

@@ -2,10 +2,12 @@
 import { useLocalStorage } from '@vueuse/core'
 import { z } from 'zod'
 import type { ProductRow } from '../../../../core/workbench/workbench'
-import { productRowSchema } from '../../../../core/workbench/workbench'
+import { productListSchema, productRowSchema } from '../../../../core/workbench/workbench'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
-import type { Offer } from '../../../../core/offers/offer'
-import { useOffers } from './offers'
+import type { PlanScope } from '../../../../core/pagePlans/pagePlan'
+import { isUnpublished } from '../../../../core/sections/versions'
+import type { StoredOffer } from '../../../../core/studio/draftAnswers'
+import { useDrafts } from '../../../data/drafts'
 import type { Device } from '../../../parts/preview/devices'
 import { callApi } from '../../../data/callApi'
 import { previewAddress } from '../../../parts/preview/previewAddress'
@@ -15,9 +17,10 @@ import { offersWords } from '../words/offers'
 
 const say = offersWords.offerTry
 
-/** What shoppers see of an offer on a product's page, what is missing from it and why, and the page itself. */
-const props = defineProps<{ offer: Offer }>()
-const store = useOffers()
+/** What shoppers will see of an offer on a product's page, what is missing from it and why, and the page itself. */
+const props = defineProps<{ stored: StoredOffer }>()
+const store = useDrafts()
+const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
 
 const sku = useLocalStorage('manada-offer-tried', '')
 const inCart = ref('')
@@ -35,15 +38,22 @@ watch(
   },
   { immediate: true },
 )
-// Until a product is chosen, one that the offer is for.
-watch(
-  () => props.offer.key,
-  () => {
-    const [first] = props.offer.trigger?.products ?? []
-    if (first) sku.value = first
-  },
-  { immediate: true },
-)
+/** What the products of a scope have in common, as the search takes it; the first of what any of them may have. */
+const filterOf = ({ categories, tags, brands, price }: PlanScope) => ({
+  category: categories[0],
+  ...(!categories.length && { tag: tags[0] }),
+  ...(!categories.length && !tags.length && { brand: brands[0], priceFrom: price?.from, priceTo: price?.to }),
+})
+/** Until another is chosen, a product that the offer is for. */
+async function chooseProduct(): Promise<void> {
+  const { trigger } = offer.value
+  if (!trigger && sku.value) return
+  const [first] = trigger?.products ?? []
+  const query = { status: 'active', stock: 'in', limit: 1, ...(trigger && filterOf(trigger)) }
+  const list = first ? null : await callApi(productListSchema, '/api/products', { query }).catch(() => null)
+  sku.value = first ?? list?.rows[0]?.product ?? sku.value
+}
+onMounted(chooseProduct)
 
 const circumstances = computed(() => ({
   cart: inCart.value
@@ -61,13 +71,13 @@ const { answer, failed } = useAnswer(
   async (_, signal) =>
     sku.value
       ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, {
-          query: { explain: 1, cart: circumstances.value.cart.join() },
+          query: { draft: 1, explain: 1, cart: circumstances.value.cart.join() },
           signal,
         })
       : null,
 )
-const shown = computed(() => answer.value?.offers?.find(each => each.key === props.offer.key) ?? null)
-const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.offer.key) ?? null)
+const shown = computed(() => answer.value?.offers?.find(each => each.key === props.stored.key) ?? null)
+const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.stored.key) ?? null)
 const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
 const reasons = {
   inCart: say.isInTheCartAlready,
@@ -78,8 +88,11 @@ const reasons = {
 const state = computed(() => {
   if (!sku.value) return say.chooseAProductToSee
   if (!answer.value) return ''
-  if (shown.value) return say.shoppersSeeIt(shown.value.left?.length ? say.withWhatIsLeftOf : '')
-  if (!props.offer.active) return say.itIsOffShoppersDont
+  if (!props.stored.draft) return say.thisIsToBeRemoved
+  if (shown.value) {
+    const seen = isUnpublished(props.stored) ? say.shoppersWillSeeIt : say.shoppersSeeIt
+    return seen(shown.value.left?.length ? say.withWhatIsLeftOf : '')
+  }
   if (!hidden.value) return say.itIsNotForThis
   return hidden.value.reason === 'partMissing' ? say.itIsNotShownBecause : say.itIsNotShownBecauseNothingOf
 })
@@ -128,7 +141,7 @@ watch(
     <PreviewFrame
       v-if="sku"
       ref="frame"
-      :address="`${previewAddress('product', sku, circumstances, 'live')}#offer-${offer.key}`"
+      :address="`${previewAddress('product', sku, circumstances, 'draft')}#offer-${stored.key}`"
       :device="device"
       :title="say.theProductsPage"
     />

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Offer } from '../../../../core/offers/offer'
-import { useOffers } from './offers'
+import { isUnpublished } from '../../../../core/sections/versions'
+import type { StoredOffer } from '../../../../core/studio/draftAnswers'
+import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { offersWords } from '../words/offers'
 
@@ -9,7 +11,7 @@ const say = offersWords.offersPane
 /** All together offers, in the order in which they apply. */
 defineProps<{ chosen: string | null }>()
 const emit = defineEmits<{ open: [key: string] }>()
-const store = useOffers()
+const store = useDrafts()
 const studio = useStudioShop()
 
 function wordsOf({ offered, reduction }: Offer): string {
@@ -19,11 +21,22 @@ function wordsOf({ offered, reduction }: Offer): string {
       : say.theFirstOf(offered.count, studio.words(studio.allKinds.find(each => each.key === offered.kind)?.plural ?? {}).toLowerCase())
   return reduction ? say.offWithPart(what, reduction.by === 'percent' ? `${reduction.percent} %` : studio.money(reduction.amount)) : what
 }
-const rows = computed(() => store.offers ?? [])
+function stateOf({ live, draft }: StoredOffer): { name: string; words: string } {
+  if (!draft) return { name: 'leaving', words: say.toBeRemoved }
+  if (isUnpublished({ live, draft })) return { name: 'draft', words: live ? say.changed : say.draft }
+  return { name: 'live', words: say.live }
+}
+const rows = computed(() =>
+  store.offers.map(each => ({
+    key: each.key,
+    name: store.nameOf('offers', each.key),
+    words: each.problems[0]?.words ?? wordsOf((each.draft ?? each.live)!),
+    state: stateOf(each),
+  })),
+)
 async function add(): Promise<void> {
-  const key = await store.add({
+  const key = await store.addOffer({
     heading: { [studio.shop!.settings.language]: say.takeItAlong },
-    active: false,
     trigger: null,
     offered: { by: 'chosen', skus: [] },
     reduction: null,
@@ -51,8 +64,8 @@ async function add(): Promise<void> {
     ></template>
     <template #default="{ row, index }">
       <span class="rank soft">{{ index + 1 }}</span>
-      <RowNames :name="studio.words(row.heading) || row.key" :more="wordsOf(row)" />
-      <span class="state" :class="row.active ? 'live' : 'draft'">{{ row.active ? say.active : say.off }}</span>
+      <RowNames :name="row.name" :more="row.words" />
+      <span class="state" :class="row.state.name">{{ row.state.words }}</span>
     </template>
     <template #foot>
       <p v-if="rows.length > 1" class="small soft keys"><span class="key">Alt ↑ ↓</span> {{ say.movesAnOfferTheFirst }}</p>

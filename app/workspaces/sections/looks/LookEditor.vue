@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { baseParts, basePage } from '../../../../core/looks/builtInLooks'
 import { houseKey } from '../../../../core/looks/look'
-import type { StoredLook } from '../../../../core/studio/sectionAnswers'
+import type { StoredLook } from '../../../../core/studio/draftAnswers'
 import { isUnpublished } from '../../../../core/sections/versions'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
@@ -107,7 +107,7 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
       @close="renaming = false"
       @rename="words => change({ name: { ...look.name, [language]: words } })"
     />
-    <PublishDialog v-if="publishing" :sections="[]" :plans="[]" :looks="[stored.key]" @close="publishing = false" />
+    <PublishDialog v-if="publishing" :first="{ looks: [stored.key] }" @close="publishing = false" />
   </section>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { houseKey } from '../../../../core/looks/look'
-import type { StoredLook } from '../../../../core/studio/sectionAnswers'
+import type { StoredLook } from '../../../../core/studio/draftAnswers'
 import { isUnpublished } from '../../../../core/sections/versions'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'

@@ -2,7 +2,7 @@
 import { VueDraggable } from 'vue-draggable-plus'
 import type { FillStep } from '../../../../core/fillSteps/fillStep'
 import type { Section, SectionSettings } from '../../../../core/sections/section'
-import type { StoredSection } from '../../../../core/studio/sectionAnswers'
+import type { StoredSection } from '../../../../core/studio/draftAnswers'
 import { useTried } from '../../../parts/preview/tried'
 import { stepsWords } from '../words/steps'
 

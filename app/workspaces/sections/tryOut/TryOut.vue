@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { hangsOnShopper } from '../../../../core/checks/fill'
 import { hiddenWords } from '../../../../core/delivery/whyWords'
-import type { StoredSection } from '../../../../core/studio/sectionAnswers'
+import type { StoredSection } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
 import { useShortcut } from '../../../elements/useShortcut'
 import { useTried } from '../../../parts/preview/tried'

@@ -2,7 +2,7 @@
 import type { PageAnswer } from '../../../../core/delivery/contract/pages'
 import { heldBackWords, hiddenWords, idleWords, tileWords } from '../../../../core/delivery/whyWords'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
-import type { StoredSection } from '../../../../core/studio/sectionAnswers'
+import type { StoredSection } from '../../../../core/studio/draftAnswers'
 import { useStudioShop } from '../../../data/studioShop'
 import { useShownWords } from '../../../parts/preview/useShownWords'
 import { tryOutWords } from '../words/tryOut'

@@ -1,20 +1,23 @@
 import { cartAnswer, cartWarnings } from '../../../../core/delivery/cartAnswer'
 import type { CartAnswer } from '../../../../core/delivery/contract/cart'
 import { cartRequestSchema } from '../../../../core/delivery/contract/cart'
-import { languageQuerySchema } from '../../../../core/delivery/contract/catalogue'
+import { draftableQuerySchema } from '../../../../core/delivery/contract/catalogue'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { answerContextOf } from '../../../delivery/answerContext'
+import { admitDraft } from '../../../admission/admitDraft'
 import { limitCostly } from '../../../admission/limits'
 import { useShop } from '../../../running/useShop'
 
 /** What a cart costs now, and what of it can't be had. Nothing is written. */
 export default api('nothing', async (event): Promise<CartAnswer> => {
   await limitCostly(event)
+  const query = queryOf(event, draftableQuerySchema)
+  await admitDraft(event, query)
   const { lines } = await bodyOf(event, cartRequestSchema)
-  const { lang } = queryOf(event, languageQuerySchema)
   const { shop } = await useShop()
-  const context = answerContextOf(shop, lang)
+  const context = answerContextOf(shop, query.lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  const { warnings, ...priced } = priceCart(lines, shop, context.at)
-  return { ...cartAnswer(priced, shop.offerMap, context), warnings: cartWarnings(warnings) }
+  const shown = query.draft ? shop.drafted : shop
+  const { warnings, ...priced } = priceCart(lines, shown, context.at)
+  return { ...cartAnswer(priced, shown.offers, context), warnings: cartWarnings(warnings) }
 })

@@ -1,7 +1,7 @@
 import type { H3Event } from 'h3'
 import { cartAnswer } from '../../../../core/delivery/cartAnswer'
 import type { OrderAnswer } from '../../../../core/delivery/contract/cart'
-import { languageQuerySchema } from '../../../../core/delivery/contract/catalogue'
+import { draftableQuerySchema } from '../../../../core/delivery/contract/catalogue'
 import { orderRequestSchema } from '../../../../core/delivery/contract/cart'
 import { answerContextOf } from '../../../delivery/answerContext'
 import { useShop } from '../../../running/useShop'
@@ -29,17 +29,18 @@ function orderKeyOf(event: H3Event): string {
 export default api('nothing', async (event): Promise<OrderAnswer> => {
   if (!isCheckoutOn())
     throw new Problem(403, 'checkout-off', 'Orders are placed elsewhere', 'This server takes no orders: MANADA_CHECKOUT=on lets it.')
+  const { lang, draft } = queryOf(event, draftableQuerySchema)
+  if (draft) throw new Problem(409, 'only-a-look', 'This is only a look', 'This is a look at what is drafted: nothing can be ordered here.')
   const key = orderKeyOf(event)
   await limitOrders(clientAddress(event.node.req))
   const { lines, total, visitor } = await bodyOf(event, orderRequestSchema)
   if (visitor !== undefined) await limitOrders(visitor)
-  const { lang } = queryOf(event, languageQuerySchema)
   const running = await useShop()
   try {
     const order = await placeOrder(running, lines, total, key)
     setResponseStatus(event, 201)
     setResponseHeader(event, 'cache-control', 'no-store')
-    return cartAnswer(order, running.shop.offerMap, answerContextOf(running.shop, lang))
+    return cartAnswer(order, running.shop.offers, answerContextOf(running.shop, lang))
   } catch (error) {
     if (error instanceof OrderRefused)
       throw new Problem(

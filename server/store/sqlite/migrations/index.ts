@@ -21,6 +21,7 @@ import { changeLog } from './0019-change-log'
 import { admissions } from './0020-admissions'
 import { orderKeys } from './0021-order-keys'
 import { journalPieces } from './0022-journal-pieces'
+import { offerDrafts } from './0023-offer-drafts'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -46,4 +47,5 @@ export const migrations: Migration[] = [
   admissions,
   orderKeys,
   journalPieces,
+  offerDrafts,
 ]

@@ -1,0 +1,37 @@
+import { z } from 'zod'
+import type { DraftedSort, DraftedThings } from '../releases/draftedSorts'
+import { draftedSorts, forEachSort } from '../releases/draftedSorts'
+import type { Versions } from '../sections/versions'
+
+/*
+ * What the studio is told of what is drafted and published.
+ */
+
+/** What is wrong with a draft. */
+const draftProblemSchema = z.object({
+  /** The fill step that it is about; null: the thing as a whole. */
+  step: z.int().nullable(),
+  path: z.string().optional(),
+  of: z.literal('look').optional(),
+  words: z.string(),
+})
+
+/** Something that has drafts, by its key, with what is wrong with its draft. */
+export type StoredDraft<Thing> = Versions<Thing> & { key: string; problems: z.infer<typeof draftProblemSchema>[] }
+
+const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Thing>> =>
+  z.object({ key: z.string(), live: schema.nullable(), draft: schema.nullable(), problems: z.array(draftProblemSchema) })
+
+/** All things of each sort, live and as drafts. */
+export const draftsAnswerSchema = z.object({
+  ...(forEachSort(sort => z.array(storedSchema(draftedSorts[sort].schema as z.ZodType))) as unknown as {
+    [Sort in DraftedSort]: z.ZodType<StoredDraft<DraftedThings[Sort]>[]>
+  }),
+  /** What rules can speak of. */
+  attributes: z.array(z.string()),
+})
+export type DraftsAnswer = z.infer<typeof draftsAnswerSchema>
+export type StoredSection = DraftsAnswer['sections'][0]
+export type StoredPlan = DraftsAnswer['plans'][0]
+export type StoredLook = DraftsAnswer['looks'][0]
+export type StoredOffer = DraftsAnswer['offers'][0]
