@@ -55,7 +55,11 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
     await expect(studio.message).toContainText(/Went back to release \d/)
     expect(await placesOf(request, 'related')).toBe(5)
     await expect(dialogOf(page).getByRole('listitem').first()).toContainText(/Went back to release \d/)
-    await dialogOf(page).getByRole('button', { name: 'Close' }).click()
+    // What was made since stays a draft, and goes out only when somebody says so.
+    await dialogOf(page).getByRole('button', { name: 'To publish' }).click()
+    await expect(dialogOf(page).getByRole('checkbox', { name: /^“Also worth a look”/ })).not.toBeChecked()
+    await dialogOf(page).getByRole('button', { name: 'Leave it', exact: true }).click()
+    await expect(editorOf(page).getByText('changed', { exact: true })).toBeVisible()
   })
 
   await page.keyboard.press('Control+z')
@@ -80,6 +84,50 @@ test('the fill before and after follows an edit that was still on its way when i
   await expect(changed).not.toContainText(/full ?\(now/)
   letThrough()
   await expect(changed).toContainText(/full ?\(now \d+\)/)
+})
+
+test('what is live is taken from shoppers and stays a draft; what others have drafted is named, and not ticked', async ({
+  page,
+  request,
+}) => {
+  const menu = async (item: RegExp) => {
+    await editorOf(page)
+      .getByRole('button', { name: /^More of this/ })
+      .click()
+    return page.locator('.v-list-item').filter({ hasText: item })
+  }
+  await page.goto('/sections/related')
+  await (await menu(/^Take it from shoppers/)).click()
+  await expect(new Studio(page).message).toContainText('Took the section “Also worth a look” from shoppers')
+  await expect(editorOf(page).getByText('draft', { exact: true })).toBeVisible()
+  expect(await placesOf(request, 'related')).toBeUndefined()
+  await expect(await menu(/^Take it from shoppers/)).toHaveClass(/v-list-item--disabled/)
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Control+z')
+  await expect.poll(() => placesOf(request, 'related')).toBe(4)
+
+  await page.goto('/pages/product-default')
+  await page.getByRole('button', { name: /^More of this/ }).click()
+  await page
+    .locator('.v-list-item')
+    .filter({ hasText: /^Take it from shoppers/ })
+    .click()
+  await expect(new Studio(page).message).toContainText('It is the default plan: every page needs one.')
+
+  const change = { type: 'changeSection', key: 'upsells', settings: { places: 7 }, seen: {} }
+  expect((await request.post('/api/commands', { data: change })).ok()).toBe(true)
+  await page.goto('/sections/related')
+  await setPlaces(page, 'More')
+  await page
+    .getByRole('banner')
+    .getByRole('button', { name: /drafts/ })
+    .click()
+  const rows = dialogOf(page).getByRole('listitem')
+  await expect(rows.first().getByRole('checkbox', { name: /^“Also worth a look”/ })).toBeChecked()
+  const theirs = rows.filter({ hasText: 'Changes the places' }).nth(1)
+  await expect(theirs.getByRole('checkbox')).not.toBeChecked()
+  await expect(theirs).toContainText('the admin token')
+  await expect(dialogOf(page).getByRole('button', { name: 'Publish 1' })).toBeVisible()
 })
 
 test('a publishing that is planned goes out at its time, or not when it is cancelled', async ({ page, request }) => {

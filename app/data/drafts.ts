@@ -37,6 +37,8 @@ export const useDrafts = defineStore('drafts', () => {
       .map(each => each.key)
   /** Keys of what shoppers don't get yet. */
   const unpublished = computed(() => forEachSort(unpublishedOf))
+  /** Keys of those of them that whoever is signed in has drafted. */
+  const mine = computed(() => forEachSort(sort => unpublished.value[sort].filter(key => storedOf(sort, key)!.by?.isMe)))
   const unpublishedCount = computed(() => sumBy(draftedSortNames, sort => unpublished.value[sort].length))
 
   const draftOf = <Sort extends DraftedSort>(sort: Sort, key: string): DraftedThings[Sort] | null => storedOf(sort, key)?.draft ?? null
@@ -84,6 +86,7 @@ export const useDrafts = defineStore('drafts', () => {
     liveOf: <Sort extends DraftedSort>(sort: Sort) => thingsOf(sort).flatMap(each => each.live ?? []),
     nameOf,
     unpublished,
+    mine,
     unpublishedCount,
     edition: stored.edition,
     load: () => stored.open(null),

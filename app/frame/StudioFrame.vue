@@ -58,7 +58,7 @@ defineExpose({ step })
     <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loading" />
     <QuickFind v-model="quickFind" @choose="choose" />
     <KeySheet v-model="keySheet" />
-    <PublishDialog v-if="publishing" :first="drafts.unpublished" @close="publishing = false" />
+    <PublishDialog v-if="publishing" :first="drafts.mine" @close="publishing = false" />
     <MessageBar />
     <SignedOutDialog />
   </div>

@@ -29,12 +29,8 @@ export const cartWarnings = (warnings: readonly CartWarning[]): CartAnswer['warn
   warnings.map(({ available, ...warning }) => ({ ...warning, sure: sureOf(available) }))
 
 /** “Harvest day: −12 %”, or where it is no percentage “Harvest day”: the amount stands beside it. */
-function reductionWords(
-  { code, key, percent }: Reduction,
-  offers: readonly Offer[],
-  { settings, language, items }: AnswerContext,
-): string {
-  const name =
-    textIn((code === 'offer' ? offers.find(each => each.key === key)?.heading : items.item(key)?.product.name) ?? {}, language, settings.language) || key
+function reductionWords({ code, key, percent }: Reduction, offers: readonly Offer[], { settings, language, items }: AnswerContext): string {
+  const text = code === 'offer' ? offers.find(each => each.key === key)?.heading : items.item(key)?.product.name
+  const name = textIn(text ?? {}, language, settings.language) || key
   return percent === null ? name : `${name}: −${percent} %`
 }

@@ -45,6 +45,7 @@ export type CommandErrorCode =
   | 'not-in-plan'
   | 'nothing-to-publish'
   | 'cannot-be-published'
+  | 'must-stay'
   | 'no-mend'
   | 'nothing-to-undo'
   | 'nothing-to-redo'

@@ -1,7 +1,7 @@
 import type { z } from 'zod'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Look } from '../looks/look'
-import { lookSchema } from '../looks/look'
+import { houseKey, lookSchema } from '../looks/look'
 import type { Offer } from '../offers/offer'
 import { offerSchema } from '../offers/offer'
 import { offerObstacle } from '../offers/offerObstacle'
@@ -12,6 +12,7 @@ import type { Section } from '../sections/section'
 import { sectionSchema } from '../sections/section'
 import { upgradeSection } from '../sections/upgradeSection'
 import type { Versions } from '../sections/versions'
+import { listed } from '../text/sentence'
 import type { Text } from '../text/text'
 
 /** What shoppers get only when it is published, by the name that its sort has in commands, releases and answers. */
@@ -34,13 +35,23 @@ interface SortOfDrafts<Thing> {
   nameOf(thing: Thing): Text
   /** Why one can't be published, in words; null: it can. Left out: all can. */
   obstacle?(thing: Thing, item: (sku: string) => CatalogueItem | undefined): string | null
+  /** Why shoppers can't do without one that is live, in words; null: they can. Left out: they can do without any. */
+  mustStay?(thing: Thing, versions: AllVersions): string | null
   /** Whether releases have them from the first version on. Going back to one that has none leaves them as they are. */
   isInAllReleases: boolean
 }
 
 /** Everything that is drafted and published, in an order in which what others name comes first. */
 export const draftedSorts = {
-  looks: { of: 'look', noun: 'look', schema: lookSchema, upgrade: each => each, nameOf: each => each.name, isInAllReleases: false },
+  looks: {
+    of: 'look',
+    noun: 'look',
+    schema: lookSchema,
+    upgrade: each => each,
+    nameOf: each => each.name,
+    mustStay: lookMustStay,
+    isInAllReleases: false,
+  },
   sections: {
     of: 'section',
     noun: 'section',
@@ -55,6 +66,7 @@ export const draftedSorts = {
     schema: pagePlanSchema,
     upgrade: upgradePlan,
     nameOf: each => each.name,
+    mustStay: each => (each.scope === null ? 'It is the default plan: every page needs one.' : null),
     isInAllReleases: true,
   },
   offers: {
@@ -85,6 +97,18 @@ export function obstacleOf<Sort extends DraftedSort>(
 ): string | null {
   const { obstacle }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
   return obstacle?.(thing, item) ?? null
+}
+
+/** Why shoppers can't do without a thing that is live, in words; null: they can. */
+export function whyItMustStay<Sort extends DraftedSort>(sort: Sort, thing: DraftedThings[Sort], versions: AllVersions): string | null {
+  const { mustStay }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
+  return mustStay?.(thing, versions) ?? null
+}
+
+function lookMustStay({ key }: Look, { sections }: AllVersions): string | null {
+  if (key === houseKey) return 'It is the shop’s own: all others begin with it.'
+  const users = [...sections].filter(([, { live }]) => live?.look.preset === key).map(([user]) => user)
+  return users.length ? `Sections that shoppers have look so: ${listed(users)}.` : null
 }
 
 /** Something for each sort. */

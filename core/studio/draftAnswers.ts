@@ -16,11 +16,30 @@ const draftProblemSchema = z.object({
   words: z.string(),
 })
 
+/** Who drafted what shoppers don't have. */
+const drafterSchema = z.object({
+  /** Their name; null: nobody known. */
+  name: z.string().nullable(),
+  /** It is whoever asks; what was live and was taken from shoppers nobody has drafted. */
+  isMe: z.boolean(),
+})
+
 /** Something that has drafts, by its key, with what is wrong with its draft. */
-export type StoredDraft<Thing> = Versions<Thing> & { key: string; problems: z.infer<typeof draftProblemSchema>[] }
+export type StoredDraft<Thing> = Versions<Thing> & {
+  key: string
+  problems: z.infer<typeof draftProblemSchema>[]
+  /** null: shoppers have it as it is. */
+  by: z.infer<typeof drafterSchema> | null
+}
 
 const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Thing>> =>
-  z.object({ key: z.string(), live: schema.nullable(), draft: schema.nullable(), problems: z.array(draftProblemSchema) })
+  z.object({
+    key: z.string(),
+    live: schema.nullable(),
+    draft: schema.nullable(),
+    problems: z.array(draftProblemSchema),
+    by: drafterSchema.nullable(),
+  })
 
 /** All things of each sort, live and as drafts. */
 export const draftsAnswerSchema = z.object({

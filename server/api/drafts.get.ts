@@ -1,24 +1,45 @@
+import { idOf } from '../../core/access/access'
 import type { DraftedSort, DraftedThings } from '../../core/releases/draftedSorts'
-import { forEachSort, obstacleOf } from '../../core/releases/draftedSorts'
+import { draftedSortNames, draftedSorts, forEachSort, obstacleOf } from '../../core/releases/draftedSorts'
 import type { Section } from '../../core/sections/section'
 import { sectionProblems } from '../../core/sections/sectionProblems'
 import type { Versions } from '../../core/sections/versions'
+import { isUnpublished } from '../../core/sections/versions'
 import type { DraftsAnswer, StoredDraft } from '../../core/studio/draftAnswers'
+import { nameOf } from '../access/nameOf'
 import { useShop } from '../running/useShop'
 import { knownThings } from '../sections/knownThings'
+import type { LastChange } from '../store/journal'
 
-/** Everything that is drafted and published, with what is wrong with its drafts. */
-export default api('viewer', async (): Promise<DraftsAnswer> => {
-  const { shop } = await useShop()
+/** What decides what shoppers have, and drafts nothing. */
+const notDrafting = new Set<LastChange['type']>(['publish', 'unpublish', 'goBack', 'runSchedule'])
+
+/** Everything that is drafted and published, with what is wrong with its drafts and who made them. */
+export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
+  const { shop, store, access } = await useShop()
   const known = knownThings(shop)
+  const changes = await store.lastChanges(draftedSortNames.map(sort => draftedSorts[sort].of))
+  const lastOf = new Map(changes.map(each => [`${each.of} ${each.key}`, each]))
+  const me = idOf(asker)
+
   function problemsOf<Sort extends DraftedSort>(sort: Sort, draft: DraftedThings[Sort]): StoredDraft<unknown>['problems'] {
     if (sort === 'sections') return sectionProblems(draft as Section, known)
     const obstacle = obstacleOf(sort, draft, sku => shop.catalogue.item(sku))
     return obstacle === null ? [] : [{ step: null, words: obstacle }]
   }
+  function drafterOf(sort: DraftedSort, key: string): StoredDraft<unknown>['by'] {
+    const last = lastOf.get(`${draftedSorts[sort].of} ${key}`)
+    return { name: last ? nameOf(last.editor, access) : null, isMe: last?.editor === me && !notDrafting.has(last.type) }
+  }
   function stored<Sort extends DraftedSort>(sort: Sort): StoredDraft<DraftedThings[Sort]>[] {
     const things: ReadonlyMap<string, Versions<DraftedThings[Sort]>> = shop.versions[sort]
-    return Array.from(things, ([key, { live, draft }]) => ({ key, live, draft, problems: draft ? problemsOf(sort, draft) : [] }))
+    return Array.from(things, ([key, { live, draft }]) => ({
+      key,
+      live,
+      draft,
+      problems: draft ? problemsOf(sort, draft) : [],
+      by: isUnpublished({ live, draft }) ? drafterOf(sort, key) : null,
+    }))
   }
   const attributes = [...shop.finder.postings.attributeValues.keys()].sort()
   return { ...(forEachSort(stored) as Pick<DraftsAnswer, DraftedSort>), attributes }

@@ -25,6 +25,13 @@ export interface JournalEntry {
   state: JournalState
 }
 
+/** Who changed a thing last, and by what. */
+export interface LastChange extends Pick<JournalEntry, 'type' | 'editor'> {
+  /** Name of the thing's record, and its key. */
+  of: string
+  key: string
+}
+
 /** An entry as the history lists it, with how many things it changed. */
 export interface HistoryRow extends Omit<JournalEntry, 'command'> {
   lanes: number

@@ -7,7 +7,7 @@ import type { Change, Changed, RecordName } from '../../core/records/registry'
 import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'
 import type { Admissions, AdmissionSort } from './admissions'
-import type { HistoryRow, JournalEntry, JournalState, Write } from './journal'
+import type { HistoryRow, LastChange, JournalEntry, JournalState, Write } from './journal'
 import type { KeyedOrder, Order, OrderedLine, OrderRow } from './orders'
 
 /*
@@ -73,6 +73,8 @@ export interface StoreReader {
   nextEntry(editor: string, state: 'done' | 'undone'): Promise<JournalEntry | null>
   /** The first later entry that changed the same thing. */
   laterEntry(id: number, changed: Changed): Promise<JournalEntry | null>
+  /** By which entry in force each thing of some records was changed last; of things that belong to nothing else. */
+  lastChanges(of: readonly string[]): Promise<LastChange[]>
   /**
    * Entries, newest first.
    * @param sources only those that changed something of these; null: all

@@ -149,6 +149,7 @@ const commandStatus: Record<CommandErrorCode, number> = {
   'other-page': 409,
   'not-in-plan': 409,
   'cannot-be-published': 409,
+  'must-stay': 409,
   'nothing-to-publish': 409,
   'retired-kind': 409,
   'kind-name-taken': 409,

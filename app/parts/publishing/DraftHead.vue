@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import type { DraftedSort } from '../../../core/releases/draftedSorts'
+import { useDrafts } from '../../data/drafts'
+import { useMe } from '../../data/me'
 import { useShortcut } from '../../elements/useShortcut'
 import { publishingWords } from './words'
 
@@ -7,13 +10,17 @@ const say = publishingWords.draftHead
 const props = defineProps<{
   name: string
   /** What sort of thing it is, for its menu. */ sort: string
-  stored: { live: object | null; draft: object | null }
+  of: DraftedSort
+  stored: { key: string; live: object | null; draft: object | null }
   /** It is not as shoppers have it. */
   changed: boolean
   /** The same, or something that belongs to it is not. */
   unpublished: boolean
 }>()
 const emit = defineEmits<{ publish: [] }>()
+const store = useDrafts()
+const me = useMe()
+const unpublish = () => store.sendAndTell({ type: 'unpublish', sections: [], plans: [], [props.of]: [props.stored.key] })
 defineSlots<{
   /** Beside the name. */ beside?(): unknown
   /** Before the menu. */ tools?(): unknown
@@ -30,7 +37,12 @@ useShortcut('p', () => props.unpublished && emit('publish'))
   <EditorHead :name="name" :sort="sort" :state="state">
     <template #beside><slot name="beside" /></template>
     <template #tools><slot name="tools" /></template>
-    <template #menu><slot name="menu" /></template>
+    <template #menu>
+      <slot name="menu" />
+      <v-list-item :disabled="!stored.live || !me.may('publisher')" @click="unpublish"
+        ><v-list-item-title>{{ say.takeItFromShoppers }}</v-list-item-title></v-list-item
+      >
+    </template>
     <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="emit('publish')">
       {{ say.publish
       }}<v-tooltip activator="parent" location="bottom"

@@ -40,7 +40,7 @@ const views = [
   ['publish', say.toPublish],
   ['releases', say.releases],
 ] as const
-const shown = ref<'publish' | 'releases'>(Object.values(props.first).some(keys => keys.length) ? 'publish' : 'releases')
+const shown = ref<'publish' | 'releases'>(store.unpublishedCount ? 'publish' : 'releases')
 </script>
 
 <template>
@@ -68,6 +68,8 @@ const shown = ref<'publish' | 'releases'>(Object.values(props.first).some(keys =
               ><input type="checkbox" :checked="isChosen(row)" @change="toggle(row)" /><span
                 ><b>{{ row.name }}</b
                 ><span class="small soft">{{ row.words }}</span></span
+              ><span v-if="row.by" class="by small"
+                >{{ row.by }}<v-tooltip activator="parent" location="bottom">{{ say.draftedBy(row.by) }}</v-tooltip></span
               ></label
             >
             <div v-if="row.counted.length && isChosen(row)" class="fills">
@@ -169,6 +171,15 @@ ul {
 label > span {
   display: grid;
   gap: 1px;
+}
+label .by {
+  display: inline-block;
+  align-self: center;
+  margin-left: auto;
+  padding: 1px 8px;
+  border-radius: 9px;
+  background: var(--paper);
+  color: var(--ink-soft);
 }
 label b {
   font-weight: 550;

@@ -1,3 +1,4 @@
+import { sortBy } from 'es-toolkit'
 import { hangsOnShopper } from '../../../core/checks/fill'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageKinds } from '../../../core/pageTypes/registry'
@@ -18,6 +19,8 @@ export interface Row {
   name: string
   /** What publishing it does. */
   words: string
+  /** Who drafted it, when that was somebody else; empty: whoever is signed in, or nobody known. */
+  by: string
   /** Why it can't be published; empty: it can. */
   obstacle: string
   /** Pages on which it is counted before and after. */
@@ -49,7 +52,7 @@ export function useToPublish(first: Keys) {
   }
   function rowOf<Sort extends DraftedSort>(of: Sort, key: string): Row {
     const { called, differences, changes } = draftWords[of]
-    const { live, draft, problems } = store.storedOf(of, key)!
+    const { live, draft, problems, by } = store.storedOf(of, key)!
     const wordsOf = (before: DraftedThings[Sort] | null, after: DraftedThings[Sort]) =>
       before ? changes(listed(differences(before, after, sectionName))) : say.new
     return {
@@ -57,11 +60,18 @@ export function useToPublish(first: Keys) {
       key,
       name: called(store.nameOf(of, key)),
       words: draft ? wordsOf(live, draft) : say.removed,
+      by: by?.isMe ? '' : (by?.name ?? ''),
       obstacle: of === 'sections' ? '' : (problems[0]?.words ?? ''),
       counted: of === 'sections' ? countedPagesOf(key) : [],
     }
   }
-  const rows = computed(() => sortsInOrder.flatMap(of => store.unpublished[of].map(key => rowOf(of, key))))
+  /** One's own first. */
+  const rows = computed(() =>
+    sortBy(
+      sortsInOrder.flatMap(of => store.unpublished[of].map(key => rowOf(of, key))),
+      [row => row.by !== ''],
+    ),
+  )
   const chosenRows = computed(() => rows.value.filter(isChosen))
   const keysOf = (of: DraftedSort) => chosenRows.value.filter(row => row.of === of).map(row => row.key)
 

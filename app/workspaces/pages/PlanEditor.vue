@@ -53,6 +53,7 @@ useShortcut('v', () => (viewed.value = !viewed.value))
     <DraftHead
       :name="name"
       :sort="say.pagePlanWord"
+      of="plans"
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="unpublished"

@@ -57,6 +57,7 @@ async function remove(): Promise<void> {
     <DraftHead
       :name="heading || stored.key"
       :sort="say.sectionWord"
+      of="sections"
       :stored="stored"
       :changed="unpublished"
       :unpublished="unpublished"

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../../catalogue/catalogue'
 import { makeProduct } from '../../catalogue/makeProduct.testing'
+import type { Look } from '../../looks/look'
 import { makeOffer } from '../../offers/makeOffer.testing'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
+import type { Versions } from '../../sections/versions'
 import { commandSchema } from '../registry'
-import { planPublishing } from './planPublishing'
+import { planPublishing, planUnpublishing } from './planPublishing'
 
 const upsells = makeSection('upsells', { heading: { en: 'Better' } })
 const lately = makeSection('lately')
@@ -12,6 +14,11 @@ const product = makePlan('product', ['upsells', 'lately'])
 const cart = makePlan('cart', ['upsells'])
 const draft = { ...upsells, places: 2 }
 const catalogue = new Catalogue([makeProduct('GLO'), makeProduct('OLD', { status: 'retired' })], [], [])
+const dressed = makeSection('dressed', { look: { preset: 'worn', own: {} } })
+const live = (key: string, name: string): [string, Versions<Look>] => {
+  const look = { key, name: { en: name }, parts: {}, page: null }
+  return [key, { live: look, draft: look }]
+}
 const context = {
   versions: {
     sections: new Map([
@@ -19,12 +26,13 @@ const context = {
       ['lately', { live: lately, draft: lately }],
       ['new', { live: null, draft: makeSection('new') }],
       ['leaving', { live: makeSection('leaving'), draft: null }],
+      ['dressed', { live: dressed, draft: null }],
     ]),
     plans: new Map([
       ['product-default', { live: product, draft: product }],
       ['cart-default', { live: null, draft: cart }],
     ]),
-    looks: new Map(),
+    looks: new Map([live('house', 'House'), live('worn', 'Worn')]),
     offers: new Map([
       ['empty', { live: null, draft: makeOffer('empty') }],
       ['along', { live: null, draft: makeOffer('along', { offered: { by: 'chosen', skus: ['GLO', 'GONE'] } }) }],
@@ -62,5 +70,27 @@ describe('publishing and discarding', () => {
     [{ type: 'discard', sections: [], plans: ['gone'] }, 'There is no page plan with the key gone.'],
   ])('%j is refused', (given, words) => {
     expect(() => plan(given)).toThrow(words)
+  })
+})
+
+describe('taking something from shoppers', () => {
+  const taken = (given: object) =>
+    planUnpublishing(commandSchema.parse({ type: 'unpublish', sections: [], plans: [], ...given }) as never, context as never)
+
+  it('leaves it as a draft: as it is drafted, or, where it was to be removed, as it was', () => {
+    expect(taken({ sections: ['upsells', 'leaving'] }).map(change => change.after)).toEqual([
+      { live: null, draft },
+      { live: null, draft: makeSection('leaving') },
+    ])
+  })
+
+  it.each([
+    [{ sections: ['new'] }, 'Nothing of this is live: shoppers have none of it.'],
+    [{ sections: ['gone'] }, 'There is no section with the key gone.'],
+    [{ plans: ['product-default'] }, 'can’t be taken from shoppers. It is the default plan: every page needs one.'],
+    [{ looks: ['house'] }, 'The look “House” can’t be taken from shoppers. It is the shop’s own'],
+    [{ looks: ['worn'] }, 'can’t be taken from shoppers. Sections that shoppers have look so: dressed.'],
+  ])('%j is refused', (given, words) => {
+    expect(() => taken(given)).toThrow(words)
   })
 })

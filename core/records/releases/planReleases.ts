@@ -6,11 +6,10 @@ import type { AllVersions, DraftedSort, DraftedThings } from '../../releases/dra
 import { draftedSortNames, forEachSort } from '../../releases/draftedSorts'
 import type { ReleaseContent, Schedule } from '../../releases/release'
 import type { Versions } from '../../sections/versions'
-import { isUnpublished } from '../../sections/versions'
 import type { DraftChange } from '../drafts/drafts'
 import { draftChange, settled } from '../drafts/drafts'
 import type { PublishContext } from './planPublishing'
-import { planPublishing, publishable } from './planPublishing'
+import { planPublishing, planUnpublishing, publishable } from './planPublishing'
 import type { ReleaseCommand } from './releaseCommandSchema'
 import type { ScheduleChange } from './scheduleRecord'
 
@@ -27,6 +26,8 @@ export function planReleases(command: ReleaseCommand, context: ReleaseContext): 
     case 'publish':
     case 'discard':
       return planPublishing(command, context)
+    case 'unpublish':
+      return planUnpublishing(command, context)
     case 'goBack': {
       const release = context.release(command.release)
       if (!release) throw new CommandError('unknown-release', `There is no release ${command.release}.`, [String(command.release)])
@@ -84,7 +85,7 @@ function scheduled(context: ReleaseContext, key: string): Schedule {
   return found
 }
 
-/** Things of a sort as they were in a release; null: it has none of this sort. A draft of its own stays; what had none follows. */
+/** Things of a sort as they were in a release; null: it has none of this sort. Drafts stay as they are. */
 function wentBack<Sort extends DraftedSort>(sort: Sort, versions: AllVersions, then: readonly DraftedThings[Sort][] | null): DraftChange[] {
   if (!then) return []
   const things: ReadonlyMap<string, Versions<DraftedThings[Sort]>> = versions[sort]
@@ -92,8 +93,7 @@ function wentBack<Sort extends DraftedSort>(sort: Sort, versions: AllVersions, t
   return Array.from(new Set([...things.keys(), ...live.keys()]), key => {
     const before = things.get(key) ?? null
     const now = live.get(key) ?? null
-    const draft = before && isUnpublished(before) ? before.draft : now
-    return draftChange(sort, key, before, settled<DraftedThings[Sort]>({ live: now, draft })) as DraftChange
+    return draftChange(sort, key, before, settled<DraftedThings[Sort]>({ live: now, draft: before?.draft ?? null })) as DraftChange
   })
 }
 

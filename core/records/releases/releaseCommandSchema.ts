@@ -17,6 +17,8 @@ export const releaseCommandSchema = z.discriminatedUnion('type', [
   /** Makes drafts live; and puts them back to what is live. */
   z.strictObject({ type: z.literal('publish'), ...drafts, note: releaseNoteSchema.optional() }),
   z.strictObject({ type: z.literal('discard'), ...drafts }),
+  /** Takes from shoppers what is live; it stays as a draft. */
+  z.strictObject({ type: z.literal('unpublish'), ...drafts }),
   /** Gives shoppers what they had with a release. Drafts stay. */
   z.strictObject({ type: z.literal('goBack'), release: z.int().min(1) }),
   /** Publishes drafts as they are now, at a set time. */

@@ -21,14 +21,15 @@ function releaseWords(command: ReleaseCommand, context: CommandContext, language
   const names = namesIn(context, language)
   switch (command.type) {
     case 'publish':
-    case 'discard': {
+    case 'discard':
+    case 'unpublish': {
       const things = draftedSortNames.flatMap(sort =>
         (command[sort] ?? []).map(key => `the ${draftedSorts[sort].of} ${names.drafted(sort, key)}`),
       )
-      return (
-        `${command.type === 'publish' ? 'Published' : 'Discarded the draft of'} ` +
-        `${things.length > 3 ? counted(things.length, 'draft') : listed(things)}`
-      )
+      const [before, after = ''] = { publish: ['Published'], discard: ['Discarded the draft of'], unpublish: ['Took', ' from shoppers'] }[
+        command.type
+      ]
+      return `${before} ${things.length > 3 ? counted(things.length, 'draft') : listed(things)}${after}`
     }
     case 'goBack':
       return `Went back to release ${command.release}`

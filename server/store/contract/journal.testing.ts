@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Change } from '../../../core/records/registry'
-import type { JournalState } from '../journal'
+import type { JournalEntry, JournalState } from '../journal'
 import type { WithShop } from './sample.testing'
 import { skus, allOf, entryOf, linkChange } from './sample.testing'
 
@@ -27,6 +27,23 @@ export function describeJournal(withStore: WithShop): void {
         ])
         expect((await store.history(['D', 'B'], 1e9, 1)).map(each => each.id)).toEqual([third])
         expect(await store.history(['none'], 1e9, 10)).toEqual([])
+      })
+    })
+
+    it('knows who changed each thing last, of what is in force', async () => {
+      const change = (key: string): Change => ({ of: 'look', owner: '', key, before: null, after: { live: null, draft: null } })
+      await withStore({}, async store => {
+        const add = (editor: string, type: JournalEntry['type'], ...changes: Change[]) =>
+          store.write(writer => writer.addEntry(entryOf({ editor, type }), changes))
+        await add('one', 'addLook', change('a'), change('b'))
+        await add('two', 'publish', change('b'))
+        const undone = await add('three', 'changeLook', change('a'))
+        await add('four', 'link', linkChange('A', 'upsell', ['B']))
+        await store.write(writer => writer.setState(undone, 'undone'))
+        const last = async (...of: string[]) =>
+          (await store.lastChanges(of)).map(each => `${each.of} ${each.key}: ${each.type} by ${each.editor}`).toSorted()
+        expect(await last('look', 'section')).toEqual(['look a: addLook by one', 'look b: publish by two'])
+        expect(await last('section')).toEqual([])
       })
     })
 

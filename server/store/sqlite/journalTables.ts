@@ -5,7 +5,7 @@ import { literal, Op } from 'sequelize'
 import type { KeptChange } from '../../../core/records/keptChange'
 import { isSoughtLater, keptOf, upgradeKept } from '../../../core/records/keptChange'
 import type { Change, Changed } from '../../../core/records/registry'
-import type { HistoryRow, JournalEntry, JournalState } from '../journal'
+import type { HistoryRow, JournalEntry, JournalState, LastChange } from '../journal'
 import { batches } from './batches'
 import type { Database } from './database'
 
@@ -149,6 +149,19 @@ export async function laterEntry(
   )
   return found ? readEntry(db, found.id, transaction) : null
 }
+
+/** By which entry in force each thing of some records was changed last. */
+export const lastChanges = (db: Database, of: readonly string[], transaction?: Transaction): Promise<LastChange[]> =>
+  // Of the row with the largest number SQLite takes the other columns too (“Quirks, Caveats, and Gotchas”: bare columns with max()).
+  db.select(
+    `SELECT "of", key, type, editor FROM (
+       SELECT journal_things."of" AS "of", key, type, editor, max(entryId)
+       FROM journal_things JOIN journal ON id = entryId AND state = 'done'
+       WHERE owner = '' AND journal_things."of" IN (:of) GROUP BY journal_things."of", key
+     )`,
+    { of },
+    transaction,
+  )
 
 /**
  * Entries, newest first.

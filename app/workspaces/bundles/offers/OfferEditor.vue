@@ -75,6 +75,7 @@ function typed(event: Event): void {
     <DraftHead
       :name="name"
       :sort="say.offer"
+      of="offers"
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="isUnpublished(stored)"

@@ -42,6 +42,7 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
     <DraftHead
       :name="name"
       :sort="say.lookWord"
+      of="looks"
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="isUnpublished(stored)"

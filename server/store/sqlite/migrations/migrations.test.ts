@@ -7,6 +7,7 @@ import { describe, expect, it } from 'vitest'
 import { builtInPlans } from '../../../../core/pagePlans/builtInPlans'
 import { builtInSections } from '../../../../core/sections/builtIn'
 import { makeProduct } from '../../../../core/catalogue/makeProduct.testing'
+import { makeOffer } from '../../../../core/offers/makeOffer.testing'
 import { readProductsBySku } from '../productReading'
 import { tableOf } from '../recordTables'
 import { readKept, readHistory } from '../journalTables'
@@ -171,6 +172,34 @@ describe('the migrations', () => {
     expect(await db.select('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }])
     await db.close()
     await rm(folder, { recursive: true, force: true })
+  })
+
+  it('let shoppers go on having the offers that were active, and make drafts of all, in the journal too', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
+    const file = join(folder, 'manada.sqlite')
+    const old = await oldDatabase(file, '0022-journal-pieces')
+    const [on, off] = [makeOffer('on'), makeOffer('off', { limit: 3 })]
+    for (const [offer, active] of [
+      [on, true],
+      [off, false],
+    ] as const)
+      await old.query('INSERT INTO offers (key, offer) VALUES ($key, $offer)', {
+        bind: { key: offer.key, offer: JSON.stringify({ ...offer, active }) },
+      })
+    const change = { of: 'offer', owner: '', key: 'on', before: { ...on, active: false }, after: { ...on, active: true } }
+    await old.query(
+      `INSERT INTO journal (at, editor, type, command, words, state) VALUES ('2026-01-01T00:00:00Z', 'one', 'changeOffer', '{}', 'On', 'done')`,
+    )
+    await old.query('INSERT INTO journal_pieces (entryId, piece, changed, changes) VALUES (1, 0, 1, $changes)', {
+      bind: { changes: JSON.stringify([change]) },
+    })
+    await old.close()
+
+    const db = await openDatabase(file)
+    expect(await stored(db, 'offer')).toEqual({ on: { live: on, draft: on }, off: { live: null, draft: off } })
+    expect(await readKept(db, 1, null)).toEqual([{ ...change, before: { live: null, draft: on }, after: { live: on, draft: on } }])
+    await db.close()
+    await rm(folder, { recursive: true })
   })
 
   it('are carried out once, also when the record of one can’t be written at first', async () => {
