@@ -8,8 +8,8 @@ export type Role = z.infer<typeof roleSchema>
 /** What a role adds to those before it, as the studio tells it. */
 export const roleWords: Record<Role, string> = {
   viewer: 'sees everything',
-  editor: 'links products, drafts sections, plans and looks',
-  publisher: 'publishes, mends in bulk, imports; offers, bundles and kinds of link',
+  editor: 'links products, drafts sections, plans, looks and offers',
+  publisher: 'publishes, mends in bulk, imports; bundles and kinds of link',
   admin: 'people, tokens and settings',
 }
 

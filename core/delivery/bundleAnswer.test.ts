@@ -170,7 +170,7 @@ it('a priced cart says why it is cheaper, in the shopper’s language', () => {
       { catalogue, links: { lane: () => [] }, offers: [] },
       momentIn('UTC', 0),
     ),
-    new Map(),
+    [],
     context('de'),
   )
   expect(cartSchema.parse(JSON.parse(JSON.stringify(cart)))).toEqual(cart)

@@ -21,19 +21,16 @@ import type { PlanBook } from '../../core/pagePlans/planBook'
 import { brandMarkRecord } from '../../core/records/brandMarks/brandMarkRecord'
 import { dismissedRecord, linksRecord, pageLinksRecord } from '../../core/records/lanes/laneRecords'
 import { kindRecord } from '../../core/records/linkKinds/kindRecords'
-import { lookRecord } from '../../core/records/looks/lookRecord'
 import { neighboursRecord } from '../../core/records/neighbours/neighboursRecord'
-import { offerRecord } from '../../core/records/offers/offerRecord'
-import { planRecord } from '../../core/records/pagePlans/planRecord'
 import type { ProductChange } from '../../core/records/products/productRecord'
 import { putAsideRecord } from '../../core/records/putAside/putAsideRecord'
 import type { Change } from '../../core/records/registry'
 import { recordOf } from '../../core/records/registry'
 import { scheduleRecord } from '../../core/records/releases/scheduleRecord'
 import { settingRecord } from '../../core/records/settings/settingRecord'
-import { sectionRecord } from '../../core/records/sections/sectionRecord'
 import { switchedOffRecord } from '../../core/records/switchedOff/switchedOffRecord'
 import type { AllVersions } from '../../core/releases/draftedSorts'
+import { draftedSorts, forEachSort } from '../../core/releases/draftedSorts'
 import type { Schedule } from '../../core/releases/release'
 import type { Section } from '../../core/sections/section'
 import type { SelectionIndex } from '../../core/candidates/selectionIndex'
@@ -123,12 +120,7 @@ export class LiveShop implements Shop, ShopView {
     this.links = states.of(linksRecord)
     this.dismissed = states.of(dismissedRecord)
     this.kinds = states.of(kindRecord)
-    this.versions = {
-      sections: states.of(sectionRecord),
-      plans: states.of(planRecord),
-      looks: states.of(lookRecord),
-      offers: states.of(offerRecord),
-    }
+    this.versions = forEachSort(sort => states.of(recordOf({ of: draftedSorts[sort].of }))) as AllVersions
     this.putAside = new PutAside(states.of(putAsideRecord))
     this.schedules = states.of(scheduleRecord)
     this.brandMarks = states.of(brandMarkRecord)

@@ -15,6 +15,7 @@ import type { Section } from '../../sections/section'
 import type { SetUp } from './setUp'
 import { planSetUp, setUpSchema, writeSetUp } from './setUp'
 import { setUpFileSchema } from './upgradeSetUp'
+import { noDrafts } from '../../releases/noDrafts.testing'
 
 const known = {
   kind: (key: string) => key,
@@ -32,7 +33,7 @@ const known = {
 const published = <T extends { key: string }>(things: readonly T[]) => new Map(things.map(each => [each.key, { live: each, draft: each }]))
 const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) => ({
   kinds: () => kinds,
-  versions: { sections: published(sections), plans: published(plans), looks: published(builtInLooks) },
+  versions: { ...noDrafts, sections: published(sections), plans: published(plans), looks: published(builtInLooks) },
 })
 const shop = contextOf(
   [makeSection('upsells', { heading: { en: 'Better' } }), makeSection('related')],
@@ -134,7 +135,10 @@ describe('a set-up', () => {
     }
     expect(of(false)).toEqual(['section', '', 'related', { live: makeSection('related'), draft: section }])
     expect(of(true)).toEqual(['section', '', 'related', { live: section, draft: section }])
-    const drafted = { ...shop, versions: { ...shop.versions, sections: new Map([['related', { live: null, draft: section }]]) } }
+    const drafted = {
+      ...shop,
+      versions: { ...noDrafts, ...shop.versions, sections: new Map([['related', { live: null, draft: section }]]) },
+    }
     expect(
       planSetUp({ format: 'manada-set-up', version: 1, sections: [section] }, drafted, known, 'en', true).report.changes[0]!.words,
     ).toBe('Becomes live')

@@ -15,6 +15,7 @@ import { CommandError } from '../../journal/commandError'
 import { describeCommand } from '../registry'
 import type { CommandContext } from '../../journal/commandContext'
 import { planCommand } from '../registry'
+import { noDrafts } from '../../releases/noDrafts.testing'
 
 const accessory = makeKind('accessory', { plural: { en: 'Accessories' }, expectation: 'cheaper' })
 const catalogue = new Catalogue(
@@ -53,7 +54,7 @@ function contextOf(targets: string[]): CommandContext {
     article: key => catalogue.article(key),
     pageLane: source => pageLanes[source]!.map(target => ({ target })),
     neighbours: () => allCount,
-    versions: { sections: new Map(), plans: new Map(), looks: new Map() },
+    versions: { ...noDrafts },
 
     release: () => undefined,
     stored: () => undefined,

@@ -5,15 +5,16 @@ import { makeSection } from '../../sections/makeSection.testing'
 import type { Versions } from '../../sections/versions'
 import { commandSchema } from '../registry'
 import { planLooks } from './planLooks'
+import { noDrafts } from '../../releases/noDrafts.testing'
 
 const house: Look = { key: 'house', name: { en: 'The shop’s own' }, parts: {}, page: basePage }
 const tray: Look = { key: 'tray', name: { en: 'Tray' }, parts: { corner: 8 }, page: null }
 const context = {
   versions: {
+    ...noDrafts,
     sections: new Map([
       ['upsells', { live: makeSection('upsells', { look: { preset: 'tray', own: {} } }), draft: makeSection('upsells') }],
     ]),
-    plans: new Map(),
     looks: new Map<string, Versions<Look>>([
       ['house', { live: house, draft: house }],
       ['tray', { live: tray, draft: tray }],

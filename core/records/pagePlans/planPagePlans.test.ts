@@ -5,19 +5,20 @@ import { makePlan, makeSection } from '../../sections/makeSection.testing'
 import type { Versions } from '../../sections/versions'
 import { commandSchema } from '../registry'
 import { planPagePlans } from './planPagePlans'
+import { noDrafts } from '../../releases/noDrafts.testing'
 
 const product = makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells', 'lately'] }], off: ['lately'] })
 const gifts = makePlan('product', ['lately'], { key: 'gifts', scope: { ...emptyScope, tags: ['gift'] }, rank: 1 })
 const hives = makePlan('product', [], { key: 'hives', scope: { ...emptyScope, categories: ['hives'] }, rank: 2 })
 const context = {
   versions: {
+    ...noDrafts,
     sections: new Map(['upsells', 'lately', 'new'].map(key => [key, { live: null, draft: makeSection(key) }])),
     plans: new Map<string, Versions<PagePlan>>([
       ...[product, gifts, makePlan('cart', [])].map(each => [each.key, { live: each, draft: each }] as const),
       ['hives', { live: null, draft: hives }],
       ['leaving', { live: hives, draft: null }],
     ]),
-    looks: new Map(),
   },
 }
 const plan = (given: object) => planPagePlans(commandSchema.parse(given) as Parameters<typeof planPagePlans>[0], context)

@@ -6,6 +6,7 @@ import { commandSchema } from '../registry'
 import type { PlanChange } from '../pagePlans/planRecord'
 import type { SectionChange } from './sectionRecord'
 import { planSections } from './planSections'
+import { noDrafts } from '../../releases/noDrafts.testing'
 
 const upsells = makeSection('upsells', { heading: { en: 'Better' } })
 const lately = makeSection('lately')
@@ -13,6 +14,7 @@ const product = makePlan('product', [], { zones: [{ key: 'belowDetails', section
 const cart = makePlan('cart', [], { zones: [{ key: 'belowLines', sections: ['upsells'] }] })
 const context = {
   versions: {
+    ...noDrafts,
     sections: new Map([
       ['upsells', { live: upsells, draft: { ...upsells, places: 2 } }],
       ['lately', { live: lately, draft: lately }],
@@ -23,7 +25,6 @@ const context = {
       ['product-default', { live: product, draft: product }],
       ['cart-default', { live: null, draft: cart }],
     ]),
-    looks: new Map(),
   },
 }
 const settingsOf = ({ key: _, ...settings }: Section): SectionSettings => settings

@@ -3,11 +3,12 @@ import { Catalogue } from '../../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../../catalogue/makeProduct.testing'
 import { makeSection } from '../../sections/makeSection.testing'
 import { planSwitch } from './planSwitch'
+import { noDrafts } from '../../releases/noDrafts.testing'
 
 const catalogue = new Catalogue([makeProduct('GLO', { variants: [makeVariant('GLO-M')] })], [], [])
 const context = {
   item: (sku: string) => catalogue.item(sku),
-  versions: { sections: new Map([['related', { live: makeSection('related'), draft: null }]]), plans: new Map(), looks: new Map() },
+  versions: { ...noDrafts, sections: new Map([['related', { live: makeSection('related'), draft: null }]]) },
   isSwitchedOff: (source: string) => source === 'OFF',
 }
 

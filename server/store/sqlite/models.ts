@@ -1,4 +1,4 @@
-import type { CreationOptional, InferAttributes, InferCreationAttributes, Sequelize, Model } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes, Sequelize, Model, ModelStatic } from 'sequelize'
 import { DataTypes } from 'sequelize'
 import type { Article, Category } from '../../../core/catalogue/catalogue'
 import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
@@ -6,11 +6,9 @@ import type { Product, Variant } from '../../../core/catalogue/product'
 import type { Change } from '../../../core/records/registry'
 import type { JournalEntry, Write } from '../journal'
 import type { LinkKind } from '../../../core/links/kind'
-import type { Look } from '../../../core/looks/look'
-import type { Offer } from '../../../core/offers/offer'
-import type { PagePlan } from '../../../core/pagePlans/pagePlan'
+import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
+import { forEachSort } from '../../../core/releases/draftedSorts'
 import type { ReleaseContent, ReleaseHead, Schedule } from '../../../core/releases/release'
-import type { Section } from '../../../core/sections/section'
 import type { Versions } from '../../../core/sections/versions'
 
 type Row<M extends Model> = Model<InferAttributes<M>, InferCreationAttributes<M>>
@@ -84,13 +82,8 @@ export interface SwitchedOffRow extends Row<SwitchedOffRow> {
   productId: number
   section: string
 }
-export interface SectionRow extends Row<SectionRow>, Versions<Section> {
-  key: string
-}
-export interface PlanRow extends Row<PlanRow>, Versions<PagePlan> {
-  key: string
-}
-export interface LookRow extends Row<LookRow>, Versions<Look> {
+/** What is drafted and published of a sort. */
+export interface DraftedRow<Thing> extends Row<DraftedRow<Thing>>, Versions<Thing> {
   key: string
 }
 export interface PutAsideRow extends Row<PutAsideRow> {
@@ -101,9 +94,6 @@ export interface PutAsideRow extends Row<PutAsideRow> {
 export interface BrandMarkRow extends Row<BrandMarkRow> {
   brand: string
   image: string
-}
-export interface OfferRow extends Row<OfferRow>, Versions<Offer> {
-  key: string
 }
 export interface ReleaseRow extends Row<ReleaseRow>, Omit<ReleaseHead, 'number'>, ReleaseContent {
   number: CreationOptional<number>
@@ -137,6 +127,9 @@ const maybeJson = () => ({ type: DataTypes.JSON, allowNull: true })
 
 /** Sequelize's models of the tables that the migrations create. */
 export function defineModels(sequelize: Sequelize) {
+  const drafted = forEachSort(sort => sequelize.define(sort, { key: key(), live: maybeJson(), draft: maybeJson() })) as {
+    [Sort in DraftedSort]: ModelStatic<DraftedRow<DraftedThings[Sort]>>
+  }
   return {
     products: sequelize.define<ProductModel>('products', {
       id: id(),
@@ -224,10 +217,7 @@ export function defineModels(sequelize: Sequelize) {
     dismissed: sequelize.define<DismissedRow>('dismissed', { sourceId: part(), kind: key(), place: part(), targetId: whole() }),
     neighbours: sequelize.define<NeighboursRow>('neighbours', { productId: part(), ignored: json(), leaveOut: json() }),
     switchedOff: sequelize.define<SwitchedOffRow>('switched_off', { productId: part(), section: key() }),
-    sections: sequelize.define<SectionRow>('sections', { key: key(), live: maybeJson(), draft: maybeJson() }),
-    plans: sequelize.define<PlanRow>('plans', { key: key(), live: maybeJson(), draft: maybeJson() }),
-    looks: sequelize.define<LookRow>('looks', { key: key(), live: maybeJson(), draft: maybeJson() }),
-    offers: sequelize.define<OfferRow>('offers', { key: key(), live: maybeJson(), draft: maybeJson() }),
+    ...drafted,
     putAside: sequelize.define<PutAsideRow>('put_aside', { source: key(), finding: key(), reason: text() }),
     brandMarks: sequelize.define<BrandMarkRow>('brand_marks', { brand: key(), image: text() }),
     releases: sequelize.define<ReleaseRow>('releases', {
@@ -236,19 +226,13 @@ export function defineModels(sequelize: Sequelize) {
       note: text(),
       words: text(),
       editor: text(),
-      sections: json(),
-      plans: json(),
-      looks: maybeJson(),
-      offers: maybeJson(),
+      ...forEachSort(maybeJson),
     }),
     schedules: sequelize.define<ScheduleRow>('schedules', {
       key: key(),
       at: text(),
       note: text(),
-      sections: json(),
-      plans: json(),
-      looks: json(),
-      offers: json(),
+      ...forEachSort(json),
     }),
     settings: sequelize.define<SettingRow>('settings', { key: key(), value: json() }),
     journal: sequelize.define<JournalRow>('journal', {

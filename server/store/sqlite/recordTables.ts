@@ -1,6 +1,7 @@
 import type { Transaction } from 'sequelize'
 import type { Change, RecordName } from '../../../core/records/registry'
 import { pageLinksTable } from './catalogueTables'
+import { draftedSortNames, draftedSorts } from '../../../core/releases/draftedSorts'
 import type { Database } from './database'
 import { keyedTable } from './keyedTable'
 import { kindOrderTable, kindTable } from './kindTables'
@@ -29,10 +30,7 @@ const tables: { [Of in RecordName]?: RecordTable<ValueOf<Of>> } = {
   neighbours: neighboursTable,
   switchedOff: switchedOffTable,
   putAside: putAsideTable,
-  section: versionsTable('sections'),
-  plan: versionsTable('plans'),
-  look: versionsTable('looks'),
-  offer: versionsTable('offers'),
+  ...Object.fromEntries(draftedSortNames.map(sort => [draftedSorts[sort].of, versionsTable(sort)])),
   schedule: scheduleTable,
   brandMark: keyedTable('brandMarks', 'brand', 'image'),
   // They follow from the orders.

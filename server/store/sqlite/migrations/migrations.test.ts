@@ -188,7 +188,8 @@ describe('the migrations', () => {
       })
     const change = { of: 'offer', owner: '', key: 'on', before: { ...on, active: false }, after: { ...on, active: true } }
     await old.query(
-      `INSERT INTO journal (at, editor, type, command, words, state) VALUES ('2026-01-01T00:00:00Z', 'one', 'changeOffer', '{}', 'On', 'done')`,
+      `INSERT INTO journal (at, editor, type, command, words, state)
+        VALUES ('2026-01-01T00:00:00Z', 'one', 'changeOffer', '{}', 'On', 'done')`,
     )
     await old.query('INSERT INTO journal_pieces (entryId, piece, changed, changes) VALUES (1, 0, 1, $changes)', {
       bind: { changes: JSON.stringify([change]) },
