@@ -76,7 +76,7 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
   }),
   fc.record({ type: fc.constantFrom('cancelSchedule' as const, 'runSchedule' as const), key: fc.constantFrom('1', '2') }),
   fc.record({
-    type: fc.constantFrom('publish' as const, 'discard' as const),
+    type: fc.constantFrom('publish' as const, 'discard' as const, 'unpublish' as const),
     sections: fc.uniqueArray(anySection),
     plans: fc.uniqueArray(anyPlan),
     looks: fc.uniqueArray(anyLook),

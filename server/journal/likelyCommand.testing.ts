@@ -145,6 +145,12 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
     seen: {},
   }),
   (shop, choose) => ({ type: choose(['publish', 'publish', 'publish', 'discard'] as const), ...unpublishedOf(shop) }),
+  (shop, choose) => ({
+    type: 'unpublish',
+    sections: [choose([...shop.sections.keys()])],
+    plans: [],
+    offers: shop.offers.slice(0, 1).map(each => each.key),
+  }),
   shop => ({ type: 'schedulePublish', at: '2026-05-01T10:00:00Z', ...unpublishedOf(shop), note: '' }),
   (shop, choose) => ({ type: choose(['cancelSchedule', 'runSchedule'] as const), key: choose(shop.schedules.keys()) }),
   (_, choose) => ({ type: 'goBack', release: choose([1, 2, 3]) }),

@@ -1,13 +1,17 @@
+import { isEqual } from 'es-toolkit'
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Look } from '../../looks/look'
 import { makeOffer } from '../../offers/makeOffer.testing'
 import type { Offer } from '../../offers/offer'
 import type { PagePlan } from '../../pagePlans/pagePlan'
+import { noDrafts } from '../../releases/noDrafts.testing'
 import type { Schedule } from '../../releases/release'
 import { areForShoppers, liveAfter } from './liveAfter'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
 import type { Section } from '../../sections/section'
 import type { Versions } from '../../sections/versions'
+import type { OfferChange } from '../offers/offerRecord'
 import { commandSchema } from '../registry'
 import { planReleases } from './planReleases'
 
@@ -108,4 +112,44 @@ describe('commands on releases', () => {
     expect(liveAfter([], context.versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain], offers: [along] })
     expect(areForShoppers(planned({ type: 'cancelSchedule', key: '4' }))).toBe(false)
   })
+})
+
+describe('going back and forth', () => {
+  const offerOf = (key: string) => fc.integer({ min: 1, max: 3 }).map(limit => makeOffer(key, { limit }))
+  const maybe = <T>(some: fc.Arbitrary<T>) => fc.option(some, { nil: null })
+  const keys = ['a', 'b', 'c', 'd']
+  /** Of each key what is live and drafted; neither: there is no such offer. */
+  const anyVersions = fc.tuple(...keys.map(key => fc.record({ live: maybe(offerOf(key)), draft: maybe(offerOf(key)) })))
+  const anyRelease = fc.tuple(...keys.map(key => maybe(offerOf(key)))).map(offers => offers.filter(each => each !== null))
+
+  it('gives shoppers each release, leaves every draft as it was, and all as it was when it ends where it began', () => {
+    fc.assert(
+      fc.property(anyVersions, fc.array(anyRelease, { maxLength: 5 }), (some, releases) => {
+        const begun = new Map(keys.map((key, i) => [key, some[i]!] as const).filter(([, { live, draft }]) => live ?? draft))
+        const first = [...begun.values()].flatMap(({ live }) => live ?? [])
+        const offers = new Map<string, Versions<Offer>>(begun)
+        for (const release of [...releases, first]) {
+          const shop = {
+            ...context,
+            versions: { ...noDrafts, offers },
+            release: () => ({ sections: [], plans: [], looks: null, offers: release }),
+          }
+          const isThere = isEqual(liveIn(offers), byKey(release))
+          const goBack = () => planReleases({ type: 'goBack', release: 1 }, shop)
+          if (isThere) expect(goBack).toThrow('Shoppers have all of release 1 already.')
+          else
+            for (const { key, after } of goBack() as OfferChange[]) {
+              if (after) offers.set(key, after)
+              else offers.delete(key)
+            }
+          expect(liveIn(offers)).toEqual(byKey(release))
+          for (const key of keys) expect(offers.get(key)?.draft ?? null).toEqual(begun.get(key)?.draft ?? null)
+        }
+        expect(offers).toEqual(begun)
+      }),
+    )
+  })
+
+  const byKey = (some: readonly Offer[]) => Object.fromEntries(some.map(each => [each.key, each]))
+  const liveIn = (offers: ReadonlyMap<string, Versions<Offer>>) => byKey([...offers.values()].flatMap(({ live }) => live ?? []))
 })
