@@ -59,7 +59,9 @@ export const useDrafts = defineStore('drafts', () => {
     const draft = draftOf(sort, key)
     const parts = draft && changedParts<DraftedThings[Sort]>(draft, settings)
     if (!parts) return
-    const next = thingsOf(sort).map(each => (each.key === key ? { ...each, draft: { ...draft, ...settings }, by: { name: null, isMe: true } } : each))
+    const next = thingsOf(sort).map(each =>
+      each.key === key ? { ...each, draft: { ...draft, ...settings }, by: { name: null, isMe: true } } : each,
+    )
     void stored.edit({ ...answer.value!, [sort]: next }, () => command(parts))
   }
 

@@ -50,8 +50,10 @@ async function chooseProduct(): Promise<void> {
   if (!trigger && sku.value) return
   const [first] = trigger?.products ?? []
   const query = { status: 'active', stock: 'in', limit: 1, ...(trigger && filterOf(trigger)) }
+  const before = sku.value
   const list = first ? null : await callApi(productListSchema, '/api/products', { query }).catch(() => null)
-  sku.value = first ?? list?.rows[0]?.product ?? sku.value
+  // Whoever has chosen one meanwhile keeps it.
+  if (sku.value === before) sku.value = first ?? list?.rows[0]?.product ?? before
 }
 onMounted(chooseProduct)
 
