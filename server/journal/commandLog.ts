@@ -4,6 +4,7 @@ import { isAtLeast } from '../../core/access/roles'
 import { contextOf } from '../../core/journal/commandContext'
 import { CommandError } from '../../core/journal/commandError'
 import type { Stored } from '../../core/journal/shopView'
+import { areForShoppers } from '../../core/records/releases/liveAfter'
 import type { Change, Command } from '../../core/records/registry'
 import { describeCommand, neededBy, partsOfCommand, planCommand, roleFor } from '../../core/records/registry'
 import type { LiveShop } from '../live/liveShop'
@@ -197,6 +198,8 @@ export class CommandLog {
       }
       const work = new TakingBack(type, of, this.#shop)
       const changes = await work.changes(writer)
+      // What was live at once in a version before is for shoppers all the same.
+      if (areForShoppers(changes)) allow('publisher', role)
       await work.note(editor, writer)
       return carryOut(this.#shop, { type, command: { entry: of.id }, words: work.words }, changes, editor, writer)
     })

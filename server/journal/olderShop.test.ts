@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
+import { makeOffer } from '../../core/offers/makeOffer.testing'
 import { pageKinds } from '../../core/pageTypes/registry'
+import type { Change } from '../../core/records/registry'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
 import type { SqliteStore } from '../store/sqlite/sqliteStore'
@@ -88,5 +90,26 @@ describe('a shop from before some kinds of pages', () => {
       expect(shop.sections.get('related')!.places).toBe(2)
       expect(shownOn(shop)).toEqual(now)
     })
+  })
+})
+
+it('an offer that was switched on before there were drafts is taken back by publishers alone', async () => {
+  await withStore({}, async store => {
+    await loadLiveShop(store)
+    const offer = makeOffer('along')
+    const switched = { before: { live: null, draft: offer }, after: { live: offer, draft: offer } }
+    const changes: Change[] = [{ of: 'offer', owner: '', key: 'along', ...switched }]
+    const command = { type: 'changeOffer' as const, key: 'along', settings: {}, seen: {} }
+    const entry = await store.write(async writer => {
+      await writer.writeChanges(changes, 'en')
+      const said = { at: '2026-01-01T00:00:00Z', editor: 'one', words: 'Switched it on', state: 'done' as const }
+      return writer.addEntry({ ...said, type: 'changeOffer', command }, changes)
+    })
+    const shop = await loadLiveShop(store)
+    const log = new CommandLog(store, shop)
+    await expect(log.revert(entry, 'two', 'editor')).rejects.toThrow('Nothing was changed.')
+    expect(shop.offers).toEqual([offer])
+    await log.revert(entry, 'two', 'publisher')
+    expect([shop.offers, shop.drafted.offers]).toEqual([[], [offer]])
   })
 })
