@@ -36,6 +36,14 @@ interface Surroundings {
   articles: readonly Article[]
 }
 
+/** Products and categories as they are after changes; null: gone. */
+interface TakenOver {
+  products: ReadonlyMap<string, Product | null>
+  /** SKUs of those that went meanwhile, and came again as new ones. */
+  returned: ReadonlySet<string>
+  categories: ReadonlyMap<string, Category | null>
+}
+
 /** The products of the live shop, and all that follows from them: lists, orders, what was sold, and bundles from their parts. */
 export class LiveProducts {
   #shop: Surroundings
@@ -117,17 +125,14 @@ export class LiveProducts {
   }
 
   /**
-   * Takes over products and categories as they are after changes; null: gone.
+   * Takes over changes.
    * @returns changes of the bundles that are among them, or whose parts are
    */
-  async apply(
-    products: ReadonlyMap<string, Product | null>,
-    categories: ReadonlyMap<string, Category | null>,
-    store: StoreReader,
-  ): Promise<ProductChange[]> {
+  async apply({ products, returned, categories }: TakenOver, store: StoreReader): Promise<ProductChange[]> {
     const bundles = await this.#bundlesAfter(products)
     const before = new Map(Array.from(bundles, sku => [sku, this.#catalogue.product(sku) ?? null]))
     if (categories.size) this.#takeCategories(categories)
+    await this.#takeAway([...returned].filter(sku => this.#catalogue.product(sku)))
     await this.#takeProducts(products, bundles, store)
     return Array.from(bundles, (source): ProductChange => ({
       of: 'product',
@@ -289,6 +294,13 @@ export class LiveProducts {
     else this.#sold.delete(sku)
   }
 
+  async #takeAway(skus: readonly string[]): Promise<void> {
+    for (const some of chunk(skus, movedAtOnce)) {
+      this.#remove(some)
+      await nextTurn()
+    }
+  }
+
   async #takeProducts(products: ReadonlyMap<string, Product | null>, bundles: ReadonlySet<string>, store: StoreReader): Promise<void> {
     const isKnown = (sku: string) => this.#catalogue.product(sku) !== undefined
     const changed = [...products].flatMap(([sku, product]) => (product && isKnown(sku) && !bundles.has(sku) ? product : []))
@@ -304,10 +316,7 @@ export class LiveProducts {
       this.#put(some.map(({ sku }) => products.get(sku)!))
       await nextTurn()
     }
-    for (const some of chunk(gone, movedAtOnce)) {
-      this.#remove(some)
-      await nextTurn()
-    }
+    await this.#takeAway(gone)
     for (const sku of bundles) this.#put([bundleAsProduct(this.#bundles.get(sku)!, this.#catalogue)])
   }
 }

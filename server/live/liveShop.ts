@@ -225,6 +225,8 @@ export class LiveShop implements Shop, ShopView {
    */
   async apply(changes: readonly Change[], store: StoreReader): Promise<ProductChange[]> {
     const products = new Map<string, Product | null>()
+    /** What went and came again stands where it is new. */
+    const returned = new Set<string>()
     const categories = new Map<string, Category | null>()
     const sold = new Map<string, number>()
     const stale = { kinds: false, versions: false, settings: false }
@@ -234,7 +236,10 @@ export class LiveShop implements Shop, ShopView {
       versionsChanged: () => (stale.versions = true),
       settingsChanged: () => (stale.settings = true),
       articleNames: (key, names) => this.#setArticle(key, names),
-      product: (sku, after) => products.set(sku, after && { ...after, description: {} }),
+      product: (sku, after) => {
+        if (after && products.get(sku) === null) returned.add(sku)
+        products.set(sku, after && { ...after, description: {} })
+      },
       category: (key, after) => categories.set(key, after),
       unitsSold: (sku, units) => sold.set(sku, units),
     }
@@ -249,7 +254,7 @@ export class LiveShop implements Shop, ShopView {
     if (stale.settings) this.#takeSettings()
     if (stale.kinds || stale.settings) this.finder.kindsChanged()
     this.#products.takeSold(sold)
-    const following = products.size || categories.size ? await this.#products.apply(products, categories, store) : []
+    const following = products.size || categories.size ? await this.#products.apply({ products, returned, categories }, store) : []
     await this.#recount()
     return following
   }
