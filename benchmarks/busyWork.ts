@@ -4,7 +4,8 @@ import { get } from 'node:http'
 import { setPriority } from 'node:os'
 import { ask, asAdmin } from './ask'
 
-/** Sends a feed and a file to try, and takes three files, in a process of its own: `parts/busy.ts` starts it and is told how long the feed took. */
+// Sends a feed and a file to try, and takes three files. `parts/busy.ts` starts it as a process of its own, and is told how long the feed
+// took.
 
 const stockFile = (skus: readonly string[], stock: number) => `sku,stock\n${skus.map((sku, i) => `${sku},${stock + (i % 7)}`).join('\n')}\n`
 const csv = { method: 'POST', headers: { 'content-type': 'text/csv' } }
