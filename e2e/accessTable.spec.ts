@@ -68,6 +68,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'POST /api/redo': 'editor',
   'GET /api/releases': 'viewer',
   'GET /api/releases/[number]': 'viewer',
+  'POST /api/releases/effects': 'viewer',
   'POST /api/rules/count': 'viewer',
   'GET /api/sections/fill': 'viewer',
   'GET /api/sections/fillList': 'viewer',

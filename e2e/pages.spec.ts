@@ -126,6 +126,9 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
     await page.keyboard.press('p')
     const dialog = page.getByRole('dialog', { name: 'Publish' })
     await expect(dialog).toContainText('Extraction')
+    // What stands on the plan, but was drafted by somebody else, is ticked by nobody else.
+    await expect(dialog.getByRole('status')).toContainText('“Seen lately” stands on a page that goes out, but is not ticked itself')
+    await dialog.getByRole('button', { name: 'Publish it too' }).click()
     await dialog.getByRole('button', { name: /^Publish \d/ }).click()
     await expect(studio.message).toContainText('Published')
     const { plan, sections } = await delivered(request, 'EX-210', '?seen=SMO-M')

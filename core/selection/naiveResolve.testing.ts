@@ -298,5 +298,5 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       }
     }
   }
-  return { about, shown, hidden, told, toldTiles }
+  return { about, plan, shown, hidden, told, toldTiles }
 }

@@ -19,6 +19,7 @@ function plainAnswer(page: ExplainedPage) {
   const target = ({ product, variant }: ExplainedPage['sections'][0]['items'][0]) => (variant ?? product).sku
   return {
     about: page.subjects,
+    plan: page.plan,
     shown: page.sections.map(each => ({
       key: each.section.key,
       zone: each.zone,

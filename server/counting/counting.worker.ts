@@ -4,6 +4,8 @@ import { expose } from 'comlink'
 import { endpointOf } from '../threads/endpoint'
 import { giveWay } from '../threads/giveWay'
 import { isEqual, sumBy } from 'es-toolkit'
+import type { EffectsReading } from '../../core/effects/effects'
+import type { ToPublish } from '../../core/effects/publishedShop'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { PageKind } from '../../core/pageTypes/registry'
 import type { Fill } from '../../core/checks/fill'
@@ -21,6 +23,7 @@ import type { Shop } from '../../core/selection/shop'
 import type { CountingShopParts } from './countingShop'
 import { CheckRun } from './checkRun'
 import { CountingShop, soldUnder } from './countingShop'
+import { EffectRuns } from './effectRuns'
 import type { RuleAsked, RuleCounted } from './ruleCounts'
 import { RuleCounts } from './ruleCounts'
 
@@ -71,6 +74,7 @@ const early: [changes: readonly Change[], number: number][] = []
 
 /** Somebody waits for these: fill meters and checks, which take longer, rest meanwhile. */
 const ruleCounts = new RuleCounts()
+const effectRuns = new EffectRuns()
 
 const productCount = () => shop!.live.catalogue.products.length
 
@@ -127,6 +131,7 @@ function take(changes: readonly Change[], number: number): void {
     }
     for (const kept of meters.values()) markWhatChanges(kept, change)
     checks?.apply(change)
+    effectRuns.apply(change, shop!)
   }
 }
 
@@ -206,6 +211,7 @@ const isStaleAgain = ({ stale }: Kept) => stale === 'all'
 async function others(): Promise<void> {
   await nextTurn()
   await ruleCounts.allDone()
+  await effectRuns.allDone()
 }
 
 async function countAll(kept: Kept): Promise<void> {
@@ -300,6 +306,10 @@ const counting = {
   },
   stopCountingRule(id: number): void {
     ruleCounts.stop(id)
+  },
+  /** What publishing does, as far as it is known by now. */
+  effects(toPublish: ToPublish): EffectsReading {
+    return shop ? effectRuns.ask(toPublish, shop) : { effects: null, done: 0, total: 0, settled: false }
   },
   /** Some of what a check found on products. */
   findings(check: ProductCheck, offset: number, limit: number): Finding[] {

@@ -13,7 +13,9 @@ import { PackedLinks } from '../../core/links/packedLinks'
 import type { PlanBook } from '../../core/pagePlans/planBook'
 import { pageLinksRecord } from '../../core/records/lanes/laneRecords'
 import { kindRecord } from '../../core/records/linkKinds/kindRecords'
+import type { AllVersions } from '../../core/releases/draftedSorts'
 import { neighboursRecord } from '../../core/records/neighbours/neighboursRecord'
+import { offerRecord } from '../../core/records/offers/offerRecord'
 import { planRecord } from '../../core/records/pagePlans/planRecord'
 import { putAsideRecord } from '../../core/records/putAside/putAsideRecord'
 import type { Change } from '../../core/records/registry'
@@ -64,6 +66,8 @@ export class CountingShop implements CountedShop {
   readonly draft: Shop
   readonly links: PackedLinks
   readonly putAside: PutAside
+  /** What is drafted and published, of what decides what is shown. */
+  readonly versions: Omit<AllVersions, 'looks'>
   readonly #states: HeldStates
   readonly #postings: Postings
   readonly #catalogue: Catalogue
@@ -93,6 +97,11 @@ export class CountingShop implements CountedShop {
     this.links = new PackedLinks(links, this.#catalogue, sku => this.#postings.positionOf(sku))
     this.#states = new HeldStates(states)
     this.putAside = new PutAside(this.#states.of(putAsideRecord))
+    this.versions = {
+      sections: this.#states.of(sectionRecord),
+      plans: this.#states.of(planRecord),
+      offers: this.#states.of(offerRecord),
+    }
     this.live = this.#inVersion('live')
     this.draft = this.#inVersion('draft')
   }

@@ -2,8 +2,12 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { countedPages } from '../../core/checks/countedPages'
 import { fillSummary } from '../../core/checks/fill'
+import { compareShops } from '../../core/effects/compareShops'
+import { publishedShop } from '../../core/effects/publishedShop'
+import { makeOffer } from '../../core/offers/makeOffer.testing'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
+import { steppedThrough } from '../../core/steps'
 import type { FillStep } from '../../core/fillSteps/fillStep'
 import { linkStep } from '../../core/fillSteps/fillStep'
 import type { Step } from './followed.testing'
@@ -105,5 +109,33 @@ describe('fill meters', () => {
       { numRuns: 12 },
     )
     expect(tried.done).toBeGreaterThan(tried.refused / 4)
+  }, 120_000)
+
+  it('works out what publishing does to the pages of the live shop, and follows its changes', async () => {
+    const { key: _, rank: __, ...offer } = makeOffer('tick', { offered: { by: 'chosen', skus: ['B'] } })
+    const anyDraft: fc.Arbitrary<Step> = fc.constantFrom<Step[]>(
+      { type: 'addOffer', settings: offer },
+      { type: 'changeSection', key: 'accessories', settings: { off: true }, seen: {} },
+      { type: 'changeSection', key: 'related', settings: { steps: [sameBrand] }, seen: {} },
+    )
+    let effective = 0
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.oneof(anyStep, { weight: 2, arbitrary: anyDraft }), { minLength: 1, maxLength: 8 }),
+        fc.subarray(['accessories', 'related']),
+        async (steps, sections) => {
+          const toPublish = { sections, offers: ['tick'] }
+          await followed([...steps], async (thread, shop) => {
+            const { effects } = await settled(() => thread.effects(toPublish))
+            const [before, after] = [{}, toPublish].map(each => publishedShop(shop, shop.versions, each))
+            const expected = steppedThrough(compareShops(before!, after!, new Set(sections), shop.now()), () => undefined)
+            expect(effects).toEqual(expected)
+            if (expected.pages) effective++
+          })
+        },
+      ),
+      { numRuns: 12 },
+    )
+    expect(effective).toBeGreaterThan(3)
   }, 120_000)
 })

@@ -3,6 +3,8 @@ import { setImmediate as nextTurn } from 'node:timers/promises'
 import { Worker } from 'node:worker_threads'
 import type { Remote } from 'comlink'
 import { proxy, wrap } from 'comlink'
+import type { EffectsReading } from '../../core/effects/effects'
+import type { ToPublish } from '../../core/effects/publishedShop'
 import { endpointOf } from '../threads/endpoint'
 import { resourceLimits } from '../threads/resourceLimits'
 import type { Finding, ProductCheck } from '../../core/checks/check'
@@ -118,6 +120,12 @@ export class CountingThread {
     } finally {
       signal.removeEventListener('abort', stop)
     }
+  }
+
+  /** What publishing does, as far as it is known by now; what isn't known begins to be worked out. */
+  async effects(toPublish: ToPublish): Promise<EffectsReading> {
+    await this.#wake()
+    return this.#ask<EffectsReading>(counting => counting.effects(toPublish), { effects: null, done: 0, total: 0, settled: false })
   }
 
   /** Ends the thread, when the server stops. */

@@ -6,15 +6,12 @@ import { offersAnswer } from '../../core/delivery/offersAnswer'
 import { pageAnswer } from '../../core/delivery/pageAnswer'
 import { pageText } from '../../core/delivery/pageText'
 import { jsonBytes } from '../../core/text/byteText'
-import type { OfferList } from '../../core/offers/offerLists'
-import { offerLists } from '../../core/offers/offerLists'
-import type { OfferShop } from '../../core/offers/offered'
+import { offersOnPage } from '../../core/offers/offersOnPage'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
 import type { Page, PageKind } from '../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
 import { useShop } from '../running/useShop'
-import type { Shop } from '../../core/selection/shop'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { admitDraft } from '../admission/admitDraft'
 import { isShownToAll } from './isShownToAll'
@@ -47,22 +44,12 @@ export const pageRoute = publicAnswer(async event => {
   const shown = draft ? shop.drafted : shop
   const language = shop.languageFor(lang)
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
-  const lists = offersOf(page, resolved.subjects, shown, shopper)
+  const lists = offersOnPage(page, resolved.subjects, shown, shopper)
   const offers = () => offersAnswer(lists, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
   if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
   return lists.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
 })
-
-function offersOf({ kind }: Page, subjects: readonly string[], shop: Shop & OfferShop, { cart, at }: Shopper): OfferList[] {
-  if (!shop.offers.length || (kind !== 'product' && kind !== 'cart')) return []
-  return offerLists(
-    subjects.map(sku => shop.catalogue.product(sku)!),
-    cart,
-    shop,
-    at,
-  )
-}
 
 function asked(url: string): { page: Page; query: PageQuery } {
   const [, named, name = '', plain] = address.exec(url)!

@@ -41,84 +41,86 @@ const views = [
   ['releases', say.releases],
 ] as const
 const shown = ref<'publish' | 'releases'>(store.unpublishedCount ? 'publish' : 'releases')
+/** What publishing does stands beside what is ticked. */
+const isComparing = computed(() => shown.value === 'publish' && rows.value.length > 0)
 </script>
 
 <template>
-  <v-dialog :model-value="true" max-width="600" aria-labelledby="publish-title" @update:model-value="emit('close')">
-    <v-card rounded="lg" class="studio ask">
-      <div class="title">
-        <h2 id="publish-title">{{ shown === 'publish' ? say.publish : say.releases }}</h2>
-        <ChoiceGroup v-model="shown" :label="say.publishOrLookBack" :choices="views" />
-      </div>
-      <PlannedReleases />
-      <template v-if="shown === 'releases'">
-        <ReleasesPart />
-        <div class="ways">
-          <button type="button" class="plain-button" @click="emit('close')">{{ say.close }}</button>
+  <v-dialog :model-value="true" :max-width="isComparing ? 1120 : 600" aria-labelledby="publish-title" @update:model-value="emit('close')">
+    <v-card rounded="lg" class="studio ask" :class="{ wide: isComparing }">
+      <div class="side">
+        <div class="title">
+          <h2 id="publish-title">{{ shown === 'publish' ? say.publish : say.releases }}</h2>
+          <ChoiceGroup v-model="shown" :label="say.publishOrLookBack" :choices="views" />
         </div>
-      </template>
-      <form v-else @submit.prevent="publish">
-        <p class="soft">
-          <template v-if="rows.length">{{ say.shoppersGetWhatIsTicked }}</template>
-          <template v-else>{{ say.shoppersHaveEverythingAlready }}</template>
-        </p>
-        <ul class="drafts scrolls">
-          <li v-for="row in rows" :key="`${row.of} ${row.key}`">
-            <label
-              ><input type="checkbox" :checked="isChosen(row)" @change="toggle(row)" /><span
-                ><b>{{ row.name }}</b
-                ><span class="small soft">{{ row.words }}</span></span
-              ><span v-if="row.by" class="by small"
-                >{{ row.by }}<v-tooltip activator="parent" location="bottom">{{ say.draftedBy(row.by) }}</v-tooltip></span
-              ></label
-            >
-            <div v-if="row.counted.length && isChosen(row)" class="fills">
-              <FillChange v-for="page in row.counted" :key="page" :section="row.key" :page="page" />
-            </div>
-          </li>
-        </ul>
-        <p v-for="row in stopped" :key="`${row.of} ${row.key}`" class="warning" role="status">
-          {{ say.cantBePublished(row.name, row.obstacle) }}
-          <button type="button" class="text-button" @click="toggle(row)">{{ say.leaveItOut }}</button>
-        </p>
-        <p v-for="{ key, name, isDrafted } in missing" :key="key" class="warning" role="status">
-          {{ say.standsOnAPageThat(name, isDrafted ? say.isNotTickedItself : say.isRemoved) }}
-          <button v-if="isDrafted" type="button" class="text-button" @click="toggle({ of: 'sections', key })">
-            {{ say.publishItToo }}
-          </button>
-        </p>
-        <p v-for="{ key, name } in staleLooks" :key="`look ${key}`" class="warning" role="status">
-          {{ say.aSectionThatGoesOut(name) }}
-          <button type="button" class="text-button" @click="toggle({ of: 'looks', key })">{{ say.publishItToo }}</button>
-        </p>
-        <template v-if="rows.length">
-          <v-text-field
-            v-model="note"
-            class="note"
-            maxlength="300"
-            :placeholder="say.aNoteToThisRelease"
-            :aria-label="say.aNoteToThisRelease"
-          />
-          <div class="when">
-            <ChoiceGroup
-              :model-value="isLater ? 'later' : 'now'"
-              :label="say.when"
-              :choices="times"
-              @update:model-value="when => (isLater = when === 'later')"
-            />
-            <v-text-field v-if="isLater" v-model="time" type="datetime-local" :aria-label="say.goesOutAt" />
-            <span v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut }}</span>
+        <PlannedReleases />
+        <template v-if="shown === 'releases'">
+          <ReleasesPart />
+          <div class="ways">
+            <button type="button" class="plain-button" @click="emit('close')">{{ say.close }}</button>
           </div>
         </template>
-        <p v-if="!mayPublish" class="warning" role="status">{{ say.takesAPublisher }}</p>
-        <div class="ways">
-          <button type="button" class="text-button discard" :disabled="!count" @click="discard">{{ say.discardWhatIsTicked }}</button>
-          <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
-          <button type="submit" class="main-button" :disabled="!count || isPast || !mayPublish || stopped.length > 0" autofocus>
-            {{ isLater ? say.plan : say.publish }} {{ count || '' }}
-          </button>
-        </div>
-      </form>
+        <form v-else @submit.prevent="publish">
+          <p class="soft">
+            <template v-if="rows.length">{{ say.shoppersGetWhatIsTicked }}</template>
+            <template v-else>{{ say.shoppersHaveEverythingAlready }}</template>
+          </p>
+          <ul class="drafts">
+            <li v-for="row in rows" :key="`${row.of} ${row.key}`">
+              <label
+                ><input type="checkbox" :checked="isChosen(row)" @change="toggle(row)" /><span
+                  ><b>{{ row.name }}</b
+                  ><span class="small soft">{{ row.words }}</span></span
+                ><span v-if="row.by" class="by small"
+                  >{{ row.by }}<v-tooltip activator="parent" location="bottom">{{ say.draftedBy(row.by) }}</v-tooltip></span
+                ></label
+              >
+            </li>
+          </ul>
+          <p v-for="row in stopped" :key="`${row.of} ${row.key}`" class="warning" role="status">
+            {{ say.cantBePublished(row.name, row.obstacle) }}
+            <button type="button" class="text-button" @click="toggle(row)">{{ say.leaveItOut }}</button>
+          </p>
+          <p v-for="{ key, name, isDrafted } in missing" :key="key" class="warning" role="status">
+            {{ say.standsOnAPageThat(name, isDrafted ? say.isNotTickedItself : say.isRemoved) }}
+            <button v-if="isDrafted" type="button" class="text-button" @click="toggle({ of: 'sections', key })">
+              {{ say.publishItToo }}
+            </button>
+          </p>
+          <p v-for="{ key, name } in staleLooks" :key="`look ${key}`" class="warning" role="status">
+            {{ say.aSectionThatGoesOut(name) }}
+            <button type="button" class="text-button" @click="toggle({ of: 'looks', key })">{{ say.publishItToo }}</button>
+          </p>
+          <template v-if="rows.length">
+            <v-text-field
+              v-model="note"
+              class="note"
+              maxlength="300"
+              :placeholder="say.aNoteToThisRelease"
+              :aria-label="say.aNoteToThisRelease"
+            />
+            <div class="when">
+              <ChoiceGroup
+                :model-value="isLater ? 'later' : 'now'"
+                :label="say.when"
+                :choices="times"
+                @update:model-value="when => (isLater = when === 'later')"
+              />
+              <v-text-field v-if="isLater" v-model="time" type="datetime-local" :aria-label="say.goesOutAt" />
+              <span v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut }}</span>
+            </div>
+          </template>
+          <p v-if="!mayPublish" class="warning" role="status">{{ say.takesAPublisher }}</p>
+          <div class="ways">
+            <button type="button" class="text-button discard" :disabled="!count" @click="discard">{{ say.discardWhatIsTicked }}</button>
+            <button type="button" class="plain-button" @click="emit('close')">{{ say.leaveIt }}</button>
+            <button type="submit" class="main-button" :disabled="!count || isPast || !mayPublish || stopped.length > 0" autofocus>
+              {{ isLater ? say.plan : say.publish }} {{ count || '' }}
+            </button>
+          </div>
+        </form>
+      </div>
+      <EffectsPane v-if="isComparing" :to-publish="chosen" />
     </v-card>
   </v-dialog>
 </template>
@@ -128,8 +130,36 @@ ul {
   padding: 0;
   list-style: none;
 }
+.wide {
+  display: grid;
+  grid-template-columns: minmax(340px, 400px) minmax(0, 1fr);
+  height: min(760px, calc(100dvh - 48px));
+  padding: 0;
+}
+.wide .side {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  padding: 20px 22px;
+  border-right: 1px solid var(--line);
+  overflow-y: auto;
+}
+.wide form {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+}
+.wide .ways {
+  margin-top: auto;
+  padding-top: 16px;
+}
+@media (width < 760px) {
+  .wide {
+    grid-template-columns: 1fr;
+    overflow-y: auto;
+  }
+}
 .drafts {
-  max-height: 42dvh;
   border-top: 1px solid var(--line-soft);
 }
 .drafts li {
@@ -140,11 +170,6 @@ ul {
   align-items: center;
   justify-content: space-between;
   margin-bottom: 8px;
-}
-.fills {
-  display: grid;
-  gap: 2px;
-  padding: 0 0 9px 32px;
 }
 .note {
   margin-top: 12px;

@@ -1,7 +1,4 @@
 import { sortBy } from 'es-toolkit'
-import { hangsOnShopper } from '../../../core/checks/fill'
-import type { PageKind } from '../../../core/pageTypes/registry'
-import { pageKinds } from '../../../core/pageTypes/registry'
 import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
 import { forEachSort } from '../../../core/releases/draftedSorts'
 import { listed } from '../../../core/text/sentence'
@@ -23,8 +20,6 @@ export interface Row {
   by: string
   /** Why it can't be published; empty: it can. */
   obstacle: string
-  /** Pages on which it is counted before and after. */
-  counted: PageKind[]
 }
 
 /**
@@ -45,11 +40,6 @@ export function useToPublish(first: Keys) {
 
   const sectionName = (key: string) => store.nameOf('sections', key)
 
-  function countedPagesOf(key: string): PageKind[] {
-    const { draft } = store.sections.find(each => each.key === key)!
-    const pages = new Set(store.plansWith(key).map(each => each.plan.page))
-    return draft ? pageKinds.filter(page => pages.has(page) && !hangsOnShopper(draft, page)) : []
-  }
   function rowOf<Sort extends DraftedSort>(of: Sort, key: string): Row {
     const { called, differences, changes } = draftWords[of]
     const { live, draft, problems, by } = store.storedOf(of, key)!
@@ -62,7 +52,6 @@ export function useToPublish(first: Keys) {
       words: draft ? wordsOf(live, draft) : say.removed,
       by: by?.isMe ? '' : (by?.name ?? ''),
       obstacle: of === 'sections' ? '' : (problems[0]?.words ?? ''),
-      counted: of === 'sections' ? countedPagesOf(key) : [],
     }
   }
   /** One's own first. */

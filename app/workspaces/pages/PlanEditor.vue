@@ -26,6 +26,11 @@ const isDefault = computed(() => plan.value.scope === null)
 const unpublishedSections = computed(() => store.unpublished.sections.filter(key => sectionsOf(plan.value).includes(key)))
 const unpublished = computed(() => isUnpublished(props.stored) || unpublishedSections.value.length > 0)
 const publishing = ref(false)
+/** The plan, and of its sections those that whoever publishes has drafted: what others drafted is theirs to tick. */
+const toPublish = computed(() => ({
+  sections: unpublishedSections.value.filter(key => store.mine.sections.includes(key)),
+  plans: isUnpublished(props.stored) ? [props.stored.key] : [],
+}))
 const viewed = useLocalStorage('manada-plan-view', false)
 
 const renaming = ref(false)
@@ -95,11 +100,7 @@ useShortcut('v', () => (viewed.value = !viewed.value))
       @close="renaming = false"
       @rename="words => store.changePlan(plan.key, { name: { ...plan.name, [language]: words } })"
     />
-    <PublishDialog
-      v-if="publishing"
-      :first="{ sections: unpublishedSections, plans: isUnpublished(stored) ? [stored.key] : [] }"
-      @close="publishing = false"
-    />
+    <PublishDialog v-if="publishing" :first="toPublish" @close="publishing = false" />
   </section>
 </template>
 

@@ -32,6 +32,11 @@ function differsIn(plan: string): boolean {
   return placeIn(versions.live) !== placeIn(versions.draft)
 }
 const publishing = ref(false)
+/** The section, and of the plans those that whoever publishes has drafted: what others drafted is theirs to tick. */
+const toPublish = computed(() => ({
+  sections: isUnpublished(props.stored) ? [props.stored.key] : [],
+  plans: plansThatDiffer.value.filter(plan => store.mine.plans.includes(plan)),
+}))
 const usedIn = computed(() => store.plansWith(props.stored.key).map(each => each.plan))
 
 /** Of the section as a whole; what is about its look is told there. */
@@ -122,11 +127,7 @@ async function remove(): Promise<void> {
       </div>
     </div>
     <DraftLeaving v-else :sort="say.sectionWord" @keep="discard(plansThatDiffer)" />
-    <PublishDialog
-      v-if="publishing"
-      :first="{ sections: isUnpublished(stored) ? [stored.key] : [], plans: plansThatDiffer }"
-      @close="publishing = false"
-    />
+    <PublishDialog v-if="publishing" :first="toPublish" @close="publishing = false" />
   </section>
 </template>
 <style scoped>

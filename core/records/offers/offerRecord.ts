@@ -6,5 +6,9 @@ import type { Versions } from '../../sections/versions'
 import { draftedRecord } from '../drafts/draftedRecord'
 
 /** Together offers. */
-export const offerRecord = draftedRecord<'offer', Offer>({ of: 'offer', called: 'the same offer' }, asItIs, upgradeOffer)
+export const offerRecord = draftedRecord<'offer', Offer>(
+  { of: 'offer', called: 'the same offer', counting: { isCopied: true } },
+  asItIs,
+  upgradeOffer,
+)
 export type OfferChange = ChangeOf<'offer', Versions<Offer> | null>

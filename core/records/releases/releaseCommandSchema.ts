@@ -10,6 +10,9 @@ const keysSchema = z.array(keySchema).max(maxNamed)
 const drafts = forEachSort(sort => (draftedSorts[sort].isInAllReleases ? keysSchema : keysSchema.optional())) as {
   [Sort in DraftedSort]: (typeof draftedSorts)[Sort]['isInAllReleases'] extends true ? typeof keysSchema : z.ZodOptional<typeof keysSchema>
 }
+/** What is to be published, of each sort. */
+export const toPublishSchema = z.strictObject(drafts)
+
 const scheduleKeySchema = z.string().min(1).max(20)
 
 /** Commands on what shoppers get of drafts: now, at a set time, or again. */

@@ -1,0 +1,123 @@
+import { sum } from 'es-toolkit'
+import { hangsOnShopper } from '../../../core/checks/fill'
+import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect } from '../../../core/effects/effects'
+import type { PageKind } from '../../../core/pageTypes/registry'
+import { pageTypes } from '../../../core/pageTypes/registry'
+import type { DraftedSort } from '../../../core/releases/draftedSorts'
+import type { Section } from '../../../core/sections/section'
+import { counted, listed } from '../../../core/text/sentence'
+import { publishingWords } from './words'
+
+const say = publishingWords.effectRows
+
+/** What a line is about at a glance: something is lost, gained, other, has another plan, or is to be looked at. */
+export type Tone = 'less' | 'more' | 'others' | 'moves' | 'look'
+/** One thing that publishing does. */
+export interface EffectRow {
+  id: string
+  tone: Tone
+  title: string
+  words: string
+  /** On how many of how many pages a section is full, where that is another number than before. */
+  full: { before: number; after: number; beforeOf: number; afterOf: number } | null
+  /** What some of the pages are about, by SKU or key; on pages that there is one of, nothing. */
+  some: string[]
+}
+
+/** What rows need to know of the shop. */
+export interface Named {
+  nameOf(sort: DraftedSort, key: string): string
+  /** A section as it will be. */
+  sectionAfter(key: string): Section | null
+}
+
+/** Everything that publishing does, what is lost first. */
+export function effectRows({ sections, nowhere, moves, offers }: Effects, named: Named): EffectRow[] {
+  const rows = [
+    ...nowhere.map(key => nowhereRow(key, named)),
+    ...sections.map(each => sectionRow(each, named)),
+    ...offers.map(each => offerRow(each, named)),
+    ...moves.map(each => moveRow(each, named)),
+  ]
+  const order: Tone[] = ['less', 'look', 'more', 'others', 'moves']
+  return rows.toSorted((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))
+}
+
+const nowhereRow = (key: string, { nameOf }: Named): EffectRow => ({
+  id: `nowhere ${key}`,
+  tone: 'look',
+  title: say.standsNowhere(nameOf('sections', key)),
+  words: say.putItOnAPlan,
+  full: null,
+  some: [],
+})
+
+const pagesInWords = (page: PageKind, count: number) => counted(count, ...pageTypes[page].counted)
+const total = ({ full, thin, blank }: PagesByFill) => full + thin + blank
+const sentences = (...all: (string | false)[]) => all.filter(Boolean).join(' ')
+
+function sectionRow(effect: SectionEffect, { nameOf, sectionAfter }: Named): EffectRow {
+  const { section, page, before, after, gone, fewer, more, others } = effect
+  const name = nameOf('sections', section)
+  const inWords = (count: number) => pagesInWords(page, count)
+  const [had, has] = [total(before), total(after)]
+  const said = (tone: Tone, title: string, words: string): EffectRow => ({
+    id: `section ${section} ${page}`,
+    tone,
+    title,
+    words,
+    full: before.full === after.full && had === has ? null : { before: before.full, after: after.full, beforeOf: had, afterOf: has },
+    some: [...gone.some, ...fewer.some, ...more.some, ...others.some],
+  })
+  const draft = sectionAfter(section)
+  if (draft && has && hangsOnShopper(draft, page)) return said('look', say.hangsOnShopper(name), say.cantBeCounted(inWords(has)))
+  if (has && !after.full && !after.thin && !gone.count) return said('look', say.findsNothing(name), say.standsAndFindsNothing(inWords(has)))
+  if (!had) return said('more', say.comes(name, inWords(has)), say.fills(after.full, after.thin, after.blank))
+  if (!has) return said(gone.count ? 'less' : 'others', say.leaves(name, inWords(had)), '')
+  const also = [more.count > 0 && say.alsoMore(inWords(more.count)), others.count > 0 && say.alsoOthers(inWords(others.count))]
+  if (gone.count && !fewer.count) return said('less', say.losesAll(name, inWords(gone.count)), sentences(taken(effect, nameOf), ...also))
+  if (gone.count + fewer.count)
+    return said(
+      'less',
+      say.loses(name, inWords(gone.count + fewer.count)),
+      sentences(taken(effect, nameOf), gone.count > 0 && say.nothingLeft(inWords(gone.count)), ...also),
+    )
+  if (more.count) return said('more', say.gains(name, inWords(more.count)), sentences(also[1]!))
+  if (others.count) return said('others', say.others(name, inWords(others.count)), '')
+  return said('others', say.stays(name, inWords(has)), '')
+}
+
+/** Who shows above a section what it has lost; empty: nobody. */
+function taken({ lostTo }: SectionEffect, nameOf: Named['nameOf']): string {
+  const names = listed(lostTo.slice(0, 3).map(each => `“${nameOf('sections', each.section)}”`))
+  if (!lostTo.length) return ''
+  return lostTo.length === 1 ? say.takenBy(names) : say.takenByAll(names)
+}
+
+function offerRow({ offer, page, before, after, gone, others }: OfferEffect, { nameOf }: Named): EffectRow {
+  const name = nameOf('offers', offer)
+  const said = (tone: Tone, title: string): EffectRow => ({
+    id: `offer ${offer} ${page}`,
+    tone,
+    title,
+    words: '',
+    full: null,
+    some: [...gone.some, ...others.some],
+  })
+  if (!before) return said('more', say.offerComes(name, pagesInWords(page, after)))
+  if (!after) return said('less', say.offerGoes(name, pagesInWords(page, before)))
+  if (before !== after) return said(after < before ? 'less' : 'more', say.offerIsOn(name, before, pagesInWords(page, after)))
+  return said('others', say.offerChanges(name, pagesInWords(page, sum([gone.count, others.count]))))
+}
+
+function moveRow({ page, from, to, pages: { count, some } }: PlanMove, { nameOf }: Named): EffectRow {
+  const [title, isOne] = [count === 1 ? say.movesOne : say.moves, count === 1]
+  return {
+    id: `plan ${page} ${from} ${to}`,
+    tone: 'moves',
+    title: title(pagesInWords(page, count), nameOf('plans', to)),
+    words: say.had(nameOf('plans', from), isOne),
+    full: null,
+    some,
+  }
+}

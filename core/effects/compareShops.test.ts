@@ -1,0 +1,171 @@
+import fc from 'fast-check'
+import { isEqual } from 'es-toolkit'
+import { describe, expect, it } from 'vitest'
+import { linkStep } from '../fillSteps/fillStep'
+import { makeProduct } from '../catalogue/makeProduct.testing'
+import { LinkIndex } from '../links/linkIndex'
+import { makeOffer } from '../offers/makeOffer.testing'
+import type { Offer } from '../offers/offer'
+import { PlanBook } from '../pagePlans/planBook'
+import type { PageKind } from '../pageTypes/registry'
+import { pageKinds, pageTypes } from '../pageTypes/registry'
+import { makePlan, makeSection } from '../sections/makeSection.testing'
+import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
+import { makeShop } from '../selection/makeShop.testing'
+import type { PlainShop } from '../selection/naiveResolve.testing'
+import { naiveResolve } from '../selection/naiveResolve.testing'
+import { visitTo } from '../selection/visit'
+import { steppedThrough } from '../steps'
+import type { EffectShop } from './compareShops'
+import { compareShops, kindsThatDiffer, pagesToCompare } from './compareShops'
+
+const withOffers = (shop: Omit<EffectShop, 'offers'>, ...offers: Offer[]): EffectShop => ({ ...shop, offers })
+const none: ReadonlySet<string> = new Set()
+const effectsOf = (before: EffectShop, after: EffectShop, named = none) =>
+  steppedThrough(compareShops(before, after, named, now), () => undefined)
+
+/** What a page is about, one after the other, said as plainly as possible. */
+function subjectsOf(shop: PlainShop, kind: PageKind): string[] {
+  const { asksFor } = pageTypes[kind]
+  if (asksFor === 'product') return shop.products.filter(each => each.status === 'active').map(each => each.sku)
+  if (asksFor === 'category') return shop.categories.map(each => each.key)
+  return asksFor === 'article' ? shop.articles.map(each => each.key) : ['']
+}
+
+/** What each section of its plan shows on a page, with how many places it has. */
+function naivePage(shop: PlainShop, kind: PageKind, subject: string) {
+  const { plan, shown } = naiveResolve(shop, ...visitTo(kind, subject, now))!
+  const known = plan.zones.flatMap(zone => zone.sections).flatMap(key => shop.sections.find(each => each.key === key) ?? [])
+  return {
+    plan: plan.key,
+    sections: known.map(({ key, places }) => {
+      const found = shown.find(each => each.key === key)
+      return { key, places, shown: found ? [...found.targets, ...found.tiles] : [] }
+    }),
+  }
+}
+
+describe('what publishing does to pages', () => {
+  it('is the difference of the resolved pages before and after', () => {
+    let changed = 0
+    fc.assert(
+      fc.property(anyPlainShop, anyPlainShop, fc.boolean(), (plain, other, arePlansOthers) => {
+        const later: PlainShop = { ...plain, sections: other.sections, plans: arePlansOthers ? other.plans : plain.plans }
+        const [before, after] = [plain, later].map(each => withOffers(shopOf(each)))
+        const found = effectsOf(before!, after!)
+        const pages = pageKinds.flatMap(kind =>
+          subjectsOf(plain, kind).map(subject => ({
+            kind,
+            subject,
+            was: naivePage(plain, kind, subject),
+            is: naivePage(later, kind, subject),
+          })),
+        )
+        const shownBy = (page: { sections: { key: string; shown: string[] }[] }, key: string) =>
+          page.sections.find(each => each.key === key)?.shown ?? []
+        for (const kind of pageKinds) {
+          const ofKind = pages.filter(each => each.kind === kind)
+          for (const key of ['s1', 's2', 's3', 's4']) {
+            const effect = found.sections.find(each => each.page === kind && each.section === key)
+            const counts = ofKind.map(({ was, is }) => [shownBy(was, key), shownBy(is, key)] as const)
+            const subjectsWith = (test: (was: string[], is: string[]) => boolean) =>
+              ofKind.filter((_, i) => test(...(counts[i] as [string[], string[]]))).map(each => each.subject)
+            const fillOf = (side: 'was' | 'is') => {
+              const has = ofKind.flatMap(page => page[side].sections.find(each => each.key === key) ?? [])
+              const full = has.filter(each => each.shown.length >= each.places).length
+              const blank = has.filter(each => !each.shown.length).length
+              return { full, thin: has.length - full - blank, blank }
+            }
+            const expected = {
+              before: fillOf('was'),
+              after: fillOf('is'),
+              gone: subjectsWith((was, is) => was.length > 0 && !is.length),
+              fewer: subjectsWith((was, is) => is.length > 0 && is.length < was.length),
+              more: subjectsWith((was, is) => is.length > was.length),
+              others: subjectsWith((was, is) => is.length === was.length && !isEqual(was, is)),
+            }
+            const { before, after, gone, fewer, more, others } = expected
+            if (isEqual(before, after) && ![...gone, ...fewer, ...more, ...others].length) expect(effect).toBeUndefined()
+            else {
+              changed++
+              expect(effect).toMatchObject({ before, after })
+              for (const part of ['gone', 'fewer', 'more', 'others'] as const)
+                expect(effect![part]).toEqual({ count: expected[part].length, some: expected[part] })
+            }
+          }
+        }
+        const moved = pages.filter(({ was, is }) => was.plan !== is.plan)
+        expect(found.moves.reduce((sum, each) => sum + each.pages.count, 0)).toBe(moved.length)
+        for (const { page, from, to, pages: some } of found.moves)
+          expect(some.some).toEqual(
+            moved.filter(({ kind, was, is }) => kind === page && was.plan === from && is.plan === to).map(each => each.subject),
+          )
+        const loses = ({ was, is }: (typeof pages)[0]) => was.sections.some(({ key, shown }) => shownBy(is, key).length < shown.length)
+        const gains = ({ was, is }: (typeof pages)[0]) => is.sections.some(({ key, shown }) => shownBy(was, key).length < shown.length)
+        expect(found.less).toBe(pages.filter(loses).length)
+        expect(found.more).toBe(pages.filter(each => !loses(each) && gains(each)).length)
+      }),
+      { numRuns: 60 },
+    )
+    expect(changed).toBeGreaterThan(200)
+  }, 120_000)
+
+  it('compares the pages of those kinds alone that can be others', () => {
+    const sections = new Map([['s1', makeSection('s1')]])
+    const plans = (...keys: string[]) => new PlanBook(pageKinds.map(kind => makePlan(kind, kind === 'added' ? keys : [])))
+    const shop = (...keys: string[]) => withOffers(makeShop([makeProduct('A'), makeProduct('B')], { sections, plans: plans(...keys) }))
+    expect(kindsThatDiffer(shop(), shop())).toEqual([])
+    expect(kindsThatDiffer(shop(), shop('s1'))).toEqual(['added'])
+    expect(pagesToCompare(shop(), shop('s1'))).toBe(2)
+    const offers = withOffers(shop('s1'), makeOffer('tick'))
+    expect(kindsThatDiffer(shop('s1'), offers)).toEqual(['product', 'cart'])
+  })
+
+  it('says which section above shows what another has lost', () => {
+    const links = new LinkIndex()
+    links.setLane('A', 'related', [{ target: 'B' }, { target: 'C' }])
+    const products = ['A', 'B', 'C'].map(sku => makeProduct(sku))
+    const low = makeSection('low', { steps: [linkStep('related')], places: 2 })
+    const high = makeSection('high', { steps: [linkStep('related')], places: 1 })
+    const shop = (...keys: string[]) =>
+      withOffers(
+        makeShop(products, {
+          links,
+          sections: new Map([low, high].map(each => [each.key, each])),
+          plans: new PlanBook(pageKinds.map(kind => makePlan(kind, kind === 'product' ? keys : []))),
+        }),
+      )
+    const { sections, less, more } = effectsOf(shop('low'), shop('high', 'low'))
+    expect(sections.map(({ section, lostTo, fewer, more: gained }) => [section, lostTo, fewer.some, gained.some])).toEqual([
+      ['low', [{ section: 'high', pages: 1 }], ['A'], []],
+      ['high', [], [], ['A']],
+    ])
+    expect([less, more]).toEqual([1, 0])
+    // Taken off the page, it has lost to nobody.
+    expect(effectsOf(shop('high', 'low'), shop('high')).sections.map(each => [each.section, each.gone.some, each.lostTo])).toEqual([
+      ['low', ['A'], []],
+    ])
+    // Nothing becomes of it, but somebody asks.
+    expect(effectsOf(shop('high', 'low'), shop('high', 'low'), new Set(['high']))).toMatchObject({ pages: 0, sections: [], nowhere: [] })
+    expect(effectsOf(shop('low'), shop('low'), new Set(['high', 'never made'])).nowhere).toEqual(['high'])
+    expect(effectsOf(shop('high'), shop('high', 'low'), new Set(['high'])).sections.map(each => each.section)).toEqual(['low', 'high'])
+  })
+
+  it('tells on how many pages an offer is made, and where it goes', () => {
+    const products = ['A', 'B', 'C'].map(sku => makeProduct(sku, { stock: 5 }))
+    const shop = (...offers: Offer[]) =>
+      withOffers(makeShop(products, { plans: new PlanBook(pageKinds.map(kind => makePlan(kind, []))) }), ...offers)
+    const forAll = makeOffer('tick', { offered: { by: 'chosen', skus: ['B'] } })
+    const { offers, less, more } = effectsOf(shop(forAll), shop({ ...forAll, offered: { by: 'chosen', skus: ['C'] } }))
+    // B has it neither before nor C after: nobody is offered what they look at.
+    expect(offers.map(({ page, before, after, gone, others }) => [page, before, after, gone.some, others.some])).toEqual([
+      ['product', 2, 2, ['C'], ['A']],
+      ['cart', 2, 2, ['C'], ['A']],
+    ])
+    expect([less, more]).toEqual([2, 2])
+    expect(effectsOf(shop(), shop(forAll)).offers).toMatchObject([
+      { page: 'product', before: 0, after: 2 },
+      { page: 'cart', before: 0, after: 2 },
+    ])
+  })
+})

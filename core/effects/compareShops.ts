@@ -1,0 +1,234 @@
+import { isEqual, sortBy, sumBy } from 'es-toolkit'
+import { countedPages, subjectsOf } from '../checks/countedPages'
+import type { OfferShop } from '../offers/offered'
+import { kindsWithOffers, offersOnPage } from '../offers/offersOnPage'
+import { sectionsOf } from '../pagePlans/pagePlan'
+import type { PageKind } from '../pageTypes/registry'
+import { pageKinds } from '../pageTypes/registry'
+import { resolvePage } from '../selection/resolvePage'
+import type { Shop } from '../selection/shop'
+import { visitTo } from '../selection/visit'
+import type { Moment } from '../time/moment'
+import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from './effects'
+
+/** A shop with its together offers: all that decides what stands on a page. */
+export type EffectShop = Shop & OfferShop
+
+/** The kinds of pages on which two shops that differ in sections, plans and offers alone can show something else. */
+export function kindsThatDiffer(before: EffectShop, after: EffectShop): PageKind[] {
+  const planned = ({ plans, sections }: Shop, kind: PageKind) => {
+    const ofKind = plans.of(kind)
+    return [ofKind, [...new Set(ofKind.flatMap(sectionsOf))].map(key => sections.get(key))]
+  }
+  const doOffersDiffer = !isEqual(before.offers, after.offers)
+  return pageKinds.filter(
+    kind => (doOffersDiffer && kindsWithOffers.includes(kind)) || !isEqual(planned(before, kind), planned(after, kind)),
+  )
+}
+
+/** How many pages are compared. */
+export const pagesToCompare = (before: EffectShop, after: EffectShop): number =>
+  sumBy(kindsThatDiffer(before, after), kind => countedPages(before, kind).size)
+
+/**
+ * Compares what shoppers see in two shops of the same products, page by page, as somebody sees it who has just come.
+ * @param named keys of sections that are told of also when nothing becomes of them
+ * @param at when, in both
+ * @returns what is not the same; each step tells how many pages are done
+ */
+export function* compareShops(before: EffectShop, after: EffectShop, named: ReadonlySet<string>, at: Moment): Generator<number, Effects> {
+  const found = new FoundEffects()
+  let done = 0
+  for (const kind of kindsThatDiffer(before, after)) {
+    const pages = countedPages(before, kind)
+    for (const subject of subjectsOf(pages)) {
+      found.take(kind, subject, shownOn(before, kind, subject, at), shownOn(after, kind, subject, at))
+      yield ++done
+    }
+  }
+  const planned = new Set(pageKinds.flatMap(kind => after.plans.of(kind)).flatMap(sectionsOf))
+  return { ...found.all(named), nowhere: [...named].filter(key => after.sections.has(key) && !planned.has(key)) }
+}
+
+/** What stands on a page. */
+interface ShownPage {
+  plan: string
+  /** In page order: of each section that the plan has and that there is, how many places it has and what it shows. */
+  sections: Map<string, { places: number; shown: string[] }>
+  /** What is offered, by offer. */
+  offers: Map<string, string[]>
+}
+
+function shownOn(shop: EffectShop, kind: PageKind, subject: string, at: Moment): ShownPage {
+  const [page, shopper] = visitTo(kind, subject, at)
+  const { plan, sections, subjects } = resolvePage(shop, page, shopper)
+  const shown = new Map(
+    sections.map(({ section, items, tiles }) => [
+      section.key,
+      [...items.map(({ product, variant }) => (variant ?? product).sku), ...tiles.map(each => each.key)],
+    ]),
+  )
+  return {
+    plan: plan.key,
+    sections: new Map(
+      sectionsOf(plan).flatMap(key => {
+        const section = shop.sections.get(key)
+        return section ? [[key, { places: section.places, shown: shown.get(key) ?? [] }]] : []
+      }),
+    ),
+    offers: new Map(
+      offersOnPage(page, subjects, shop, shopper).flatMap(({ offer, items, hidden }) =>
+        hidden ? [] : [[offer.key, items.map(({ product, variant }) => (variant ?? product).sku)]],
+      ),
+    ),
+  }
+}
+
+/** How many pages of each sort are named. */
+const mostNamed = 50
+const none = (): SomePages => ({ count: 0, some: [] })
+function note(pages: SomePages, subject: string): void {
+  pages.count++
+  if (pages.some.length < mostNamed) pages.some.push(subject)
+}
+
+/** What became of pages so far. */
+class FoundEffects {
+  #pages = 0
+  #less = 0
+  #more = 0
+  readonly #sections = new Map<string, SectionEffect & { lost: Map<string, number> }>()
+  readonly #moves = new Map<string, PlanMove>()
+  readonly #offers = new Map<string, OfferEffect>()
+
+  take(page: PageKind, subject: string, before: ShownPage, after: ShownPage): void {
+    this.#pages++
+    if (before.plan !== after.plan) note(this.#move(page, before.plan, after.plan), subject)
+    const became = new Set<Became>()
+    for (const key of new Set([...before.sections.keys(), ...after.sections.keys()]))
+      became.add(this.#takeSection(page, subject, key, before, after))
+    for (const key of new Set([...before.offers.keys(), ...after.offers.keys()]))
+      became.add(this.#takeOffer(page, subject, key, before.offers.get(key), after.offers.get(key)))
+    if (became.has('gone') || became.has('fewer')) this.#less++
+    else if (became.has('more')) this.#more++
+  }
+
+  /** @param named keys of sections that are told of also when nothing becomes of them */
+  all(named: ReadonlySet<string>): Omit<Effects, 'nowhere'> {
+    const sections = [...this.#sections.values()].flatMap(({ lost, ...effect }): SectionEffect[] => {
+      const { before, after, gone, fewer, more, others, section } = effect
+      const isChanged = gone.count + fewer.count + more.count + others.count > 0 || !isEqual(before, after)
+      const lostTo = sortBy(
+        Array.from(lost, ([key, pages]) => ({ section: key, pages })),
+        [each => -each.pages, 'section'],
+      )
+      return isChanged || named.has(section) ? [{ ...effect, lostTo }] : []
+    })
+    return {
+      pages: this.#pages,
+      less: this.#less,
+      more: this.#more,
+      sections: sortBy(sections, [
+        each => -each.gone.count,
+        each => -each.fewer.count,
+        each => -each.more.count,
+        each => -each.others.count,
+        'section',
+        each => pageKinds.indexOf(each.page),
+      ]),
+      moves: sortBy([...this.#moves.values()], [each => -each.pages.count, 'to', 'from']),
+      offers: sortBy(
+        [...this.#offers.values()].filter(each => each.before !== each.after || each.others.count > 0 || each.gone.count > 0),
+        [each => -each.gone.count, 'offer', each => pageKinds.indexOf(each.page)],
+      ),
+    }
+  }
+
+  #takeSection(page: PageKind, subject: string, section: string, before: ShownPage, after: ShownPage): Became {
+    const effect = this.#sectionEffect(page, section)
+    const [was, is] = [before.sections.get(section), after.sections.get(section)]
+    if (was) effect.before[fillOf(was)]++
+    if (is) effect.after[fillOf(is)]++
+    const became = whatBecame(was?.shown ?? [], is?.shown ?? [])
+    if (became === 'same') return became
+    note(effect[became], subject)
+    if (became === 'gone' || became === 'fewer')
+      for (const key of takers(section, was!.shown, after)) effect.lost.set(key, (effect.lost.get(key) ?? 0) + 1)
+    return became
+  }
+
+  #takeOffer(page: PageKind, subject: string, offer: string, was: string[] | undefined, is: string[] | undefined): Became {
+    const effect = this.#offerEffect(page, offer)
+    if (was) effect.before++
+    if (is) effect.after++
+    if (was && is && !isEqual(was, is)) note(effect.others, subject)
+    const became = whatBecame(was ?? [], is ?? [])
+    if (became === 'gone') note(effect.gone, subject)
+    return became
+  }
+
+  #sectionEffect(page: PageKind, section: string) {
+    const key = `${page} ${section}`
+    const known = this.#sections.get(key)
+    if (known) return known
+    const noPages = (): PagesByFill => ({ full: 0, thin: 0, blank: 0 })
+    const made = {
+      section,
+      page,
+      before: noPages(),
+      after: noPages(),
+      gone: none(),
+      fewer: none(),
+      more: none(),
+      others: none(),
+      lostTo: [],
+      lost: new Map<string, number>(),
+    }
+    this.#sections.set(key, made)
+    return made
+  }
+
+  #offerEffect(page: PageKind, offer: string): OfferEffect {
+    const key = `${page} ${offer}`
+    const known = this.#offers.get(key)
+    if (known) return known
+    const made: OfferEffect = { offer, page, before: 0, after: 0, gone: none(), others: none() }
+    this.#offers.set(key, made)
+    return made
+  }
+
+  #move(page: PageKind, from: string, to: string): SomePages {
+    const key = `${page} ${from} ${to}`
+    const known = this.#moves.get(key)
+    if (known) return known.pages
+    const pages = none()
+    this.#moves.set(key, { page, from, to, pages })
+    return pages
+  }
+}
+
+type Became = 'gone' | 'fewer' | 'more' | 'others' | 'same'
+
+function whatBecame(was: readonly string[], is: readonly string[]): Became {
+  if (is.length < was.length) return is.length ? 'fewer' : 'gone'
+  if (is.length > was.length) return 'more'
+  return isEqual(was, is) ? 'same' : 'others'
+}
+
+function fillOf({ places, shown }: { places: number; shown: readonly string[] }): keyof PagesByFill {
+  if (shown.length >= places) return 'full'
+  return shown.length ? 'thin' : 'blank'
+}
+
+/** The sections above one that show what it showed and does not show any more. */
+function takers(section: string, was: readonly string[], { sections }: ShownPage): string[] {
+  const lost = new Set(was)
+  for (const sku of sections.get(section)?.shown ?? []) lost.delete(sku)
+  const above: string[] = []
+  for (const [key, { shown }] of sections) {
+    if (key === section) return above
+    if (shown.some(sku => lost.has(sku))) above.push(key)
+  }
+  // It stands nowhere on the page any more: nobody took it from there.
+  return []
+}

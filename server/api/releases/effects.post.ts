@@ -1,0 +1,26 @@
+import type { EffectsAnswer } from '../../../core/effects/effects'
+import { examplesOf } from '../../../core/effects/effects'
+import { toPublishSchema } from '../../../core/records/releases/releaseCommandSchema'
+import { textIn } from '../../../core/text/text'
+import { useCounting } from '../../counting/useCounting'
+import type { LiveShop } from '../../live/liveShop'
+import { useShop } from '../../running/useShop'
+import { bodyOf } from '../../utils/request'
+
+/** What publishing would do to pages; worked out beside the server's other work, so ask again until it is settled. Nothing is published. */
+export default api('viewer', async (event): Promise<EffectsAnswer> => {
+  const toPublish = await bodyOf(event, toPublishSchema)
+  const reading = await (await useCounting()).effects(toPublish)
+  const { shop } = await useShop()
+  const named = [...(reading.effects ? examplesOf(reading.effects) : [])].flatMap(subject => {
+    const name = nameOf(subject, shop)
+    return name ? [[subject, name]] : []
+  })
+  return { ...reading, names: Object.fromEntries(named) as Record<string, string> }
+})
+
+/** What a page is about, in words; empty: nothing, or what is gone. */
+function nameOf(subject: string, { catalogue, settings: { language } }: LiveShop): string {
+  const text = catalogue.product(subject)?.name ?? catalogue.category(subject)?.name ?? catalogue.article(subject)?.title
+  return text ? textIn(text, language, language) : ''
+}

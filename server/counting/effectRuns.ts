@@ -1,0 +1,98 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
+import { compareShops, pagesToCompare } from '../../core/effects/compareShops'
+import type { EffectsReading } from '../../core/effects/effects'
+import type { ToPublish } from '../../core/effects/publishedShop'
+import { publishedShop } from '../../core/effects/publishedShop'
+import type { Change } from '../../core/records/registry'
+import { draftedSortNames, draftedSorts } from '../../core/releases/draftedSorts'
+import { recordOf } from '../../core/records/registry'
+import { heeds } from '../../core/sections/heeds'
+import type { SoldFact } from '../../core/fillSteps/fillStepType'
+import type { CountingShop } from './countingShop'
+
+interface Run {
+  toPublish: ToPublish
+  answer: Omit<EffectsReading, 'settled'>
+  /** Something has changed since it was begun. */
+  isStale: boolean
+  /** Milliseconds since 1970. */
+  asked: number
+}
+
+const drafted = new Set<string>(draftedSortNames.map(sort => draftedSorts[sort].of))
+const isDrafted = ({ of }: Change) => drafted.has(of)
+
+/** Milliseconds after which whatever else has come in has a turn. */
+const longestTurn = 20
+/** Whoever waits asks again and again; what nobody asked for so long is not gone on with. */
+const longestUnasked = 5000
+/** What was asked last is kept, for people tick and untick. */
+const mostKept = 8
+
+/** What publishing does, of what somebody is about to publish. */
+export class EffectRuns {
+  readonly #runs = new Map<string, Run>()
+  #working: Promise<void> | null = null
+
+  /** What is known by now; what isn't known, or isn't so any more, begins to be worked out. */
+  ask(toPublish: ToPublish, shop: CountingShop): EffectsReading {
+    const key = JSON.stringify(toPublish)
+    const run = this.#runs.get(key) ?? { toPublish, answer: { effects: null, done: 0, total: 0 }, isStale: true, asked: 0 }
+    run.asked = Date.now()
+    // The newest stands last.
+    this.#runs.delete(key)
+    this.#runs.set(key, run)
+    if (this.#runs.size > mostKept) this.#runs.delete(this.#runs.keys().next().value!)
+    const settled = !run.isStale && run.answer.done === run.answer.total
+    if (run.isStale) this.#working ??= this.#work(shop).finally(() => (this.#working = null))
+    return { ...run.answer, settled }
+  }
+
+  /** When none is under way. */
+  async allDone(): Promise<void> {
+    await this.#working
+  }
+
+  apply(change: Change, shop: CountingShop): void {
+    if (!this.#runs.size) return
+    const stale = () => {
+      for (const run of this.#runs.values()) run.isStale = true
+    }
+    if (isDrafted(change)) return stale()
+    const doSectionsHeed = (fact: SoldFact) =>
+      [shop.live, shop.draft].some(version => [...version.sections.values()].some(each => heeds(each, fact)))
+    const marks = { heeds: doSectionsHeed, page: stale, pageAbout: stale, pagesWith: stale, everything: stale }
+    recordOf(change).counting?.fill?.(change, { version: 'live', ...marks })
+  }
+
+  async #work(shop: CountingShop): Promise<void> {
+    // What came last is waited for.
+    const next = () => [...this.#runs.values()].findLast(each => each.isStale && this.#isAsked(each))
+    for (let run = next(); run; run = next()) await this.#workOut(run, shop)
+  }
+
+  #isAsked = ({ asked }: Run) => Date.now() - asked < longestUnasked
+
+  async #workOut(run: Run, shop: CountingShop): Promise<void> {
+    run.isStale = false
+    const before = publishedShop(shop.live, shop.versions, {})
+    const after = publishedShop(shop.live, shop.versions, run.toPublish)
+    // What was found before stays in sight meanwhile.
+    run.answer = { ...run.answer, done: 0, total: pagesToCompare(before, after) + 1 }
+    const comparing = compareShops(before, after, new Set(run.toPublish.sections), shop.now())
+    let begun = performance.now()
+    for (let step = comparing.next(); ; step = comparing.next()) {
+      if (step.done) {
+        run.answer = { effects: step.value, done: run.answer.total, total: run.answer.total }
+        return
+      }
+      if (performance.now() - begun < longestTurn) continue
+      run.answer.done = step.value
+      await nextTurn()
+      begun = performance.now()
+      if (this.#isAsked(run)) continue
+      run.isStale = true
+      return
+    }
+  }
+}
