@@ -68,7 +68,7 @@ const toneWords: Record<Tone, string> = say.tones
           </div>
           <div v-if="row.full" class="full small soft">
             <span class="bar"><i class="before" :style="{ width: `${share(row.full.before, row.full.beforeOf)}%` }" /></span>
-            <span class="bar"><i :class="row.tone" :style="{ width: `${share(row.full.after, row.full.afterOf)}%` }" /></span>
+            <span class="bar"><i :class="row.full.became" :style="{ width: `${share(row.full.after, row.full.afterOf)}%` }" /></span>
             <span
               >{{ say.fullOn }} {{ row.full.before.toLocaleString('en') }} → <b>{{ row.full.after.toLocaleString('en') }}</b>
               {{ say.of(row.full.afterOf || row.full.beforeOf) }}</span
@@ -162,8 +162,7 @@ li b {
   border-radius: 3px;
   background: #b9b09e;
 }
-.bar i.less,
-.bar i.look {
+.bar i.less {
   background: var(--clay);
 }
 .bar i.more {

@@ -37,7 +37,7 @@ describe('what publishing does, in words', () => {
     const gains = effect({ section: 'high', after: fill(2, 0, 1), more: pages('A', 'B') })
     expect(said({ sections: [gains, loses] })).toEqual([
       'less | “low” loses products on 2 product pages | Above it “high” shows the same ones. On 1 product page nothing is left of it.',
-      'more | “high” comes to 3 product pages | It is full on 2, thin on 0 and shows nothing on 1.',
+      'more | “high” comes to 3 product pages | It is full on 2, thin on 0, blank on 1.',
     ])
   })
 

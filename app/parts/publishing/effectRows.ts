@@ -19,7 +19,7 @@ export interface EffectRow {
   title: string
   words: string
   /** On how many of how many pages a section is full, where that is another number than before. */
-  full: { before: number; after: number; beforeOf: number; afterOf: number } | null
+  full: { before: number; after: number; beforeOf: number; afterOf: number; became: 'less' | 'more' } | null
   /** What some of the pages are about, by SKU or key; on pages that there is one of, nothing. */
   some: string[]
 }
@@ -66,7 +66,10 @@ function sectionRow(effect: SectionEffect, { nameOf, sectionAfter }: Named): Eff
     tone,
     title,
     words,
-    full: before.full === after.full && had === has ? null : { before: before.full, after: after.full, beforeOf: had, afterOf: has },
+    full:
+      before.full === after.full && had === has
+        ? null
+        : { before: before.full, after: after.full, beforeOf: had, afterOf: has, became: after.full < before.full ? 'less' : 'more' },
     some: [...gone.some, ...fewer.some, ...more.some, ...others.some],
   })
   const draft = sectionAfter(section)

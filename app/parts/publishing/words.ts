@@ -40,7 +40,7 @@ export const publishingWords = {
     putItOnAPlan: 'Nobody sees it before a page plan has it: put it on one in Pages.',
     comes: (name: string, pages: string) => `“${name}” comes to ${pages}`,
     fills: (full: number, thin: number, blank: number) =>
-      `It is full on ${full.toLocaleString('en')}, thin on ${thin.toLocaleString('en')} and shows nothing on ${blank.toLocaleString('en')}.`,
+      `It is full on ${full.toLocaleString('en')}, thin on ${thin.toLocaleString('en')}, blank on ${blank.toLocaleString('en')}.`,
     findsNothing: (name: string) => `“${name}” shows nothing anywhere`,
     standsAndFindsNothing: (pages: string) => `It stands on ${pages} and finds nothing for any of them.`,
     hangsOnShopper: (name: string) => `“${name}” depends on who looks`,
