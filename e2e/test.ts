@@ -38,7 +38,8 @@ export const test = base.extend<Pick<Shop, 'freshShop' | 'role'>, Pick<Shop, 'de
   },
   // A page that comes from the server takes clicks only when its scripts have taken it over; and nobody leaves while an edit is on its way:
   // the page would ask.
-  page: async ({ page }, use) => {
+  page: async ({ page }, use, testInfo) => {
+    const heard = listenTo(page)
     const [goto, reload] = [page.goto.bind(page), page.reload.bind(page)]
     page.goto = async (...where) => {
       await everythingSent(page)
@@ -53,6 +54,8 @@ export const test = base.extend<Pick<Shop, 'freshShop' | 'role'>, Pick<Shop, 'de
       return answer
     }
     await use(page)
+    // A test that fails on one machine and not on another leaves no more than this behind.
+    if (testInfo.status !== testInfo.expectedStatus) console.warn(`“${testInfo.title}” ended at ${page.url()}`, heard.slice(-mostHeard))
   },
   freshShop: [
     async ({ demoShop }, use) => {
@@ -62,6 +65,20 @@ export const test = base.extend<Pick<Shop, 'freshShop' | 'role'>, Pick<Shop, 'de
     { auto: true, timeout: 90_000 },
   ],
 })
+
+const mostHeard = 20
+
+/** Where a page goes, and what it says that it should not: errors, warnings, and requests that were refused or came to nothing. */
+function listenTo(page: Page): string[] {
+  const heard: string[] = []
+  const note = (words: string) => heard.push(`${new Date().toISOString()} ${words}`)
+  page.on('console', message => ['error', 'warning'].includes(message.type()) && note(message.text()))
+  page.on('pageerror', error => note(error.message))
+  page.on('requestfailed', request => note(`${request.method()} ${request.url()} ${request.failure()?.errorText}`))
+  page.on('response', answer => answer.status() >= 400 && note(`${answer.status()} ${answer.url()}`))
+  page.on('framenavigated', frame => frame === page.mainFrame() && note(`is at ${frame.url()}`))
+  return heard
+}
 
 /** Waits until the page would let a person leave without asking. */
 async function everythingSent(page: Page): Promise<void> {
