@@ -1,12 +1,17 @@
 <script setup lang="ts">
 /** The head of a list of one of two sorts of things of a workspace, with the way to the other. */
-defineProps<{ label: string; on: string; ways: readonly { to: string; words: string }[] }>()
+defineProps<{
+  label: string
+  on: string
+  ways: readonly { to: string; words: string }[]
+  /** The way back leads to where somebody was before both. */ replace?: boolean
+}>()
 </script>
 
 <template>
   <div class="tools">
     <nav class="choice" :aria-label="label">
-      <NuxtLink v-for="each in ways" :key="each.to" :to="each.to" :aria-current="each.to === on ? 'page' : undefined">{{
+      <NuxtLink v-for="each in ways" :key="each.to" :to="each.to" :replace="replace" :aria-current="each.to === on ? 'page' : undefined">{{
         each.words
       }}</NuxtLink>
     </nav>

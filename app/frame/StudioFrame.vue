@@ -27,7 +27,6 @@ const failed = ref('')
 onMounted(() => props.load().catch((error: Error) => (failed.value = error.message)))
 const quickFind = ref(false)
 const keySheet = ref(false)
-const publishing = ref(false)
 onMounted(() => drafts.answer ?? drafts.load().catch(error => messages.refuse(error)))
 
 /** Undoes or redoes, or takes one entry of the history back. */
@@ -49,7 +48,7 @@ defineExpose({ step })
 
 <template>
   <div class="workspace">
-    <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" @publish="publishing = true" />
+    <TopBar @undo="step('undo')" @redo="step('redo')" @find="quickFind = true" @keys="keySheet = true" />
     <p v-for="trouble of troubles" :key="trouble" class="trouble" role="status">{{ trouble }}</p>
     <p v-if="failed" class="failed wrong" role="alert">
       {{ failed }} <a href="">{{ say.reloadThePage }}</a>
@@ -58,7 +57,6 @@ defineExpose({ step })
     <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loading" />
     <QuickFind v-model="quickFind" @choose="choose" />
     <KeySheet v-model="keySheet" />
-    <PublishDialog v-if="publishing" :first="drafts.mine" @close="publishing = false" />
     <MessageBar />
     <SignedOutDialog />
   </div>

@@ -13,7 +13,7 @@ import { frameWords } from './words'
 
 const say = frameWords.topBar
 
-const emit = defineEmits<{ undo: []; redo: []; find: []; keys: []; publish: [] }>()
+const emit = defineEmits<{ undo: []; redo: []; find: []; keys: [] }>()
 const checks = useChecks()
 const sections = useDrafts()
 const drafts = computed(() => sections.unpublishedCount)
@@ -91,13 +91,13 @@ const found = computed(() => {
         <PhKeyboard />
         <v-tooltip activator="parent" location="bottom">{{ say.allKeys }}<span class="key">?</span></v-tooltip>
       </button>
-      <button v-if="drafts" type="button" class="open drafts" @click="emit('publish')">
+      <NuxtLink v-if="drafts" to="/publish" class="open drafts">
         <PhPaperPlaneTilt width="16" height="16" />{{ drafts }} {{ drafts === 1 ? say.draft : say.drafts
         }}<v-tooltip activator="parent" location="bottom">{{ say.whatShoppersDontHaveYet }}</v-tooltip>
-      </button>
-      <button v-else type="button" class="icon-button" :aria-label="say.releases" @click="emit('publish')">
+      </NuxtLink>
+      <NuxtLink v-else to="/releases" class="icon-button" :aria-label="say.releases">
         <PhPaperPlaneTilt /><v-tooltip activator="parent" location="bottom">{{ say.shoppersHaveEverythingReleases }}</v-tooltip>
-      </button>
+      </NuxtLink>
       <a class="open" href="/shop" target="_blank" :aria-label="say.openTheShop"
         ><PhArrowSquareOut width="16" height="16" /><span class="long">{{ say.openTheShop }}</span></a
       >

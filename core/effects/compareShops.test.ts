@@ -158,9 +158,9 @@ describe('what publishing does to pages', () => {
     const forAll = makeOffer('tick', { offered: { by: 'chosen', skus: ['B'] } })
     const { offers, less, more } = effectsOf(shop(forAll), shop({ ...forAll, offered: { by: 'chosen', skus: ['C'] } }))
     // B has it neither before nor C after: nobody is offered what they look at.
-    expect(offers.map(({ page, before, after, gone, others }) => [page, before, after, gone.some, others.some])).toEqual([
-      ['product', 2, 2, ['C'], ['A']],
-      ['cart', 2, 2, ['C'], ['A']],
+    expect(offers.map(({ page, before, after, gone, come, others }) => [page, before, after, gone.some, come.some, others.some])).toEqual([
+      ['product', 2, 2, ['C'], ['B'], ['A']],
+      ['cart', 2, 2, ['C'], ['B'], ['A']],
     ])
     expect([less, more]).toEqual([2, 2])
     expect(effectsOf(shop(), shop(forAll)).offers).toMatchObject([

@@ -162,6 +162,7 @@ class FoundEffects {
     if (was) effect.before++
     if (is) effect.after++
     if (was && is && !isEqual(was, is)) note(effect.others, subject)
+    if (!was && is) note(effect.come, subject)
     const became = whatBecame(was ?? [], is ?? [])
     if (became === 'gone') note(effect.gone, subject)
     return became
@@ -192,7 +193,7 @@ class FoundEffects {
     const key = `${page} ${offer}`
     const known = this.#offers.get(key)
     if (known) return known
-    const made: OfferEffect = { offer, page, before: 0, after: 0, gone: none(), others: none() }
+    const made: OfferEffect = { offer, page, before: 0, after: 0, gone: none(), come: none(), others: none() }
     this.#offers.set(key, made)
     return made
   }

@@ -35,7 +35,9 @@ export const offerEffectSchema = z.object({
   page: pageKindSchema,
   before: z.int(),
   after: z.int(),
+  /** Pages that it goes from; comes to; has other products on. */
   gone: somePagesSchema,
+  come: somePagesSchema,
   others: somePagesSchema,
 })
 export type OfferEffect = z.infer<typeof offerEffectSchema>
@@ -72,15 +74,12 @@ export type EffectsAnswer = z.infer<typeof effectsAnswerSchema>
 /** The same without names. */
 export type EffectsReading = Omit<EffectsAnswer, 'names'>
 
-/** How many pages of a sort are named to people. */
-export const mostExamples = 3
-
 /** SKUs or keys of the pages that are named to people. */
 export const examplesOf = ({ sections, moves, offers }: Effects): Set<string> =>
   new Set(
     [
       ...sections.flatMap(({ gone, fewer, more, others }) => [gone, fewer, more, others]),
       ...moves.map(each => each.pages),
-      ...offers.flatMap(({ gone, others }) => [gone, others]),
-    ].flatMap(({ some }) => some.slice(0, mostExamples)),
+      ...offers.flatMap(({ gone, come, others }) => [gone, come, others]),
+    ].flatMap(({ some }) => some),
   )

@@ -13,9 +13,14 @@ const toLook: Exclude<Need, 'nothing'> = { ...toRead, guests: true }
 
 /**
  * Lets somebody see what is drafted, or why each product is shown or not; of what shoppers may see, nobody is asked.
- * @throws Problem when they may not
+ * @throws Problem when they may not, or when parts of what is drafted are asked for without it
  */
-export async function admitDraft(event: H3Event, { draft, preview, explain = false }: DraftQuery & { explain?: boolean }): Promise<void> {
+export async function admitDraft(
+  event: H3Event,
+  { draft, only, release, preview, explain = false }: DraftQuery & { explain?: boolean },
+): Promise<void> {
+  if (!draft && (only || release !== undefined))
+    throw new Problem(400, 'draft-only', 'Something is missing', 'Ask for `only` or `release` together with `draft=1`.')
   if (!draft && !explain) return
   event.context.isPrivate = true
   const asker = await askerOf(event)

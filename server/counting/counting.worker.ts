@@ -5,7 +5,7 @@ import { endpointOf } from '../threads/endpoint'
 import { giveWay } from '../threads/giveWay'
 import { isEqual, sumBy } from 'es-toolkit'
 import type { EffectsReading } from '../../core/effects/effects'
-import type { ToPublish } from '../../core/effects/publishedShop'
+import type { Proposal } from '../../core/effects/proposedShop'
 import type { Finding, ProductCheck } from '../../core/checks/check'
 import type { PageKind } from '../../core/pageTypes/registry'
 import type { Fill } from '../../core/checks/fill'
@@ -307,9 +307,9 @@ const counting = {
   stopCountingRule(id: number): void {
     ruleCounts.stop(id)
   },
-  /** What publishing does, as far as it is known by now. */
-  effects(toPublish: ToPublish): EffectsReading {
-    return shop ? effectRuns.ask(toPublish, shop) : { effects: null, done: 0, total: 0, settled: false }
+  /** What a proposal does to pages, as far as it is known by now. */
+  effects(proposal: Proposal): EffectsReading {
+    return shop ? effectRuns.ask(proposal, shop) : { effects: null, done: 0, total: 0, settled: false }
   },
   /** Some of what a check found on products. */
   findings(check: ProductCheck, offset: number, limit: number): Finding[] {

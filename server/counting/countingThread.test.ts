@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { countedPages } from '../../core/checks/countedPages'
 import { fillSummary } from '../../core/checks/fill'
 import { compareShops } from '../../core/effects/compareShops'
-import { publishedShop } from '../../core/effects/publishedShop'
+import { asItIs, proposedShop } from '../../core/effects/proposedShop'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
@@ -126,8 +126,8 @@ describe('fill meters', () => {
         async (steps, sections) => {
           const toPublish = { sections, offers: ['tick'] }
           await followed([...steps], async (thread, shop) => {
-            const { effects } = await settled(() => thread.effects(toPublish))
-            const [before, after] = [{}, toPublish].map(each => publishedShop(shop, shop.versions, each))
+            const { effects } = await settled(() => thread.effects({ publish: toPublish }))
+            const [before, after] = [asItIs, { publish: toPublish }].map(each => proposedShop(shop, shop.versions, each))
             const expected = steppedThrough(compareShops(before!, after!, new Set(sections), shop.now()), () => undefined)
             expect(effects).toEqual(expected)
             if (expected.pages) effective++

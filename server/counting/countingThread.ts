@@ -4,7 +4,7 @@ import { Worker } from 'node:worker_threads'
 import type { Remote } from 'comlink'
 import { proxy, wrap } from 'comlink'
 import type { EffectsReading } from '../../core/effects/effects'
-import type { ToPublish } from '../../core/effects/publishedShop'
+import type { Proposal } from '../../core/effects/proposedShop'
 import { endpointOf } from '../threads/endpoint'
 import { resourceLimits } from '../threads/resourceLimits'
 import type { Finding, ProductCheck } from '../../core/checks/check'
@@ -122,10 +122,10 @@ export class CountingThread {
     }
   }
 
-  /** What publishing does, as far as it is known by now; what isn't known begins to be worked out. */
-  async effects(toPublish: ToPublish): Promise<EffectsReading> {
+  /** What a proposal does to pages, as far as it is known by now; what isn't known begins to be worked out. */
+  async effects(proposal: Proposal): Promise<EffectsReading> {
     await this.#wake()
-    return this.#ask<EffectsReading>(counting => counting.effects(toPublish), { effects: null, done: 0, total: 0, settled: false })
+    return this.#ask<EffectsReading>(counting => counting.effects(proposal), { effects: null, done: 0, total: 0, settled: false })
   }
 
   /** Ends the thread, when the server stops. */

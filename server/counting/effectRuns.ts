@@ -1,8 +1,8 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
 import { compareShops, pagesToCompare } from '../../core/effects/compareShops'
 import type { EffectsReading } from '../../core/effects/effects'
-import type { ToPublish } from '../../core/effects/publishedShop'
-import { publishedShop } from '../../core/effects/publishedShop'
+import type { Proposal } from '../../core/effects/proposedShop'
+import { asItIs, proposedShop } from '../../core/effects/proposedShop'
 import type { Change } from '../../core/records/registry'
 import { draftedSortNames, draftedSorts } from '../../core/releases/draftedSorts'
 import { recordOf } from '../../core/records/registry'
@@ -11,7 +11,7 @@ import type { SoldFact } from '../../core/fillSteps/fillStepType'
 import type { CountingShop } from './countingShop'
 
 interface Run {
-  toPublish: ToPublish
+  proposal: Proposal
   answer: Omit<EffectsReading, 'settled'>
   /** Something has changed since it was begun. */
   isStale: boolean
@@ -29,15 +29,15 @@ const longestUnasked = 5000
 /** What was asked last is kept, for people tick and untick. */
 const mostKept = 8
 
-/** What publishing does, of what somebody is about to publish. */
+/** What is done to pages by what somebody is about to publish, or to go back to. */
 export class EffectRuns {
   readonly #runs = new Map<string, Run>()
   #working: Promise<void> | null = null
 
   /** What is known by now; what isn't known, or isn't so any more, begins to be worked out. */
-  ask(toPublish: ToPublish, shop: CountingShop): EffectsReading {
-    const key = JSON.stringify(toPublish)
-    const run = this.#runs.get(key) ?? { toPublish, answer: { effects: null, done: 0, total: 0 }, isStale: true, asked: 0 }
+  ask(proposal: Proposal, shop: CountingShop): EffectsReading {
+    const key = JSON.stringify(proposal)
+    const run = this.#runs.get(key) ?? { proposal, answer: { effects: null, done: 0, total: 0 }, isStale: true, asked: 0 }
     run.asked = Date.now()
     // The newest stands last.
     this.#runs.delete(key)
@@ -75,11 +75,11 @@ export class EffectRuns {
 
   async #workOut(run: Run, shop: CountingShop): Promise<void> {
     run.isStale = false
-    const before = publishedShop(shop.live, shop.versions, {})
-    const after = publishedShop(shop.live, shop.versions, run.toPublish)
+    const before = proposedShop(shop.live, shop.versions, asItIs)
+    const after = proposedShop(shop.live, shop.versions, run.proposal)
     // What was found before stays in sight meanwhile.
     run.answer = { ...run.answer, done: 0, total: pagesToCompare(before, after) + 1 }
-    const comparing = compareShops(before, after, new Set(run.toPublish.sections), shop.now())
+    const comparing = compareShops(before, after, new Set('publish' in run.proposal ? run.proposal.publish.sections : []), shop.now())
     let begun = performance.now()
     for (let step = comparing.next(); ; step = comparing.next()) {
       if (step.done) {

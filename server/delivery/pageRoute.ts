@@ -17,6 +17,7 @@ import { admitDraft } from '../admission/admitDraft'
 import { isShownToAll } from './isShownToAll'
 import { decoded, searchOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
+import { shownShop } from './shownShop'
 
 const kinds = (areNamed: boolean) => pageKinds.filter(kind => (pageTypes[kind].address.name !== null) === areNamed).join('|')
 const address = new RegExp(`^/api/shop/v1/pages/(?:(${kinds(true)})/([^/?]+)|(${kinds(false)}))(?:\\?|$)`)
@@ -31,8 +32,8 @@ let views = Date.now()
 export const pageRoute = publicAnswer(async event => {
   const { page, query } = asked(event.node.req.url!)
   const { cart, seen, visitor, at, lang, draft, explain } = query
-  if (draft || explain) await admitDraft(event, query)
-  const { shop } = await useShop()
+  await admitDraft(event, query)
+  const { shop, store } = await useShop()
   if (!draft && 'sku' in page && !isShownToAll(page.sku, shop)) throw new UnknownSubjectError({ kind: 'product', sku: page.sku })
   const shopper: Shopper = {
     cart: cart.map(line => line.sku),
@@ -41,7 +42,7 @@ export const pageRoute = publicAnswer(async event => {
     view: String(views++),
     at: shop.momentAt(at),
   }
-  const shown = draft ? shop.drafted : shop
+  const shown = await shownShop(query, shop, store)
   const language = shop.languageFor(lang)
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
   const lists = offersOnPage(page, resolved.subjects, shown, shopper)

@@ -6,7 +6,9 @@ import { useMessages } from '../../data/messages'
 import { guestToken } from '../../data/previewToken'
 import { useTried } from './tried'
 import type { Device } from './devices'
+import type { ShownVersion } from './previewAddress'
 import { previewAddress, withToken } from './previewAddress'
+import { useShownVersion } from './useShownVersion'
 import PhColumns from '~icons/ph/columns'
 import PhLinkSimple from '~icons/ph/link-simple'
 import { previewWords } from './words'
@@ -18,23 +20,26 @@ const props = defineProps<{
   page: PageKind
   /** SKU or key of what the page is about; null: nothing yet. */ about: string | null
   /** Where it begins; none: at the top. */ section?: string
-  /** Which workspace keeps how wide it is. */ of: 'try' | 'plan'
+  /** Which workspace keeps how wide it is. */ of: 'try' | 'plan' | 'publish'
+  /** As what it is shown; left out: as somebody chooses. */ version?: ShownVersion
 }>()
 const store = useDrafts()
 const messages = useMessages()
 const tried = useTried()
 const device = useLocalStorage<Device>(`manada-${props.of}-device`, props.of === 'try' ? 'phone' : 'desktop')
-const beside = useLocalStorage(`manada-${props.of}-beside`, false)
+const beside = useLocalStorage(`manada-${props.of}-beside`, props.of === 'publish')
+const { version: chosen, choose, choices } = useShownVersion()
+const version = computed(() => props.version ?? chosen.value.version)
 
-const versions = [
-  ['live', say.asItIs],
-  ['draft', say.asItWillBe],
-] as const
 const shown = computed(() =>
-  versions.flatMap(([key, words]) =>
+  (['live', 'then'] as const).flatMap(key =>
     props.about === null || (key === 'live' && !beside.value)
       ? []
-      : { key, words, address: previewAddress(props.page, props.about, tried, key, props.section) },
+      : {
+          key,
+          words: key === 'live' ? say.asItIs : say.asItWillBe,
+          address: previewAddress(props.page, props.about, tried, key === 'live' ? 'live' : version.value, props.section),
+        },
   ),
 )
 /** Days for which whoever is asked for a look can have one. */
@@ -43,7 +48,7 @@ const days = 7
 const link = ref<string | null>(null)
 async function askForALook(): Promise<void> {
   if (props.about === null) return
-  const address = previewAddress(props.page, props.about, tried, 'draft', props.section)
+  const address = previewAddress(props.page, props.about, tried, version.value, props.section)
   try {
     link.value = withToken(location.origin + address, await guestToken(days))
   } catch (error) {
@@ -65,6 +70,7 @@ watch(
       <slot />
       <span class="grow" />
       <slot name="end" />
+      <VersionMenu v-if="!props.version" :choices="choices" :chosen="chosen" @choose="choose" />
       <button
         type="button"
         class="icon-button"
@@ -88,7 +94,7 @@ watch(
           ref="frames"
           :address="each.address"
           :device="device"
-          :title="each.key === 'draft' ? say.thePageAsItWill : say.thePageAsItIs"
+          :title="each.key === 'live' ? say.thePageAsItIs : say.thePageAsItWill"
         />
       </div>
     </div>

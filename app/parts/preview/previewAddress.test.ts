@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { ShownVersion } from './previewAddress'
 import { previewAddress } from './previewAddress'
 
 const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
@@ -16,6 +17,14 @@ describe('the address of a previewed page', () => {
       ),
     ).toBe('/shop/products/A?preview=1&draft=1&cart=B%2CC&seen=D&visitor=v&at=2026-05-01T12%3A00%3A00Z&lang=de#section-upsells')
     expect(previewAddress('added', 'A', nobody, 'draft')).toBe('/shop/products/A?preview=1&draft=1&added=A')
+  })
+
+  it('names what is looked at', () => {
+    const address = (version: ShownVersion) => previewAddress('product', 'A', nobody, version)
+    expect(address({ only: 'section:related,plan:jars' })).toBe('/shop/products/A?preview=1&draft=1&only=section%3Arelated%2Cplan%3Ajars')
+    expect(address({ release: 12 })).toBe('/shop/products/A?preview=1&draft=1&release=12')
+    // Of all drafts none: what shoppers have.
+    expect(address({ only: '' })).toBe(address('live'))
   })
 
   it('puts what a cart is about into it once, and last', () => {

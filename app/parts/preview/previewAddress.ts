@@ -1,5 +1,19 @@
 import type { PageKind } from '../../../core/pageTypes/registry'
 
+/** What is looked at: the shop as shoppers have it, with all drafts, with those alone that are named, or as of a release. */
+export type ShownVersion = 'live' | 'draft' | { only: string } | { release: number }
+
+/** Whether a draft is in it, by its name in addresses. */
+export const hasDraft = (version: ShownVersion, name: string) =>
+  version === 'draft' || (typeof version === 'object' && 'only' in version && version.only.split(',').includes(name))
+
+/** How the delivery is asked for it. */
+export function versionQuery(version: ShownVersion): Record<string, string> {
+  if (version === 'draft') return { draft: '1' }
+  if (version === 'live' || ('only' in version && !version.only)) return {}
+  return { draft: '1', ...('only' in version ? { only: version.only } : { release: String(version.release) }) }
+}
+
 /** Who looks at a page that is previewed, and when. */
 export interface Circumstances {
   cart: readonly string[]
@@ -27,21 +41,20 @@ export const withToken = (address: string, token: string) => address.replace('pr
 /**
  * The address of a page of the stand-in shop as the studio looks at it.
  * @param about SKU or key of what the page is about; of a cart, what is in it at least
- * @param version as shoppers have it, or as it will be after publishing
  * @param section key of the section to begin at
  */
 export function previewAddress(
   page: PageKind,
   about: string,
   { cart, seen, visitor, day, language }: Circumstances,
-  version: 'live' | 'draft',
+  version: ShownVersion,
   section?: string,
 ): string {
   const path = paths[page](encodeURIComponent(about))
   const inCart = page === 'cart' && about ? [...cart.filter(sku => sku !== about), about] : cart
   const query = new URLSearchParams({
     preview: '1',
-    ...(version === 'draft' && { draft: '1' }),
+    ...versionQuery(version),
     ...(inCart.length && { cart: inCart.join() }),
     ...(seen.length && { seen: seen.join() }),
     ...(page === 'added' && { added: about }),

@@ -13,7 +13,13 @@ export const previewWords = {
     asItWillBe: 'As it will be',
     askForALook: 'Ask somebody for a look',
     aLinkTo: 'A link to this page as it will be',
-    whoeverHasIt: (days: number) => `Whoever has it sees the shop with all drafts for ${days} days, and nothing else of Manada.`,
+    whoeverHasIt: (days: number) => `Whoever has it sees the shop with drafts for ${days} days, and nothing else of Manada.`,
+  },
+  shownVersion: {
+    asWhat: 'As shoppers have it, or with which drafts',
+    live: 'As it is',
+    withTicked: (count: number) => `With ${count} ticked`,
+    withAll: 'With all drafts',
   },
   whoAndWhen: {
     whoAndWhen: 'Who and when',

@@ -2,7 +2,9 @@
 import type { DraftedSort } from '../../../core/releases/draftedSorts'
 import { useDrafts } from '../../data/drafts'
 import { useMe } from '../../data/me'
+import type { ToPublish } from '../../../core/releases/toPublish'
 import { useShortcut } from '../../elements/useShortcut'
+import { openPublishing } from './ticked'
 import { publishingWords } from './words'
 
 const say = publishingWords.draftHead
@@ -16,10 +18,12 @@ const props = defineProps<{
   changed: boolean
   /** The same, or something that belongs to it is not. */
   unpublished: boolean
+  /** What is ticked when somebody comes to publish it. */
+  toPublish: ToPublish
 }>()
-const emit = defineEmits<{ publish: [] }>()
 const store = useDrafts()
 const me = useMe()
+const publish = () => openPublishing(props.toPublish)
 const unpublish = () => store.sendAndTell({ type: 'unpublish', sections: [], plans: [], [props.of]: [props.stored.key] })
 defineSlots<{
   /** Beside the name. */ beside?(): unknown
@@ -30,7 +34,7 @@ const state = computed(() => {
   if (!props.stored.draft) return { name: 'leaving', words: say.toBeRemoved }
   return props.changed ? { name: 'draft', words: props.stored.live ? say.changed : say.draft } : { name: 'live', words: say.live }
 })
-useShortcut('p', () => props.unpublished && emit('publish'))
+useShortcut('p', () => props.unpublished && publish())
 </script>
 
 <template>
@@ -43,7 +47,7 @@ useShortcut('p', () => props.unpublished && emit('publish'))
         ><v-list-item-title>{{ say.takeItFromShoppers }}</v-list-item-title></v-list-item
       >
     </template>
-    <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="emit('publish')">
+    <button type="button" class="main-button" :disabled="!unpublished" aria-keyshortcuts="P" @click="publish">
       {{ say.publish
       }}<v-tooltip activator="parent" location="bottom"
         >{{ unpublished ? say.whatShoppersDontHaveYet : say.shoppersHaveAllOfIt }}<span class="key">P</span></v-tooltip

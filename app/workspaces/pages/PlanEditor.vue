@@ -25,7 +25,6 @@ const isDefault = computed(() => plan.value.scope === null)
 /** Sections that stand on it and are not published as they are. */
 const unpublishedSections = computed(() => store.unpublished.sections.filter(key => sectionsOf(plan.value).includes(key)))
 const unpublished = computed(() => isUnpublished(props.stored) || unpublishedSections.value.length > 0)
-const publishing = ref(false)
 /** The plan, and of its sections those that whoever publishes has drafted: what others drafted is theirs to tick. */
 const toPublish = computed(() => ({
   sections: unpublishedSections.value.filter(key => store.mine.sections.includes(key)),
@@ -62,7 +61,7 @@ useShortcut('v', () => (viewed.value = !viewed.value))
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="unpublished"
-      @publish="publishing = true"
+      :to-publish="toPublish"
     >
       <template #beside
         ><span v-if="name.toLowerCase() !== pageWords[plan.page]" class="soft kind">{{ pageWords[plan.page] }}</span></template
@@ -100,7 +99,6 @@ useShortcut('v', () => (viewed.value = !viewed.value))
       @close="renaming = false"
       @rename="words => store.changePlan(plan.key, { name: { ...plan.name, [language]: words } })"
     />
-    <PublishDialog v-if="publishing" :first="toPublish" @close="publishing = false" />
   </section>
 </template>
 

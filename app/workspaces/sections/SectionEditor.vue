@@ -31,7 +31,6 @@ function differsIn(plan: string): boolean {
     ])
   return placeIn(versions.live) !== placeIn(versions.draft)
 }
-const publishing = ref(false)
 /** The section, and of the plans those that whoever publishes has drafted: what others drafted is theirs to tick. */
 const toPublish = computed(() => ({
   sections: isUnpublished(props.stored) ? [props.stored.key] : [],
@@ -66,7 +65,7 @@ async function remove(): Promise<void> {
       :stored="stored"
       :changed="unpublished"
       :unpublished="unpublished"
-      @publish="publishing = true"
+      :to-publish="toPublish"
     >
       <template #beside
         ><span v-if="draft?.off" class="state">{{ say.off }}</span></template
@@ -127,7 +126,6 @@ async function remove(): Promise<void> {
       </div>
     </div>
     <DraftLeaving v-else :sort="say.sectionWord" @keep="discard(plansThatDiffer)" />
-    <PublishDialog v-if="publishing" :first="toPublish" @close="publishing = false" />
   </section>
 </template>
 <style scoped>

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import type { ToPublish } from '../../releases/toPublish'
+import { draftNamesSchema } from '../../releases/toPublish'
 
 export const flagSchema = z
   .enum(['0', '1'])
@@ -9,10 +11,16 @@ export const draftQuery = {
   draft: flagSchema.meta({
     description: '1: as it is drafted. For people who are signed in, tokens with draft:read, and whoever has a preview token.',
   }),
+  only: draftNamesSchema.optional().meta({
+    description: 'With draft=1: as shoppers have it, and of all drafts these alone, such as section:related,plan:jars.',
+  }),
+  release: z.coerce.number().int().min(1).optional().meta({ description: 'With draft=1: as it was with this release.' }),
   preview: z.string().max(100).optional().meta({ description: 'A preview token: it opens drafts for a while to whoever was given it.' }),
 }
 export interface DraftQuery {
   draft: boolean
+  only?: ToPublish
+  release?: number
   preview?: string
 }
 export const amountSchema = z.int().meta({ description: 'Whole minor units of the currency (ISO 4217).' })

@@ -1,10 +1,9 @@
 import { isEqual } from 'es-toolkit'
 import { CommandError } from '../../journal/commandError'
-import type { PagePlan } from '../../pagePlans/pagePlan'
-import { sectionsOf } from '../../pagePlans/pagePlan'
 import type { AllVersions, DraftedSort, DraftedThings } from '../../releases/draftedSorts'
 import { draftedSortNames, forEachSort } from '../../releases/draftedSorts'
 import type { ReleaseContent, Schedule } from '../../releases/release'
+import { withKept } from '../../releases/withKept'
 import type { Versions } from '../../sections/versions'
 import type { DraftChange } from '../drafts/drafts'
 import { draftChange, settled } from '../drafts/drafts'
@@ -96,20 +95,3 @@ function wentBack<Sort extends DraftedSort>(sort: Sort, versions: AllVersions, t
     return draftChange(sort, key, before, settled<DraftedThings[Sort]>({ live: now, draft: before?.draft ?? null })) as DraftChange
   })
 }
-
-/** A release with what stays beside it: the default plans of kinds of pages that came after it, and their sections. */
-function withKept(release: ReleaseContent, { sections, plans }: AllVersions): ReleaseContent {
-  const kept = keptPlans(plans, release.plans)
-  const keptSections = new Set(kept.flatMap(sectionsOf).filter(key => !release.sections.some(each => each.key === key)))
-  return {
-    ...release,
-    sections: [...release.sections, ...[...sections].flatMap(([key, { live }]) => (live && keptSections.has(key) ? [live] : []))],
-    plans: [...release.plans, ...kept],
-  }
-}
-
-/** The default plans of those kinds of pages that came after a release: no page is left without a plan. Their sections stay with them. */
-const keptPlans = (plans: ReadonlyMap<string, Versions<PagePlan>>, then: readonly PagePlan[]): PagePlan[] =>
-  [...plans.values()].flatMap(({ live }) =>
-    live?.scope === null && !then.some(each => each.page === live.page && each.scope === null) ? [live] : [],
-  )

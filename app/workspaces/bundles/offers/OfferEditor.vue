@@ -19,7 +19,6 @@ const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
 const name = computed(() => studio.words(offer.value.heading) || offer.value.key)
 const change = (settings: Partial<OfferSettings>) => store.changeOffer(offer.value.key, settings)
 
-const publishing = ref(false)
 const renaming = ref(false)
 const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [], offers: [offer.value.key] })
 async function remove(): Promise<void> {
@@ -79,7 +78,7 @@ function typed(event: Event): void {
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="isUnpublished(stored)"
-      @publish="publishing = true"
+      :to-publish="{ offers: [stored.key] }"
     >
       <template #menu>
         <v-list-item :disabled="!stored.draft" @click="renaming = true"
@@ -203,7 +202,6 @@ function typed(event: Event): void {
       </section>
     </div>
     <DraftLeaving v-else :sort="say.offer" @keep="discard" />
-    <PublishDialog v-if="publishing" :first="{ offers: [stored.key] }" @close="publishing = false" />
     <RenameDialog
       v-if="renaming"
       :title="say.changeTheHeading"

@@ -5,6 +5,7 @@ import { pageOfSource } from '../../../../core/links/pageLanes'
 import { previewAddress } from '../../../parts/preview/previewAddress'
 import type { Device } from '../../../parts/preview/devices'
 import PhQuestion from '~icons/ph/question'
+import { useShownVersion } from '../../../parts/preview/useShownVersion'
 import { useShortcut } from '../../../elements/useShortcut'
 import { shopViewWords } from '../words/shopView'
 
@@ -21,14 +22,15 @@ const pages = [
   ['cart', say.cartWithIt],
 ] as const
 const device = ref<Device>('phone')
+const { version, choose, choices } = useShownVersion(true)
 
 const sku = computed(() => bench.product?.sku ?? null)
 const address = computed(() => {
   if (!sku.value) return null
   const about = pageOfSource(sku.value)
-  if (about) return previewAddress(about.page, about.key, nobody, 'live')
+  if (about) return previewAddress(about.page, about.key, nobody, version.value.version)
   // Shoppers are told nothing of a product that is still drafted.
-  return previewAddress(page.value, sku.value, nobody, bench.product?.status === 'draft' ? 'draft' : 'live')
+  return previewAddress(page.value, sku.value, nobody, bench.product?.status === 'draft' ? 'draft' : version.value.version)
 })
 
 const title = computed(() => {
@@ -60,6 +62,7 @@ defineExpose({ update })
       <span v-if="bench.page" class="small soft">{{ say.thePageOfThe(bench.page) }}</span>
       <ChoiceGroup v-else v-model="page" :label="say.page" :choices="pages" />
       <span class="grow" />
+      <VersionMenu :choices="choices" :chosen="version" @choose="choose" />
       <button
         v-if="!bench.page"
         type="button"
@@ -76,7 +79,15 @@ defineExpose({ update })
     </div>
     <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="title" />
     <p v-else class="soft note">{{ say.theShopPageOfThe }}</p>
-    <WhyPanel v-if="whyShown && sku && !bench.page" ref="why" class="reasons" :page="page" :sku="sku" @switched="switched" />
+    <WhyPanel
+      v-if="whyShown && sku && !bench.page"
+      ref="why"
+      class="reasons"
+      :page="page"
+      :sku="sku"
+      :version="version.version"
+      @switched="switched"
+    />
   </section>
 </template>
 

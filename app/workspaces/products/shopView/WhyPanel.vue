@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PageAnswer, DeliveredStep } from '../../../../core/delivery/contract/pages'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
+import type { Section } from '../../../../core/sections/section'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import { heldBackWords, hiddenWords, idleWords, stepWords } from '../../../../core/delivery/whyWords'
 import { useHistory } from '../../../data/history'
@@ -8,13 +9,15 @@ import { useMessages } from '../../../data/messages'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { ApiProblem, callApi } from '../../../data/callApi'
+import type { ShownVersion } from '../../../parts/preview/previewAddress'
+import { hasDraft, versionQuery } from '../../../parts/preview/previewAddress'
 import { useShownWords } from '../../../parts/preview/useShownWords'
 import { shopViewWords } from '../words/shopView'
 
 const say = shopViewWords.whyPanel
 
 /** Why each product is on the page in the shop view, and why others are not. */
-const props = defineProps<{ page: 'product' | 'cart'; sku: string }>()
+const props = defineProps<{ page: 'product' | 'cart'; sku: string; /** As what the page is shown. */ version: ShownVersion }>()
 const emit = defineEmits<{ switched: [] }>()
 const studio = useStudioShop()
 const history = useHistory()
@@ -25,11 +28,13 @@ const answer = shallowRef<PageAnswer | null>(null)
 const problem = shallowRef<ApiProblem | null>(null)
 
 async function load(): Promise<void> {
-  const { page, sku } = props
+  const { page, sku, version } = props
   const path = page === 'product' ? `/api/shop/v1/pages/product/${encodeURIComponent(sku)}` : '/api/shop/v1/pages/cart'
   try {
-    const found = await callApi(pageAnswerSchema, path, { query: { explain: '1', ...(page === 'cart' && { cart: sku }) } })
-    if (page !== props.page || sku !== props.sku) return
+    const found = await callApi(pageAnswerSchema, path, {
+      query: { explain: '1', ...versionQuery(version), ...(page === 'cart' && { cart: sku }) },
+    })
+    if (page !== props.page || sku !== props.sku || version !== props.version) return
     answer.value = found
     problem.value = null
   } catch (error) {
@@ -37,13 +42,17 @@ async function load(): Promise<void> {
     problem.value = error
   }
 }
-watch(() => [props.page, props.sku], load, { immediate: true })
+watch(() => [props.page, props.sku, JSON.stringify(props.version)], load, { immediate: true })
 defineExpose({ update: load })
 
 const kindName = (key: string) => studio.words(studio.shop?.kinds.find(each => each.key === key)?.name ?? {}) || key
 
 const wordsOf = useShownWords()
-const liveOf = (key: string) => drafts.sections.find(each => each.key === key)?.live ?? null
+/** A section as it is on the page that is shown. */
+function shownAs(key: string): Section | null {
+  const stored = drafts.storedOf('sections', key)
+  return (hasDraft(props.version, `section:${key}`) ? stored?.draft : stored?.live) ?? null
+}
 
 interface Told {
   key: string
@@ -77,7 +86,7 @@ const sections = computed(() => {
       step.taken.map((each): Told => ({
         key: each.variant ?? each.sku,
         name: each.name,
-        words: wordsOf(liveOf(part.key), i, step, each),
+        words: wordsOf(shownAs(part.key), i, step, each),
         byHand: stepTypeOf(step).isByHand ?? false,
       })),
     ),

@@ -23,7 +23,6 @@ const under = computed(() => (isHouse.value ? baseParts : store.lookBook.house))
 const users = computed(() => store.sectionsWith(look.value.key))
 const change = (settings: Parameters<typeof store.changeLook>[1]) => store.changeLook(look.value.key, settings)
 
-const publishing = ref(false)
 const renaming = ref(false)
 const language = computed(() => studio.shop!.settings.language)
 async function double(): Promise<void> {
@@ -46,7 +45,7 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
       :stored="stored"
       :changed="isUnpublished(stored)"
       :unpublished="isUnpublished(stored)"
-      @publish="publishing = true"
+      :to-publish="{ looks: [stored.key] }"
     >
       <template #menu>
         <v-list-item :disabled="!stored.draft" @click="renaming = true"
@@ -108,7 +107,6 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
       @close="renaming = false"
       @rename="words => change({ name: { ...look.name, [language]: words } })"
     />
-    <PublishDialog v-if="publishing" :first="{ looks: [stored.key] }" @close="publishing = false" />
   </section>
 </template>
 

@@ -4,6 +4,7 @@ import { cartRequestSchema } from '../../../../core/delivery/contract/cart'
 import { draftableQuerySchema } from '../../../../core/delivery/contract/catalogue'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { answerContextOf } from '../../../delivery/answerContext'
+import { shownShop } from '../../../delivery/shownShop'
 import { admitDraft } from '../../../admission/admitDraft'
 import { limitCostly } from '../../../admission/limits'
 import { useShop } from '../../../running/useShop'
@@ -14,10 +15,10 @@ export default api('nothing', async (event): Promise<CartAnswer> => {
   const query = queryOf(event, draftableQuerySchema)
   await admitDraft(event, query)
   const { lines } = await bodyOf(event, cartRequestSchema)
-  const { shop } = await useShop()
+  const { shop, store } = await useShop()
   const context = answerContextOf(shop, query.lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  const shown = query.draft ? shop.drafted : shop
+  const shown = await shownShop(query, shop, store)
   const { warnings, ...priced } = priceCart(lines, shown, context.at)
   return { ...cartAnswer(priced, shown.offers, context), warnings: cartWarnings(warnings) }
 })

@@ -4,16 +4,17 @@ import { draftableQuerySchema } from '../../../../../core/delivery/contract/cata
 import { textIn } from '../../../../../core/text/text'
 import { admitDraft } from '../../../../admission/admitDraft'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
+import { shownShop } from '../../../../delivery/shownShop'
 import { answerContextOf } from '../../../../delivery/answerContext'
 import { isCheckoutOn } from '../../../../orders/checkout'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<ShopAnswer> => {
   const query = queryOf(event, draftableQuerySchema)
-  const { lang, draft } = query
   await admitDraft(event, query)
-  const { shop } = await useShop()
-  const context = answerContextOf(shop, lang)
+  const { shop, store } = await useShop()
+  const context = answerContextOf(shop, query.lang)
+  const shown = await shownShop(query, shop, store)
   const { name, currency, language, languages } = shop.settings
   return {
     name,
@@ -21,7 +22,7 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
     language,
     languages,
     checkout: isCheckoutOn(),
-    style: (draft ? shop.drafted : shop).looks.houseStyle,
+    style: shown.looks.houseStyle,
     categories: shop.categories.map(each => ({ ...namedKey(each, context), parent: each.parent })),
     articles: shop.articles.map(({ key, title, body, image }) => ({
       ...namedKey({ key, name: title }, context),

@@ -1,18 +1,15 @@
 import { sortBy } from 'es-toolkit'
 import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
-import { forEachSort } from '../../../core/releases/draftedSorts'
 import { listed } from '../../../core/text/sentence'
 import { useDrafts } from '../../data/drafts'
+import type { DraftName } from '../../parts/publishing/ticked'
+import { useTicked } from '../../parts/publishing/ticked'
 import { draftWords, sortsInOrder } from './draftWords'
-import { publishingWords } from './words'
+import { publishWords } from './words'
 
-const say = publishingWords.useToPublish
+const say = publishWords.useToPublish
 
-/** Keys of each sort; what is left out has none. */
-export type Keys = Partial<Record<DraftedSort, readonly string[]>>
-export interface Row {
-  of: DraftedSort
-  key: string
+export interface Row extends DraftName {
   name: string
   /** What publishing it does. */
   words: string
@@ -22,22 +19,13 @@ export interface Row {
   obstacle: string
 }
 
-/**
- * What shoppers don't have yet, and what of it is chosen to go out.
- * @param first what is chosen to begin with
- */
-export function useToPublish(first: Keys) {
+/** What shoppers don't have yet, and what is to be said of what is ticked. */
+export function useToPublish() {
   const store = useDrafts()
+  const ticked = useTicked()
 
-  const idOf = (of: DraftedSort, key: string) => `${of} ${key}`
-  const chosen = ref(new Set(sortsInOrder.flatMap(of => (first[of] ?? []).map(key => idOf(of, key)))))
-  const isChosen = ({ of, key }: Pick<Row, 'of' | 'key'>) => chosen.value.has(idOf(of, key))
-  function toggle({ of, key }: Pick<Row, 'of' | 'key'>): void {
-    if (!chosen.value.delete(idOf(of, key))) chosen.value.add(idOf(of, key))
-  }
   /** Whether it is not as shoppers have it, and is to be as drafted. */
-  const goesOut = (of: DraftedSort, key: string) => store.unpublished[of].includes(key) && isChosen({ of, key })
-
+  const goesOut = (of: DraftedSort, key: string) => ticked.keys[of].includes(key)
   const sectionName = (key: string) => store.nameOf('sections', key)
 
   function rowOf<Sort extends DraftedSort>(of: Sort, key: string): Row {
@@ -54,15 +42,8 @@ export function useToPublish(first: Keys) {
       obstacle: of === 'sections' ? '' : (problems[0]?.words ?? ''),
     }
   }
-  /** One's own first. */
-  const rows = computed(() =>
-    sortBy(
-      sortsInOrder.flatMap(of => store.unpublished[of].map(key => rowOf(of, key))),
-      [row => row.by !== ''],
-    ),
-  )
-  const chosenRows = computed(() => rows.value.filter(isChosen))
-  const keysOf = (of: DraftedSort) => chosenRows.value.filter(row => row.of === of).map(row => row.key)
+  const rows = computed(() => sortsInOrder.flatMap(of => store.unpublished[of].map(key => rowOf(of, key))))
+  const tickedRows = computed(() => rows.value.filter(ticked.isTicked))
 
   /** Sections that a plan to be published names, and that shoppers would still not have. */
   const missing = computed(() => {
@@ -77,20 +58,24 @@ export function useToPublish(first: Keys) {
   const staleLooks = computed(() => {
     const worn = new Set(store.sections.filter(({ key }) => goesOut('sections', key)).map(({ draft }) => draft?.look.preset))
     return store.unpublished.looks
-      .filter(key => worn.has(key) && !isChosen({ of: 'looks', key }))
+      .filter(key => worn.has(key) && !goesOut('looks', key))
       .map(key => ({ key, name: store.nameOf('looks', key) }))
   })
 
   return {
     rows,
-    isChosen,
-    toggle,
+    /** One's own, and what others drafted; each in the order of sorts. */
+    groups: computed(() => {
+      const [own, others] = [rows.value.filter(row => !row.by), sortBy(rows.value, ['by']).filter(row => row.by)]
+      return [
+        { key: 'own', title: '', rows: own },
+        { key: 'others', title: say.draftedByOthers, rows: others },
+      ].filter(group => group.rows.length)
+    }),
     missing,
     staleLooks,
     /** What is ticked and can't be published. */
-    stopped: computed(() => chosenRows.value.filter(row => row.obstacle)),
-    /** Keys of all that is chosen. */
-    chosen: computed(() => forEachSort(keysOf)),
-    count: computed(() => chosenRows.value.length),
+    stopped: computed(() => tickedRows.value.filter(row => row.obstacle)),
+    count: computed(() => tickedRows.value.length),
   }
 }

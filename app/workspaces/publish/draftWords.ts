@@ -4,9 +4,9 @@ import { offerDifferences } from '../../../core/offers/offerWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
 import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
 import { sectionDifferences } from '../../../core/sections/sectionDifferences'
-import { publishingWords } from './words'
+import { publishWords } from './words'
 
-const say = publishingWords.draftWords
+const say = publishWords.draftWords
 
 interface DraftWords<Thing> {
   /** What a list calls one of them. */

@@ -1,14 +1,14 @@
-import { sum } from 'es-toolkit'
+import { sum, uniq } from 'es-toolkit'
 import { hangsOnShopper } from '../../../core/checks/fill'
-import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect } from '../../../core/effects/effects'
+import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from '../../../core/effects/effects'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { DraftedSort } from '../../../core/releases/draftedSorts'
 import type { Section } from '../../../core/sections/section'
 import { counted, listed } from '../../../core/text/sentence'
-import { publishingWords } from './words'
+import { publishWords } from './words'
 
-const say = publishingWords.effectRows
+const say = publishWords.effectRows
 
 /** What a line is about at a glance: something is lost, gained, other, has another plan, or is to be looked at. */
 export type Tone = 'less' | 'more' | 'others' | 'moves' | 'look'
@@ -20,7 +20,11 @@ export interface EffectRow {
   words: string
   /** On how many of how many pages a section is full, where that is another number than before. */
   full: { before: number; after: number; beforeOf: number; afterOf: number; became: 'less' | 'more' } | null
-  /** What some of the pages are about, by SKU or key; on pages that there is one of, nothing. */
+  /** The kind of the pages that it is about; null: it is about none. */
+  page: PageKind | null
+  /** On how many pages something changes. */
+  count: number
+  /** What some of them are about, by SKU or key; on pages that there is one of, nothing. */
   some: string[]
 }
 
@@ -49,7 +53,16 @@ const nowhereRow = (key: string, { nameOf }: Named): EffectRow => ({
   title: say.standsNowhere(nameOf('sections', key)),
   words: say.putItOnAPlan,
   full: null,
+  page: null,
+  count: 0,
   some: [],
+})
+
+/** The pages that a line is about, of those of each sort. */
+const pagesOf = (page: PageKind, ...sorts: readonly SomePages[]) => ({
+  page,
+  count: sum(sorts.map(each => each.count)),
+  some: uniq(sorts.flatMap(each => each.some)),
 })
 
 const pagesInWords = (page: PageKind, count: number) => counted(count, ...pageTypes[page].counted)
@@ -70,7 +83,7 @@ function sectionRow(effect: SectionEffect, { nameOf, sectionAfter }: Named): Eff
       before.full === after.full && had === has
         ? null
         : { before: before.full, after: after.full, beforeOf: had, afterOf: has, became: after.full < before.full ? 'less' : 'more' },
-    some: [...gone.some, ...fewer.some, ...more.some, ...others.some],
+    ...pagesOf(page, gone, fewer, more, others),
   })
   const draft = sectionAfter(section)
   if (draft && has && hangsOnShopper(draft, page)) return said('look', say.hangsOnShopper(name), say.cantBeCounted(inWords(has)))
@@ -97,7 +110,7 @@ function taken({ lostTo }: SectionEffect, nameOf: Named['nameOf']): string {
   return lostTo.length === 1 ? say.takenBy(names) : say.takenByAll(names)
 }
 
-function offerRow({ offer, page, before, after, gone, others }: OfferEffect, { nameOf }: Named): EffectRow {
+function offerRow({ offer, page, before, after, gone, come, others }: OfferEffect, { nameOf }: Named): EffectRow {
   const name = nameOf('offers', offer)
   const said = (tone: Tone, title: string): EffectRow => ({
     id: `offer ${offer} ${page}`,
@@ -105,7 +118,7 @@ function offerRow({ offer, page, before, after, gone, others }: OfferEffect, { n
     title,
     words: '',
     full: null,
-    some: [...gone.some, ...others.some],
+    ...pagesOf(page, gone, come, others),
   })
   if (!before) return said('more', say.offerComes(name, pagesInWords(page, after)))
   if (!after) return said('less', say.offerGoes(name, pagesInWords(page, before)))
@@ -113,7 +126,8 @@ function offerRow({ offer, page, before, after, gone, others }: OfferEffect, { n
   return said('others', say.offerChanges(name, pagesInWords(page, sum([gone.count, others.count]))))
 }
 
-function moveRow({ page, from, to, pages: { count, some } }: PlanMove, { nameOf }: Named): EffectRow {
+function moveRow({ page, from, to, pages }: PlanMove, { nameOf }: Named): EffectRow {
+  const { count } = pages
   const [title, isOne] = [count === 1 ? say.movesOne : say.moves, count === 1]
   return {
     id: `plan ${page} ${from} ${to}`,
@@ -121,6 +135,6 @@ function moveRow({ page, from, to, pages: { count, some } }: PlanMove, { nameOf 
     title: title(pagesInWords(page, count), nameOf('plans', to)),
     words: say.had(nameOf('plans', from), isOne),
     full: null,
-    some,
+    ...pagesOf(page, pages),
   }
 }

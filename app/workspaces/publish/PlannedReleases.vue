@@ -6,9 +6,9 @@ import { useDrafts } from '../../data/drafts'
 import { useMessages } from '../../data/messages'
 import { momentWords } from '../../elements/dayWords'
 import { useReleases } from './releases'
-import { publishingWords } from './words'
+import { publishWords } from './words'
 
-const say = publishingWords.plannedReleases
+const say = publishWords.plannedReleases
 
 /** What is to go live at a set time. */
 const store = useDrafts()

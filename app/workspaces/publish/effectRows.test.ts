@@ -71,7 +71,7 @@ describe('what publishing does, in words', () => {
     expect(said({ moves: [{ page: 'product', from: 'default', to: 'jars', pages: pages('A', 'B') }] })).toEqual([
       'moves | 2 product pages get “jars” | They had “default”.',
     ])
-    const offer = { offer: 'tick', page: 'cart' as const, before: 2, after: 2, gone: pages(), others: pages('A') }
+    const offer = { offer: 'tick', page: 'cart' as const, before: 2, after: 2, gone: pages(), come: pages(), others: pages('A') }
     const ofOffer = (part: Partial<typeof offer>) => said({ offers: [{ ...offer, ...part }] })
     expect(ofOffer({})).toEqual(['others | The offer “tick” has other products on 1 cart with one product | '])
     expect(ofOffer({ before: 0 })).toEqual(['more | The offer “tick” comes to 2 carts with one product | '])

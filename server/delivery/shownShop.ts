@@ -1,0 +1,36 @@
+import type { AnswerShop } from '../../core/delivery/pageParts'
+import type { DraftQuery } from '../../core/delivery/contract/values'
+import type { EffectShop } from '../../core/effects/compareShops'
+import type { Proposal } from '../../core/effects/proposedShop'
+import { proposedShop, proposedThings } from '../../core/effects/proposedShop'
+import { LookBook } from '../../core/looks/lookBook'
+import { withKept } from '../../core/releases/withKept'
+import type { LiveShop } from '../live/liveShop'
+import type { StoreReader } from '../store/port'
+import { Problem } from '../utils/problem'
+
+/** A shop with all that decides what stands on a page, and what it looks like. */
+type ShownShop = EffectShop & AnswerShop
+
+/**
+ * The shop that is asked for: as shoppers have it; with all drafts, or those that are named alone; or as a release had it.
+ * @throws Problem when there is no such release
+ */
+export async function shownShop({ draft, only, release }: DraftQuery, shop: LiveShop, store: StoreReader): Promise<ShownShop> {
+  if (!draft) return shop
+  if (release !== undefined) return withProposal(shop, { release: await releaseOf(release, shop, store) })
+  return only ? withProposal(shop, { publish: only }) : shop.drafted
+}
+
+/** What shoppers had with a release, and would have if it came back. @throws Problem when there is no such release */
+export async function releaseOf(number: number, { versions }: LiveShop, store: StoreReader) {
+  const release = await store.release(number)
+  if (!release) throw new Problem(404, 'unknown-release', 'Not found', `There is no release ${number}.`, [String(number)])
+  return withKept(release, versions)
+}
+
+const withProposal = (shop: LiveShop, proposal: Proposal): ShownShop => ({
+  ...proposedShop(shop, shop.versions, proposal),
+  looks: new LookBook(proposedThings('looks', shop.versions.looks, proposal).values()),
+  brandMarks: shop.brandMarks,
+})
