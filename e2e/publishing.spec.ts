@@ -1,19 +1,20 @@
-import type { APIRequestContext, Locator, Page } from '@playwright/test'
-import { Studio } from './studio'
+import type { APIRequestContext, Locator } from '@playwright/test'
+import { Studio, effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
 
-const dialogOf = (page: Page) => page.getByRole('dialog', { name: 'Publish' })
-const effectsOf = (page: Page) => dialogOf(page).getByRole('region', { name: 'What shoppers see then' })
 const rowOf = (effects: Locator, name: string) => effects.getByRole('listitem').filter({ hasText: name })
 
-/** How many products each section shows on the page of each product that is for sale, as shoppers get them. */
-async function shownToShoppers(request: APIRequestContext): Promise<Map<string, Map<string, string[]>>> {
+/**
+ * What each section shows on the page of each product that is for sale, as shoppers get them, or as it would be.
+ * @param query which drafts, or which release
+ */
+async function shownToShoppers(request: APIRequestContext, query = ''): Promise<Map<string, Map<string, string[]>>> {
   const { rows } = (await (await request.get('/api/products?status=active&limit=200')).json()) as { rows: { sku: string }[] }
   expect(rows.length).toBeGreaterThan(100)
   const pages = new Map<string, Map<string, string[]>>()
   for (const { sku } of rows) {
-    const { sections } = (await (await request.get(`/api/shop/v1/pages/product/${encodeURIComponent(sku)}`)).json()) as {
+    const { sections } = (await (await request.get(`/api/shop/v1/pages/product/${encodeURIComponent(sku)}${query}`)).json()) as {
       sections: { key: string; items: { sku: string; variant: string | null }[] }[]
     }
     pages.set(sku, new Map(sections.map(({ key, items }) => [key, items.map(each => each.variant ?? each.sku)])))
@@ -24,19 +25,21 @@ async function shownToShoppers(request: APIRequestContext): Promise<Map<string, 
 test('publishing says what it does to every page, and then does just that', async ({ page, request }) => {
   const studio = new Studio(page)
   await page.goto('/sections')
-  await page.getByRole('button', { name: '3 drafts' }).click()
+  await page.getByRole('link', { name: '3 drafts' }).click()
   await expect(effectsOf(page)).toContainText('Tick something to see what it does to pages.')
-  await dialogOf(page).getByLabel('“Seen lately”').check()
+  await publishRoom(page).getByLabel('“Seen lately”').check()
   await expect(effectsOf(page)).toContainText('“Seen lately” stands on no page')
-  await dialogOf(page).getByLabel('“Seen lately”').uncheck()
-  await dialogOf(page).getByLabel('“Goes with it”').check()
+  await publishRoom(page).getByLabel('“Seen lately”').uncheck()
+  await publishRoom(page).getByLabel('“Goes with it”').check()
   await expect(effectsOf(page)).toContainText('Worked out on')
 
   const promised = await effectsOf(page).innerText()
   const before = await shownToShoppers(request)
-  await dialogOf(page).getByRole('button', { name: 'Publish 1' }).click()
+  const announced = await shownToShoppers(request, '?draft=1&only=section:accessories')
+  await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
   await expect(studio.message).toContainText('Published')
   const after = await shownToShoppers(request)
+  expect(after).toEqual(announced)
 
   const became = (section: string, test: (was: string[], is: string[]) => boolean) =>
     [...before].filter(([sku, was]) => test(was.get(section) ?? [], after.get(sku)!.get(section) ?? [])).length
@@ -49,10 +52,84 @@ test('publishing says what it does to every page, and then does just that', asyn
   await undoAll(page.request)
 })
 
+test('pages are shown as they are beside what they would be, one after the other, and whole', async ({ page }) => {
+  await page.goto('/publish')
+  await publishRoom(page).getByLabel('“Goes with it”').check()
+  const pages = page.getByRole('region', { name: 'Pages that change' })
+  await expect(pages).toContainText(/1 of the \d+/)
+  const [live, then] = ['live', 'with what is ticked'].map(name => pages.getByRole('region', { name }))
+  await expect(then!.getByText(/\d more|new here/)).toBeVisible()
+  const first = await live!.innerText()
+  await page.keyboard.press('j')
+  await expect(pages).toContainText(/2 of the \d+/)
+  await expect.poll(() => live!.innerText()).not.toBe(first)
+  await page.keyboard.press('k')
+  await expect.poll(() => live!.innerText()).toBe(first)
+  await pages.getByRole('button', { name: /choose another page/ }).click()
+  await page.getByText('Another product …').click()
+  await page.getByRole('combobox', { name: 'Find a product' }).fill('EX-210')
+  await page.getByRole('option').filter({ hasText: 'EX-210' }).click()
+  await expect(pages.getByRole('button', { name: /^About Two-frame extractor/ })).toBeVisible()
+  await page.keyboard.press('b')
+  const both = page.getByRole('dialog', { name: 'The page as it is, and as it would be' })
+  for (const title of ['The page as it is', 'The page as it will be'])
+    await expect(both.frameLocator(`iframe[title="${title}"]`).getByRole('heading', { level: 1 })).toBeVisible()
+  await both.getByRole('button', { name: 'Close' }).click()
+})
+
+test('what is ticked stays ticked while one looks around, and pages can be seen with just that', async ({ page }) => {
+  await page.goto('/pages/product-default')
+  await page.getByRole('link', { name: '3 drafts' }).click()
+  await publishRoom(page).getByLabel('“Goes with it”').check()
+  await publishRoom(page).getByRole('button', { name: 'Leave it' }).click()
+  await expect(page).toHaveURL(/\/pages\/product-default/)
+  await page.keyboard.press('v')
+  await page.getByRole('button', { name: 'With all drafts' }).click()
+  await page.getByText('With 1 ticked').click()
+  await expect(page.locator('iframe')).toHaveAttribute('src', /only=section%3Aaccessories/)
+  await page.getByRole('link', { name: '3 drafts' }).click()
+  await expect(publishRoom(page).getByLabel('“Goes with it”')).toBeChecked()
+})
+
+test('what shops are told of a release again is what they were told then; of what is not there they are told so', async ({
+  page,
+  request,
+  playwright,
+  baseURL,
+}) => {
+  const run = async (command: object) => expect((await page.request.post('/api/commands', { data: command })).ok()).toBe(true)
+  await run({ type: 'changeOffer', key: 'to-light-it-with', settings: { reduction: { by: 'percent', percent: 50 } }, seen: {} })
+  const ticked = { sections: ['accessories'], plans: [], offers: ['to-light-it-with'] }
+  const cart = async (query = '') => {
+    const lines = ['SMO-M', 'SMO-BOX'].map(sku => ({ sku, quantity: 1 }))
+    return (await (await request.post(`/api/shop/v1/cart${query}`, { data: { lines } })).json()) as { total: number }
+  }
+  const only = '?draft=1&only=section:accessories,offer:to-light-it-with'
+  const announced = [await shownToShoppers(request, only), await cart(only)]
+  await run({ type: 'publish', ...ticked })
+  const first = [await shownToShoppers(request), await cart()]
+  expect(first).toEqual(announced)
+  const { releases } = (await (await request.get('/api/releases')).json()) as { releases: { number: number }[] }
+  await run({ type: 'unpublish', ...ticked })
+  expect(await shownToShoppers(request)).not.toEqual(first[0])
+  expect((await cart()).total).toBeGreaterThan((first[1] as { total: number }).total)
+  const again = `?draft=1&release=${releases[0]!.number}`
+  expect([await shownToShoppers(request, again), await cart(again)]).toEqual(first)
+  await undoAll(page.request)
+
+  const status = async (query: string, as = request) => (await as.get(`/api/shop/v1/pages/product/EX-210${query}`)).status()
+  expect(await status('?draft=1&release=999')).toBe(404)
+  expect(await status('?draft=1&only=shelf:a')).toBe(400)
+  expect(await status('?only=section:accessories')).toBe(400)
+  const nobody = await playwright.request.newContext({ baseURL })
+  expect(await status('?draft=1&release=1', nobody)).toBe(401)
+  await nobody.dispose()
+})
+
 test('what publishing does is worked out anew when a colleague changes something meanwhile', async ({ page, request }) => {
   await page.goto('/sections')
-  await page.getByRole('button', { name: '3 drafts' }).click()
-  await dialogOf(page).getByLabel('“Goes with it”').check()
+  await page.getByRole('link', { name: '3 drafts' }).click()
+  await publishRoom(page).getByLabel('“Goes with it”').check()
   const row = rowOf(effectsOf(page), '“Goes with it” shows more')
   await expect(row).toBeVisible()
   const changed = await request.post('/api/commands', {

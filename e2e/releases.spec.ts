@@ -1,9 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
-import { Studio } from './studio'
+import { Studio, effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
 
-const dialogOf = (page: Page) => page.getByRole('dialog')
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
 async function placesOf(request: APIRequestContext, key: string): Promise<number | undefined> {
   const { sections } = (await (await request.get('/api/shop/v1/pages/product/EX-210')).json()) as {
@@ -25,47 +24,50 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
   await page.keyboard.press('p')
 
   await test.step('what changes is told in words, with the fill before and after', async () => {
-    await expect(dialogOf(page)).toContainText('Changes the places')
-    await expect(dialogOf(page)).toContainText(/“Also worth a look” shows more on \d+ product pages?/)
-    await expect(dialogOf(page)).toContainText(/full on \d+ → \d+ of \d+/)
-    await dialogOf(page).getByLabel('A note to this release').fill('five for the summer')
-    const { violations } = await new AxeBuilder({ page }).include('[role=dialog]').analyze()
+    await expect(publishRoom(page)).toContainText('Changes the places')
+    await expect(effectsOf(page)).toContainText(/“Also worth a look” shows more on \d+ product pages?/)
+    await expect(effectsOf(page)).toContainText(/full on \d+ → \d+ of \d+/)
+    await publishRoom(page).getByLabel('A note to this release').fill('five for the summer')
+    const { violations } = await new AxeBuilder({ page }).analyze()
     expect(violations.map(each => `${each.id} ${each.nodes[0]?.html}`)).toEqual([])
-    await dialogOf(page).getByRole('button', { name: 'Publish 1' }).click()
+    await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
     await expect(studio.message).toContainText('Published')
-    await expect(dialogOf(page)).toBeHidden()
+    await expect(publishRoom(page)).toBeHidden()
     expect(await placesOf(request, 'related')).toBe(5)
   })
 
   await setPlaces(page, 'More')
   await page.keyboard.press('p')
-  await dialogOf(page).getByRole('button', { name: 'Publish 1' }).click()
+  await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
   await expect.poll(() => placesOf(request, 'related')).toBe(6)
-  await expect(dialogOf(page)).toBeHidden()
+  await expect(publishRoom(page)).toBeHidden()
 
+  const releases = page.getByRole('region', { name: 'Releases' })
   await test.step('go back', async () => {
     await page
       .getByRole('banner')
-      .getByRole('button', { name: /draft|Releases/ })
+      .getByRole('link', { name: /draft|Releases/ })
       .click()
-    await dialogOf(page).getByRole('button', { name: 'Releases', exact: true }).click()
-    const release = dialogOf(page).getByRole('listitem').filter({ hasText: 'five for the summer' })
-    await release.getByRole('button', { name: 'What would change' }).click()
-    await expect(release).toContainText('“Also worth a look”: the places')
-    await release.getByRole('button', { name: /^Go back to release/ }).click()
+    await page.getByRole('navigation', { name: 'Publish or look back' }).getByRole('link', { name: 'Releases' }).click()
+    // The one before what shoppers have is what somebody goes back to.
+    await expect(releases.locator('[aria-current]')).toContainText('five for the summer')
+    await expect(effectsOf(page)).toContainText('“Also worth a look”: the places')
+    await expect(effectsOf(page)).toContainText(/“Also worth a look” loses products on \d+ product pages?/)
+    await releases.getByRole('button', { name: /^Go back to release/ }).click()
     await expect(studio.message).toContainText(/Went back to release \d/)
     expect(await placesOf(request, 'related')).toBe(5)
-    await expect(dialogOf(page).getByRole('listitem').first()).toContainText(/Went back to release \d/)
+    await expect(releases.getByRole('listitem').first()).toContainText(/Went back to release \d/)
+    await expect(effectsOf(page)).toContainText('This is what shoppers have now.')
     // What was made since stays a draft, and goes out only when somebody says so.
-    await dialogOf(page).getByRole('button', { name: 'To publish' }).click()
-    await expect(dialogOf(page).getByRole('checkbox', { name: /^“Also worth a look”/ })).not.toBeChecked()
-    await dialogOf(page).getByRole('button', { name: 'Leave it', exact: true }).click()
+    await page.getByRole('link', { name: 'To publish' }).click()
+    await expect(publishRoom(page).getByRole('checkbox', { name: /^“Also worth a look”/ })).not.toBeChecked()
+    await publishRoom(page).getByRole('button', { name: 'Leave it', exact: true }).click()
     await expect(editorOf(page).getByText('changed', { exact: true })).toBeVisible()
   })
 
   await page.keyboard.press('Control+z')
   await expect.poll(() => placesOf(request, 'related')).toBe(6)
-  await expect(dialogOf(page)).toBeHidden()
+  await expect(publishRoom(page)).toBeHidden()
 })
 
 test('what publishing does follows an edit that was still on its way when it was asked for', async ({ page }) => {
@@ -80,9 +82,9 @@ test('what publishing does follows an edit that was still on its way when it was
   await page.goto('/sections/related')
   await setPlaces(page, 'More')
   await page.keyboard.press('p')
-  await expect(dialogOf(page)).toContainText('Every page keeps what stands on it.')
+  await expect(effectsOf(page)).toContainText('Waiting for what you have just changed')
   letThrough()
-  await expect(dialogOf(page)).toContainText(/“Also worth a look” shows more on \d+ product pages?/)
+  await expect(effectsOf(page)).toContainText(/“Also worth a look” shows more on \d+ product pages?/)
 })
 
 test('what is live is taken from shoppers and stays a draft; what others have drafted is named, and not ticked', async ({
@@ -119,36 +121,36 @@ test('what is live is taken from shoppers and stays a draft; what others have dr
   await setPlaces(page, 'More')
   await page
     .getByRole('banner')
-    .getByRole('button', { name: /drafts/ })
+    .getByRole('link', { name: /drafts/ })
     .click()
-  const rows = dialogOf(page).getByRole('listitem')
+  const rows = publishRoom(page).getByRole('listitem')
   await expect(rows.first().getByRole('checkbox', { name: /^“Also worth a look”/ })).toBeChecked()
   const theirs = rows.filter({ hasText: 'Changes the places' }).nth(1)
   await expect(theirs.getByRole('checkbox')).not.toBeChecked()
   await expect(theirs).toContainText('the admin token')
-  await expect(dialogOf(page).getByRole('button', { name: 'Publish 1' })).toBeVisible()
+  await expect(publishRoom(page).getByRole('button', { name: 'Publish 1' })).toBeVisible()
 })
 
 test('a publishing that is planned goes out at its time, or not when it is cancelled', async ({ page, request }) => {
   await page.goto('/sections/related')
   await setPlaces(page, 'Fewer')
   await page.keyboard.press('p')
-  await dialogOf(page).getByRole('button', { name: 'At a set time' }).click()
-  await expect(dialogOf(page).getByRole('button', { name: 'Plan 1' })).toBeDisabled()
-  await expect(dialogOf(page)).toContainText('Choose a time to come.')
+  await publishRoom(page).getByRole('button', { name: 'At a set time' }).click()
+  await expect(publishRoom(page).getByRole('button', { name: 'Plan 1' })).toBeDisabled()
+  await expect(publishRoom(page)).toContainText('Choose a time to come.')
   const later = new Date(Date.now() + 24 * 3600_000)
-  await dialogOf(page)
+  await publishRoom(page)
     .getByLabel('Goes out at')
     .fill(`${later.toISOString().slice(0, 10)}T09:30`)
-  await dialogOf(page).getByRole('button', { name: 'Plan 1' }).click()
-  await expect(dialogOf(page)).toBeHidden()
+  await publishRoom(page).getByRole('button', { name: 'Plan 1' }).click()
+  await expect(publishRoom(page)).toBeHidden()
 
   await page.keyboard.press('p')
-  const planned = dialogOf(page).getByRole('list', { name: 'Planned' }).getByRole('listitem')
+  const planned = publishRoom(page).getByRole('list', { name: 'Planned' }).getByRole('listitem')
   await expect(planned).toContainText('09:30: 1 draft goes out')
   await planned.getByRole('button', { name: 'Cancel it' }).click()
   await expect(planned).toHaveCount(0)
-  await page.keyboard.press('Escape')
+  await publishRoom(page).getByRole('button', { name: 'Leave it' }).click()
 
   await test.step('one that is due goes out by itself', async () => {
     const at = new Date(Date.now() + 1500).toISOString()

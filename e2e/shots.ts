@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { Studio } from './studio'
+import { Studio, effectsOf, publishRoom } from './studio'
 import { putIntoCart } from './putIntoCart'
 import { undoAll } from './undoAll'
 
@@ -136,9 +136,8 @@ test('pages', async ({ page }) => {
   await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('the buy button is')
   await take(page, 'pages')
   await page.keyboard.press('p')
-  const dialog = page.getByRole('dialog')
-  await expect(dialog).toContainText('Worked out on')
-  await dialog.getByLabel('A note to this release').fill('accessories to tick, above the buy button')
+  await expect(effectsOf(page)).toContainText('Worked out on')
+  await publishRoom(page).getByLabel('A note to this release').fill('accessories to tick, above the buy button')
   await take(page, 'publish')
   await undoAll(page.request)
 })

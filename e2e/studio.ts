@@ -16,7 +16,7 @@ export class Studio {
     this.bench = page.getByRole('region', { name: 'Bench' })
     this.find = page.getByRole('region', { name: 'Find targets to link' })
     this.shopView = page.frameLocator('iframe')
-    this.message = page.locator('.v-snackbar')
+    this.message = page.locator('.message-bar')
   }
 
   /** Puts several products on the bench together. */
@@ -57,3 +57,8 @@ export class Studio {
     return row
   }
 }
+
+/** Where drafts go to shoppers: what is ticked, and what is to be said of it. */
+export const publishRoom = (page: Page) => page.getByRole('region', { name: 'Publish', exact: true })
+/** Beside it: what that does to pages. */
+export const effectsOf = (page: Page) => page.getByRole('region', { name: 'What shoppers see then' })

@@ -15,6 +15,9 @@ import { draftsAnswerSchema } from '../../core/studio/draftAnswers'
 import { callApi } from './callApi'
 import { changedParts, useResource } from './resource'
 import { useStudioShop } from './studioShop'
+import { dataWords } from './words'
+
+const say = dataWords.drafts
 
 /** Everything that is drafted and published, as drafts and as shoppers have it. */
 export const useDrafts = defineStore('drafts', () => {
@@ -47,6 +50,12 @@ export const useDrafts = defineStore('drafts', () => {
     const stored = storedOf(sort, key)
     const thing = stored?.draft ?? stored?.live
     return thing ? studio.words(nameIn(sort, thing)) || key : key
+  }
+
+  /** When something goes out by itself: “planned for 3 Dec, 08:00”; empty: that is not planned. */
+  function plannedWords(sort: DraftedSort, key: string): string {
+    const planned = storedOf(sort, key)?.planned
+    return planned ? say.plannedFor(studio.coming(planned)) : ''
   }
 
   /** Sets parts of a draft. */
@@ -87,6 +96,7 @@ export const useDrafts = defineStore('drafts', () => {
     /** What shoppers have of a sort. */
     liveOf: <Sort extends DraftedSort>(sort: Sort) => thingsOf(sort).flatMap(each => each.live ?? []),
     nameOf,
+    plannedWords,
     unpublished,
     mine,
     unpublishedCount,

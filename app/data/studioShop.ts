@@ -5,6 +5,7 @@ import { facetsSchema as facetsAnswer } from '../../core/productSearch/facets'
 import { formatMoney } from '../../core/money/money'
 import type { Text } from '../../core/text/text'
 import { textIn } from '../../core/text/text'
+import { dayWords, momentWords, nearWords, timeWords } from '../../core/time/dateWords'
 import { momentIn } from '../../core/time/moment'
 import { callApi } from './callApi'
 import { dataWords } from './words'
@@ -15,6 +16,7 @@ const say = dataWords.studioShop
 export const useStudioShop = defineStore('studioShop', () => {
   const shop = shallowRef<StudioShop | null>(null)
   const facets = shallowRef<Facets | null>(null)
+  const timeZone = computed(() => shop.value?.settings.timeZone ?? 'UTC')
   const language = computed(() => shop.value?.settings.language ?? 'en')
 
   return {
@@ -23,8 +25,16 @@ export const useStudioShop = defineStore('studioShop', () => {
     currency: computed(() => shop.value?.settings.currency ?? 'EUR'),
     /** A number that stands beside amounts of money: separated as they are. */
     number: (value: number) => value.toLocaleString(language.value),
+    /** A day, or the day of a moment, where the shop is: “1 Mar 2026”. */
+    day: (date: string) => dayWords(date, timeZone.value),
+    /** A moment there: “1 Mar 2026, 10:00”; its time of day alone. */
+    moment: (at: string) => momentWords(at, timeZone.value),
+    time: (at: string) => timeWords(at, timeZone.value),
+    /** A moment to come, without its year when that is this one: “3 Dec, 08:00”. */
+    coming: (at: string) => nearWords(at, timeZone.value, Date.now()),
+    timeZone,
     /** Now, where the shop is. */
-    now: () => momentIn(shop.value?.settings.timeZone ?? 'UTC'),
+    now: () => momentIn(timeZone.value),
     /** The kinds in use, in their order. */
     kinds: computed(() => shop.value?.kinds.filter(kind => !kind.retired) ?? []),
     allKinds: computed(() => shop.value?.kinds ?? []),

@@ -1,5 +1,8 @@
 /** What people read here, to be translated in one place. */
 export const dataWords = {
+  drafts: {
+    plannedFor: (when: string) => `planned for ${when}`,
+  },
   messages: {
     somethingWentWrongInThe: 'Something went wrong in the studio. Reload the page; what was saved is safe.',
   },

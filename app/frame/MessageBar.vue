@@ -6,7 +6,6 @@ import { frameWords } from './words'
 const say = frameWords.messageBar
 
 const messages = useMessages()
-const open = computed({ get: () => messages.current !== null, set: value => value || messages.clear() })
 // Each message has its full time: the bar's own timer would go on from the message before.
 const staysFor = computed(() => (messages.current?.tone === 'refused' ? 12_000 : 5_000))
 const { start, stop } = useTimeoutFn(() => messages.clear(), staysFor, { immediate: false })
@@ -22,28 +21,39 @@ function act(): void {
 </script>
 
 <template>
-  <v-snackbar
-    v-model="open"
-    :timeout="-1"
-    location="bottom left"
-    color="#1f2933"
-    rounded="lg"
-    :role="messages.current?.tone === 'refused' ? 'alert' : 'status'"
-    @pointerenter="stop"
-    @pointerleave="start"
-    @focusin="stop"
-    @focusout="start"
-  >
-    <span class="words" :class="messages.current?.tone">{{ messages.current?.words }}</span>
-    <template #actions>
-      <button v-if="messages.current?.action" type="button" class="act" @click="act">{{ messages.current.action.words }}</button>
+  <!-- What comes into it is read aloud. -->
+  <div aria-live="polite">
+    <div
+      v-if="messages.current"
+      class="message-bar"
+      :role="messages.current.tone === 'refused' ? 'alert' : 'status'"
+      @pointerenter="stop"
+      @pointerleave="start"
+      @focusin="stop"
+      @focusout="start"
+    >
+      <span class="words" :class="messages.current.tone">{{ messages.current.words }}</span>
+      <button v-if="messages.current.action" type="button" class="act" @click="act">{{ messages.current.action.words }}</button>
       <button type="button" class="act" :aria-label="say.close" @click="messages.clear()">×</button>
-    </template>
-  </v-snackbar>
+    </div>
+  </div>
 </template>
 
 <style scoped>
+/* It stands below everything and covers nothing; above dialogs, which cover all else. */
+.message-bar {
+  position: relative;
+  z-index: 2900;
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  min-height: 46px;
+  padding: 7px 16px;
+  background: var(--ink);
+  color: #fff;
+}
 .words {
+  flex: 1;
   font: 14px/1.4 var(--text);
 }
 .words.refused::before {

@@ -214,7 +214,8 @@ const found = computed(() => {
   background: var(--sheet);
   cursor: pointer;
 }
-.open:hover {
+.open:hover,
+.open.router-link-active {
   background: var(--petrol-wash);
 }
 @media (max-width: 1340px) {

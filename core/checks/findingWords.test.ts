@@ -97,6 +97,7 @@ const shop: FindingShop = {
   ),
   links,
   kinds,
+  timeZone: 'UTC',
   money: amount => `€${amount / 100}`,
   plural: kind => kind.plural.en!,
 }
@@ -118,11 +119,11 @@ describe('a finding on a product', () => {
   it.each<[Check, string[]]>([
     [
       'targetNotForSale',
-      ['S upsell DRAFT: a draft', 'S upsell UNPRICED: no price', 'S upsell SOON: from 2026-06-01', 'S upsell V-1: a draft'],
+      ['S upsell DRAFT: a draft', 'S upsell UNPRICED: no price', 'S upsell SOON: from 1 Jun 2026', 'S upsell V-1: a draft'],
     ],
     ['targetOutOfStock', ['S upsell NONE: 0 left', 'S refill NONE: 0 left']],
     ['targetRetired', ['S upsell OLD: retired']],
-    ['linkOver', ['S upsell V: until 2026-04-01']],
+    ['linkOver', ['S upsell V: until 1 Apr 2026']],
     ['laneOutOfStock', ['S refill : 1 link, none in stock']],
     ['overCeiling', ['S upsell : 8 links, 4 are the ceiling']],
     ['cheaperThanSource', ['S upsell CHEAP: €15, 25 % cheaper']],

@@ -7,6 +7,7 @@ import type { LinkKind } from '../links/kind'
 import { kindsInUse } from '../links/kind'
 import type { Lane } from '../links/lane'
 import { percentDifference } from '../money/money'
+import { dayWords } from '../time/dateWords'
 import { isPageKind, pageTypes } from '../pageTypes/registry'
 import { counted, listed } from '../text/sentence'
 import type { Finding } from './check'
@@ -18,6 +19,7 @@ export interface FindingShop {
   catalogue: Catalogue
   links: { lane(source: string, kind: string): Lane }
   kinds: ReadonlyMap<string, LinkKind>
+  timeZone: string
   /** How an amount in minor units, and a kind of link, is written. */
   money(amount: number): string
   plural(kind: LinkKind): string
@@ -42,11 +44,11 @@ function currentWords({ check, source, kind, target }: Finding, shop: FindingSho
     case 'targetOutOfStock':
       return `${item ? stockOf(item.product, item.variant) : 0} left`
     case 'targetNotForSale':
-      return item ? notForSaleWords(item) : ''
+      return item ? notForSaleWords(item, shop) : ''
     case 'targetRetired':
       return 'retired'
     case 'linkOver':
-      return `until ${lane.find(link => link.target === target)?.until?.slice(0, 10) ?? ''}`
+      return `until ${dateWords(lane.find(link => link.target === target)?.until, shop)}`
     case 'severalLanes':
       return `also in ${listed(otherLanes(source, kind, target, shop))}`
     case 'cheaperThanSource':
@@ -61,7 +63,7 @@ function currentWords({ check, source, kind, target }: Finding, shop: FindingSho
     case 'bundlePartGone':
       return item ? 'retired' : `${target} is gone`
     case 'bundlePartNotForSale':
-      return item ? notForSaleWords(item) : ''
+      return item ? notForSaleWords(item, shop) : ''
     case 'bundleUnmapped':
       return unmappedWords(source, target, shop)
     case 'bundleOutOfStock':
@@ -80,9 +82,11 @@ function currentWords({ check, source, kind, target }: Finding, shop: FindingSho
   }
 }
 
-function notForSaleWords({ product, variant }: CatalogueItem): string {
+const dateWords = (date: string | null | undefined, { timeZone }: FindingShop) => (date ? dayWords(date, timeZone) : '')
+
+function notForSaleWords({ product, variant }: CatalogueItem, shop: FindingShop): string {
   if ((variant?.status ?? product.status) === 'draft' || product.status === 'draft') return 'a draft'
-  return priceOf(product, variant) === null ? 'no price' : `from ${product.released?.slice(0, 10) ?? ''}`
+  return priceOf(product, variant) === null ? 'no price' : `from ${dateWords(product.released, shop)}`
 }
 
 function otherLanes(source: string, kind: string, target: string, shop: FindingShop): string[] {

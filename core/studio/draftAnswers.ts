@@ -30,6 +30,8 @@ export type StoredDraft<Thing> = Versions<Thing> & {
   problems: z.infer<typeof draftProblemSchema>[]
   /** null: shoppers have it as it is. */
   by: z.infer<typeof drafterSchema> | null
+  /** When it goes out as it was drafted when that was planned, ISO 8601; null: that is not planned. */
+  planned: string | null
 }
 
 const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Thing>> =>
@@ -39,6 +41,7 @@ const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Th
     draft: schema.nullable(),
     problems: z.array(draftProblemSchema),
     by: drafterSchema.nullable(),
+    planned: z.string().nullable(),
   })
 
 /** All things of each sort, live and as drafts. */

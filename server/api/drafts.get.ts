@@ -31,6 +31,7 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
     const last = lastOf.get(`${draftedSorts[sort].of} ${key}`)
     return { name: last ? nameOf(last.editor, access) : null, isMe: last?.editor === me && !notDrafting.has(last.type) }
   }
+  const plannings = [...shop.schedules.values()].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
   function stored<Sort extends DraftedSort>(sort: Sort): StoredDraft<DraftedThings[Sort]>[] {
     const things: ReadonlyMap<string, Versions<DraftedThings[Sort]>> = shop.versions[sort]
     return Array.from(things, ([key, { live, draft }]) => ({
@@ -39,6 +40,7 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
       draft,
       problems: draft ? problemsOf(sort, draft) : [],
       by: isUnpublished({ live, draft }) ? drafterOf(sort, key) : null,
+      planned: plannings.find(each => key in each[sort])?.at ?? null,
     }))
   }
   const attributes = [...shop.finder.postings.attributeValues.keys()].sort()

@@ -53,11 +53,12 @@ function sectionThing(key: string, shop: LiveShop): FindingRow['source'] {
 }
 
 function wordsOf(shop: LiveShop): FindingShop {
-  const { language, currency } = shop.settings
+  const { language, currency, timeZone } = shop.settings
   return {
     catalogue: shop.catalogue,
     links: shop.links,
     kinds: shop.kinds,
+    timeZone,
     money: amount => formatMoney(amount, currency, language),
     plural: kind => textIn(kind.plural, language, language),
   }

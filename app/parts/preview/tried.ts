@@ -1,9 +1,9 @@
 import { useLocalStorage } from '@vueuse/core'
-import { z } from 'zod'
 import type { ProductRow } from '../../../core/workbench/workbench'
-import { productListSchema, productRowSchema } from '../../../core/workbench/workbench'
+import { productListSchema } from '../../../core/workbench/workbench'
 import type { Fill } from '../../../core/checks/fill'
 import { callApi } from '../../data/callApi'
+import { namedProducts } from '../../data/namedProducts'
 
 /** What sections and rules are tried on: a product, and who looks at its page. */
 export const useTried = defineStore('tried', () => {
@@ -20,9 +20,8 @@ export const useTried = defineStore('tried', () => {
   /** How a section is filled on the pages that it is tried on; null while that is not known. */
   const fill = shallowRef<{ section: string; fill: Fill } | null>(null)
 
-  const named = (skus: string[]) => callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: skus } })
   async function choose(next: string): Promise<void> {
-    const [row] = (await named([next])).rows
+    const [row] = await namedProducts([next])
     if (!row) return
     product.value = row
     sku.value = row.product

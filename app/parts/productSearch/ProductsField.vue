@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { z } from 'zod'
 import type { ProductRow } from '../../../core/workbench/workbench'
-import { productListSchema, productRowSchema } from '../../../core/workbench/workbench'
+import { productListSchema } from '../../../core/workbench/workbench'
 import { useMessages } from '../../data/messages'
 import { callApi } from '../../data/callApi'
+import { namedProducts } from '../../data/namedProducts'
 import { useFoundProducts } from './useFoundProducts'
 import { productSearchWords } from './words'
 
@@ -20,7 +20,7 @@ const known = shallowRef(new Map<string, ProductRow>())
 async function lookUp(): Promise<void> {
   const missing = props.skus.filter(sku => !known.value.has(sku))
   if (!missing.length) return
-  const { rows } = await callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: missing } })
+  const rows = await namedProducts(missing)
   known.value = new Map([...known.value, ...rows.map(row => [row.sku, row] as const)])
 }
 watch(

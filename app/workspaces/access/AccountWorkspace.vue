@@ -7,11 +7,12 @@ import { useHistory } from '../../data/history'
 import { useMe } from '../../data/me'
 import { useMessages } from '../../data/messages'
 import { useFollowing } from '../../data/useFollowing'
-import { momentWords } from '../../elements/dayWords'
 import { useWorkspaceTitle } from '../../frame/useOpened'
+import { useStudioShop } from '../../data/studioShop'
 import { accessWords } from './words'
 
 const say = accessWords.account
+const studio = useStudioShop()
 /** One's own name and colour, what one signs in with, and where one is signed in. */
 const me = useMe()
 const history = useHistory()
@@ -30,7 +31,7 @@ async function loadPasskeys(): Promise<void> {
   passkeys.value = (await callApi(passkeysAnswerSchema, '/api/account/passkeys')).passkeys
 }
 const loadWaysIn = () => Promise.all([loadSessions(), loadPasskeys()])
-const load = () => Promise.all([history.load(), loadWaysIn()])
+const load = () => Promise.all([history.load(), studio.load(), loadWaysIn()])
 const stepped = useFollowing(async () => undefined)
 
 async function attempt(work: () => Promise<string>): Promise<void> {
@@ -91,7 +92,7 @@ const endOthers = () =>
         <ul>
           <li v-for="each in sessions" :key="each.id">
             <b>{{ each.device }}</b> <span v-if="each.isThis" class="state live">{{ say.this }}</span>
-            <span class="small soft">{{ say.since(momentWords(each.begun)) }} · {{ say.seen(momentWords(each.seen)) }}</span>
+            <span class="small soft">{{ say.since(studio.moment(each.begun)) }} · {{ say.seen(studio.moment(each.seen)) }}</span>
           </li>
         </ul>
         <button type="button" class="plain-button" :disabled="(sessions?.length ?? 0) < 2" @click="endOthers">{{ say.endOthers }}</button>

@@ -5,10 +5,11 @@ import { callApi } from '../../data/callApi'
 import { useMe } from '../../data/me'
 import { useMessages } from '../../data/messages'
 import { hasPasskeys, makePasskey, PasskeyNotUsed } from '../../data/passkeys'
-import { momentWords } from '../../elements/dayWords'
+import { useStudioShop } from '../../data/studioShop'
 import { accessWords } from './words'
 
 const say = accessWords.passkeys
+const studio = useStudioShop()
 /** One's passkeys: made in this browser, and taken away. */
 const me = useMe()
 const messages = useMessages()
@@ -18,7 +19,7 @@ const isConfirming = ref(false)
 const canConfirm = computed(() => me.person!.hasPassword || passkeys.value.length > 0)
 const canMake = computed(() => hasPasskeys(me.passkeysAt))
 const where = computed(() => (me.passkeysAt === null ? say.nowhere : say.elsewhere(me.passkeysAt)))
-const usedWords = ({ used }: PasskeyShown) => (used ? say.used(momentWords(used)) : say.unused)
+const usedWords = ({ used }: PasskeyShown) => (used ? say.used(studio.moment(used)) : say.unused)
 
 /** Closing what the browser asks is no mistake: nothing has happened. */
 async function make(confirmation: Confirmation): Promise<void> {
@@ -47,7 +48,7 @@ async function remove({ id, device }: PasskeyShown): Promise<void> {
     <ul v-if="passkeys.length">
       <li v-for="each in passkeys" :key="each.id">
         <span
-          ><b>{{ each.device }}</b> <span class="small soft">{{ say.since(momentWords(each.made)) }} · {{ usedWords(each) }}</span></span
+          ><b>{{ each.device }}</b> <span class="small soft">{{ say.since(studio.moment(each.made)) }} · {{ usedWords(each) }}</span></span
         >
         <button type="button" class="text-button" :aria-label="say.removeOf(each.device)" @click="remove(each)">{{ say.remove }}</button>
       </li>

@@ -3,11 +3,12 @@ import type { PeopleAnswer } from '../../../core/access/people'
 import type { Role } from '../../../core/access/roles'
 import { roles } from '../../../core/access/roles'
 import { useMe } from '../../data/me'
-import { dayWords, momentWords } from '../../elements/dayWords'
 import { usePeople } from './people'
+import { useStudioShop } from '../../data/studioShop'
 import { accessWords } from './words'
 
 const say = accessWords.people
+const studio = useStudioShop()
 type Person = PeopleAnswer['people'][0]
 
 /** The people who may come in, what they may do, and who is invited. */
@@ -19,7 +20,7 @@ const name = ref('')
 const role = ref<Role>('editor')
 const made = shallowRef<{ name: string; link: string } | null>(null)
 
-const until = (day: string) => say.until(dayWords(day))
+const until = (day: string) => say.until(studio.day(day))
 const giveRole = (person: Person, given: Role) => people.giveRole(person.id, given, say.roleGiven(person.name, given))
 const takeBack = ({ id, name }: PeopleAnswer['invitations'][0]) => people.takeBackInvitation(id, say.takenBack(name))
 const remove = () => people.removePerson(removing.value!.id, say.removed(removing.value!.name))
@@ -67,7 +68,7 @@ async function invite(): Promise<void> {
               @update:model-value="(given: Role) => giveRole(person, given)"
             />
           </td>
-          <td class="soft">{{ person.seen ? momentWords(person.seen) : say.never }}</td>
+          <td class="soft">{{ person.seen ? studio.moment(person.seen) : say.never }}</td>
           <td class="end">
             <button type="button" class="text-button" :aria-label="say.removeName(person.name)" @click="removing = person">
               {{ say.remove }}

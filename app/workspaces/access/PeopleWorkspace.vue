@@ -5,9 +5,11 @@ import { useHistory } from '../../data/history'
 import { useFollowing } from '../../data/useFollowing'
 import { useWorkspaceTitle } from '../../frame/useOpened'
 import { usePeople } from './people'
+import { useStudioShop } from '../../data/studioShop'
 import { accessWords } from './words'
 
 const say = accessWords.people
+const studio = useStudioShop()
 /** Who may come in: people, and programs with their tokens. For admins. */
 const me = useMe()
 const history = useHistory()
@@ -15,7 +17,7 @@ const people = usePeople()
 useWorkspaceTitle(say.title)
 const mayBeHere = computed(() => me.may('admin'))
 const load = async () => {
-  await history.load()
+  await Promise.all([history.load(), studio.load()])
   if (mayBeHere.value) await people.load()
 }
 // Nothing here is in the history, but undo stands in the bar.

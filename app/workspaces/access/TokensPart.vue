@@ -3,11 +3,12 @@ import type { TokensAnswer } from '../../../core/access/people'
 import { tokenDays } from '../../../core/access/people'
 import type { Scope } from '../../../core/access/scopes'
 import { scopes, scopeWords } from '../../../core/access/scopes'
-import { dayWords, momentWords } from '../../elements/dayWords'
 import { usePeople } from './people'
+import { useStudioShop } from '../../data/studioShop'
 import { accessWords } from './words'
 
 const say = accessWords.tokens
+const studio = useStudioShop()
 /** What programs may do. */
 const people = usePeople()
 const making = ref(false)
@@ -17,7 +18,7 @@ const days = ref<(typeof tokenDays)[number]>(90)
 const made = shallowRef<{ name: string; token: string } | null>(null)
 const dayChoices = tokenDays.map(each => [each, say.daysOf(each)] as const)
 const factsOf = ({ scopes, until, used }: TokensAnswer['tokens'][0]) =>
-  [...scopes.map(each => scopeWords[each]), say.until(dayWords(until)), used ? say.used(momentWords(used)) : say.unused].join(' · ')
+  [...scopes.map(each => scopeWords[each]), say.until(studio.day(until)), used ? say.used(studio.moment(used)) : say.unused].join(' · ')
 const isOver = (until: string) => Date.parse(until) < Date.now()
 
 const takeBack = ({ id, name }: TokensAnswer['tokens'][0]) => people.takeBackToken(id, say.takenBack(name))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'es-toolkit'
 import type { Component } from 'vue'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
@@ -67,6 +68,9 @@ const groups = computed(() =>
     return { page, plans }
   }),
 )
+/** When it goes out, or else which pages get it. */
+const aboutOf = ({ key, plan }: { key: string; plan: PagePlan }) =>
+  upperFirst(store.plannedWords('plans', key)) || (plan.scope ? scopeWords(plan.scope, names) : say.default)
 const rows = computed(() => groups.value.flatMap(({ plans }) => plans))
 /** How many pages get a plan; of those with several products nobody can say. */
 const countOf = (plan: PagePlan) => (pageTypes[plan.page].ofSeveral ? '' : (answer.value?.counts[plan.key]?.toLocaleString('en') ?? ''))
@@ -124,7 +128,7 @@ useShortcut('n', () => (adding.value = true))
             >
               <span class="names"
                 ><span class="name cut">{{ studio.words(each.plan.name) || each.key }}</span
-                ><span class="small soft cut">{{ each.plan.scope ? scopeWords(each.plan.scope, names) : say.default }}</span></span
+                ><span class="small soft cut">{{ aboutOf(each) }}</span></span
               >
               <span v-if="each.leaving" class="state leaving">{{ say.toBeRemoved }}</span>
               <span v-else-if="each.unpublished" class="state draft">{{ each.isNew ? say.draft : say.changed }}</span>

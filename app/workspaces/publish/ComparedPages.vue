@@ -2,6 +2,7 @@
 import { pageAnswerSchema } from '../../../core/delivery/contract/pages'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import { callApi } from '../../data/callApi'
+import { namedProducts } from '../../data/namedProducts'
 import { useAnswer } from '../../data/useAnswer'
 import { useDrafts } from '../../data/drafts'
 import { useShortcut } from '../../elements/useShortcut'
@@ -30,6 +31,7 @@ const page = computed(() => row.value?.page ?? null)
 const at = ref(0)
 /** A product that somebody wants to look at, which need not be among them; null: one of them. */
 const other = ref<string | null>(null)
+const otherName = ref('')
 watch(
   () => row.value?.id,
   () => {
@@ -41,7 +43,7 @@ const some = computed(() => row.value?.some ?? [])
 watch(some, now => (at.value = Math.min(at.value, Math.max(0, now.length - 1))))
 const about = computed(() => other.value ?? some.value[at.value] ?? null)
 const asksForProduct = computed(() => page.value !== null && pageTypes[page.value].asksFor === 'product')
-const nameOf = (subject: string) => props.seen.answer?.names[subject] || subject || say.theOnlyPage
+const nameOf = (subject: string) => props.seen.answer?.names[subject] || otherName.value || subject || say.theOnlyPage
 const place = computed(() => {
   if (other.value !== null) return ''
   const count = row.value?.count ?? 0
@@ -54,9 +56,11 @@ function step(by: number): void {
   at.value = Math.max(0, Math.min(next, some.value.length - 1))
 }
 const finding = ref(false)
-function found(sku: string): void {
+async function found(sku: string): Promise<void> {
   finding.value = false
-  other.value = sku
+  const [row] = await namedProducts([sku])
+  otherName.value = row?.name ?? sku
+  other.value = row?.product ?? sku
 }
 
 const { answer, failed } = useAnswer(

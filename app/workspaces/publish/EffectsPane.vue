@@ -121,7 +121,7 @@ li {
 }
 .row {
   display: grid;
-  grid-template-columns: 56px 1fr 136px;
+  grid-template-columns: 56px 1fr 148px;
   gap: 2px 14px;
   width: 100%;
   padding: 13px 20px;

@@ -4,7 +4,7 @@ import { draftedSortNames } from '../../../core/releases/draftedSorts'
 import type { Schedule } from '../../../core/releases/release'
 import { useDrafts } from '../../data/drafts'
 import { useMessages } from '../../data/messages'
-import { momentWords } from '../../elements/dayWords'
+import { useStudioShop } from '../../data/studioShop'
 import { useReleases } from './releases'
 import { publishWords } from './words'
 
@@ -12,11 +12,12 @@ const say = publishWords.plannedReleases
 
 /** What is to go live at a set time. */
 const store = useDrafts()
+const studio = useStudioShop()
 const messages = useMessages()
 const releases = useReleases()
 
 const schedules = computed(() =>
-  (releases.answer?.schedules ?? []).map(each => ({ key: each.key, when: momentWords(each.at), words: wordsOf(each) })),
+  (releases.answer?.schedules ?? []).map(each => ({ key: each.key, when: studio.coming(each.at), words: wordsOf(each) })),
 )
 function wordsOf(schedule: Schedule): string {
   const count = sumBy(draftedSortNames, sort => Object.keys(schedule[sort]).length)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMe } from '../../data/me'
 import { useDrafts } from '../../data/drafts'
-import { momentWords } from '../../elements/dayWords'
+import { useStudioShop } from '../../data/studioShop'
 import { useReleases } from './releases'
 import { publishWords } from './words'
 
@@ -15,6 +15,7 @@ const props = defineProps<{
 const emit = defineEmits<{ open: [number: string]; leave: [] }>()
 const releases = useReleases()
 const store = useDrafts()
+const studio = useStudioShop()
 const me = useMe()
 const mayPublish = computed(() => me.may('publisher'))
 const newest = computed(() => String(releases.answer?.releases[0]?.number ?? ''))
@@ -22,7 +23,7 @@ const rows = computed(() =>
   (releases.answer?.releases ?? []).map(each => ({
     key: String(each.number),
     title: each.note || each.words,
-    about: [momentWords(each.at), each.by && say.by(each.by), each.note && each.words].filter(Boolean).join(' · '),
+    about: [studio.moment(each.at), each.by && say.by(each.by), each.note && each.words].filter(Boolean).join(' · '),
   })),
 )
 const isBusy = ref(false)

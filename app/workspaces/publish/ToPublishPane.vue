@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { isAnyToPublish } from '../../../core/releases/toPublish'
+import { msOfWallTime } from '../../../core/time/wallTime'
 import { useDrafts } from '../../data/drafts'
 import { useMe } from '../../data/me'
+import { useStudioShop } from '../../data/studioShop'
 import { useShortcut } from '../../elements/useShortcut'
 import { useTicked } from '../../parts/publishing/ticked'
 import { useToPublish } from './useToPublish'
@@ -12,6 +14,7 @@ const say = publishWords.toPublishPane
 /** What shoppers don't have yet, with what is to go out ticked, when, and under which note. */
 const emit = defineEmits<{ leave: [] }>()
 const store = useDrafts()
+const studio = useStudioShop()
 const ticked = useTicked()
 const me = useMe()
 const mayPublish = computed(() => me.may('publisher'))
@@ -19,10 +22,11 @@ const mayPublish = computed(() => me.may('publisher'))
 const { groups, rows, missing, staleLooks, stopped, count } = useToPublish()
 
 const note = ref('')
-/** When it goes out, as a field for dates and times has it; empty: at once. */
+/** When it goes out, by the clocks where the shop is; empty: at once. */
 const time = ref('')
 const isLater = ref(false)
-const isPast = computed(() => isLater.value && (!time.value || Date.parse(time.value) <= Date.now()))
+const goesOut = computed(() => msOfWallTime(time.value, studio.timeZone))
+const isPast = computed(() => isLater.value && !(goesOut.value > Date.now()))
 /** Something is on its way: a second click does nothing. */
 const isBusy = ref(false)
 const isReady = computed(
@@ -39,7 +43,7 @@ async function send(command: Parameters<typeof store.sendAndTell>[0]): Promise<v
 async function publish(): Promise<void> {
   if (!isReady.value) return
   const what = { ...ticked.keys, note: note.value.trim() }
-  await send(isLater.value ? { type: 'schedulePublish', at: new Date(time.value).toISOString(), ...what } : { type: 'publish', ...what })
+  await send(isLater.value ? { type: 'schedulePublish', at: new Date(goesOut.value).toISOString(), ...what } : { type: 'publish', ...what })
 }
 const discard = () => send({ type: 'discard', ...ticked.keys })
 useShortcut('Enter', publish, { ctrl: true })
@@ -100,7 +104,7 @@ const times = [
             />
             <v-text-field v-if="isLater" v-model="time" type="datetime-local" :aria-label="say.goesOutAt" />
           </div>
-          <p v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut }}</p>
+          <p v-if="isLater" class="small soft">{{ isPast ? say.chooseATimeToCome : say.whatIsTickedGoesOut(studio.timeZone) }}</p>
         </template>
         <p v-if="!mayPublish" class="warning" role="status">{{ say.takesAPublisher }}</p>
         <div class="ways">

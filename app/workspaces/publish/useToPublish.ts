@@ -37,7 +37,7 @@ export function useToPublish() {
       of,
       key,
       name: called(store.nameOf(of, key)),
-      words: draft ? wordsOf(live, draft) : say.removed,
+      words: [draft ? wordsOf(live, draft) : say.removed, store.plannedWords(of, key)].filter(Boolean).join(' · '),
       by: by?.isMe ? '' : (by?.name ?? ''),
       obstacle: of === 'sections' ? '' : (problems[0]?.words ?? ''),
     }

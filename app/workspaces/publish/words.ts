@@ -146,7 +146,8 @@ export const publishWords = {
     atASetTime: 'At a set time',
     goesOutAt: 'Goes out at',
     chooseATimeToCome: 'Choose a time to come.',
-    whatIsTickedGoesOut: 'What is ticked goes out as it is now, whatever is drafted until then.',
+    whatIsTickedGoesOut: (zone: string) =>
+      `By the clocks of ${zone}. What is ticked goes out as it is now, whatever is drafted until then.`,
     discardWhatIsTicked: 'Discard what is ticked',
     discard: 'Discard',
     leaveIt: 'Leave it',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'es-toolkit'
 import { isUnpublished } from '../../../core/sections/versions'
 import type { StoredSection } from '../../../core/studio/draftAnswers'
 import { useDrafts } from '../../data/drafts'
@@ -18,6 +19,10 @@ const words = ref('')
 
 const headingOf = (each: StoredSection) => studio.words((each.draft ?? each.live)!.heading) || each.key
 function whereOf(key: string): string {
+  const planned = store.plannedWords('sections', key)
+  return planned ? `${upperFirst(planned)} · ${standsOn(key)}` : standsOn(key)
+}
+function standsOn(key: string): string {
   const plans = store.plansWith(key)
   if (!plans.length) return say.onNoPageYet
   return plans.length === 1

@@ -4,6 +4,7 @@ import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
 import { draftedSortNames, draftedSorts } from '../../releases/draftedSorts'
 import { counted, listed } from '../../text/sentence'
+import { momentWords } from '../../time/dateWords'
 import { planReleases } from './planReleases'
 import { scheduleRecord } from './scheduleRecord'
 import type { ReleaseCommand } from './releaseCommandSchema'
@@ -38,18 +39,15 @@ function releaseWords(command: ReleaseCommand, context: CommandContext, language
         `Planned to publish ${counted(
           sumBy(draftedSortNames, sort => command[sort]?.length ?? 0),
           'draft',
-        )} at ` + `${momentWords(command.at)}`
+        )} at ` + momentWords(command.at, context.timeZone)
       )
     case 'cancelSchedule':
     case 'runSchedule': {
       const due = context.states.of(scheduleRecord).get(command.key)!
       return (
         `${command.type === 'runSchedule' ? 'Published what was planned for' : 'Cancelled what was planned for'} ` +
-        `${momentWords(due.at)}`
+        momentWords(due.at, context.timeZone)
       )
     }
   }
 }
-
-/** A moment to the minute, in UTC: “2026-05-01, 10:00 UTC”. */
-const momentWords = (at: string) => new Date(at).toISOString().replace(/^(.{10})T(.{5}).*$/, '$1, $2 UTC')

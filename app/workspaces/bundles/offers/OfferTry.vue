@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import { z } from 'zod'
 import type { ProductRow } from '../../../../core/workbench/workbench'
-import { productListSchema, productRowSchema } from '../../../../core/workbench/workbench'
+import { productListSchema } from '../../../../core/workbench/workbench'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
 import type { PlanScope } from '../../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
 import type { Device } from '../../../parts/preview/devices'
+import { namedProducts } from '../../../data/namedProducts'
 import { callApi } from '../../../data/callApi'
 import { previewAddress } from '../../../parts/preview/previewAddress'
 import { useAnswer } from '../../../data/useAnswer'
@@ -31,10 +31,7 @@ const tried = shallowRef<ProductRow | null>(null)
 watch(
   sku,
   async next => {
-    tried.value = next
-      ? ((await callApi(z.object({ rows: z.array(productRowSchema) }), '/api/products/named', { query: { sku: next } }).catch(() => null))
-          ?.rows[0] ?? null)
-      : null
+    tried.value = (next && (await namedProducts([next]).catch(() => []))[0]) || null
   },
   { immediate: true },
 )

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'es-toolkit'
 import type { Offer } from '../../../../core/offers/offer'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
@@ -30,7 +31,7 @@ const rows = computed(() =>
   store.offers.map(each => ({
     key: each.key,
     name: store.nameOf('offers', each.key),
-    words: each.problems[0]?.words ?? wordsOf((each.draft ?? each.live)!),
+    words: upperFirst(store.plannedWords('offers', each.key)) || (each.problems[0]?.words ?? wordsOf((each.draft ?? each.live)!)),
     state: stateOf(each),
   })),
 )

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'es-toolkit'
 import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../../../core/pageTypes/registry'
 import { isUnpublished } from '../../../../core/sections/versions'
@@ -23,9 +24,11 @@ const section = computed(() => stored.value?.draft ?? stored.value?.live ?? null
 const heading = computed(() => (section.value && studio.words(section.value.heading)) || props.sectionKey)
 const offHere = computed(() => props.plan.off.includes(props.sectionKey))
 const isOff = computed(() => offHere.value || section.value?.off)
-const says = computed(() =>
-  section.value ? `${layoutWords[section.value.layout]} · ${say.places(section.value.places)}` : say.thereIsNoSuchSection,
-)
+const says = computed(() => {
+  if (!section.value) return say.thereIsNoSuchSection
+  const planned = upperFirst(store.plannedWords('sections', props.sectionKey))
+  return planned || `${layoutWords[section.value.layout]} · ${say.places(section.value.places)}`
+})
 const state = computed(() => {
   if (!stored.value?.draft) return { name: 'leaving', words: say.toBeRemoved }
   if (offHere.value) return { name: 'off', words: say.offHere }

@@ -3,7 +3,6 @@ import type { MergedRow } from '../../../../core/workbench/mergedLane'
 import type { LinkKind } from '../../../../core/links/kind'
 import { useWorkbench } from './workbench'
 import { useStudioShop } from '../../../data/studioShop'
-import { dayWords } from '../../../elements/dayWords'
 import PhDotsThree from '~icons/ph/dots-three-bold'
 import PhX from '~icons/ph/x-bold'
 import { benchWords } from '../words/bench'
@@ -25,7 +24,7 @@ const difference = computed(() => {
 const problem = computed(() => {
   switch (props.row.problem) {
     case 'over':
-      return say.ended(dayWords(props.row.until!))
+      return say.ended(studio.day(props.row.until!))
     case 'notForSale':
       return say.notForSale
     case 'outOfStock':
@@ -40,8 +39,8 @@ const problem = computed(() => {
 })
 const unseen = computed(() => props.row.later || ['over', 'notForSale', 'outOfStock'].includes(props.row.problem ?? ''))
 const dates = computed(() => {
-  if (props.row.later) return say.from(dayWords(props.row.from!))
-  return props.row.until && props.row.problem !== 'over' ? say.until(dayWords(props.row.until)) : ''
+  if (props.row.later) return say.from(studio.day(props.row.from!))
+  return props.row.until && props.row.problem !== 'over' ? say.until(studio.day(props.row.until)) : ''
 })
 const missing = computed(() => bench.products.length - props.row.on.length)
 const also = computed(() =>

@@ -3,10 +3,11 @@ import type { HistoryEntry } from '../../../../core/workbench/workbench'
 import { historyAnswerSchema } from '../../../../core/workbench/workbench'
 import { useWorkbench } from '../bench/workbench'
 import { ApiProblem, callApi } from '../../../data/callApi'
-import { dayWords } from '../../../elements/dayWords'
+import { useStudioShop } from '../../../data/studioShop'
 import { historyWords } from '../words/history'
 
 const say = historyWords.historyPane
+const studio = useStudioShop()
 
 /** What was changed, newest first: on the products on the bench, or in the whole shop. */
 const emit = defineEmits<{ revert: [entry: number] }>()
@@ -48,17 +49,15 @@ async function load(before?: number): Promise<void> {
 const loadOlder = () => load(entries.value.at(-1)!.id)
 watch(question, () => load(), { immediate: true })
 
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
-const timeOf = (entry: HistoryEntry) => time.format(new Date(entry.at))
 function about({ mine, by, lanes, undone }: HistoryEntry): string {
   const who = by === null ? say.bySomeoneElse : say.by(by)
   return [mine ? say.byYou : who, lanes > 1 && say.lanes(lanes), undone && say.undone].filter(Boolean).join(' · ')
 }
-const today = dayWords(new Date().toISOString())
 const days = computed(() => {
+  const today = studio.day(new Date().toISOString())
   const byDay = new Map<string, HistoryEntry[]>()
   for (const entry of entries.value) {
-    const day = dayWords(entry.at)
+    const day = studio.day(entry.at)
     byDay.set(day, [...(byDay.get(day) ?? []), entry])
   }
   return Array.from(byDay, ([day, all]) => ({ day: day === today ? say.today : day, all }))
@@ -82,7 +81,7 @@ defineExpose({ refresh: () => load() })
         <h3>{{ day }}</h3>
         <ol>
           <li v-for="entry in all" :key="entry.id" :class="{ gone: !entry.inForce }" :data-entry="entry.id">
-            <time class="soft" :datetime="entry.at">{{ timeOf(entry) }}</time>
+            <time class="soft" :datetime="entry.at">{{ studio.time(entry.at) }}</time>
             <div>
               <p>{{ entry.words }}</p>
               <p class="soft small">

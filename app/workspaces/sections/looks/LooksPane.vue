@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { upperFirst } from 'es-toolkit'
 import { houseKey } from '../../../../core/looks/look'
 import type { StoredLook } from '../../../../core/studio/draftAnswers'
 import { isUnpublished } from '../../../../core/sections/versions'
@@ -16,13 +17,14 @@ const studio = useStudioShop()
 
 const nameOf = ({ key, live, draft }: StoredLook) => studio.words((draft ?? live)!.name) || key
 const usedBy = (sections: number) => (sections ? say.sections(sections) : say.noSectionHasIt)
+const usedWords = (key: string) => (key === houseKey ? say.accentFontsAndWhatAll : usedBy(store.sectionsWith(key).length))
 const rows = computed(() =>
   store.looks
     .map(each => ({
       ...each,
       name: nameOf(each),
       parts: store.lookBook.partsOf({ preset: each.key, own: {} }),
-      where: each.key === houseKey ? say.accentFontsAndWhatAll : usedBy(store.sectionsWith(each.key).length),
+      where: upperFirst(store.plannedWords('looks', each.key)) || usedWords(each.key),
     }))
     .sort((a, b) => Number(b.key === houseKey) - Number(a.key === houseKey) || a.name.localeCompare(b.name)),
 )
