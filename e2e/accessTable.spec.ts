@@ -29,6 +29,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/checks/findings': 'viewer',
   'GET /api/checks/putAside': 'viewer',
   'POST /api/commands': 'editor',
+  'POST /api/commands/reach': 'editor',
   'GET /api/drafts': 'viewer',
   'GET /api/events': 'viewer',
   'GET /api/exchange': 'viewer',

@@ -77,8 +77,20 @@ test('with keys alone, findings are mended one by one and together, and it is un
   await page.keyboard.press('Control+z')
   await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))
 
+  const dialog = page.getByRole('dialog', { name: /^Change \d+ lanes\?$/ })
   await page.getByRole('button', { name: /Link all .* back/ }).click()
+  await expect(dialog).toContainText(/The largest lane becomes that of .*, with \d+ related/)
+  await dialog.getByRole('button', { name: 'Leave it' }).click()
+  await expect(studio.message).toContainText('Nothing was changed.')
+  await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))
+
+  await page.getByRole('button', { name: /Link all .* back/ }).click()
+  const promised = Number(/\d+/.exec(await dialog.getByRole('heading').innerText()))
+  expect(promised).toBeGreaterThan(20)
+  await dialog.getByRole('button', { name: `Change ${promised} lanes` }).click()
   await expect(page.getByText('Nothing found: all is well here.')).toBeVisible()
+  const { entries } = (await (await page.request.get('/api/history')).json()) as { entries: { lanes: number }[] }
+  expect(entries[0]!.lanes).toBe(promised)
   // The message with its own way back may be gone by then; the one in the bar stays.
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(count(page, 'returnMissing')).toHaveText(String(before - 1))

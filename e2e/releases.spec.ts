@@ -50,7 +50,7 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
       .click()
     await page.getByRole('navigation', { name: 'Publish or look back' }).getByRole('link', { name: 'Releases' }).click()
     // The one before what shoppers have is what somebody goes back to.
-    await expect(releases.locator('[aria-current]')).toContainText('five for the summer')
+    await expect(releases.locator('button[aria-current]')).toContainText('five for the summer')
     await expect(effectsOf(page)).toContainText('“Also worth a look”: the places')
     await expect(effectsOf(page)).toContainText(/“Also worth a look” loses products on \d+ product pages?/)
     await releases.getByRole('button', { name: /^Go back to release/ }).click()
@@ -132,6 +132,8 @@ test('what is live is taken from shoppers and stays a draft; what others have dr
 })
 
 test('a publishing that is planned goes out at its time, or not when it is cancelled', async ({ page, request }) => {
+  // Times are those of the shop, wherever somebody sits.
+  expect((await request.post('/api/commands', { data: { type: 'setTimeZone', timeZone: 'Asia/Kolkata' } })).ok()).toBe(true)
   await page.goto('/sections/related')
   await setPlaces(page, 'Fewer')
   await page.keyboard.press('p')
@@ -144,6 +146,10 @@ test('a publishing that is planned goes out at its time, or not when it is cance
     .fill(`${later.toISOString().slice(0, 10)}T09:30`)
   await publishRoom(page).getByRole('button', { name: 'Plan 1' }).click()
   await expect(publishRoom(page)).toBeHidden()
+  const { schedules } = (await (await request.get('/api/releases')).json()) as { schedules: { at: string }[] }
+  expect(schedules.map(each => each.at)).toEqual([`${later.toISOString().slice(0, 10)}T04:00:00.000Z`])
+  await expect(editorOf(page)).toContainText(/planned for \d+ \w+, 09:30/)
+  await expect(page.getByRole('region', { name: 'Sections' })).toContainText(/Planned for \d+ \w+, 09:30/)
 
   await page.keyboard.press('p')
   const planned = publishRoom(page).getByRole('list', { name: 'Planned' }).getByRole('listitem')
@@ -151,6 +157,7 @@ test('a publishing that is planned goes out at its time, or not when it is cance
   await planned.getByRole('button', { name: 'Cancel it' }).click()
   await expect(planned).toHaveCount(0)
   await publishRoom(page).getByRole('button', { name: 'Leave it' }).click()
+  await expect(editorOf(page)).not.toContainText('planned for')
 
   await test.step('one that is due goes out by itself', async () => {
     const at = new Date(Date.now() + 1500).toISOString()
@@ -161,7 +168,7 @@ test('a publishing that is planned goes out at its time, or not when it is cance
     const { releases } = (await (await request.get('/api/releases')).json()) as { releases: { note: string; words: string }[] }
     expect(releases[0]).toMatchObject({
       note: 'by itself',
-      words: expect.stringMatching(/^Published what was planned for \d{4}-/) as unknown,
+      words: expect.stringMatching(/^Published what was planned for \d+ \w+ \d{4}, \d\d:\d\d$/) as unknown,
     })
     // By another editor: it stays when this one's edits are undone.
     await request.post('/api/commands', {

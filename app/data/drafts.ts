@@ -55,7 +55,8 @@ export const useDrafts = defineStore('drafts', () => {
   /** When something goes out by itself: “planned for 3 Dec, 08:00”; empty: that is not planned. */
   function plannedWords(sort: DraftedSort, key: string): string {
     const planned = storedOf(sort, key)?.planned
-    return planned ? say.plannedFor(studio.coming(planned)) : ''
+    if (!planned) return ''
+    return (planned.isAsDrafted ? say.plannedFor : say.changedSincePlannedFor)(studio.coming(planned.at))
   }
 
   /** Sets parts of a draft. */

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { ApiProblem } from './callApi'
+import { DeclinedError } from './declinedError'
 import { dataWords } from './words'
 
 const say = dataWords.messages
@@ -21,6 +22,7 @@ export const useMessages = defineStore('messages', () => {
   }
 
   function refuse(error: unknown, action?: Message['action']): void {
+    if (error instanceof DeclinedError) return tell(say.nothingWasChanged)
     if (!(error instanceof ApiProblem)) console.error(error)
     const words = error instanceof ApiProblem ? error.message : say.somethingWentWrongInThe
     current.value = { words, tone: 'refused', action }

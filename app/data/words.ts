@@ -2,8 +2,10 @@
 export const dataWords = {
   drafts: {
     plannedFor: (when: string) => `planned for ${when}`,
+    changedSincePlannedFor: (when: string) => `planned for ${when}, changed since`,
   },
   messages: {
+    nothingWasChanged: 'Nothing was changed.',
     somethingWentWrongInThe: 'Something went wrong in the studio. Reload the page; what was saved is safe.',
   },
   history: {

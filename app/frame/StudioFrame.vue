@@ -57,6 +57,7 @@ defineExpose({ step })
     <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loading" />
     <QuickFind v-model="quickFind" @choose="choose" />
     <KeySheet v-model="keySheet" />
+    <WideEditDialog />
     <MessageBar />
     <SignedOutDialog />
   </div>

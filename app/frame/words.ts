@@ -1,3 +1,5 @@
+import { counted } from '../../core/text/sentence'
+
 /** What people read here, to be translated in one place. */
 export const frameWords = {
   keySheet: {
@@ -10,6 +12,17 @@ export const frameWords = {
     ctrlShiftZ: 'Ctrl Shift Z',
     redo: 'Redo',
     thisSheet: 'This sheet',
+  },
+  wideEditDialog: {
+    title: (lanes: number) => `Change ${lanes.toLocaleString('en')} lanes?`,
+    verb: (lanes: number) => `Change ${lanes.toLocaleString('en')} lanes`,
+    adds: (links: number) => `${counted(links, 'link')} ${links === 1 ? 'comes' : 'come'}.`,
+    removes: (links: number) => `${counted(links, 'link')} ${links === 1 ? 'goes' : 'go'}.`,
+    largest: (name: string, links: number, plural: string, ceiling: string) =>
+      `The largest lane becomes that of “${name}”, with ${links.toLocaleString('en')} ${plural.toLowerCase()}${ceiling}.`,
+    ceiling: (ceiling: number) => `; their ceiling is ${ceiling.toLocaleString('en')}`,
+    pastCeilings: (lanes: number) => `Also past ceilings, in ${counted(lanes, 'lane')}`,
+    leftOut: (links: number) => `Otherwise ${counted(links, 'link')} ${links === 1 ? 'is' : 'are'} left out.`,
   },
   messageBar: {
     close: 'Close',

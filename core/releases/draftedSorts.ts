@@ -13,6 +13,7 @@ import { sectionSchema } from '../sections/section'
 import { upgradeSection } from '../sections/upgradeSection'
 import type { Versions } from '../sections/versions'
 import { listed } from '../text/sentence'
+import type { NamedText } from '../text/languageGaps'
 import type { Text } from '../text/text'
 
 /** What shoppers get only when it is published, by the name that its sort has in commands, releases and answers. */
@@ -33,6 +34,8 @@ interface SortOfDrafts<Thing> {
   /** Brings one that any version of Manada has written up to date. */
   upgrade(stored: Thing): Thing
   nameOf(thing: Thing): Text
+  /** What shoppers read of it; left out: nothing. */
+  shownTexts?(thing: Thing): NamedText[]
   /** Why one can't be published, in words; null: it can. Left out: all can. */
   obstacle?(thing: Thing, item: (sku: string) => CatalogueItem | undefined): string | null
   /** Why shoppers can't do without one that is live, in words; null: they can. Left out: they can do without any. */
@@ -58,6 +61,7 @@ export const draftedSorts = {
     schema: sectionSchema,
     upgrade: upgradeSection,
     nameOf: each => each.heading,
+    shownTexts: sectionTexts,
     isInAllReleases: true,
   },
   plans: {
@@ -75,6 +79,7 @@ export const draftedSorts = {
     schema: offerSchema,
     upgrade: each => each,
     nameOf: each => each.heading,
+    shownTexts: each => [{ what: 'the heading', text: each.heading }],
     obstacle: offerObstacle,
     isInAllReleases: false,
   },
@@ -88,6 +93,22 @@ export type AllVersions = { readonly [Sort in DraftedSort]: ReadonlyMap<string, 
 /** What a thing is called. */
 export const nameIn = <Sort extends DraftedSort>(sort: Sort, thing: DraftedThings[Sort]): Text =>
   (draftedSorts[sort].nameOf as (thing: DraftedThings[Sort]) => Text)(thing)
+
+/** What shoppers read of a thing. */
+export function shownTexts<Sort extends DraftedSort>(sort: Sort, thing: DraftedThings[Sort]): NamedText[] {
+  const { shownTexts: textsOf }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
+  return textsOf?.(thing) ?? []
+}
+
+function sectionTexts({ heading, otherHeadings, buttons }: Section): NamedText[] {
+  return [
+    { what: 'the heading', text: heading },
+    { what: 'the heading for a single product', text: otherHeadings.one },
+    { what: 'the heading without words to fill in', text: otherHeadings.without },
+    { what: 'the button that adds', text: buttons.add },
+    { what: 'the button where options are to be chosen', text: buttons.choose },
+  ]
+}
 
 /** Why a thing can't be published, in words; null: it can. */
 export function obstacleOf<Sort extends DraftedSort>(

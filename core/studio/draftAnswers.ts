@@ -24,14 +24,21 @@ const drafterSchema = z.object({
   isMe: z.boolean(),
 })
 
+const plannedSchema = z.object({
+  /** ISO 8601 */
+  at: z.string(),
+  /** What goes out is what is drafted now. */
+  isAsDrafted: z.boolean(),
+})
+
 /** Something that has drafts, by its key, with what is wrong with its draft. */
 export type StoredDraft<Thing> = Versions<Thing> & {
   key: string
   problems: z.infer<typeof draftProblemSchema>[]
   /** null: shoppers have it as it is. */
   by: z.infer<typeof drafterSchema> | null
-  /** When it goes out as it was drafted when that was planned, ISO 8601; null: that is not planned. */
-  planned: string | null
+  /** When it goes out by itself, as it was drafted when that was planned; null: that is not planned. */
+  planned: z.infer<typeof plannedSchema> | null
 }
 
 const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Thing>> =>
@@ -41,7 +48,7 @@ const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Th
     draft: schema.nullable(),
     problems: z.array(draftProblemSchema),
     by: drafterSchema.nullable(),
-    planned: z.string().nullable(),
+    planned: plannedSchema.nullable(),
   })
 
 /** All things of each sort, live and as drafts. */

@@ -1,3 +1,4 @@
+import { isEqual } from 'es-toolkit'
 import { idOf } from '../../core/access/access'
 import type { DraftedSort, DraftedThings } from '../../core/releases/draftedSorts'
 import { draftedSortNames, draftedSorts, forEachSort, obstacleOf } from '../../core/releases/draftedSorts'
@@ -32,6 +33,10 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
     return { name: last ? nameOf(last.editor, access) : null, isMe: last?.editor === me && !notDrafting.has(last.type) }
   }
   const plannings = [...shop.schedules.values()].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+  function plannedFor(sort: DraftedSort, key: string, draft: unknown): StoredDraft<unknown>['planned'] {
+    const due = plannings.find(each => key in each[sort])
+    return due ? { at: due.at, isAsDrafted: isEqual(due[sort][key], draft) } : null
+  }
   function stored<Sort extends DraftedSort>(sort: Sort): StoredDraft<DraftedThings[Sort]>[] {
     const things: ReadonlyMap<string, Versions<DraftedThings[Sort]>> = shop.versions[sort]
     return Array.from(things, ([key, { live, draft }]) => ({
@@ -40,7 +45,7 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
       draft,
       problems: draft ? problemsOf(sort, draft) : [],
       by: isUnpublished({ live, draft }) ? drafterOf(sort, key) : null,
-      planned: plannings.find(each => key in each[sort])?.at ?? null,
+      planned: plannedFor(sort, key, draft),
     }))
   }
   const attributes = [...shop.finder.postings.attributeValues.keys()].sort()

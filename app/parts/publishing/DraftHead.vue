@@ -30,9 +30,10 @@ defineSlots<{
   /** Before the menu. */ tools?(): unknown
   /** Entries of the menu. */ menu(): unknown
 }>()
-const planned = computed(() => store.plannedWords(props.of, props.stored.key))
 const state = computed(() => {
   if (!props.stored.draft) return { name: 'leaving', words: say.toBeRemoved }
+  const planned = store.plannedWords(props.of, props.stored.key)
+  if (planned) return { name: 'draft', words: planned }
   return props.changed ? { name: 'draft', words: props.stored.live ? say.changed : say.draft } : { name: 'live', words: say.live }
 })
 useShortcut('p', () => props.unpublished && publish())
@@ -40,9 +41,7 @@ useShortcut('p', () => props.unpublished && publish())
 
 <template>
   <EditorHead :name="name" :sort="sort" :state="state">
-    <template #beside
-      ><slot name="beside" /><NuxtLink v-if="planned" to="/publish" class="planned small">{{ planned }}</NuxtLink></template
-    >
+    <template #beside><slot name="beside" /></template>
     <template #tools><slot name="tools" /></template>
     <template #menu>
       <slot name="menu" />
@@ -58,15 +57,3 @@ useShortcut('p', () => props.unpublished && publish())
     </button>
   </EditorHead>
 </template>
-
-<style scoped>
-.planned {
-  padding: 2px 9px;
-  border-radius: 9px;
-  background: var(--petrol-wash);
-  color: var(--petrol-ink);
-  font-weight: 550;
-  text-decoration: none;
-  white-space: nowrap;
-}
-</style>

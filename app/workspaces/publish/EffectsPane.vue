@@ -7,7 +7,11 @@ import { publishWords } from './words'
 const say = publishWords.effectsPane
 
 /** What shoppers would see otherwise, worked out page by page. */
-const props = defineProps<{ seen: SeenEffects; /** What is said when nothing is asked. */ none: string }>()
+const props = defineProps<{
+  seen: SeenEffects
+  /** What else there is to look at. */ more?: readonly EffectRow[]
+  /** What is said when nothing is asked. */ none: string
+}>()
 defineSlots<{ /** Above the list. */ default?(): unknown }>()
 
 const answer = computed(() => props.seen.answer)
@@ -32,6 +36,7 @@ function summaryOf({ less, more }: Effects): string {
   return props.seen.isWaiting || !answer.value?.settled ? say.begins : say.samePages
 }
 
+const rows = computed(() => [...props.seen.rows, ...(props.more ?? [])])
 /** How long a bar is, in percent. */
 const share = (full: number, of: number) => (of ? (full * 100) / of : 0)
 const toneWords: Record<Tone, string> = say.tones
@@ -53,7 +58,7 @@ const isChosen = (row: EffectRow) => props.seen.chosen?.id === row.id
         <p v-if="how" class="small soft">{{ how }}</p>
       </div>
       <ul>
-        <li v-for="row in seen.rows" :key="row.id" :class="{ on: isChosen(row) }">
+        <li v-for="row in rows" :key="row.id" :class="{ on: isChosen(row) }">
           <component
             :is="row.some.length ? 'button' : 'div'"
             class="row"
@@ -74,10 +79,11 @@ const isChosen = (row: EffectRow) => props.seen.chosen?.id === row.id
                 {{ say.of(row.full.afterOf || row.full.beforeOf) }}</span
               >
             </span>
+            <NuxtLink v-if="row.to" :to="row.to" class="to">{{ say.openIt }}</NuxtLink>
           </component>
         </li>
       </ul>
-      <p v-if="seen.rows.length" class="small soft foot">{{ say.nothingElse }}</p>
+      <p v-if="rows.length" class="small soft foot">{{ say.nothingElse }}</p>
     </template>
   </section>
 </template>
@@ -152,6 +158,16 @@ li.on .row {
 .what b {
   font-size: 14px;
   font-weight: 600;
+}
+.to {
+  color: var(--petrol);
+  font-size: 13.5px;
+  font-weight: 600;
+  text-align: right;
+  text-decoration: none;
+}
+.to:hover {
+  text-decoration: underline;
 }
 .effects .foot {
   padding: 14px 20px;

@@ -5,6 +5,7 @@ import { useDraftWorkspace } from '../../data/useDraftWorkspace'
 import { useWorkspaceTitle } from '../../frame/useOpened'
 import { useTicked } from '../../parts/publishing/ticked'
 import { useEffects } from './useEffects'
+import { useLanguageRows } from './useLanguageRows'
 import { useLeaving } from './useLeaving'
 import { publishWords } from './words'
 
@@ -32,6 +33,7 @@ const seen = useEffects(
     return (ticked.keys.sections.includes(key) ? stored?.draft : stored?.live) ?? null
   },
 )
+const languageRows = useLanguageRows()
 const version = computed(() => ({ only: draftNames(ticked.keys) }))
 const none = computed(() => (store.unpublishedCount ? say.tickSomething : say.nothingToPublish))
 </script>
@@ -39,7 +41,7 @@ const none = computed(() => (store.unpublishedCount ? say.tickSomething : say.no
 <template>
   <WorkspacePanes :load="load" :ready="ready" :sizes="[27, 43, 30]" @stepped="stepped">
     <template #list><ToPublishPane @leave="leave" /></template>
-    <EffectsPane :seen="seen" :none="none" />
+    <EffectsPane :seen="seen" :more="languageRows" :none="none" />
     <template #beside><ComparedPages :seen="seen" :version="version" :version-words="say.withWhatIsTicked" /></template>
   </WorkspacePanes>
 </template>

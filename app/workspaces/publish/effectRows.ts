@@ -26,6 +26,8 @@ export interface EffectRow {
   count: number
   /** What some of them are about, by SKU or key; on pages that there is one of, nothing. */
   some: string[]
+  /** Where it is mended; left out: nowhere. */
+  to?: string
 }
 
 /** What rows need to know of the shop. */

@@ -39,6 +39,11 @@ export const publishWords = {
     comesBack: (name: string | number) => `${name} comes back`,
     goes: (name: string | number) => `${name} goes`,
   },
+  languageRows: {
+    missing: (name: string, language: string, _: string) => `“${name}” has no ${language} words`,
+    older: (name: string, language: string, own: string) => `“${name}”: ${language} words are older than the ${own} ones`,
+    about: (what: string) => `It is about ${what}.`,
+  },
   comparedPages: {
     pagesThatChange: 'Pages that change',
     theOnlyPage: 'The page',
@@ -83,6 +88,7 @@ export const publishWords = {
     onlyLess: (less: number) => `On ${counted(less, 'page')} shoppers see something less.`,
     onlyOthers: 'Shoppers see as much as before, some of it something else.',
     nothingElse: 'Nothing else on pages changes.',
+    openIt: 'Open it',
     fullOn: 'full on',
     of: (pages: number) => `of ${pages.toLocaleString('en')}`,
     tones: { less: 'less', more: 'more', others: 'other', moves: 'plan', look: 'look' },

@@ -20,6 +20,9 @@ const onLanes = {
     .max(maxNamed),
 }
 
+/** No lane gets more links by it than the ceiling of its kind; what there is too much is left out. Left out: as many as are asked for. */
+export const keepCeilingsSchema = z.boolean().optional()
+
 /** Commands on lanes of links, or of dismissed targets. */
 export const laneCommandSchema = z.discriminatedUnion('type', [
   /** Adds links at a place, or at the end, to every lane that doesn't have them. */
@@ -30,6 +33,7 @@ export const laneCommandSchema = z.discriminatedUnion('type', [
     place: placeSchema.optional(),
     /** Adds the links back from the targets too, at the end of their lanes. */
     bothWays: z.boolean().optional(),
+    keepCeilings: keepCeilingsSchema,
   }),
   z.strictObject({ type: z.literal('unlink'), ...onLanes, targets: targetsSchema }),
   /** Puts one link at another place. */
@@ -49,6 +53,7 @@ export const laneCommandSchema = z.discriminatedUnion('type', [
     to: z.array(skuSchema).min(1, 'Name at least one product.').max(maxNamed),
     /** In the place of the links that stand there; otherwise behind them. */
     replace: z.boolean(),
+    keepCeilings: keepCeilingsSchema,
   }),
 ])
 export type LaneCommand = z.infer<typeof laneCommandSchema>

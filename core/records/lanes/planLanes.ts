@@ -9,6 +9,7 @@ import type { LaneCommand } from './laneCommandSchema'
 import type { LaneChange } from './laneRecords'
 import { CommandError } from '../../journal/commandError'
 import { listed } from '../../text/sentence'
+import { withinCeilings } from './wideEdits'
 
 /** What planning a command on lanes needs to know of the shop. */
 export interface LaneContext {
@@ -39,7 +40,8 @@ interface Ends {
 
 /** Works out what a command on lanes does. @throws CommandError when it can't be carried out as asked */
 export function planLanes(command: LaneCommand, context: LaneContext): LaneChange[] {
-  return command.type === 'copy' ? planCopy(command, context) : planOnLanes(command, context)
+  const changes = command.type === 'copy' ? planCopy(command, context) : planOnLanes(command, context)
+  return 'keepCeilings' in command && command.keepCeilings ? withinCeilings(changes, context.kind) : changes
 }
 
 function planOnLanes(command: OnLanes, context: LaneContext): LaneChange[] {

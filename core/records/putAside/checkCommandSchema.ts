@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { findingSchema } from '../../checks/check'
+import { keepCeilingsSchema } from '../lanes/laneCommandSchema'
 import { maxNamed } from '../../journal/commandParts'
 
 /** So many findings are mended in one go. */
@@ -21,6 +22,7 @@ export const checkCommandSchema = z.discriminatedUnion('type', [
       .array(findingSchema)
       .min(1)
       .max(maxMended, `At most ${maxMended.toLocaleString('en')} findings are mended at once.`),
+    keepCeilings: keepCeilingsSchema,
   }),
 ])
 export type CheckCommand = z.infer<typeof checkCommandSchema>

@@ -1,5 +1,6 @@
 import { chunk } from 'es-toolkit'
 import type { Finding } from '../../checks/check'
+import { mendOf } from '../../checks/check'
 import { checkWords, mendedWords } from '../../checks/checkWords'
 import { PutAside } from '../../checks/putAside'
 import type { CommandContext } from '../../journal/commandContext'
@@ -30,7 +31,10 @@ function checkCommandWords(command: CheckCommand, context: CommandContext): stri
     case 'reopen':
       return `Took up again ${findingsWords(command.findings)}`
     case 'mend':
-      return mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length)
+      return (
+        mendedWords(command.findings[0]!.check, command.findings.filter(each => canStillBeMended(each, context)).length) +
+        (command.keepCeilings && mendOf(command.findings[0]!.check) === 'linkBack' ? ', as far as ceilings let' : '')
+      )
   }
 }
 

@@ -5,6 +5,7 @@ import type { LinkKind } from '../../links/kind'
 import type { Lane } from '../../links/lane'
 import { insertLinks, removeLinks } from '../../links/lane'
 import type { LinksChange } from '../lanes/laneRecords'
+import { withinCeilings } from '../lanes/wideEdits'
 import type { CheckCommand } from './checkCommandSchema'
 import type { PutAsideChange } from './putAsideRecord'
 import { CommandError } from '../../journal/commandError'
@@ -28,8 +29,10 @@ export function planChecks(command: CheckCommand, context: CheckContext): (PutAs
       return command.findings.map(finding => asideChange(finding, command.reason, context))
     case 'reopen':
       return command.findings.map(finding => asideChange(finding, null, context))
-    case 'mend':
-      return planMend(command.findings, context)
+    case 'mend': {
+      const changes = planMend(command.findings, context)
+      return command.keepCeilings ? withinCeilings(changes, context.kind) : changes
+    }
   }
 }
 

@@ -1,5 +1,5 @@
-import { commandSchema } from '../../core/records/registry'
-import { commandAnswer } from '../running/commandAnswer'
+import { commandSchema } from '../../../core/records/registry'
+import { commandAnswer } from '../../running/commandAnswer'
 
 export default api('editor', async (event, asker) => {
   const asked = await bodyOf(event, commandSchema)
