@@ -91,6 +91,30 @@ test('what is ticked stays ticked while one looks around, and pages can be seen 
   await expect(publishRoom(page).getByLabel('“Goes with it”')).toBeChecked()
 })
 
+test('words that are older than those they were made from are named before they go out', async ({ page }) => {
+  const heading = { en: 'Take these along', de: 'Passt dazu' }
+  const changed = await page.request.post('/api/commands', {
+    data: { type: 'changeSection', key: 'related', settings: { heading: { en: 'Related', de: 'Verwandt', fr: 'Voir aussi' } }, seen: {} },
+  })
+  expect(changed.ok()).toBe(true)
+  await page.request.post('/api/commands', { data: { type: 'publish', sections: ['related'], plans: [] } })
+  await page.request.post('/api/commands', {
+    data: { type: 'changeSection', key: 'related', settings: { heading: { ...heading, de: 'Verwandt' } }, seen: {} },
+  })
+  await page.goto('/publish')
+  const row = rowOf(effectsOf(page), 'German words are older than the English ones')
+  await expect(row).toContainText('“Take these along”: German words are older than the English ones')
+  await row.getByRole('link', { name: 'Open it' }).click()
+  await expect(page).toHaveURL(/\/sections\/related/)
+  await page.getByRole('button', { name: 'de', exact: true }).click()
+  await page.getByLabel('Heading', { exact: true }).fill(heading.de)
+  await page.getByLabel('Heading', { exact: true }).press('Enter')
+  await page.goBack()
+  await expect(effectsOf(page)).toContainText('“Take these along”')
+  await expect(row).toBeHidden()
+  await undoAll(page.request)
+})
+
 test('what shops are told of a release again is what they were told then; of what is not there they are told so', async ({
   page,
   request,

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { KeyGroup } from '../workspaces/workspace'
 import { workspaces } from '../workspaces/registry'
+import { useFocusBack } from '../elements/useFocusBack'
 import { frameWords } from './words'
 
 const say = frameWords.keySheet
 
 /** All keys of the studio, those of every workspace too. */
 const open = defineModel<boolean>({ required: true })
+useFocusBack(() => open.value)
 
 const groups: KeyGroup[] = [
   {

@@ -5,6 +5,8 @@ import { useHistory } from '../data/history'
 import { useMessages } from '../data/messages'
 import { troubles } from '../data/serverState'
 import { useDrafts } from '../data/drafts'
+import { focusWhenShown } from '../elements/focusWhenShown'
+import { workspace } from '../elements/useFocusBack'
 import { useShortcut } from '../elements/useShortcut'
 import { frameWords } from './words'
 
@@ -28,6 +30,12 @@ onMounted(() => props.load().catch((error: Error) => (failed.value = error.messa
 const quickFind = ref(false)
 const keySheet = ref(false)
 onMounted(() => drafts.answer ?? drafts.load().catch(error => messages.refuse(error)))
+
+/** What was chosen is at hand then, also in another workspace. */
+async function chosen(sku: string): Promise<void> {
+  await props.choose(sku)
+  focusWhenShown(workspace)
+}
 
 /** Undoes or redoes, or takes one entry of the history back. */
 async function step(to: 'undo' | 'redo' | { revert: number }): Promise<void> {
@@ -53,9 +61,9 @@ defineExpose({ step })
     <p v-if="failed" class="failed wrong" role="alert">
       {{ failed }} <a href="">{{ say.reloadThePage }}</a>
     </p>
-    <main v-else-if="ready" class="panes"><slot /></main>
+    <main v-else-if="ready" class="panes" tabindex="-1"><slot /></main>
     <v-progress-linear v-else indeterminate color="primary" height="2" :aria-label="say.loading" />
-    <QuickFind v-model="quickFind" @choose="choose" />
+    <QuickFind v-model="quickFind" @choose="chosen" />
     <KeySheet v-model="keySheet" />
     <WideEditDialog />
     <MessageBar />
@@ -74,6 +82,10 @@ defineExpose({ step })
   background: var(--clay-wash);
   color: var(--clay-ink);
   font-weight: 600;
+}
+/* It has the focus when nothing in it has. */
+.panes:focus {
+  outline: none;
 }
 .panes {
   flex: 1;

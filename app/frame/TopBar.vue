@@ -229,7 +229,17 @@ const found = computed(() => {
     padding: 0 10px;
   }
 }
-@media (max-width: 1000px) {
+@media (max-width: 1180px) {
+  .find {
+    justify-content: center;
+    width: 36px;
+    padding: 0;
+  }
+  .find span {
+    display: none;
+  }
+}
+@media (max-width: 1080px) {
   .top {
     gap: 8px;
   }
@@ -239,12 +249,6 @@ const found = computed(() => {
   .mark {
     margin-right: 0;
   }
-  .find {
-    justify-content: center;
-    width: 36px;
-    padding: 0;
-  }
-  .find span,
   .open .long {
     display: none;
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useFocusBack } from '../../elements/useFocusBack'
 import { useProductPages } from './useProductPages'
 import PhMagnifyingGlass from '~icons/ph/magnifying-glass'
 import { productSearchWords } from './words'
@@ -16,6 +17,7 @@ const at = ref(0)
 const rows = computed(() => Array.from({ length: Math.min(total.value ?? 0, most) }, (_, i) => rowAt(i)).filter(row => row !== undefined))
 watch(rows, () => (at.value = 0))
 watch(open, () => (words.value = ''))
+useFocusBack(() => open.value)
 
 /** What is typed may not be looked up yet. */
 async function chooseFirst(): Promise<void> {

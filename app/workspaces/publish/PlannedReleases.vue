@@ -52,7 +52,7 @@ ul {
   list-style: none;
 }
 .planned {
-  margin-bottom: 10px;
+  margin: 0 16px 12px;
   padding: 4px 12px;
   border-radius: 8px;
   background: var(--petrol-wash);
@@ -66,6 +66,9 @@ ul {
 }
 .grow {
   flex: 1;
+}
+.text-button {
+  white-space: nowrap;
 }
 .discard {
   color: var(--clay-ink);

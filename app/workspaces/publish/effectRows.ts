@@ -102,7 +102,7 @@ function sectionRow(effect: SectionEffect, { nameOf, sectionAfter }: Named): Eff
     )
   if (more.count) return said('more', say.gains(name, inWords(more.count)), sentences(also[1]!))
   if (others.count) return said('others', say.others(name, inWords(others.count)), '')
-  return said('others', say.stays(name, inWords(has)), '')
+  return said('others', say.stays(name, inWords(has)), before.full === after.full ? '' : say.otherPlaces)
 }
 
 /** Who shows above a section what it has lost; empty: nobody. */

@@ -1,10 +1,12 @@
 import type { z } from 'zod'
 import { effectsAnswerSchema } from '../../../core/effects/effects'
 import type { Section } from '../../../core/sections/section'
+import type { DraftedSort } from '../../../core/releases/draftedSorts'
 import type { ToPublish } from '../../../core/releases/toPublish'
 import { callApi } from '../../data/callApi'
 import { useDrafts } from '../../data/drafts'
 import { useHistory } from '../../data/history'
+import { useStudioShop } from '../../data/studioShop'
 import { useSettledAnswer } from '../../data/useSettledAnswer'
 import { effectRows } from './effectRows'
 
@@ -20,6 +22,7 @@ export type Asked = { publish: ToPublish } | { release: number }
 export function useEffects(of: () => Asked | null, sectionAfter: (key: string) => Section | null) {
   const store = useDrafts()
   const history = useHistory()
+  const studio = useStudioShop()
   const { answer, failed, ask } = useSettledAnswer<z.infer<typeof effectsAnswerSchema>>(() => {
     const body = of()
     return body && callApi(effectsAnswerSchema, '/api/releases/effects', { method: 'POST', body })
@@ -34,8 +37,13 @@ export function useEffects(of: () => Asked | null, sectionAfter: (key: string) =
   )
   watch(() => store.edition, ask)
 
+  /** As it would be called; what has no such version, as it is drafted. */
+  function nameOf(sort: DraftedSort, key: string): string {
+    const after = sort === 'sections' ? sectionAfter(key) : null
+    return (after && studio.words(after.heading)) || store.nameOf(sort, key)
+  }
   const effects = computed(() => answer.value?.effects ?? null)
-  const rows = computed(() => (effects.value ? effectRows(effects.value, { nameOf: store.nameOf, sectionAfter }) : []))
+  const rows = computed(() => (effects.value ? effectRows(effects.value, { nameOf, sectionAfter }) : []))
   const named = ref<string | null>(null)
   /** The line whose pages are looked at: the chosen one, or else the first that has pages. */
   const chosen = computed(

@@ -114,6 +114,7 @@ export const publishWords = {
     alsoOthers: (pages: string) => `On ${pages} it shows other products, or in another order.`,
     others: (name: string, pages: string) => `“${name}” shows other products on ${pages}, or in another order`,
     stays: (name: string, pages: string) => `“${name}” shows on ${pages} what it showed`,
+    otherPlaces: 'It has another number of places.',
     moves: (pages: string, plan: string) => `${pages} get “${plan}”`,
     movesOne: (pages: string, plan: string) => `${pages} gets “${plan}”`,
     had: (plan: string, isOne: boolean) => `${isOne ? 'It' : 'They'} had “${plan}”.`,

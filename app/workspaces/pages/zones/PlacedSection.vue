@@ -40,6 +40,12 @@ const label = computed(() => [heading.value, says.value, state.value?.words].fil
 const otherZones = computed(() => zonesOf(props.plan.page).filter(each => each !== props.zone))
 const put = (zone: string) => store.send({ type: 'placeSection', plan: props.plan.key, key: props.sectionKey, zone })
 const switchHere = () => store.send({ type: 'switchInPlan', plan: props.plan.key, key: props.sectionKey, off: !offHere.value })
+/** Off the page; the focus goes on to what stands beside it. */
+function takeOff(): void {
+  const next = following() ?? preceding()
+  emit('out')
+  next?.focus()
+}
 const open = () => navigateTo(`/sections/${props.sectionKey}`)
 function key(event: KeyboardEvent): void {
   if (event.target !== event.currentTarget) return
@@ -48,7 +54,7 @@ function key(event: KeyboardEvent): void {
   else if (by) (by > 0 ? following() : preceding())?.focus()
   else if (event.key === 'Enter' && !props.zone) void put(zonesOf(props.plan.page).at(-1)!)
   else if (event.key === 'Enter') void open()
-  else if (event.key === 'Delete' && props.zone) emit('out')
+  else if (event.key === 'Delete' && props.zone) takeOff()
   else if (event.key === 'o' && props.zone && !event.ctrlKey) void switchHere()
   else return
   event.preventDefault()
