@@ -89,7 +89,7 @@ test('a bundle with choices matches its combinations, shows its holes, and sells
   await page.getByRole('button', { name: 'Price', exact: true }).click()
   await price(page).getByRole('button', { name: 'percent' }).click()
   await price(page).getByLabel('Off the parts').fill('101')
-  await expect(price(page).getByRole('alert')).toHaveText('A whole number of percent, at most 100.')
+  await expect(price(page).getByRole('alert')).toHaveText('A percentage such as 10 or 12.5, of at most 100.')
   await price(page).getByLabel('Off the parts').fill('10')
   await expect(price(page).getByRole('alert')).toHaveText('')
   await makeActive(page)

@@ -1,16 +1,20 @@
 import { createPinia, setActivePinia } from 'pinia'
-import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Command } from '../../core/records/registry'
+import { DeclinedError } from './declinedError'
 import { useHistory } from './history'
 import { useMessages } from './messages'
 
 /** What is answered to each request, when the test says so. */
-let arrived: { path: string; answer: (answer: object) => void; refuse: (error: object) => void }[]
+let arrived: { path: string; body?: object; answer: (answer: object) => void; refuse: (error: object) => void }[]
 
 beforeEach(() => {
   setActivePinia(createPinia())
   arrived = []
-  vi.stubGlobal('$fetch', (path: string) => new Promise((answer, refuse) => arrived.push({ path, answer, refuse })))
+  vi.stubGlobal(
+    '$fetch',
+    (path: string, { body }: { body?: object } = {}) => new Promise((answer, refuse) => arrived.push({ path, body, answer, refuse })),
+  )
 })
 afterEach(() => vi.unstubAllGlobals())
 
@@ -66,4 +70,54 @@ it('tells what was done with a way back', async () => {
   expect(current).toMatchObject({ words: 'Published.', tone: 'done', action: { words: 'Undo' } })
   current!.action!.run()
   await expect.poll(paths).toEqual(['/api/undo'])
+})
+
+describe('before many lanes are written', () => {
+  const reach = (lanes: number) => ({ lanes, added: lanes, removed: 0, largest: null, pastCeiling: 0 })
+  const wide = (lanes: number) => ({ all: reach(lanes), kept: reach(lanes), largestName: '' })
+  const link: Command = {
+    type: 'link',
+    kind: 'related',
+    on: Array.from({ length: 21 }, (_, i) => ({ source: `P${i}` })),
+    targets: ['T'],
+  }
+
+  it.each([
+    ['kept', { ...link, keepCeilings: true }],
+    ['all', link],
+  ] as const)('somebody is asked, and it is sent as they say: %s', async (how, sent) => {
+    const history = useHistory()
+    const linked = history.send(link)
+    await expect.poll(paths).toEqual(['/api/commands/reach'])
+    arrived[0]!.answer(wide(21))
+    await expect.poll(() => history.asked?.wide.all.lanes).toBe(21)
+    // What comes behind it waits.
+    const next = history.send(command)
+    history.answerAsked(how)
+    await expect.poll(paths).toEqual(['/api/commands/reach', '/api/commands'])
+    expect(arrived[1]!.body).toEqual(sent)
+    expect(history.asked).toBeNull()
+    arrived[1]!.answer(done('Link'))
+    await linked
+    await expect.poll(paths).toHaveLength(3)
+    arrived[2]!.answer(done('Publish'))
+    await next
+  })
+
+  it('nothing is sent when they leave it, and nobody is asked when they are few', async () => {
+    const history = useHistory()
+    const left = history.send(link)
+    left.catch(() => undefined)
+    await expect.poll(paths).toEqual(['/api/commands/reach'])
+    arrived[0]!.answer(wide(21))
+    await expect.poll(() => history.asked).not.toBeNull()
+    history.answerAsked(null)
+    await expect(left).rejects.toThrow(DeclinedError)
+    const few = history.send(link)
+    await expect.poll(paths).toEqual(['/api/commands/reach', '/api/commands/reach'])
+    arrived[1]!.answer(wide(20))
+    await expect.poll(() => paths().at(-1)).toBe('/api/commands')
+    arrived[2]!.answer(done('Link'))
+    expect((await few).undo).toBe('Link')
+  })
 })

@@ -22,6 +22,7 @@ export const useStudioShop = defineStore('studioShop', () => {
   return {
     shop,
     facets,
+    language,
     currency: computed(() => shop.value?.settings.currency ?? 'EUR'),
     /** A number that stands beside amounts of money: separated as they are. */
     number: (value: number) => value.toLocaleString(language.value),

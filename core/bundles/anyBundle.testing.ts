@@ -35,7 +35,7 @@ const quantity = fc.integer({ min: 1, max: 3 })
 
 const anyPrice: fc.Arbitrary<BundlePrice> = fc.oneof(
   fc.constant({ by: 'sum' as const }),
-  fc.record({ by: fc.constant('percent' as const), percent: fc.integer({ min: 0, max: 100 }) }),
+  fc.record({ by: fc.constant('percent' as const), percent: fc.integer({ min: 0, max: 10_000 }).map(each => each / 100) }),
   fc.record({ by: fc.constant('amount' as const), amount: fc.integer({ min: 0, max: 4000 }) }),
   fc.record({ by: fc.constant('own' as const), price: fc.integer({ min: 0, max: 9000 }) }),
 )

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { anyCatalogue } from './anyBundle.testing'
-import { bundleRange, percentFor, priceBy, shareOf } from './bundlePrice'
+import { bundleRange, percentFor, priceBy } from './bundlePrice'
 import { everyChoice } from './everyChoice.testing'
 
 describe('priceBy', () => {
@@ -18,15 +18,6 @@ describe('priceBy', () => {
     [{ by: 'amount', amount: 2000 }, 1999, 0],
     [{ by: 'own', price: 25000 }, 19880, 25000],
   ] as const)('%j of %i is %i', (price, sum, result) => expect(priceBy(price, sum)).toBe(result))
-})
-
-it('shareOf rounds half a unit up, without a fraction on the way', () => {
-  fc.assert(
-    fc.property(fc.integer({ min: 0, max: 10_000_000_000 }), fc.integer({ min: 0, max: 100 }), (amount, percent) => {
-      const exact = BigInt(amount) * BigInt(percent)
-      expect(BigInt(shareOf(amount, percent))).toBe(exact / 100n + (exact % 100n >= 50n ? 1n : 0n))
-    }),
-  )
 })
 
 it('percentFor takes the highest step reached', () => {

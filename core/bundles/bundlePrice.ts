@@ -1,3 +1,4 @@
+import { shareOf } from '../money/percent'
 import { marginOf } from '../catalogue/sortOrders'
 import { priceOf } from '../catalogue/product'
 import type { Bundle, BundlePrice, PickAnyBundle } from '../catalogue/bundle'
@@ -23,9 +24,6 @@ export interface BundleRange {
   /** The lowest margin of any choice, in percent; null: not known. */
   leastMargin: number | null
 }
-
-/** A percentage of an amount in minor units, half a unit rounded up. */
-export const shareOf = (amount: number, percent: number) => Math.floor((amount * percent + 50) / 100)
 
 /** The price of a bundle by the sum of its parts, in minor units. It is never below nothing. */
 export function priceBy(price: BundlePrice, sum: number): number {

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { skuSchema } from './sku'
 import { minorUnitsSchema } from '../money/money'
+import { reductionPercentSchema } from '../money/percent'
 import { textSchema } from '../text/text'
 
 /** A group of options with more combinations than this is a warning: nobody looks through so many. */
@@ -14,10 +15,7 @@ const partKeySchema = z
   .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'A key has small letters, digits and single hyphens.')
   .max(64)
 const quantitySchema = z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(999, 'A quantity is at most 999.')
-const percentSchema = z
-  .int('A reduction is a whole number of percent.')
-  .min(0, 'A reduction can’t be negative.')
-  .max(100, 'A reduction is at most 100 %.')
+const percentSchema = reductionPercentSchema(0, 'A reduction can’t be negative.')
 
 /** A product or a variant of one. Of a product with variants the shopper chooses one. */
 const componentSchema = z.strictObject({ key: partKeySchema, sku: skuSchema, quantity: quantitySchema })

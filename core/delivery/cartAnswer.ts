@@ -1,5 +1,6 @@
 import type { Offer } from '../offers/offer'
 import type { CartWarning, PricedCart, Reduction } from '../pricing/cart'
+import { percentWords } from '../money/percent'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
 import type { CartAnswer } from './contract/cart'
@@ -32,5 +33,5 @@ export const cartWarnings = (warnings: readonly CartWarning[]): CartAnswer['warn
 function reductionWords({ code, key, percent }: Reduction, offers: readonly Offer[], { settings, language, items }: AnswerContext): string {
   const text = code === 'offer' ? offers.find(each => each.key === key)?.heading : items.item(key)?.product.name
   const name = textIn(text ?? {}, language, settings.language) || key
-  return percent === null ? name : `${name}: −${percent} %`
+  return percent === null ? name : `${name}: −${percentWords(percent, language)}`
 }

@@ -3,6 +3,7 @@ import { skuSchema } from '../catalogue/sku'
 import { kindKeySchema } from '../links/kind'
 import { linkDateSchema } from '../links/lane'
 import { minorUnitsSchema } from '../money/money'
+import { reductionPercentSchema } from '../money/percent'
 import { planScopeSchema } from '../pagePlans/pagePlan'
 import { keySchema } from '../text/key'
 import { textSchema } from '../text/text'
@@ -23,10 +24,7 @@ const offeredSchema = z.discriminatedUnion('by', [
 const offerReductionSchema = z.discriminatedUnion('by', [
   z.strictObject({
     by: z.literal('percent'),
-    percent: z
-      .int('A reduction is a whole number of percent.')
-      .min(1, 'A reduction is at least 1 %.')
-      .max(100, 'A reduction is at most 100 %.'),
+    percent: reductionPercentSchema(0.01, 'A reduction is at least 0.01 %.'),
   }),
   z.strictObject({ by: z.literal('amount'), amount: minorUnitsSchema.min(1) }),
 ])

@@ -109,7 +109,7 @@ describe('together offers in a cart', () => {
       limit: fc.integer({ min: 1, max: 4 }),
       stacks: fc.boolean(),
       reduction: fc.oneof(
-        fc.record({ by: fc.constant('percent' as const), percent: fc.integer({ min: 1, max: 100 }) }),
+        fc.record({ by: fc.constant('percent' as const), percent: fc.integer({ min: 1, max: 10_000 }).map(each => each / 100) }),
         fc.record({ by: fc.constant('amount' as const), amount: fc.integer({ min: 1, max: 2000 }) }),
       ),
       trigger: fc.option(fc.subarray(['P0', 'P1', 'P4', 'B0']).map(products => ({ ...emptyScope, products }))),

@@ -1,6 +1,6 @@
-import { shareOf } from '../bundles/bundlePrice'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import { allocate } from '../money/allocate'
+import { shareOf } from '../money/percent'
 import type { Offer } from '../offers/offer'
 import type { OfferShop } from '../offers/offered'
 import { isFor, offeredBeside } from '../offers/offered'

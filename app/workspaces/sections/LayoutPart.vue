@@ -16,6 +16,8 @@ const layouts = layoutSchema.options.map(value => ({ value, words: upperFirst(la
 /** A layout brings its own numbers of columns; what was said of cards and headings stays. */
 const setLayout = (next: Layout) =>
   emit('change', { layout: next, display: { ...props.section.display, devices: displayFor(next).devices } })
+/** More places than this crowd a page: common practice. */
+const handful = 8
 function setNumber(part: 'places' | 'minimum', by: number): void {
   const next = props.section[part] + by
   if (next >= 1 && next <= 48) emit('change', { [part]: next })
@@ -42,7 +44,7 @@ function setNumber(part: 'places' | 'minimum', by: number): void {
       }}<span class="stepper"
         ><button type="button" :aria-label="say.fewerPlaces" @click="setNumber('places', -1)">−</button><b>{{ section.places }}</b
         ><button type="button" :aria-label="say.morePlaces" @click="setNumber('places', 1)">+</button></span
-      ></span
+      ><span v-if="section.places > handful" class="small crowded" role="status">{{ say.crowds(handful) }}</span></span
     >
     <span class="numbers" role="group" :aria-label="say.minimum"
       >{{ say.hiddenUnder
@@ -55,6 +57,9 @@ function setNumber(part: 'places' | 'minimum', by: number): void {
 </template>
 
 <style scoped>
+.crowded {
+  color: var(--saffron-ink);
+}
 .shown {
   display: flex;
   flex-wrap: wrap;

@@ -53,7 +53,7 @@ const reductionSchema = z.object({
     .meta({ description: 'bundle: because the products are bought as one; offer: because what it was offered with is in the cart.' }),
   key: z.string().meta({ description: 'SKU of the bundle, or key of the offer.' }),
   amount: amountSchema.meta({ description: 'How much less.' }),
-  percent: z.int().nullable().meta({ description: 'When it is worked out in percent.' }),
+  percent: z.number().nullable().meta({ description: 'When it is worked out in percent; with at most two digits after the point.' }),
   words: z.string().meta({ description: 'Why, for people.' }),
 })
 const pricedLineSchema = z.object({

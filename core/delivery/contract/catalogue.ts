@@ -71,7 +71,7 @@ const bundleAnswerSchema = z.object({
     }),
   ),
   pick: z
-    .object({ least: z.int(), most: z.int(), repeats: z.boolean(), steps: z.array(z.object({ count: z.int(), percent: z.int() })) })
+    .object({ least: z.int(), most: z.int(), repeats: z.boolean(), steps: z.array(z.object({ count: z.int(), percent: z.number() })) })
     .nullable()
     .meta({ description: 'Of pickAny: how many are picked, whether the same again, and the reduction from how many on.' }),
 })

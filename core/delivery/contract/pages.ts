@@ -148,7 +148,7 @@ const deliveredOfferSchema = z.object({
   heading: z.string(),
   subject: z.string().meta({ description: 'SKU of the product that it is offered with.' }),
   reduction: z
-    .object({ percent: z.int().nullable(), amount: amountSchema.nullable() })
+    .object({ percent: z.number().nullable(), amount: amountSchema.nullable() })
     .nullable()
     .meta({ description: 'What each of its products costs less while the subject is in the cart; null: nothing.' }),
   items: z.array(deliveredItemSchema.omit({ step: true, reason: true, kind: true })).meta({ description: 'To be ticked, in their order.' }),

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { Offer, OfferSettings } from '../../../../core/offers/offer'
 import { parseMoney, plainMoney } from '../../../../core/money/money'
+import { parsePercent } from '../../../../core/money/percent'
 import { emptyScope } from '../../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
+import { useKeptWays } from './useKeptWays'
 import { offersWords } from '../words/offers'
 
 const say = offersWords.offerEditor
@@ -28,39 +30,50 @@ async function remove(): Promise<void> {
 
 const offered = computed(() => offer.value.offered)
 const kinds = computed(() => studio.kinds.map(({ key, plural }) => ({ key, plural: studio.words(plural).toLowerCase() })))
+/** More products than this crowd an offer: common practice. */
+const handful = 4
+const isCrowded = computed(() => (offered.value.by === 'chosen' ? offered.value.skus.length : offered.value.count) > handful)
 const reduction = computed(() => offer.value.reduction)
 
 const triggers = [
   ['every', say.everyProduct],
   ['some', say.someProducts],
 ] as const
-const offerWith = (which: 'every' | 'some') => change({ trigger: which === 'every' ? null : (offer.value.trigger ?? emptyScope) })
+const triggerBefore = shallowRef(emptyScope)
+watch(
+  () => offer.value.trigger,
+  now => now && (triggerBefore.value = now),
+  { immediate: true },
+)
+const offerWith = (which: 'every' | 'some') => change({ trigger: which === 'every' ? null : (offer.value.trigger ?? triggerBefore.value) })
 const waysToOffer = [
   ['chosen', say.theseProducts],
   ['links', say.itsFirstLinks],
 ] as const
+const wayOffered = useKeptWays(() => offered.value)
 function offerBy(by: Offer['offered']['by']): void {
   if (by === offered.value.by) return
   const kind = studio.kinds.find(each => each.key === 'accessory')?.key ?? studio.kinds[0]!.key
-  void change({ offered: by === 'links' ? { by, kind, count: 2 } : { by: 'chosen', skus: [] } })
+  void change({ offered: by === 'links' ? wayOffered(by, { by, kind, count: 2 }) : wayOffered(by, { by, skus: [] }) })
 }
 const reductions = [
   ['no', say.no],
   ['percent', say.percent],
   ['amount', say.amount],
 ] as const
-const firstReductions = { no: null, percent: { by: 'percent', percent: 10 }, amount: { by: 'amount', amount: 100 } } as const
-function reduceBy(by: keyof typeof firstReductions): void {
-  if (by !== (reduction.value?.by ?? 'no')) void change({ reduction: firstReductions[by] })
+const wayReduced = useKeptWays(() => reduction.value)
+const firstReductions = { percent: { by: 'percent', percent: 10 }, amount: { by: 'amount', amount: 100 } } as const
+function reduceBy(by: 'no' | keyof typeof firstReductions): void {
+  if (by !== (reduction.value?.by ?? 'no')) void change({ reduction: by === 'no' ? null : wayReduced(by, firstReductions[by]) })
 }
 const wrong = ref('')
 /** Takes what is typed; what can't be a reduction is said, and left as it stands. */
 function typed(event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim()
   if (reduction.value?.by === 'percent') {
-    const percent = Number(text)
-    wrong.value = /^\d+$/.test(text) && percent >= 1 && percent <= 100 ? '' : say.aWholeNumberOfPercent
-    if (!wrong.value) change({ reduction: { by: 'percent', percent } })
+    const percent = parsePercent(text)
+    wrong.value = percent ? '' : say.aPercentage
+    if (percent) change({ reduction: { by: 'percent', percent } })
   } else {
     const amount = parseMoney(text, studio.currency)
     wrong.value = amount ? '' : say.anAmountSuchAs(plainMoney(250, studio.currency))
@@ -137,6 +150,7 @@ function typed(event: Event): void {
             <option v-for="kind in kinds" :key="kind.key" :value="kind.key">{{ kind.plural }}</option>
           </select>
         </div>
+        <p v-if="isCrowded" class="small crowded" role="status">{{ say.crowds(handful) }}</p>
         <label class="line check"
           ><input
             type="checkbox"
@@ -213,6 +227,10 @@ function typed(event: Event): void {
 </template>
 
 <style scoped>
+.crowded {
+  margin: 8px 0 0;
+  color: var(--saffron-ink);
+}
 .editor {
   display: flex;
   flex-direction: column;

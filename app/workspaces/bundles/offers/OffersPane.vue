@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { upperFirst } from 'es-toolkit'
+import { percentWords } from '../../../../core/money/percent'
 import type { Offer } from '../../../../core/offers/offer'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
@@ -20,7 +21,9 @@ function wordsOf({ offered, reduction }: Offer): string {
     offered.by === 'chosen'
       ? say.products(offered.skus.length)
       : say.theFirstOf(offered.count, studio.words(studio.allKinds.find(each => each.key === offered.kind)?.plural ?? {}).toLowerCase())
-  return reduction ? say.offWithPart(what, reduction.by === 'percent' ? `${reduction.percent} %` : studio.money(reduction.amount)) : what
+  return reduction
+    ? say.offWithPart(what, reduction.by === 'percent' ? percentWords(reduction.percent, studio.language) : studio.money(reduction.amount))
+    : what
 }
 function stateOf({ live, draft }: StoredOffer): { name: string; words: string } {
   if (!draft) return { name: 'leaving', words: say.toBeRemoved }

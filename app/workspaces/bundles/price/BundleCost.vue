@@ -4,6 +4,7 @@ import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
 import { bundleRange } from '../../../../core/bundles/bundlePrice'
 import { bundleStock } from '../../../../core/bundles/bundleStock'
 import { parseMoney, plainMoney } from '../../../../core/money/money'
+import { parsePercent } from '../../../../core/money/percent'
 import { useBundles } from '../bundles'
 import { useStudioShop } from '../../../data/studioShop'
 import { priceWords } from '../words/price'
@@ -68,7 +69,10 @@ function typedFor(each: BundlePrice | null): string {
 }
 const parsed = (by: BundlePrice['by'], text: string): BundlePrice | null => {
   if (by === 'sum') return { by }
-  if (by === 'percent') return /^\d{1,3}$/.test(text.trim()) && Number(text) <= 100 ? { by, percent: Number(text) } : null
+  if (by === 'percent') {
+    const percent = parsePercent(text)
+    return percent === null ? null : { by, percent }
+  }
   const amount = parseMoney(text, studio.currency)
   if (amount === null) return null
   return by === 'amount' ? { by, amount } : { by, price: amount }
@@ -83,7 +87,7 @@ watch(
 )
 const wrong = computed(() => {
   if (!price.value || price.value.by === 'sum' || parsed(price.value.by, typed.value)) return ''
-  return price.value.by === 'percent' ? say.aWholeNumberOfPercent : say.anAmountSuchAs(plainMoney(1250, studio.currency))
+  return price.value.by === 'percent' ? say.aPercentage : say.anAmountSuchAs(plainMoney(1250, studio.currency))
 })
 function set(next: BundlePrice, isTyped = false): void {
   if (bundle.value.type !== 'pickAny') store.changeBundle({ ...bundle.value, price: next }, isTyped)

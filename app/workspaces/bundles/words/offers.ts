@@ -42,7 +42,8 @@ export const offersWords = {
     until: 'until',
     lastDay: 'Last day',
     bothDaysIncludedWithoutThem: 'both days included; without them, always',
-    aWholeNumberOfPercent: 'A whole number of percent, from 1 to 100.',
+    crowds: (handful: number) => `More than ${handful} crowd the page.`,
+    aPercentage: 'A percentage such as 10 or 12.5, of at most 100.',
     anAmountSuchAs: (plainMoney: string | number) => `An amount, such as ${plainMoney}.`,
   },
   offerTry: {

@@ -25,7 +25,7 @@ export const priceWords = {
     percent: 'percent',
     amount: 'amount',
     ownPrice: 'own price',
-    aWholeNumberOfPercent: 'A whole number of percent, at most 100.',
+    aPercentage: 'A percentage such as 10 or 12.5, of at most 100.',
     anAmountSuchAs: (plainMoney: string | number) => `An amount, such as ${plainMoney}.`,
   },
   cartLine: {

@@ -117,6 +117,7 @@ export const sectionsWords = {
     itsCategory: 'its category',
   },
   layoutPart: {
+    crowds: (handful: number) => `more than ${handful} crowd the page`,
     layout: 'Layout',
     places: 'Places',
     placesWord: 'places',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ProductAnswer } from '../../../../core/delivery/contract/catalogue'
 import { formatMoney } from '../../../../core/money/money'
+import { percentWords } from '../../../../core/money/percent'
 
 /** What is in a bundle, what can be chosen of it, what that costs and saves, and the one button. */
 const props = defineProps<{ product: ProductAnswer }>()
@@ -62,7 +63,7 @@ const nameOf = (part: { name: string; quantity: number }) => (part.quantity > 1 
       <p class="how">
         <b>{{ words.pickSome(bundle.pick.least, bundle.pick.most) }}</b>
         <span v-for="step in bundle.pick.steps" :key="step.count" class="step" :class="{ reached: count >= step.count }">{{
-          words.step(step.count, step.percent)
+          words.step(step.count, percentWords(step.percent, language))
         }}</span>
       </p>
       <ul class="picks">
@@ -83,7 +84,7 @@ const nameOf = (part: { name: string; quantity: number }) => (part.quantity > 1 
       </ul>
       <p class="shop-soft told" role="status">
         {{ words.picked(count, bundle.pick.most)
-        }}<template v-if="next">{{ words.moreForStep(next.count - count, next.percent) }}</template>
+        }}<template v-if="next">{{ words.moreForStep(next.count - count, percentWords(next.percent, language)) }}</template>
       </p>
     </template>
 

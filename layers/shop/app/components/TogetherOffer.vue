@@ -2,6 +2,7 @@
 import type { CartAnswer } from '../../../../core/delivery/contract/cart'
 import type { DeliveredOffer } from '../../../../core/delivery/contract/pages'
 import { formatMoney } from '../../../../core/money/money'
+import { percentWords } from '../../../../core/money/percent'
 
 /** Products offered together, to tick; one button puts all of them into the cart, on a product's page with the product itself. */
 const props = defineProps<{ offer: DeliveredOffer; /** SKU of what goes along; null: it is in the cart. */ main: string | null }>()
@@ -32,7 +33,9 @@ watch([skus, lines], async () => {
 })
 const reduction = computed(() => {
   const { reduction } = props.offer
-  return reduction ? words.value.together(reduction.percent === null ? money(reduction.amount!) : `${reduction.percent} %`) : ''
+  return reduction
+    ? words.value.together(reduction.percent === null ? money(reduction.amount!) : percentWords(reduction.percent, language.value))
+    : ''
 })
 /** The last one first: the first stands first in the cart then. */
 const add = () => addAll(skus.value.toReversed())
