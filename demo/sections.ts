@@ -83,8 +83,8 @@ export const sectionCommands: Command[] = [
   { type: 'addSection', settings: fromTheMaker },
   { type: 'addSection', settings: seenLately },
   { type: 'addSection', settings: nextShelves },
-  { type: 'placeSection', key: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
-  { type: 'placeSection', key: 'from-the-shelves-beside-this-one', plan: 'category-default', zone: 'belowProducts' },
+  { type: 'placeBlock', block: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
+  { type: 'placeBlock', block: 'from-the-shelves-beside-this-one', plan: 'category-default', zone: 'belowProducts' },
   {
     type: 'changeSection',
     key: 'more-from-the-same-workshop',
@@ -103,8 +103,8 @@ export const sectionCommands: Command[] = [
     name: { en: 'Seed and plants', de: 'Saat und Pflanzen' },
     scope: { ...emptyScope, categories: ['seed'] },
   },
-  { type: 'unplaceSection', key: 'upsells', plan: 'seed-and-plants' },
-  { type: 'placeSection', key: 'related', plan: 'seed-and-plants', zone: 'belowDetails', place: 1 },
+  { type: 'unplaceBlock', block: 'upsells', plan: 'seed-and-plants' },
+  { type: 'placeBlock', block: 'related', plan: 'seed-and-plants', zone: 'belowDetails', place: 1 },
   { type: 'publish', sections: [], plans: ['seed-and-plants'] },
   ...Object.entries(related).map(([key, targets]): Command => ({
     type: 'link',

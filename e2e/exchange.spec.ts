@@ -270,7 +270,7 @@ test('a set-up that contradicts itself is refused in words', async ({ request })
           rank: 0,
           repeats: false,
           off: [],
-          zones: [{ key: 'foot', sections: ['no-such'] }],
+          zones: [{ key: 'foot', blocks: ['no-such'] }],
         },
       ],
     },

@@ -27,7 +27,7 @@ async function lay(
   const { sections } = (await (await request.get('/api/drafts')).json()) as { sections: { key: string; draft: { display: object } }[] }
   const before = sections.find(each => each.key === key)!.draft.display
   await run(request, { type: 'changeSection', key, settings: { layout, display: { ...before, ...look }, ...settings }, seen: {} })
-  await run(request, { type: 'placeSection', key, plan: 'product-default', zone })
+  await run(request, { type: 'placeBlock', block: key, plan: 'product-default', zone })
   await run(request, { type: 'publish', sections: [key], plans: ['product-default'] })
 }
 /** Looks at a page of the shop at three widths: nothing sticks out, and nobody is shut out. */

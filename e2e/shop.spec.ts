@@ -75,7 +75,7 @@ test('a product with options: the choice decides what goes into the cart', async
 })
 
 test('what was viewed before is offered again, the latest first', async ({ page, request }) => {
-  await request.post('/api/commands', { data: { type: 'placeSection', key: 'seen-lately', plan: 'product-default', zone: 'foot' } })
+  await request.post('/api/commands', { data: { type: 'placeBlock', block: 'seen-lately', plan: 'product-default', zone: 'foot' } })
   await request.post('/api/commands', { data: { type: 'publish', sections: ['seen-lately'], plans: ['product-default'] } })
   for (const sku of ['SMO-M', 'JKT', 'EX-210']) {
     await page.goto(`/shop/products/${sku}`)

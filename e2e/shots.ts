@@ -123,8 +123,8 @@ async function draftPlan(page: Page): Promise<void> {
       seen: {},
     },
     { type: 'changeSection', key: 'upsells', settings: { layout: 'comparison' }, seen: {} },
-    { type: 'placeSection', key: 'accessories', plan: 'extractors-and-tanks', zone: 'aboveBuy' },
-    { type: 'placeSection', key: 'upsells', plan: 'extractors-and-tanks', zone: 'belowDetails' },
+    { type: 'placeBlock', block: 'accessories', plan: 'extractors-and-tanks', zone: 'aboveBuy' },
+    { type: 'placeBlock', block: 'upsells', plan: 'extractors-and-tanks', zone: 'belowDetails' },
   ])
     await page.request.post('/api/commands', { data: command })
 }

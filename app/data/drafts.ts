@@ -75,13 +75,13 @@ export const useDrafts = defineStore('drafts', () => {
     void stored.edit({ ...answer.value!, [sort]: next }, () => command(parts))
   }
 
-  /** The plans that have a section, with the zone it stands in. */
-  function plansWith(key: string): { plan: PagePlan; zone: string; off: boolean }[] {
+  /** The plans that have a block, with the zone it stands in. */
+  function plansWith(block: string): { plan: PagePlan; zone: string; off: boolean }[] {
     return plans.value.flatMap(({ draft }) =>
       draft
         ? draft.zones
-            .filter(zone => zone.sections.includes(key))
-            .map(zone => ({ plan: draft, zone: zone.key, off: draft.off.includes(key) }))
+            .filter(zone => zone.blocks.includes(block))
+            .map(zone => ({ plan: draft, zone: zone.key, off: draft.off.includes(block) }))
         : [],
     )
   }

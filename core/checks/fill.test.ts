@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { hasSection } from '../pagePlans/pagePlan'
+import { hasBlock } from '../pagePlans/pagePlan'
 import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
 import { skus } from '../fillSteps/naiveStep.testing'
 import { makeShopper } from '../selection/makeShop.testing'
@@ -32,13 +32,13 @@ describe('the fill of a section', () => {
       fc.property(anyPlainShop, fc.constantFrom('s1', 's2', 's3', 's4'), fc.constantFrom(...pageKinds), (plain, key, kind) => {
         const shop = shopOf(plain)
         const shownOn = shownFor(shop, key, kind)!
-        if (!shop.plans.of(kind).some(plan => hasSection(plan, key))) return
+        if (!shop.plans.of(kind).some(plan => hasBlock(plan, key))) return
         const { subjects, page, cart } = visits[kind]
         for (const subject of subjects) {
           const { plan, sections } = resolvePage(shop, page(subject), makeShopper({ at: now, cart: cart ? [subject] : [] }))
           const shown = sections.find(each => each.section.key === key)
           // Only the pages whose plan has it count.
-          expect(shownOn(subject, now)).toEqual(hasSection(plan, key) ? [...(shown?.items ?? []), ...(shown?.tiles ?? [])] : null)
+          expect(shownOn(subject, now)).toEqual(hasBlock(plan, key) ? [...(shown?.items ?? []), ...(shown?.tiles ?? [])] : null)
         }
       }),
       { numRuns: 800 },

@@ -2,8 +2,10 @@ import type { FillStep } from '../fillSteps/fillStep'
 import { needsSubjects, stepTypeOf } from '../fillSteps/fillStep'
 import type { PageKind } from '../pageTypes/registry'
 import { pageTypes } from '../pageTypes/registry'
+import type { Offer } from '../offers/offer'
+import { offerBlock, offerOf, otherOffers } from '../pagePlans/block'
 import type { PagePlan } from '../pagePlans/pagePlan'
-import { hasSection, sectionsOf } from '../pagePlans/pagePlan'
+import { blocksOf, hasBlock } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Candidate } from '../candidates/candidate'
 import { resolvePage } from '../selection/resolvePage'
@@ -60,11 +62,11 @@ export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: st
   if (!section) return null
   const planned = onSomePlan(shop, key, page)
   const counted = shopWith(planned, {
-    plans: planned.plans.mapped(page, plan => (hasSection(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] })),
+    plans: planned.plans.mapped(page, plan => (hasBlock(plan, key) ? asFarAsNeeded(plan, section) : { ...plan, zones: [] })),
   })
   return (subject, at) => {
     const { plan, sections } = resolvePage(counted, ...visitTo(page, subject, at))
-    if (!hasSection(plan, key)) return null
+    if (!hasBlock(plan, key)) return null
     const shown = sections.find(each => each.section.key === key)
     return shown ? [...shown.items, ...shown.tiles] : []
   }
@@ -76,22 +78,40 @@ export function shownFor(shop: Shop, key: string, page: PageKind): ((subject: st
  */
 export function sectionsBearingOn(section: Section, shop: Shop, page: PageKind): Section[] {
   const { plans, sections } = onSomePlan(shop, section.key, page)
-  const keys = new Set(plans.of(page).flatMap(plan => (hasSection(plan, section.key) ? keysNeeded(plan, section) : [])))
+  const keys = new Set(plans.of(page).flatMap(plan => (hasBlock(plan, section.key) ? keysNeeded(plan, section) : [])))
   keys.delete(section.key)
   return [...keys].flatMap(key => sections.get(key) ?? [])
 }
 
 /** The shop, with the section on all pages of a kind if it is on none. */
 const onSomePlan = (shop: Shop, key: string, page: PageKind): Shop =>
-  shop.plans.of(page).some(plan => hasSection(plan, key)) ? shop : withSection(shop, key, page)!
+  shop.plans.of(page).some(plan => hasBlock(plan, key)) ? shop : withSection(shop, key, page)!
+
+/**
+ * The together offers that bear on how many products a section shows on the pages of a kind: those that stand before it, if it must not
+ * show the same.
+ */
+export function offersBearingOn(section: Section, shop: Shop, page: PageKind): Offer[] {
+  if (!pageTypes[page].hasOffers) return []
+  const plans = onSomePlan(shop, section.key, page)
+    .plans.of(page)
+    .filter(plan => hasBlock(plan, section.key))
+  return shop.offers.filter(({ key }) =>
+    plans.some(plan => {
+      const own = offerBlock(key)
+      return keysNeeded(plan, section).includes(hasBlock(plan, own) ? own : otherOffers)
+    }),
+  )
+}
 
 /** Without what can't change what the section shows: what comes after it, and what comes before unless it must not show the same. */
 function keysNeeded(plan: PagePlan, { key, guards }: Section): readonly string[] {
-  const keys = sectionsOf(plan)
+  const keys = blocksOf(plan)
   return !plan.repeats && guards.includes('shownEarlier') ? keys.slice(0, keys.indexOf(key) + 1) : [key]
 }
 
 function asFarAsNeeded(plan: PagePlan, section: Section): PagePlan {
-  const kept = new Set(keysNeeded(plan, section))
-  return { ...plan, zones: plan.zones.map(zone => ({ ...zone, sections: zone.sections.filter(each => kept.has(each)) })) }
+  // Also what comes after it says which offers have a block of their own.
+  const kept = new Set([...keysNeeded(plan, section), ...blocksOf(plan).filter(block => offerOf(block) !== null)])
+  return { ...plan, zones: plan.zones.map(zone => ({ ...zone, blocks: zone.blocks.filter(each => kept.has(each)) })) }
 }

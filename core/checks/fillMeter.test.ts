@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { LinkIndex } from '../links/linkIndex'
+import { makeProduct } from '../catalogue/makeProduct.testing'
+import { LinkIndex } from '../links/linkIndex'
+import { makeOffer } from '../offers/makeOffer.testing'
+import { offerBlock, otherOffers } from '../pagePlans/block'
 import { linkStep } from '../fillSteps/fillStep'
 import { heeds } from '../sections/heeds'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
@@ -8,7 +11,7 @@ import type { PageKind } from '../pageTypes/registry'
 import { PlanBook } from '../pagePlans/planBook'
 import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
 import { skus } from '../fillSteps/naiveStep.testing'
-import { makeShopper } from '../selection/makeShop.testing'
+import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { FillMeter } from './fillMeter'
@@ -140,7 +143,7 @@ describe('a fill meter', () => {
       fc.property(anyPlainShop, plain => {
         const bestSellers = { from: 'bestSellers' as const, of: 'all' as const, subjects: 'page' as const, cap: null, off: false }
         const hangsOnOthers = (steps: Parameters<typeof planned>[1]) =>
-          new FillMeter(planned(shopOf(plain), steps), 's1', 'product').hangsOnOthers
+          new FillMeter(planned(shopOf(plain), steps), 's1', 'product').hangsOnOthers(new Set())
         expect([
           hangsOnOthers([linkStep('upsell')]),
           hangsOnOthers([linkStep('upsell'), bestSellers]),
@@ -149,6 +152,28 @@ describe('a fill meter', () => {
       }),
       { numRuns: 3 },
     )
+  })
+
+  it('counts the pages anew on which a changed product was offered above', () => {
+    const offer = makeOffer('tick', { offered: { by: 'chosen', skus: ['B'] } })
+    const links = new LinkIndex()
+    links.setLane('A', 'accessory', [{ target: 'B' }])
+    const shopWith = (stock: number, ...blocks: string[]) =>
+      makeShop([makeProduct('A'), makeProduct('B', { stock })], {
+        links,
+        offers: [offer],
+        sections: new Map([['s1', makeSection('s1', { guards: ['shownEarlier'] })]]),
+        plans: new PlanBook([makePlan('product', blocks)]),
+      })
+    const fullOn = (shop: Shop) => [...counted(shop).subjectsWith(1, 4)]
+    expect(fullOn(shopWith(5, 's1', otherOffers))).toEqual(['A'])
+    expect(fullOn(shopWith(5, otherOffers, 's1'))).toEqual([])
+    expect(fullOn(shopWith(0, otherOffers, 's1'))).toEqual(['A'])
+    // One with a block of its own below is not among the others above.
+    expect(fullOn(shopWith(5, otherOffers, 's1', offerBlock('tick')))).toEqual(['A'])
+    const heeds = (sku: string, ...blocks: string[]) => new FillMeter(shopWith(5, ...blocks), 's1', 'product').hangsOnOthers(new Set([sku]))
+    expect([heeds('B', otherOffers, 's1'), heeds('A', otherOffers, 's1'), heeds('B', 's1', otherOffers)]).toEqual([true, false, false])
+    expect([heeds('B', offerBlock('tick'), 's1'), heeds('B', otherOffers, 's1', offerBlock('tick'))]).toEqual([true, false])
   })
 
   it('says that there is no such section', () => {

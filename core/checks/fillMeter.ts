@@ -7,7 +7,7 @@ import type { Shop } from '../selection/shop'
 import type { CountedPages } from './countedPages'
 import { countedPages } from './countedPages'
 import type { Fill, Shown } from './fill'
-import { sectionsBearingOn, shownFor } from './fill'
+import { offersBearingOn, sectionsBearingOn, shownFor } from './fill'
 import type { Moment } from '../time/moment'
 
 const pagesInStep = 50
@@ -82,9 +82,19 @@ export class FillMeter {
     for (const [number, count] of this.#counts.entries()) if (count >= from && count <= to) yield this.pages.subjectAt(number)!
   }
 
-  /** Whether the change of one product can change the pages of others that are not linked to it. */
-  get hangsOnOthers(): boolean {
-    return [this.#own, ...this.#bearing].some(section => section?.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone))
+  /**
+   * Whether the change of a product can change the pages of others that are not linked to it.
+   * @param skus of the product and its variants
+   */
+  hangsOnOthers(skus: ReadonlySet<string>): boolean {
+    const own = this.#own
+    return (
+      [own, ...this.#bearing].some(section => section?.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone)) ||
+      (own !== undefined &&
+        offersBearingOn(own, this.#shop, this.#page).some(
+          ({ offered }) => offered.by === 'chosen' && offered.skus.some(sku => skus.has(sku)),
+        ))
+    )
   }
 
   /** Whether the counts can depend on how many units there are of a product, or were sold of it. */

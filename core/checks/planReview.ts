@@ -11,7 +11,7 @@ import type { Moment } from '../time/moment'
 export interface PlanReview {
   /** How many pages were looked at: of many, some spread over all. */
   sampled: number
-  /** Pages on which no section shows anything, by what they are about. */
+  /** Pages on which no section shows anything and nothing is offered, by what they are about. */
   blank: string[]
   /** On average: how many products each section shows where it is shown, by its key. A section that shows nowhere is missing. */
   shown: Map<string, number>
@@ -30,8 +30,8 @@ export function* planReview(shop: Shop, { page }: PagePlan, subjects: readonly s
   const blank: string[] = []
   const shown = new Map<string, { pages: number; items: number }>()
   for (const [i, subject] of sampled.entries()) {
-    const { sections } = resolvePage(shop, ...visitTo(page, subject, at))
-    if (!sections.length) blank.push(subject)
+    const { sections, offers } = resolvePage(shop, ...visitTo(page, subject, at))
+    if (!sections.length && offers.every(each => each.hidden)) blank.push(subject)
     for (const { section, items, tiles } of sections) {
       const { pages, items: before } = shown.get(section.key) ?? { pages: 0, items: 0 }
       shown.set(section.key, { pages: pages + 1, items: before + items.length + tiles.length })

@@ -1,5 +1,5 @@
 import type { PageKind } from '../pageTypes/registry'
-import { hasSection } from '../pagePlans/pagePlan'
+import { hasBlock } from '../pagePlans/pagePlan'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { shopWith } from '../selection/shopWith'
@@ -56,7 +56,7 @@ export function* sameShown(shop: Shop, page: PageKind, subjects: readonly string
   function sampledWith({ first, second }: { first: string; second: string }): number {
     return shop.plans
       .of(page)
-      .filter(plan => hasSection(plan, first) && hasSection(plan, second))
+      .filter(plan => hasBlock(plan, first) && hasBlock(plan, second))
       .reduce((sum, plan) => sum + (ofPlan.get(plan.key) ?? 0), 0)
   }
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { hasSection } from '../pagePlans/pagePlan'
+import { hasBlock } from '../pagePlans/pagePlan'
 import { PlanBook } from '../pagePlans/planBook'
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
@@ -77,7 +77,7 @@ describe('findings on sections', () => {
       fc.property(anyPlainShop, plain => {
         const shop = shopOf(plain)
         for (const { section, page } of sectionsOnPages(shop))
-          expect(!section.off && shop.plans.of(page).some(plan => hasSection(plan, section.key) && !plan.off.includes(section.key))).toBe(
+          expect(!section.off && shop.plans.of(page).some(plan => hasBlock(plan, section.key) && !plan.off.includes(section.key))).toBe(
             true,
           )
         expect(

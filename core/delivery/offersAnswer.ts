@@ -1,5 +1,7 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
-import type { OfferList } from '../offers/offerLists'
+import type { Offer } from '../offers/offer'
+import type { OfferOnPage } from '../selection/resolvedPage'
+import type { Text } from '../text/text'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
 import type { PageAnswer } from './contract/pages'
@@ -7,29 +9,33 @@ import { deliveredProduct, itemName } from './deliveredItem'
 
 /** The offers of a page as a shop gets them. @param explain with those that are not made, and what is missing from the others */
 export function offersAnswer(
-  lists: readonly OfferList[],
+  lists: readonly OfferOnPage[],
   { settings, language, items }: AnswerContext,
   explain: boolean,
 ): Pick<PageAnswer, 'offers' | 'hiddenOffers'> {
-  const words = (text: OfferList['offer']['heading']) => textIn(text, language, settings.language)
-  const head = ({ offer, product }: OfferList) => ({ key: offer.key, heading: words(offer.heading), subject: product.sku })
-  const left = (list: OfferList) => list.left.map(({ item, reason }) => ({ ...named(item), reason }))
+  const words = (text: Text) => textIn(text, language, settings.language)
+  const head = ({ offer, product }: OfferOnPage) => ({ key: offer.key, heading: words(offer.heading), subject: product.sku })
+  const left = (list: OfferOnPage) => list.left.map(({ item, reason }) => ({ ...named(item), reason }))
   const named = (item: CatalogueItem) => ({ sku: (item.variant ?? item.product).sku, name: itemName(item, words) })
   const shown = lists.filter(list => !list.hidden)
   return {
     ...(shown.length && {
       offers: shown.map(list => ({
         ...head(list),
+        zone: list.zone!,
+        sectionsAbove: list.sectionsAbove,
         reduction: reductionOf(list.offer),
         items: list.items.map(item => deliveredProduct(item, settings, language, items)),
         ...(explain && { left: left(list) }),
       })),
     }),
-    ...(explain && { hiddenOffers: lists.flatMap(list => (list.hidden ? { ...head(list), reason: list.hidden, left: left(list) } : [])) }),
+    ...(explain && {
+      hiddenOffers: lists.flatMap(list => (list.hidden ? { ...head(list), zone: list.zone, reason: list.hidden, left: left(list) } : [])),
+    }),
   }
 }
 
-function reductionOf({ reduction }: OfferList['offer']): { percent: number | null; amount: number | null } | null {
+function reductionOf({ reduction }: Offer): { percent: number | null; amount: number | null } | null {
   return (
     reduction && {
       percent: reduction.by === 'percent' ? reduction.percent : null,

@@ -35,10 +35,11 @@ describe('the words for why', () => {
       'out of stock since it has 0 left',
     ])
     expect(page.hidden!.map(each => [each.key, hiddenWords(each.reason)])).toEqual([
+      ['bundles-with-it', 'nothing to show'],
       ['upsells', 'switched off for this product'],
       ['related', 'nothing to show'],
     ])
-    const related = page.hidden![1]!
+    const related = page.hidden![2]!
     expect(related.steps![0]!.heldBack.map(each => heldBackWords(each.reason, each.sku, page, related.key))).toEqual([
       'already shown in “Goes with it” above',
     ])

@@ -1,11 +1,12 @@
 import fc from 'fast-check'
-import { isEqual } from 'es-toolkit'
+import { isEqual, mapValues } from 'es-toolkit'
 import { describe, expect, it } from 'vitest'
 import { linkStep } from '../fillSteps/fillStep'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
 import { makeOffer } from '../offers/makeOffer.testing'
 import type { Offer } from '../offers/offer'
+import { offerBlock, otherOffers } from '../pagePlans/block'
 import { PlanBook } from '../pagePlans/planBook'
 import type { PageKind } from '../pageTypes/registry'
 import { pageKinds, pageTypes } from '../pageTypes/registry'
@@ -14,15 +15,14 @@ import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
 import { makeShop } from '../selection/makeShop.testing'
 import type { PlainShop } from '../selection/naiveResolve.testing'
 import { naiveResolve } from '../selection/naiveResolve.testing'
+import type { Shop } from '../selection/shop'
 import { visitTo } from '../selection/visit'
 import { steppedThrough } from '../steps'
-import type { EffectShop } from './compareShops'
 import { compareShops, kindsThatDiffer, pagesToCompare } from './compareShops'
 
-const withOffers = (shop: Omit<EffectShop, 'offers'>, ...offers: Offer[]): EffectShop => ({ ...shop, offers })
+const withOffers = (shop: Shop, ...offers: Offer[]): Shop => ({ ...shop, offers })
 const none: ReadonlySet<string> = new Set()
-const effectsOf = (before: EffectShop, after: EffectShop, named = none) =>
-  steppedThrough(compareShops(before, after, named, now), () => undefined)
+const effectsOf = (before: Shop, after: Shop, named = none) => steppedThrough(compareShops(before, after, named, now), () => undefined)
 
 /** What a page is about, one after the other, said as plainly as possible. */
 function subjectsOf(shop: PlainShop, kind: PageKind): string[] {
@@ -34,10 +34,11 @@ function subjectsOf(shop: PlainShop, kind: PageKind): string[] {
 
 /** What each section of its plan shows on a page, with how many places it has. */
 function naivePage(shop: PlainShop, kind: PageKind, subject: string) {
-  const { plan, shown } = naiveResolve(shop, ...visitTo(kind, subject, now))!
-  const known = plan.zones.flatMap(zone => zone.sections).flatMap(key => shop.sections.find(each => each.key === key) ?? [])
+  const { plan, shown, offers } = naiveResolve(shop, ...visitTo(kind, subject, now))!
+  const known = plan.zones.flatMap(zone => zone.blocks).flatMap(key => shop.sections.find(each => each.key === key) ?? [])
   return {
     plan: plan.key,
+    offers: offers.filter(each => !each.hidden).map(({ offer, items }) => ({ key: offer, shown: items })),
     sections: known.map(({ key, places }) => {
       const found = shown.find(each => each.key === key)
       return { key, places, shown: found ? [...found.targets, ...found.tiles] : [] }
@@ -48,10 +49,16 @@ function naivePage(shop: PlainShop, kind: PageKind, subject: string) {
 describe('what publishing does to pages', () => {
   it('is the difference of the resolved pages before and after', () => {
     let changed = 0
+    let changedOffers = 0
     fc.assert(
-      fc.property(anyPlainShop, anyPlainShop, fc.boolean(), (plain, other, arePlansOthers) => {
-        const later: PlainShop = { ...plain, sections: other.sections, plans: arePlansOthers ? other.plans : plain.plans }
-        const [before, after] = [plain, later].map(each => withOffers(shopOf(each)))
+      fc.property(anyPlainShop, anyPlainShop, fc.boolean(), fc.boolean(), (plain, other, arePlansOthers, areOffersOthers) => {
+        const later: PlainShop = {
+          ...plain,
+          sections: other.sections,
+          plans: arePlansOthers ? other.plans : plain.plans,
+          offers: areOffersOthers ? other.offers : plain.offers,
+        }
+        const [before, after] = [plain, later].map(shopOf)
         const found = effectsOf(before!, after!)
         const pages = pageKinds.flatMap(kind =>
           subjectsOf(plain, kind).map(subject => ({
@@ -94,20 +101,50 @@ describe('what publishing does to pages', () => {
             }
           }
         }
+        for (const kind of pageKinds) {
+          const ofKind = pages.filter(each => each.kind === kind)
+          for (const key of ['o1', 'o2', 'o3']) {
+            const effect = found.offers.find(each => each.page === kind && each.offer === key)
+            const offered = (page: { offers: { key: string; shown: string[] }[] }) => page.offers.find(each => each.key === key)?.shown
+            const subjectsWith = (test: (was?: string[], is?: string[]) => unknown) =>
+              ofKind.filter(({ was, is }) => test(offered(was), offered(is))).map(each => each.subject)
+            const expected = {
+              gone: subjectsWith((was, is) => was && !is),
+              come: subjectsWith((was, is) => !was && is),
+              others: subjectsWith((was, is) => was && is && !isEqual(was, is)),
+            }
+            if (![...expected.gone, ...expected.come, ...expected.others].length) expect(effect).toBeUndefined()
+            else {
+              changedOffers++
+              expect(effect).toMatchObject({
+                before: subjectsWith(was => was).length,
+                after: subjectsWith((_, is) => is).length,
+                ...mapValues(expected, some => ({ count: some.length, some })),
+              })
+            }
+          }
+        }
         const moved = pages.filter(({ was, is }) => was.plan !== is.plan)
         expect(found.moves.reduce((sum, each) => sum + each.pages.count, 0)).toBe(moved.length)
         for (const { page, from, to, pages: some } of found.moves)
           expect(some.some).toEqual(
             moved.filter(({ kind, was, is }) => kind === page && was.plan === from && is.plan === to).map(each => each.subject),
           )
-        const loses = ({ was, is }: (typeof pages)[0]) => was.sections.some(({ key, shown }) => shownBy(is, key).length < shown.length)
-        const gains = ({ was, is }: (typeof pages)[0]) => is.sections.some(({ key, shown }) => shownBy(was, key).length < shown.length)
+        const all = (page: (typeof pages)[0]['was']) => [
+          ...page.sections,
+          ...page.offers.map(each => ({ ...each, key: `offer:${each.key}` })),
+        ]
+        const hasLess = (page: (typeof pages)[0]['was'], than: (typeof pages)[0]['was']) =>
+          all(than).some(({ key, shown }) => (all(page).find(each => each.key === key)?.shown.length ?? 0) < shown.length)
+        const loses = ({ was, is }: (typeof pages)[0]) => hasLess(is, was)
+        const gains = ({ was, is }: (typeof pages)[0]) => hasLess(was, is)
         expect(found.less).toBe(pages.filter(loses).length)
         expect(found.more).toBe(pages.filter(each => !loses(each) && gains(each)).length)
       }),
       { numRuns: 60 },
     )
     expect(changed).toBeGreaterThan(200)
+    expect(changedOffers).toBeGreaterThan(20)
   }, 120_000)
 
   it('compares the pages of those kinds alone that can be others', () => {
@@ -117,8 +154,9 @@ describe('what publishing does to pages', () => {
     expect(kindsThatDiffer(shop(), shop())).toEqual([])
     expect(kindsThatDiffer(shop(), shop('s1'))).toEqual(['added'])
     expect(pagesToCompare(shop(), shop('s1'))).toBe(2)
-    const offers = withOffers(shop('s1'), makeOffer('tick'))
-    expect(kindsThatDiffer(shop('s1'), offers)).toEqual(['product', 'cart'])
+    // Offers change the pages alone that have a place for them.
+    expect(kindsThatDiffer(shop(otherOffers), withOffers(shop(otherOffers), makeOffer('tick')))).toEqual(['added'])
+    expect(kindsThatDiffer(shop('s1'), withOffers(shop('s1'), makeOffer('tick')))).toEqual([])
   })
 
   it('says which section above shows what another has lost', () => {
@@ -137,7 +175,7 @@ describe('what publishing does to pages', () => {
       )
     const { sections, less, more } = effectsOf(shop('low'), shop('high', 'low'))
     expect(sections.map(({ section, lostTo, fewer, more: gained }) => [section, lostTo, fewer.some, gained.some])).toEqual([
-      ['low', [{ section: 'high', pages: 1 }], ['A'], []],
+      ['low', [{ block: 'high', pages: 1 }], ['A'], []],
       ['high', [], [], ['A']],
     ])
     expect([less, more]).toEqual([1, 0])
@@ -151,10 +189,33 @@ describe('what publishing does to pages', () => {
     expect(effectsOf(shop('high'), shop('high', 'low'), new Set(['high'])).sections.map(each => each.section)).toEqual(['low', 'high'])
   })
 
+  it('says which offer above shows what a section has lost, and which stands on no page', () => {
+    const links = new LinkIndex()
+    links.setLane('A', 'related', [{ target: 'B' }])
+    const shop = (...blocks: string[]) =>
+      makeShop(
+        ['A', 'B'].map(sku => makeProduct(sku, { stock: 5 })),
+        {
+          links,
+          offers: [makeOffer('tick', { offered: { by: 'chosen', skus: ['B'] } })],
+          sections: new Map([['low', makeSection('low', { steps: [linkStep('related')] })]]),
+          plans: new PlanBook(pageKinds.map(kind => makePlan(kind, kind === 'product' ? blocks : []))),
+        },
+      )
+    const own = offerBlock('tick')
+    for (const block of [own, otherOffers])
+      expect(effectsOf(shop('low'), shop(block, 'low'), new Set([own]))).toMatchObject({
+        sections: [{ section: 'low', gone: { some: ['A'] }, lostTo: [{ block: own, pages: 1 }] }],
+        offers: [{ offer: 'tick', come: { some: ['A'] } }],
+        nowhere: [],
+      })
+    expect(effectsOf(shop('low'), shop('low'), new Set([own])).nowhere).toEqual([own])
+  })
+
   it('tells on how many pages an offer is made, and where it goes', () => {
     const products = ['A', 'B', 'C'].map(sku => makeProduct(sku, { stock: 5 }))
-    const shop = (...offers: Offer[]) =>
-      withOffers(makeShop(products, { plans: new PlanBook(pageKinds.map(kind => makePlan(kind, []))) }), ...offers)
+    const plans = new PlanBook(pageKinds.map(kind => makePlan(kind, kind === 'added' ? [] : [otherOffers])))
+    const shop = (...offers: Offer[]) => makeShop(products, { plans, offers })
     const forAll = makeOffer('tick', { offered: { by: 'chosen', skus: ['B'] } })
     const { offers, less, more } = effectsOf(shop(forAll), shop({ ...forAll, offered: { by: 'chosen', skus: ['C'] } }))
     // B has it neither before nor C after: nobody is offered what they look at.

@@ -1,42 +1,36 @@
 import { isEqual, sortBy, sumBy } from 'es-toolkit'
 import { countedPages, subjectsOf } from '../checks/countedPages'
-import type { OfferShop } from '../offers/offered'
-import { kindsWithOffers, offersOnPage } from '../offers/offersOnPage'
-import { sectionsOf } from '../pagePlans/pagePlan'
+import { isOfOffers, offerBlock, otherOffers } from '../pagePlans/block'
+import { blocksOf, sectionsOf } from '../pagePlans/pagePlan'
 import type { PageKind } from '../pageTypes/registry'
-import { pageKinds } from '../pageTypes/registry'
+import { pageKinds, pageTypes } from '../pageTypes/registry'
 import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { visitTo } from '../selection/visit'
 import type { Moment } from '../time/moment'
 import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from './effects'
 
-/** A shop with its together offers: all that decides what stands on a page. */
-export type EffectShop = Shop & OfferShop
-
 /** The kinds of pages on which two shops that differ in sections, plans and offers alone can show something else. */
-export function kindsThatDiffer(before: EffectShop, after: EffectShop): PageKind[] {
-  const planned = ({ plans, sections }: Shop, kind: PageKind) => {
+export function kindsThatDiffer(before: Shop, after: Shop): PageKind[] {
+  const planned = ({ plans, sections, offers }: Shop, kind: PageKind) => {
     const ofKind = plans.of(kind)
-    return [ofKind, [...new Set(ofKind.flatMap(sectionsOf))].map(key => sections.get(key))]
+    const showsOffers = pageTypes[kind].hasOffers && ofKind.some(plan => blocksOf(plan).some(isOfOffers))
+    return [ofKind, [...new Set(ofKind.flatMap(sectionsOf))].map(key => sections.get(key)), showsOffers && offers]
   }
-  const doOffersDiffer = !isEqual(before.offers, after.offers)
-  return pageKinds.filter(
-    kind => (doOffersDiffer && kindsWithOffers.includes(kind)) || !isEqual(planned(before, kind), planned(after, kind)),
-  )
+  return pageKinds.filter(kind => !isEqual(planned(before, kind), planned(after, kind)))
 }
 
 /** How many pages are compared. */
-export const pagesToCompare = (before: EffectShop, after: EffectShop): number =>
+export const pagesToCompare = (before: Shop, after: Shop): number =>
   sumBy(kindsThatDiffer(before, after), kind => countedPages(before, kind).size)
 
 /**
  * Compares what shoppers see in two shops of the same products, page by page, as somebody sees it who has just come.
- * @param named keys of sections that are told of also when nothing becomes of them
+ * @param named blocks that are told of also when nothing becomes of them: sections, and offers
  * @param at when, in both
  * @returns what is not the same; each step tells how many pages are done
  */
-export function* compareShops(before: EffectShop, after: EffectShop, named: ReadonlySet<string>, at: Moment): Generator<number, Effects> {
+export function* compareShops(before: Shop, after: Shop, named: ReadonlySet<string>, at: Moment): Generator<number, Effects> {
   const found = new FoundEffects()
   let done = 0
   for (const kind of kindsThatDiffer(before, after)) {
@@ -46,8 +40,19 @@ export function* compareShops(before: EffectShop, after: EffectShop, named: Read
       yield ++done
     }
   }
-  const planned = new Set(pageKinds.flatMap(kind => after.plans.of(kind)).flatMap(sectionsOf))
-  return { ...found.all(named), nowhere: [...named].filter(key => after.sections.has(key) && !planned.has(key)) }
+  return { ...found.all(named), nowhere: blocksNowhere(after, named) }
+}
+
+/** Which of some blocks are live, and stand on no plan. */
+function blocksNowhere({ plans, sections, offers }: Shop, named: ReadonlySet<string>): string[] {
+  const all = pageKinds.flatMap(kind => plans.of(kind)).map(blocksOf)
+  const planned = new Set(all.flat())
+  for (const { key } of offers) {
+    const own = offerBlock(key)
+    if (all.some(blocks => blocks.includes(otherOffers) && !blocks.includes(own))) planned.add(own)
+  }
+  const live = new Set([...sections.keys(), ...offers.map(({ key }) => offerBlock(key))])
+  return [...named].filter(block => live.has(block) && !planned.has(block))
 }
 
 /** What stands on a page. */
@@ -57,11 +62,13 @@ interface ShownPage {
   sections: Map<string, { places: number; shown: string[] }>
   /** What is offered, by offer. */
   offers: Map<string, string[]>
+  /** Sections and offers as they stand, each by its block, with what it shows; of what is offered in a variant, the product too. */
+  inOrder: [block: string, shown: readonly string[]][]
 }
 
-function shownOn(shop: EffectShop, kind: PageKind, subject: string, at: Moment): ShownPage {
+function shownOn(shop: Shop, kind: PageKind, subject: string, at: Moment): ShownPage {
   const [page, shopper] = visitTo(kind, subject, at)
-  const { plan, sections, subjects } = resolvePage(shop, page, shopper)
+  const { plan, sections, offers } = resolvePage(shop, page, shopper)
   const shown = new Map(
     sections.map(({ section, items, tiles }) => [
       section.key,
@@ -76,8 +83,18 @@ function shownOn(shop: EffectShop, kind: PageKind, subject: string, at: Moment):
         return section ? [[key, { places: section.places, shown: shown.get(key) ?? [] }]] : []
       }),
     ),
+    inOrder: blocksOf(plan).flatMap((block): [string, readonly string[]][] =>
+      isOfOffers(block)
+        ? offers
+            .filter(each => each.block === block && !each.hidden)
+            .map(({ offer, items }) => [
+              offerBlock(offer.key),
+              items.flatMap(({ product, variant }) => [product.sku, variant?.sku ?? []].flat()),
+            ])
+        : [[block, shown.get(block) ?? []]],
+    ),
     offers: new Map(
-      offersOnPage(page, subjects, shop, shopper).flatMap(({ offer, items, hidden }) =>
+      offers.flatMap(({ offer, items, hidden }) =>
         hidden ? [] : [[offer.key, items.map(({ product, variant }) => (variant ?? product).sku)]],
       ),
     ),
@@ -113,14 +130,14 @@ class FoundEffects {
     else if (became.has('more')) this.#more++
   }
 
-  /** @param named keys of sections that are told of also when nothing becomes of them */
+  /** @param named blocks that are told of also when nothing becomes of them */
   all(named: ReadonlySet<string>): Omit<Effects, 'nowhere'> {
     const sections = [...this.#sections.values()].flatMap(({ lost, ...effect }): SectionEffect[] => {
       const { before, after, gone, fewer, more, others, section } = effect
       const isChanged = gone.count + fewer.count + more.count + others.count > 0 || !isEqual(before, after)
       const lostTo = sortBy(
-        Array.from(lost, ([key, pages]) => ({ section: key, pages })),
-        [each => -each.pages, 'section'],
+        Array.from(lost, ([block, pages]) => ({ block, pages })),
+        [each => -each.pages, 'block'],
       )
       return isChanged || named.has(section) ? [{ ...effect, lostTo }] : []
     })
@@ -221,14 +238,14 @@ function fillOf({ places, shown }: { places: number; shown: readonly string[] })
   return shown.length ? 'thin' : 'blank'
 }
 
-/** The sections above one that show what it showed and does not show any more. */
-function takers(section: string, was: readonly string[], { sections }: ShownPage): string[] {
+/** The blocks above a section that show what it showed and does not show any more. */
+function takers(section: string, was: readonly string[], { sections, inOrder }: ShownPage): string[] {
   const lost = new Set(was)
   for (const sku of sections.get(section)?.shown ?? []) lost.delete(sku)
   const above: string[] = []
-  for (const [key, { shown }] of sections) {
-    if (key === section) return above
-    if (shown.some(sku => lost.has(sku))) above.push(key)
+  for (const [block, shown] of inOrder) {
+    if (block === section) return above
+    if (shown.some(sku => lost.has(sku))) above.push(block)
   }
   // It stands nowhere on the page any more: nobody took it from there.
   return []

@@ -20,8 +20,8 @@ export const sectionEffectSchema = z.object({
   fewer: somePagesSchema,
   more: somePagesSchema,
   others: somePagesSchema,
-  /** Sections above it that show what it has lost, each on so many of the pages that lost. The one with most comes first. */
-  lostTo: z.array(z.object({ section: z.string(), pages: z.int() })),
+  /** What stands above it and shows what it has lost, by its block, on how many of the pages that lost. The one with most comes first. */
+  lostTo: z.array(z.object({ block: z.string(), pages: z.int() })),
 })
 export type SectionEffect = z.infer<typeof sectionEffectSchema>
 
@@ -51,7 +51,7 @@ export const effectsSchema = z.object({
   more: z.int(),
   /** Those that lose most come first. */
   sections: z.array(sectionEffectSchema),
-  /** Keys of sections that go out, and that no plan has then: nobody sees them. */
+  /** Blocks of sections and offers that go out, and that no plan has then: nobody sees them. */
   nowhere: z.array(z.string()),
   moves: z.array(planMoveSchema),
   offers: z.array(offerEffectSchema),

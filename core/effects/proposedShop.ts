@@ -6,7 +6,6 @@ import type { ToPublish } from '../releases/toPublish'
 import type { Versions } from '../sections/versions'
 import type { Shop } from '../selection/shop'
 import { shopWith } from '../selection/shopWith'
-import type { EffectShop } from './compareShops'
 
 /** What shoppers could have instead of what they have: drafts beside all else that is live, or a release again. */
 export type Proposal = { publish: ToPublish } | { release: ReleaseContent }
@@ -32,10 +31,9 @@ export function proposedThings<Sort extends DraftedSort>(
 }
 
 /** The shop that shoppers have with a proposal. */
-export const proposedShop = (shop: Shop, versions: Omit<AllVersions, 'looks'>, proposal: Proposal): EffectShop => ({
-  ...shopWith(shop, {
+export const proposedShop = (shop: Shop, versions: Omit<AllVersions, 'looks'>, proposal: Proposal): Shop =>
+  shopWith(shop, {
     sections: proposedThings('sections', versions.sections, proposal),
     plans: new PlanBook(proposedThings('plans', versions.plans, proposal).values()),
-  }),
-  offers: inOfferOrder(proposedThings('offers', versions.offers, proposal).values()),
-})
+    offers: inOfferOrder(proposedThings('offers', versions.offers, proposal).values()),
+  })

@@ -43,6 +43,7 @@ export type CommandErrorCode =
   | 'unknown-release'
   | 'unknown-schedule'
   | 'not-in-plan'
+  | 'no-offers-here'
   | 'nothing-to-publish'
   | 'cannot-be-published'
   | 'must-stay'

@@ -3,7 +3,7 @@ import type { PagePlan } from './pagePlan'
 
 /** The plan of each kind of page that gets no other. */
 export const builtInPlans: PagePlan[] = pageKinds.map(page => {
-  const { name, sections } = pageTypes[page].defaultPlan
+  const { name, blocks } = pageTypes[page].defaultPlan
   return {
     key: `${page}-default`,
     name,
@@ -12,6 +12,6 @@ export const builtInPlans: PagePlan[] = pageKinds.map(page => {
     rank: 0,
     repeats: false,
     off: [],
-    zones: Object.entries(sections).map(([key, each]) => ({ key, sections: each })),
+    zones: Object.entries(blocks).map(([key, each]) => ({ key, blocks: each })),
   }
 })

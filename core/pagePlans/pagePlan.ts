@@ -4,6 +4,7 @@ import { pageKinds } from '../pageTypes/registry'
 import { rangeSchema } from '../rules/range'
 import { keySchema } from '../text/key'
 import { textSchema } from '../text/text'
+import { blockSchema, isOfOffers } from './block'
 
 export const pageKindSchema = z.enum(pageKinds)
 
@@ -31,19 +32,21 @@ export const planSettingsSchema = z.strictObject({
 })
 export type PlanSettings = z.infer<typeof planSettingsSchema>
 
-/** The sections of one kind of page, zone by zone, and which pages get them. */
+/** What stands on one kind of page, zone by zone, and which pages get it. */
 export const pagePlanSchema = planSettingsSchema.extend({
   key: keySchema,
   page: pageKindSchema,
   /** Of plans that are equally right for a page, the one with the lowest number wins. */
   rank: z.int().min(0).max(100_000),
-  /** Zones in page order; sections in the order they stand there. */
-  zones: z.array(z.strictObject({ key: z.string().min(1), sections: z.array(keySchema) })),
-  /** Sections of the plan that are switched off in it. */
-  off: z.array(keySchema),
+  /** Zones in page order; blocks in the order they stand there. */
+  zones: z.array(z.strictObject({ key: z.string().min(1), blocks: z.array(blockSchema) })),
+  /** Blocks of the plan that are switched off in it. */
+  off: z.array(blockSchema),
 })
 export type PagePlan = z.infer<typeof pagePlanSchema>
 
-export const hasSection = (plan: PagePlan, section: string) => plan.zones.some(zone => zone.sections.includes(section))
+export const hasBlock = (plan: PagePlan, block: string) => plan.zones.some(zone => zone.blocks.includes(block))
+/** All that stands on it, in page order. */
+export const blocksOf = (plan: PagePlan): string[] => plan.zones.flatMap(zone => zone.blocks)
 /** Keys of its sections in page order. */
-export const sectionsOf = (plan: PagePlan): string[] => plan.zones.flatMap(zone => zone.sections)
+export const sectionsOf = (plan: PagePlan): string[] => blocksOf(plan).filter(block => !isOfOffers(block))

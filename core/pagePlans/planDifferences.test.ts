@@ -7,8 +7,8 @@ import { planDifferences } from './planDifferences'
 const plan = (foot: string[], part: Partial<PagePlan> = {}) =>
   makePlan('product', [], {
     zones: [
-      { key: 'belowDetails', sections: ['upsells'] },
-      { key: 'foot', sections: foot },
+      { key: 'belowDetails', blocks: ['upsells'] },
+      { key: 'foot', blocks: foot },
     ],
     ...part,
   })
@@ -21,8 +21,8 @@ it.each<[PagePlan, string[]]>([
   [plan(['a', 'b'], { rank: 3 }), ['goes after plans that it went before']],
   [plan(['a', 'b', 'c']), ['adds “C”']],
   [plan(['b']), ['takes “A” out']],
-  [plan(['b', 'a']), ['puts its sections in another order']],
-  [plan([], { zones: [{ key: 'belowDetails', sections: ['upsells', 'a', 'b'] }] }), ['moves “A”', 'moves “B”']],
+  [plan(['b', 'a']), ['puts what stands on it in another order']],
+  [plan([], { zones: [{ key: 'belowDetails', blocks: ['upsells', 'a', 'b'] }] }), ['moves “A”', 'moves “B”']],
   [plan(['a', 'b'], { off: ['b'], repeats: true }), ['switches “B” off', 'shows a product again that is shown above']],
 ])('tells what of a plan is another: %#', (after, words) => {
   expect(planDifferences(before, after, key => key.toUpperCase())).toEqual(words)

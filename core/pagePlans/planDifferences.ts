@@ -1,15 +1,15 @@
 import { isEqual } from 'es-toolkit'
 import type { PagePlan } from './pagePlan'
-import { sectionsOf } from './pagePlan'
+import { blocksOf } from './pagePlan'
 
 /**
  * What of a page plan is another, in words: “adds “Seen lately””.
- * @param name of a section, by its key
+ * @param name of what stands in a block
  */
-export function planDifferences(before: PagePlan, after: PagePlan, name: (section: string) => string): string[] {
-  const zoneOf = (plan: PagePlan, key: string) => plan.zones.find(zone => zone.sections.includes(key))?.key
-  const had = sectionsOf(before)
-  const has = sectionsOf(after)
+export function planDifferences(before: PagePlan, after: PagePlan, name: (block: string) => string): string[] {
+  const zoneOf = (plan: PagePlan, key: string) => plan.zones.find(zone => zone.blocks.includes(key))?.key
+  const had = blocksOf(before)
+  const has = blocksOf(after)
   const stayed = has.filter(key => had.includes(key))
   const moved = stayed.filter(key => zoneOf(before, key) !== zoneOf(after, key))
   const isInOrder = had.filter(key => has.includes(key)).every((key, i) => key === stayed[i])
@@ -23,7 +23,7 @@ export function planDifferences(before: PagePlan, after: PagePlan, name: (sectio
     ...has.filter(key => !had.includes(key)).map(key => `adds ${quoted(key)}`),
     ...had.filter(key => !has.includes(key)).map(key => `takes ${quoted(key)} out`),
     ...moved.map(key => `moves ${quoted(key)}`),
-    ...(isInOrder || moved.length ? [] : ['puts its sections in another order']),
+    ...(isInOrder || moved.length ? [] : ['puts what stands on it in another order']),
     ...stayed
       .filter(key => before.off.includes(key) !== after.off.includes(key))
       .map(key => `switches ${quoted(key)} ${after.off.includes(key) ? 'off' : 'on'}`),

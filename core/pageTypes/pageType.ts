@@ -42,8 +42,8 @@ export interface PageType<Page extends { kind: string }> {
    * alone.
    */
   counted: [one: string, many: string]
-  /** The plan that all pages of the kind get as long as nobody says otherwise: its name, and sections by zone. */
-  defaultPlan: { name: Text; sections: Record<string, string[]> }
+  /** The plan that all pages of the kind get as long as nobody says otherwise: its name, and blocks by zone, in page order. */
+  defaultPlan: { name: Text; blocks: Record<string, string[]> }
 
   /** What the delivery contract says of it; an address ends in a SKU or key where it has a name for one. */
   address: { summary: string; name: 'sku' | 'key' | null; query?: z.ZodObject }
@@ -59,6 +59,8 @@ export interface PageType<Page extends { kind: string }> {
   isOfCart?: true
   /** The product that it is about can switch sections off on it. */
   isOfOneProduct?: true
+  /** Together offers stand on it, for the products that it is about. */
+  hasOffers?: true
 }
 
 /** About products that the shop has, each once, in their order. */

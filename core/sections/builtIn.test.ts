@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { builtInPlans } from '../pagePlans/builtInPlans'
 import { builtInSections } from './builtIn'
-import { pageKindSchema, pagePlanSchema } from '../pagePlans/pagePlan'
+import { pageKindSchema, pagePlanSchema, sectionsOf } from '../pagePlans/pagePlan'
 import { sectionSchema } from './section'
 
 describe('the built-in sections and plans', () => {
@@ -14,7 +14,7 @@ describe('the built-in sections and plans', () => {
     expect(builtInPlans.map(plan => plan.page)).toEqual(pageKindSchema.options)
     const known = builtInSections.map(each => each.key)
     expect(new Set(known).size).toBe(known.length)
-    const used = builtInPlans.flatMap(plan => plan.zones.flatMap(zone => zone.sections))
+    const used = builtInPlans.flatMap(plan => sectionsOf(plan))
     expect(known).toEqual(expect.arrayContaining(used))
     expect(used).toEqual(expect.arrayContaining(known))
   })

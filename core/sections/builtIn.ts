@@ -55,6 +55,16 @@ export const builtInSections: Section[] = [
     ...plain,
   },
   {
+    key: 'bundles-with-it',
+    heading: { en: 'Also in these sets', de: 'Auch in diesen Sets' },
+    layout: 'list',
+    display: { ...displayFor('list'), card: ['price', 'was'] },
+    look: framed,
+    steps: [{ from: 'bundles', order: 'best-selling', subjects: 'page', cap: null, off: false }],
+    places: 3,
+    ...plain,
+  },
+  {
     key: 'cart-cross-sells',
     heading: { en: 'Often needed on the same day', de: 'Wird oft am selben Tag gebraucht' },
     layout: 'grid',

@@ -32,7 +32,7 @@ export function makeSection(key: string, part: Partial<Section> = {}): Section {
 }
 
 /** A plan with one zone for tests. */
-export function makePlan(page: PageKind, sections: string[], part: Partial<PagePlan> = {}): PagePlan {
+export function makePlan(page: PageKind, blocks: string[], part: Partial<PagePlan> = {}): PagePlan {
   return {
     key: `${page}-default`,
     name: {},
@@ -40,7 +40,7 @@ export function makePlan(page: PageKind, sections: string[], part: Partial<PageP
     scope: null,
     rank: 0,
     repeats: false,
-    zones: [{ key: 'all', sections }],
+    zones: [{ key: 'all', blocks }],
     off: [],
     ...part,
   }

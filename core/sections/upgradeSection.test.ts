@@ -25,7 +25,9 @@ const olderForms: ((section: Section) => object)[] = [
 
 describe('sections as older versions wrote them', () => {
   it.each(olderForms.map((form, i) => [i + 1, form] as const))('become those that Manada begins with: form %i', (_, form) => {
-    for (const each of builtInSections) expect(upgradeSection(form(each) as Section)).toEqual(each)
+    // Its cards were never those that its layout begins with.
+    for (const each of builtInSections.filter(({ key }) => key !== 'bundles-with-it'))
+      expect(upgradeSection(form(each) as Section)).toEqual(each)
   })
 
   it('keep everything that they say, and are as the schema of today says', () => {

@@ -12,6 +12,9 @@ import { makePlan, makeSection } from '../sections/makeSection.testing'
 import { anyTarget, kinds, skus, variantSkus } from '../fillSteps/naiveStep.testing'
 import { anyStep } from '../fillSteps/naiveSteps.testing'
 import { anyTrait, brands, categoryKeys, rangeOf, standards, tags } from '../rules/anyRule.testing'
+import { anyOffers } from '../offers/naiveOffers.testing'
+import { inOfferOrder } from '../offers/offered'
+import { offerBlock, otherOffers } from '../pagePlans/block'
 import type { PageKind } from '../pageTypes/registry'
 import type { PagePlan, PlanScope } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
@@ -107,15 +110,18 @@ const planOf = (page: PageKind): fc.Arbitrary<PagePlan> =>
       repeats: fc.boolean(),
       first: fc.subarray(['s1', 's2'], { minLength: 1 }),
       second: fc.subarray(['s3', 's4'], { minLength: 1 }),
-      off: rarely<string[]>([], subset(['s1', 's4'])),
+      off: rarely<string[]>([], subset(['s1', 's4', 'offer:*', 'offer:o1'])),
+      // Each before or after the first section of its zone, or not at all.
+      others: pick(-1, 0, 0, 1),
+      own: pick(-1, 0, 1),
     })
-    .map(({ repeats, first, second, off }) =>
+    .map(({ repeats, first, second, off, others, own }) =>
       makePlan(page, [], {
         repeats,
         off,
         zones: [
-          { key: 'top', sections: first },
-          { key: 'foot', sections: second },
+          { key: 'top', blocks: others < 0 ? first : first.toSpliced(others, 0, otherOffers) },
+          { key: 'foot', blocks: own < 0 ? second : second.toSpliced(own, 0, offerBlock('o1')) },
         ],
       }),
     )
@@ -167,6 +173,7 @@ export const anyPlainShop: fc.Arbitrary<PlainShop> = fc.record({
     )
     .map(all => Object.fromEntries(categoryKeys.map((key, i) => [key, all[i]!]))),
   sections: fc.tuple(...['s1', 's2', 's3', 's4'].map(sectionOf)),
+  offers: anyOffers,
   plans: somePlans,
   sold: perProduct(pick(0, 0, 1, 5, 9)),
   neighbours: perProduct(someNeighbours),
@@ -207,6 +214,7 @@ export function shopOf(plain: PlainShop): Shop {
     kinds: new Map(plain.retiredKinds.map(key => [key, makeKind(key, { retired: true })])),
     sections: new Map(plain.sections.map(each => [each.key, each])),
     plans: new PlanBook(plain.plans),
+    offers: inOfferOrder(plain.offers),
     neighboursOf: sku => plain.neighbours[sku] ?? allCount,
     relatedCategories: key => plain.related[key] ?? [],
     switchedOff: sku => new Set(plain.switchedOff[sku]),

@@ -31,6 +31,7 @@ export function makeShop(products: readonly Product[], part: Partial<Shop> & { c
     kinds: new Map(),
     sections: new Map(builtInSections.map(each => [each.key, each])),
     plans: new PlanBook(builtInPlans),
+    offers: [],
     neighboursOf: () => allCount,
     relatedCategories: () => [],
     switchedOff: () => new Set(),

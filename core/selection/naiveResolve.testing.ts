@@ -5,11 +5,13 @@ import type { FillStep } from '../fillSteps/fillStep'
 import type { NaiveOffer, NaiveTools } from '../fillSteps/naiveStep.testing'
 import { common, distinct } from '../fillSteps/naiveStep.testing'
 import { naiveOffers } from '../fillSteps/naiveSteps.testing'
+import type { Offer as TogetherOffer } from '../offers/offer'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import { hashOf, mixed } from '../candidates/shuffle'
 import type { Page } from '../pageTypes/registry'
 import type { Shopper } from '../candidates/shopper'
+import { naiveOffersOnPage } from './naiveOffersOnPage.testing'
 import { naivePlan } from './naivePlan.testing'
 import { naiveRules, onHand, percentWithin } from './naiveRules.testing'
 
@@ -22,6 +24,7 @@ export interface PlainShop {
   retiredKinds: string[]
   related: Record<string, string[]>
   sections: Section[]
+  offers: TogetherOffer[]
   plans: PagePlan[]
   sold: Record<string, number>
   neighbours: Record<string, NeighbourSettings>
@@ -210,8 +213,19 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   const told: Record<string, Verdict[]> = {}
   const toldTiles: Record<string, { key: string; step: number; verdict: string }[]> = {}
 
+  const offers = naiveOffersOnPage(
+    ['product', 'cart', 'added'].includes(page.kind) ? shop.offers : [],
+    plan,
+    { productOf, variantOf, isIn, lanes: shop.lanes, cart: cartSkus, about, now: shopper.at.ms },
+    shownBefore,
+  )
+
   for (const zone of plan.zones) {
-    for (const key of zone.sections) {
+    for (const key of zone.blocks) {
+      if (key.includes(':')) {
+        offers.takeBlock(key, zone.key, shown.length)
+        continue
+      }
       const section = shop.sections.find(each => each.key === key)!
       const verdicts: Verdict[] = []
       const endOf = (until: string) => new Date(until).getTime() + (until.length === 10 ? day : 0)
@@ -223,11 +237,11 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       const closed = Object.entries(reasons).find(([, holds]) => holds)?.[0] ?? null
       const tiles = section.layout === 'tiles' && !closed ? tilesOf(section) : []
       const lists = closed || section.layout === 'tiles' ? [] : section.steps.map((step, number) => offersOf(step, number, key))
-      const offers = section.takeTurns
+      const offered = section.takeTurns
         ? Array.from({ length: 500 }, (_, turn) => lists.flatMap(list => list[turn] ?? [])).flat()
         : lists.flat()
 
-      for (const { target, step, source, outside, leftOut } of offers) {
+      for (const { target, step, source, outside, leftOut } of offered) {
         const product = productOf(target)!
         const variant = variantOf(target)
         const taken = verdicts.filter(each => each.verdict === 'taken')
@@ -298,5 +312,6 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       }
     }
   }
-  return { about, plan, shown, hidden, told, toldTiles }
+  offers.takeUnplaced(shown.length)
+  return { about, plan, shown, hidden, offers: offers.made, told, toldTiles }
 }

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { CatalogueItem } from '../catalogue/catalogue'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
 import { targetsOf } from '../links/lane'
@@ -16,7 +17,7 @@ import { UnknownSubjectError } from './shop'
 
 /** A resolved page in the shape that the naive implementation answers in. */
 function plainAnswer(page: ExplainedPage) {
-  const target = ({ product, variant }: ExplainedPage['sections'][0]['items'][0]) => (variant ?? product).sku
+  const target = ({ product, variant }: CatalogueItem) => (variant ?? product).sku
   return {
     about: page.subjects,
     plan: page.plan,
@@ -28,11 +29,21 @@ function plainAnswer(page: ExplainedPage) {
       tiles: each.tiles.map(tile => tile.key),
     })),
     hidden: page.hidden.map(({ section, reason }) => ({ key: section.key, reason })),
+    offers: page.offers.map(({ offer, product, items, left, hidden, zone, sectionsAbove }) => ({
+      offer: offer.key,
+      product: product.sku,
+      items: items.map(target),
+      left: left.map(({ item, reason }) => `${target(item)} ${reason}`),
+      hidden,
+      zone,
+      sectionsAbove,
+    })),
   }
 }
 
 describe('resolvePage', () => {
   it('agrees with the naive implementation on any shop, page and cart', () => {
+    const reasons = new Set<string | undefined>()
     fc.assert(
       fc.property(anyPlainShop, anyPage, anyShopper, (plain, page, shopper) => {
         const expected = naiveResolve(plain, page, shopper)
@@ -42,6 +53,8 @@ describe('resolvePage', () => {
           return
         }
         const { told, toldTiles, ...rest } = expected
+        for (const each of rest.offers) for (const [, reason] of each.left.map(left => left.split(' '))) reasons.add(reason)
+        for (const each of rest.offers) reasons.add(each.hidden ?? 'made')
         const explained = explainPage(shop, page, shopper)
         expect(plainAnswer(explained)).toEqual(rest)
 
@@ -82,6 +95,18 @@ describe('resolvePage', () => {
       }),
       { numRuns: 2000 },
     )
+    const ofOffers = [
+      'inCart',
+      'notForSale',
+      'outOfStock',
+      'offeredAbove',
+      'shownEarlier',
+      'off',
+      'notOnPlan',
+      'nothingLeft',
+      'partMissing',
+    ]
+    expect(reasons).toEqual(new Set([...ofOffers, 'made']))
   }, 120_000)
 
   it('shows the same with and without the explanation', () => {

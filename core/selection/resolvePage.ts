@@ -1,5 +1,6 @@
 import type { FillStep } from '../fillSteps/fillStep'
 import { candidatesOf, idleReason, needsSubjects, stepTypeOf } from '../fillSteps/fillStep'
+import { isOfOffers } from '../pagePlans/block'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Product, Variant } from '../catalogue/product'
 import type { Section } from '../sections/section'
@@ -8,6 +9,7 @@ import { roundRobin } from '../sorted'
 import type { StepContext } from '../candidates/stepContext'
 import type { Guarding } from './guards'
 import { guarding } from './guards'
+import { OffersOnPage } from './offersOnPage'
 import type { Candidate } from '../candidates/candidate'
 import type { ExplainedPage, HiddenReason, ResolvedPage, StepReport } from './resolvedPage'
 import type { Tiles } from './tiles'
@@ -20,8 +22,8 @@ import { UnknownSubjectError } from './shop'
 import type { Moment } from '../time/moment'
 
 /**
- * Works out what a page shows: for each section of its plan, in page order, the products that fill it.
- * Pure and deterministic.
+ * Works out what a page shows: for each section of its plan, in page order, the products that fill it, and for each together offer what is
+ * offered. What is shown above is held back below, whichever of them shows it. Pure and deterministic.
  * @throws UnknownSubjectError when the shop doesn't have what the page is about
  */
 export function resolvePage(shop: Shop, page: Page, shopper: Shopper): ResolvedPage {
@@ -47,11 +49,19 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, St
   const plan = shop.plans.planFor(page.kind, { products: aboutProducts, category }, shop.catalogue)
   const shown = new Set<Product>()
   const guards = { catalogue: shop.catalogue, shopper, cart: cart.items, subjects: new Set(aboutProducts), shown }
-  const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [] }
+  const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [], offers: [] }
+  const offers =
+    type.hasOffers && shop.offers.length
+      ? new OffersOnPage(shop, plan, { products: aboutProducts, cart: cart.items, shown, at: shopper.at })
+      : null
   const switchedOff = type.isOfOneProduct ? shop.switchedOff(subjects[0]!) : nothing
 
-  for (const { key: zone, sections } of plan.zones) {
-    for (const key of sections) {
+  for (const { key: zone, blocks } of plan.zones) {
+    for (const key of blocks) {
+      if (isOfOffers(key)) {
+        if (offers) resolved.offers.push(...offers.in(key, zone, resolved))
+        continue
+      }
       const section = shop.sections.get(key)
       // A plan may name a section that was never published, or is gone.
       if (!section) continue
@@ -82,6 +92,7 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, St
       if (!plan.repeats) for (const item of items) shown.add(item.product)
     }
   }
+  if (offers) resolved.offers.push(...offers.unplaced(resolved))
   return resolved
 }
 

@@ -1,5 +1,6 @@
 import type { Candidate, IdleReason } from '../candidates/candidate'
 import type { FillStep } from '../fillSteps/fillStep'
+import type { OfferList } from '../offers/offerList'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Guard, Section } from '../sections/section'
 import type { Tile, Tiles } from './tiles'
@@ -24,12 +25,23 @@ export interface HiddenSection {
   reason: HiddenReason
 }
 
+/** A together offer, made or hidden, where it stands on a page. */
+export interface OfferOnPage extends OfferList {
+  /** The block of the plan that it stands in; null: the plan has no place for it. */
+  block: string | null
+  zone: string | null
+  /** How many of the sections that the page shows stand above it. */
+  sectionsAbove: number
+}
+
 export interface ResolvedPage {
   /** SKUs of products, or the key of the category, that the page is about. */
   subjects: string[]
   plan: PagePlan
   sections: ShownSection[]
   hidden: HiddenSection[]
+  /** In page order, of one block by their ranks; last those that the plan has no place for. */
+  offers: OfferOnPage[]
 }
 
 /** What became of every candidate of a step. */

@@ -1,10 +1,13 @@
 import type { StepShop } from '../candidates/stepContext'
+import type { Offer } from '../offers/offer'
 import type { Page } from '../pageTypes/registry'
 import type { PlanBook } from '../pagePlans/planBook'
 import type { Section } from '../sections/section'
 
 /** Everything that selection reads. It must not change while a page is resolved. */
 export interface Shop extends StepShop {
+  /** Together offers, in the order of their ranks. */
+  offers: readonly Offer[]
   sections: ReadonlyMap<string, Section>
   /** Which page gets which plan. */
   plans: PlanBook

@@ -8,6 +8,7 @@ export const shopWith = (shop: Shop, part: Partial<Shop>): Shop => ({
   kinds: shop.kinds,
   sections: shop.sections,
   plans: shop.plans,
+  offers: shop.offers,
   neighboursOf: sku => shop.neighboursOf(sku),
   relatedCategories: key => shop.relatedCategories(key),
   switchedOff: sku => shop.switchedOff(sku),

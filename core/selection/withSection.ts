@@ -1,5 +1,5 @@
 import type { PageKind } from '../pageTypes/registry'
-import { hasSection } from '../pagePlans/pagePlan'
+import { hasBlock } from '../pagePlans/pagePlan'
 import type { Shop } from './shop'
 import { shopWith } from './shopWith'
 
@@ -9,10 +9,10 @@ import { shopWith } from './shopWith'
  */
 export function withSection(shop: Shop, key: string, page: PageKind): Shop | null {
   if (!shop.sections.has(key)) return null
-  if (shop.plans.of(page).every(plan => hasSection(plan, key))) return shop
+  if (shop.plans.of(page).every(plan => hasBlock(plan, key))) return shop
   return shopWith(shop, {
     plans: shop.plans.mapped(page, plan =>
-      hasSection(plan, key) ? plan : { ...plan, zones: [...plan.zones, { key: 'tried', sections: [key] }] },
+      hasBlock(plan, key) ? plan : { ...plan, zones: [...plan.zones, { key: 'tried', blocks: [key] }] },
     ),
   })
 }

@@ -148,7 +148,8 @@ const staleFillOf = (kept: Kept): StaleFill => ({
     if (kept.name.page === kind) mark(kept, kept.meter.pages.withSubject(key))
   },
   pagesWith(sku) {
-    if (kept.meter.hangsOnOthers) kept.stale = 'all'
+    const product = shop!.live.catalogue.product(sku)
+    if (kept.meter.hangsOnOthers(new Set(product ? soldUnder(product) : [sku]))) kept.stale = 'all'
     else for (const each of [sku, ...shop!.skusLinkingTo(sku)]) mark(kept, kept.meter.pages.about(each))
   },
   everything: () => (kept.stale = 'all'),

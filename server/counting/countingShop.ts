@@ -10,6 +10,7 @@ import { HeldStates } from '../../core/journal/states'
 import type { Lane } from '../../core/links/lane'
 import type { PackedKind } from '../../core/links/packedLinks'
 import { PackedLinks } from '../../core/links/packedLinks'
+import { inOfferOrder } from '../../core/offers/offered'
 import type { PlanBook } from '../../core/pagePlans/planBook'
 import { pageLinksRecord } from '../../core/records/lanes/laneRecords'
 import { kindRecord } from '../../core/records/linkKinds/kindRecords'
@@ -165,7 +166,7 @@ export class CountingShop implements CountedShop {
   #inVersion(version: 'live' | 'draft'): Shop {
     const states = this.#states
     const [sections, plans, neighbours] = [states.of(sectionRecord), states.of(planRecord), states.of(neighboursRecord)]
-    const [switchedOff, related] = [states.of(switchedOffRecord), states.of(pageLinksRecord)]
+    const [switchedOff, related, offers] = [states.of(switchedOffRecord), states.of(pageLinksRecord), states.of(offerRecord)]
     const book = () => (this.#books[version] ??= planBookOf(plans, version))
     return {
       catalogue: this.#catalogue,
@@ -177,6 +178,9 @@ export class CountingShop implements CountedShop {
       },
       get plans() {
         return book()
+      },
+      get offers() {
+        return inOfferOrder(versionOf(offers, version).values())
       },
       neighboursOf: sku => neighbours.get(sku) ?? allCount,
       relatedCategories: key => related.get(key) ?? [],

@@ -3,6 +3,7 @@ import { compareShops, pagesToCompare } from '../../core/effects/compareShops'
 import type { EffectsReading } from '../../core/effects/effects'
 import type { Proposal } from '../../core/effects/proposedShop'
 import { asItIs, proposedShop } from '../../core/effects/proposedShop'
+import { offerBlock } from '../../core/pagePlans/block'
 import type { Change } from '../../core/records/registry'
 import { draftedSortNames, draftedSorts } from '../../core/releases/draftedSorts'
 import { recordOf } from '../../core/records/registry'
@@ -79,7 +80,8 @@ export class EffectRuns {
     const after = proposedShop(shop.live, shop.versions, run.proposal)
     // What was found before stays in sight meanwhile.
     run.answer = { ...run.answer, done: 0, total: pagesToCompare(before, after) + 1 }
-    const comparing = compareShops(before, after, new Set('publish' in run.proposal ? run.proposal.publish.sections : []), shop.now())
+    const { sections = [], offers = [] } = 'publish' in run.proposal ? run.proposal.publish : {}
+    const comparing = compareShops(before, after, new Set([...sections, ...offers.map(offerBlock)]), shop.now())
     let begun = performance.now()
     for (let step = comparing.next(); ; step = comparing.next()) {
       if (step.done) {

@@ -6,7 +6,6 @@ import { offersAnswer } from '../../core/delivery/offersAnswer'
 import { pageAnswer } from '../../core/delivery/pageAnswer'
 import { pageText } from '../../core/delivery/pageText'
 import { jsonBytes } from '../../core/text/byteText'
-import { offersOnPage } from '../../core/offers/offersOnPage'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
 import type { Page, PageKind } from '../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
@@ -45,11 +44,10 @@ export const pageRoute = publicAnswer(async event => {
   const shown = await shownShop(query, shop, store)
   const language = shop.languageFor(lang)
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
-  const lists = offersOnPage(page, resolved.subjects, shown, shopper)
-  const offers = () => offersAnswer(lists, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
+  const offers = () => offersAnswer(resolved.offers, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
   if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
-  return lists.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
+  return resolved.offers.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
 })
 
 function asked(url: string): { page: Page; query: PageQuery } {

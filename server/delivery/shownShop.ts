@@ -1,16 +1,16 @@
 import type { AnswerShop } from '../../core/delivery/pageParts'
 import type { DraftQuery } from '../../core/delivery/contract/values'
-import type { EffectShop } from '../../core/effects/compareShops'
 import type { Proposal } from '../../core/effects/proposedShop'
 import { proposedShop, proposedThings } from '../../core/effects/proposedShop'
 import { LookBook } from '../../core/looks/lookBook'
 import { withKept } from '../../core/releases/withKept'
+import type { Shop } from '../../core/selection/shop'
 import type { LiveShop } from '../live/liveShop'
 import type { StoreReader } from '../store/port'
 import { Problem } from '../utils/problem'
 
 /** A shop with all that decides what stands on a page, and what it looks like. */
-type ShownShop = EffectShop & AnswerShop
+type ShownShop = Shop & AnswerShop
 
 /**
  * The shop that is asked for: as shoppers have it; with all drafts, or those that are named alone; or as a release had it.

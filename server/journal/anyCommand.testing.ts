@@ -3,6 +3,7 @@ import { makeProduct, makeVariant } from '../../core/catalogue/makeProduct.testi
 import type { Command } from '../../core/records/registry'
 import type { KindSettings, LinkKind } from '../../core/links/kind'
 import { makeKind } from '../../core/links/makeKind.testing'
+import { offerBlock, otherOffers } from '../../core/pagePlans/block'
 import { emptyScope } from '../../core/pagePlans/pagePlan'
 import { makeSection } from '../../core/sections/makeSection.testing'
 
@@ -20,6 +21,7 @@ const on = fc.subarray(skus, { minLength: 1, maxLength: 2 }).map(sources => sour
 const targets = fc.uniqueArray(fc.constantFrom(...skus, 'D-1', 'D-2'), { minLength: 1, maxLength: 3 })
 const { key: _key, ...sectionSettings } = makeSection('x', { heading: { en: 'Seen lately' } })
 const anySection = fc.constantFrom('upsells', 'just-added', 'seen-lately', 'seen-lately-2')
+const anyBlock = fc.oneof(anySection, fc.constantFrom(otherOffers, offerBlock('tick'), offerBlock('tick-2')))
 const anyPlan = fc.constantFrom('product-default', 'cart-default', 'gifts', 'gifts-2')
 const anyLook = fc.constantFrom('house', 'framed', 'calm', 'calm-2')
 const sectionCommands: fc.Arbitrary<Command>[] = [
@@ -49,14 +51,14 @@ const sectionCommands: fc.Arbitrary<Command>[] = [
   fc.record({ type: fc.constant('removePlan' as const), key: anyPlan }),
   fc.record({ type: fc.constant('rankPlan' as const), key: anyPlan, place: fc.integer({ min: 1, max: 3 }) }),
   fc.record({
-    type: fc.constant('placeSection' as const),
-    key: anySection,
+    type: fc.constant('placeBlock' as const),
+    block: anyBlock,
     plan: anyPlan,
     zone: fc.constantFrom('foot', 'belowLines'),
     place: fc.constantFrom(undefined, 1),
   }),
-  fc.record({ type: fc.constant('unplaceSection' as const), key: anySection, plan: anyPlan }),
-  fc.record({ type: fc.constant('switchInPlan' as const), key: anySection, plan: anyPlan, off: fc.boolean() }),
+  fc.record({ type: fc.constant('unplaceBlock' as const), block: anyBlock, plan: anyPlan }),
+  fc.record({ type: fc.constant('switchInPlan' as const), block: anyBlock, plan: anyPlan, off: fc.boolean() }),
   fc.constant({ type: 'addLook' as const, settings: { name: { en: 'Calm' }, parts: { gap: 30 }, page: null } }),
   fc.record({
     type: fc.constant('changeLook' as const),

@@ -3,8 +3,9 @@ import type { Bundle, BundlePrice } from '../../core/catalogue/bundle'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
 import type { Command } from '../../core/records/registry'
 import { targetsOf } from '../../core/links/lane'
-import { sectionsOf } from '../../core/pagePlans/pagePlan'
-import { zonesOf } from '../../core/pageTypes/registry'
+import { offerBlock, otherOffers } from '../../core/pagePlans/block'
+import { blocksOf, sectionsOf } from '../../core/pagePlans/pagePlan'
+import { pageTypes, zonesOf } from '../../core/pageTypes/registry'
 import type { Versions } from '../../core/sections/versions'
 import type { DraftedSort } from '../../core/releases/draftedSorts'
 import { forEachSort } from '../../core/releases/draftedSorts'
@@ -47,10 +48,10 @@ function laneWith(least: number, shop: LiveShop, choose: Choose): { source: stri
   )
   return choose(lanes.filter(lane => lane.targets.length >= least))
 }
-const planOf = (shop: LiveShop, choose: Choose, has: 'sections' | 'scope' | null = null) =>
+const planOf = (shop: LiveShop, choose: Choose, has: 'blocks' | 'scope' | null = null) =>
   choose(
     [...shop.versions.plans.values()].flatMap(({ draft }) =>
-      draft && (has !== 'sections' || sectionsOf(draft).length) && (has !== 'scope' || draft.scope) ? [draft] : [],
+      draft && (has !== 'blocks' || blocksOf(draft).length) && (has !== 'scope' || draft.scope) ? [draft] : [],
     ),
   )
 const drafted = (things: ReadonlyMap<string, { draft: object | null }>) => [...things].filter(([, { draft }]) => draft).map(([key]) => key)
@@ -126,15 +127,17 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
   },
   (shop, choose) => {
     const plan = planOf(shop, choose)
-    return { type: 'placeSection', key: choose(drafted(shop.versions.sections)), plan: plan.key, zone: choose(zonesOf(plan.page)) }
+    const offers = pageTypes[plan.page].hasOffers ? [otherOffers, ...drafted(shop.versions.offers).map(offerBlock)] : []
+    const block = choose([...drafted(shop.versions.sections), ...offers])
+    return { type: 'placeBlock', block, plan: plan.key, zone: choose(zonesOf(plan.page)) }
   },
   (shop, choose) => {
-    const plan = planOf(shop, choose, 'sections')
-    return { type: 'unplaceSection', key: choose(sectionsOf(plan)), plan: plan.key }
+    const plan = planOf(shop, choose, 'blocks')
+    return { type: 'unplaceBlock', block: choose(blocksOf(plan)), plan: plan.key }
   },
   (shop, choose) => {
-    const plan = planOf(shop, choose, 'sections')
-    return { type: 'switchInPlan', key: choose(sectionsOf(plan)), plan: plan.key, off: choose([true, false]) }
+    const plan = planOf(shop, choose, 'blocks')
+    return { type: 'switchInPlan', block: choose(blocksOf(plan)), plan: plan.key, off: choose([true, false]) }
   },
   (shop, choose) => ({ type: 'rankPlan', key: planOf(shop, choose, 'scope').key, place: 1 }),
   (shop, choose) => ({ type: 'removePlan', key: planOf(shop, choose, 'scope').key }),

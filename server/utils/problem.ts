@@ -148,6 +148,7 @@ const commandStatus: Record<CommandErrorCode, number> = {
   'default-plan': 409,
   'other-page': 409,
   'not-in-plan': 409,
+  'no-offers-here': 422,
   'cannot-be-published': 409,
   'must-stay': 409,
   'nothing-to-publish': 409,

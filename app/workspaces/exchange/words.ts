@@ -99,14 +99,14 @@ export const exchangeWords = {
   setUpPart: {
     setUp: 'Set-up',
     kindsOfLinksSectionsWith:
-      'Kinds of links, sections with their rules, page plans and looks: to keep under version control, or to carry to another shop.',
+      'Kinds of links, sections with their rules, offers, page plans, looks: to keep under version control, or to carry to another shop.',
     setUpJson: 'set-up.json',
     readOne: 'Read one',
     setUpFile: 'Set-up file',
     wouldChangeAndLeaveAs: (changeCount: string | number, unchanged: string | number) =>
       `would change ${changeCount}, and leave ${unchanged} as they are:`,
     changesNothingAllAreSo: (unchanged: string | number) => `changes nothing: all ${unchanged} are so already.`,
-    showSectionsPlansAndLooks: 'Show sections, plans and looks to shoppers at once; otherwise they become drafts',
+    showSectionsPlansAndLooks: 'Show sections, offers, plans and looks to shoppers at once; otherwise they become drafts',
     leaveIt: 'Leave it',
     takeIt: 'Take it',
     isNotJsonChooseA: (fileName: string | number) => `${fileName} is not JSON. Choose a set-up that Manada wrote.`,

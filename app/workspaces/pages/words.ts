@@ -20,7 +20,7 @@ export const pagesWords = {
     pagePlanWord: 'page plan',
     zones: 'Zones',
     shopView: 'Shop view',
-    whereSectionsStand: 'Where sections stand',
+    whereSectionsStand: 'Where sections and offers stand',
     thePageAsItWill: 'The page as it will be',
     rename: 'Rename',
     duplicate: 'Duplicate',
@@ -61,11 +61,12 @@ export const pagesWords = {
   },
   planSide: {
     ofThisPagePlan: 'Of this page plan',
-    sectionsAtHand: 'Sections at hand',
+    atHand: 'At hand',
+    sectionsAtHand: 'Sections and offers at hand',
     dragOneIntoAZone: 'Drag one into a zone',
     putsItThere: 'puts it there',
     orBackHereToTake: ', or back here to take it off the page.',
-    allSectionsStandOnThis: 'All sections stand on this page.',
+    allSectionsStandOnThis: 'All that there is stands on this page.',
     addOneInSections: 'Add one in Sections',
   },
   reviewPart: {
@@ -108,13 +109,15 @@ export const pagesWords = {
     getsThisPlanNot: (name: string | number, precedenceWords: string | number) => `gets this plan, not ${name}: ${precedenceWords}`,
     getsWithPrecedenceWords: (name: string | number, precedenceWords: string | number) => `gets ${name}: ${precedenceWords}`,
   },
-  placedSection: {
+  placedBlock: {
     places: (count: number) => counted(count, 'place'),
     changed: 'changed',
     draft: 'draft',
     off: 'off',
     moreOf: (heading: string | number) => `More of ${heading}`,
-    openTheSection: 'Open the section',
+    openIt: 'Open it',
+    togetherOffer: 'Together offer',
+    noneByNow: 'none by now',
     moveUp: 'Move up',
     moveDown: 'Move down',
     switchOnHere: 'Switch on here',
@@ -127,7 +130,7 @@ export const pagesWords = {
     offHere: 'off here',
   },
   planSchematic: {
-    sections: (zoneWords: string | number) => `Sections ${zoneWords}`,
+    sections: (zoneWords: string | number) => `What stands ${zoneWords}`,
     nothingHere: 'nothing here',
   },
 }

@@ -82,9 +82,9 @@ const times = [
         {{ say.cantBePublished(row.name, row.obstacle) }}
         <button type="button" class="text-button" @click="ticked.toggle(row)">{{ say.leaveItOut }}</button>
       </p>
-      <p v-for="{ key, name, isDrafted } in missing" :key="key" class="warning" role="status">
-        {{ say.standsOnAPageThat(name, isDrafted ? say.isNotTickedItself : say.isRemoved) }}
-        <button v-if="isDrafted" type="button" class="text-button" @click="ticked.toggle({ of: 'sections', key })">
+      <p v-for="each in missing" :key="`${each.of} ${each.key}`" class="warning" role="status">
+        {{ say.standsOnAPageThat(each.name, each.isDrafted ? say.isNotTickedItself : say.isRemoved) }}
+        <button v-if="each.isDrafted" type="button" class="text-button" @click="ticked.toggle(each)">
           {{ say.publishItToo }}
         </button>
       </p>

@@ -11,8 +11,8 @@ const say = publishWords.draftWords
 interface DraftWords<Thing> {
   /** What a list calls one of them. */
   called(name: string): string
-  /** What is not the same of two versions, each in words that can be listed. */
-  differences(before: Thing, after: Thing, sectionName: (key: string) => string): string[]
+  /** What is not the same of two versions, each in words that can be listed. @param nameOf what a block of a plan is called */
+  differences(before: Thing, after: Thing, nameOf: (block: string) => string): string[]
   /** What publishing does, of what is not the same. */
   changes(listed: string): string
 }

@@ -32,7 +32,7 @@ describe('what publishing does, in words', () => {
       after: fill(1, 1, 1),
       gone: pages('A'),
       fewer: pages('B'),
-      lostTo: [{ section: 'high', pages: 2 }],
+      lostTo: [{ block: 'high', pages: 2 }],
     })
     const gains = effect({ section: 'high', after: fill(2, 0, 1), more: pages('A', 'B') })
     expect(said({ sections: [gains, loses] })).toEqual([

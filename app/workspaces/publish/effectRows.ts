@@ -1,6 +1,7 @@
 import { sum, uniq } from 'es-toolkit'
 import { hangsOnShopper } from '../../../core/checks/fill'
 import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from '../../../core/effects/effects'
+import { blockName, isOfOffers } from '../../../core/pagePlans/block'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { DraftedSort } from '../../../core/releases/draftedSorts'
@@ -40,7 +41,7 @@ export interface Named {
 /** Everything that publishing does, what is lost first. */
 export function effectRows({ sections, nowhere, moves, offers }: Effects, named: Named): EffectRow[] {
   const rows = [
-    ...nowhere.map(key => nowhereRow(key, named)),
+    ...nowhere.map(block => nowhereRow(block, named)),
     ...sections.map(each => sectionRow(each, named)),
     ...offers.map(each => offerRow(each, named)),
     ...moves.map(each => moveRow(each, named)),
@@ -49,10 +50,10 @@ export function effectRows({ sections, nowhere, moves, offers }: Effects, named:
   return rows.toSorted((a, b) => order.indexOf(a.tone) - order.indexOf(b.tone))
 }
 
-const nowhereRow = (key: string, { nameOf }: Named): EffectRow => ({
-  id: `nowhere ${key}`,
+const nowhereRow = (block: string, { nameOf }: Named): EffectRow => ({
+  id: `nowhere ${block}`,
   tone: 'look',
-  title: say.standsNowhere(nameOf('sections', key)),
+  title: (isOfOffers(block) ? say.offerStandsNowhere : say.standsNowhere)(blockName(block, nameOf)),
   words: say.putItOnAPlan,
   full: null,
   page: null,
@@ -107,7 +108,7 @@ function sectionRow(effect: SectionEffect, { nameOf, sectionAfter }: Named): Eff
 
 /** Who shows above a section what it has lost; empty: nobody. */
 function taken({ lostTo }: SectionEffect, nameOf: Named['nameOf']): string {
-  const names = listed(lostTo.slice(0, 3).map(each => `“${nameOf('sections', each.section)}”`))
+  const names = listed(lostTo.slice(0, 3).map(each => `“${blockName(each.block, nameOf)}”`))
   if (!lostTo.length) return ''
   return lostTo.length === 1 ? say.takenBy(names) : say.takenByAll(names)
 }

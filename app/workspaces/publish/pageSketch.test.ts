@@ -6,7 +6,7 @@ const items = (...skus: string[]) => skus.map(sku => ({ sku, variant: null, imag
 const page = (sections: Record<string, string[]>, offers: Record<string, string[]> = {}) =>
   ({
     sections: Object.entries(sections).map(([key, skus]) => ({ key, heading: '', items: items(...skus), categories: [] })),
-    offers: Object.entries(offers).map(([key, skus]) => ({ key, heading: key, items: items(...skus) })),
+    offers: Object.entries(offers).map(([key, skus]) => ({ key, heading: key, sectionsAbove: 0, items: items(...skus) })),
   }) as unknown as PageAnswer
 const told = (sides: ReturnType<typeof sketched>) =>
   [sides.before, sides.after].map(side => side.map(({ heading, became, words }) => [heading, became, words].join(' ').trim()))

@@ -1,5 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import type { PageAnswer } from '../../../core/delivery/contract/pages'
+import { zoneBlocks } from '../../../core/delivery/zoneBlocks'
 import { publishWords } from './words'
 
 const say = publishWords.pageSketch
@@ -22,20 +23,17 @@ interface Shown extends Pick<Sketched, 'id' | 'heading' | 'pictures'> {
 
 /** What stands on a page, in its order. */
 function shownOn(page: PageAnswer): Shown[] {
-  const sections = page.sections.map(({ key, heading, items, categories }) => ({
-    id: `section ${key}`,
-    heading: heading || key,
-    pictures: [
-      ...items.map(each => ({ id: each.variant ?? each.sku, image: each.image, name: each.name })),
-      ...categories.map(each => ({ id: each.key, image: each.image, name: each.name })),
-    ],
-  }))
-  const offers = (page.offers ?? []).map(({ key, heading, items }) => ({
-    id: `offer ${key}`,
-    heading: heading || key,
-    pictures: items.map(each => ({ id: each.variant ?? each.sku, image: each.image, name: each.name })),
-  }))
-  return [...offers, ...sections]
+  return zoneBlocks(page).map(({ id, section, offer }) => {
+    const { key, heading, items } = (section ?? offer)!
+    return {
+      id,
+      heading: heading || key,
+      pictures: [
+        ...items.map(each => ({ id: each.variant ?? each.sku, image: each.image, name: each.name })),
+        ...(section?.categories ?? []).map(each => ({ id: each.key, image: each.image, name: each.name })),
+      ],
+    }
+  })
 }
 
 /** A page as it is, and as it would be: what stands there, and on each side what the other does not have so. */

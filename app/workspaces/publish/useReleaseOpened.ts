@@ -2,6 +2,7 @@ import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedS
 import { nameIn } from '../../../core/releases/draftedSorts'
 import type { ReleaseContent } from '../../../core/releases/release'
 import { releaseAnswerSchema } from '../../../core/releases/release'
+import { blockName } from '../../../core/pagePlans/block'
 import { listed } from '../../../core/text/sentence'
 import { callApi } from '../../data/callApi'
 import { useDrafts } from '../../data/drafts'
@@ -33,7 +34,7 @@ export function useReleaseOpened(number: () => number | null) {
       ...before.filter(each => !now.some(one => one.key === each.key)).map(each => say.comesBack(name(each))),
       ...now.filter(each => !before.some(one => one.key === each.key)).map(each => say.goes(name(each))),
       ...now.flatMap(each => {
-        const words = listed(differences(each, before.find(one => one.key === each.key) ?? each, key => store.nameOf('sections', key)))
+        const words = listed(differences(each, before.find(one => one.key === each.key) ?? each, block => blockName(block, store.nameOf)))
         return words ? `${name(each)}: ${words}` : []
       }),
     ]

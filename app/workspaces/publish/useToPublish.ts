@@ -1,4 +1,6 @@
 import { sortBy } from 'es-toolkit'
+import { blockName, offerBlock } from '../../../core/pagePlans/block'
+import { blocksOf } from '../../../core/pagePlans/pagePlan'
 import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
 import { listed } from '../../../core/text/sentence'
 import { useDrafts } from '../../data/drafts'
@@ -26,13 +28,12 @@ export function useToPublish() {
 
   /** Whether it is not as shoppers have it, and is to be as drafted. */
   const goesOut = (of: DraftedSort, key: string) => ticked.keys[of].includes(key)
-  const sectionName = (key: string) => store.nameOf('sections', key)
 
   function rowOf<Sort extends DraftedSort>(of: Sort, key: string): Row {
     const { called, differences, changes } = draftWords[of]
     const { live, draft, problems, by } = store.storedOf(of, key)!
     const wordsOf = (before: DraftedThings[Sort] | null, after: DraftedThings[Sort]) =>
-      before ? changes(listed(differences(before, after, sectionName))) : say.new
+      before ? changes(listed(differences(before, after, block => blockName(block, store.nameOf)))) : say.new
     return {
       of,
       key,
@@ -45,14 +46,15 @@ export function useToPublish() {
   const rows = computed(() => sortsInOrder.flatMap(of => store.unpublished[of].map(key => rowOf(of, key))))
   const tickedRows = computed(() => rows.value.filter(ticked.isTicked))
 
-  /** Sections that a plan to be published names, and that shoppers would still not have. */
+  /** Sections and offers that a plan to be published names, and that shoppers would still not have. */
   const missing = computed(() => {
     const plans = store.plans.filter(({ key, draft }) => draft && goesOut('plans', key))
-    const named = new Set(plans.flatMap(({ draft }) => draft!.zones.flatMap(zone => zone.sections)))
-    const after = ({ key, live, draft }: (typeof store.sections)[0]) => (goesOut('sections', key) ? draft : live)
-    return store.sections
-      .filter(each => named.has(each.key) && !after(each))
-      .map(({ key, draft }) => ({ key, name: sectionName(key), isDrafted: draft !== null }))
+    const named = new Set(plans.flatMap(({ draft }) => blocksOf(draft!)))
+    const missingOf = (of: 'sections' | 'offers', blockOf: (key: string) => string) =>
+      store[of]
+        .filter(({ key, live, draft }) => named.has(blockOf(key)) && !(goesOut(of, key) ? draft : live))
+        .map(({ key, draft }) => ({ of, key, name: store.nameOf(of, key), isDrafted: draft !== null }))
+    return [...missingOf('sections', key => key), ...missingOf('offers', offerBlock)]
   })
   /** Looks that a section to be published has, and that shoppers would have as they were, or not at all. */
   const staleLooks = computed(() => {

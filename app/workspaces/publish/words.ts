@@ -95,6 +95,7 @@ export const publishWords = {
   },
   effectRows: {
     standsNowhere: (name: string) => `“${name}” stands on no page`,
+    offerStandsNowhere: (name: string) => `The offer “${name}” stands on no page`,
     putItOnAPlan: 'Nobody sees it before a page plan has it: put it on one in Pages.',
     comes: (name: string, pages: string) => `“${name}” comes to ${pages}`,
     fills: (full: number, thin: number, blank: number) =>

@@ -26,7 +26,7 @@ function differsIn(plan: string): boolean {
   const versions = store.plans.find(each => each.key === plan)!
   const placeIn = (which: typeof versions.live) =>
     JSON.stringify([
-      which?.zones.map(zone => [zone.key, zone.sections.indexOf(props.stored.key)]).filter(([, at]) => at !== -1),
+      which?.zones.map(zone => [zone.key, zone.blocks.indexOf(props.stored.key)]).filter(([, at]) => at !== -1),
       which?.off.includes(props.stored.key),
     ])
   return placeIn(versions.live) !== placeIn(versions.draft)
@@ -118,7 +118,7 @@ async function remove(): Promise<void> {
       </div>
       <div class="part">
         <h2>{{ say.standsOn }}</h2>
-        <PlacesPart :section-key="stored.key" />
+        <BlockPlaces :block="stored.key" />
       </div>
       <div class="part">
         <h2>{{ say.shownFromUntil }}</h2>

@@ -42,7 +42,7 @@ const pageOrder = Object.keys(pageWords)
 const rows = computed(() => {
   const positionOf = (key: string) => {
     const [first] = store.plansWith(key)
-    return first ? pageOrder.indexOf(first.plan.page) * 1000 + first.plan.zones.flatMap(zone => zone.sections).indexOf(key) : Infinity
+    return first ? pageOrder.indexOf(first.plan.page) * 1000 + first.plan.zones.flatMap(zone => zone.blocks).indexOf(key) : Infinity
   }
   return store.sections
     .map(each => ({ ...each, heading: headingOf(each), where: whereOf(each.key), state: stateOf(each), position: positionOf(each.key) }))

@@ -141,12 +141,16 @@ export type DeliveredSection = z.infer<typeof deliveredSectionSchema>
 const notOfferedSchema = z.object({
   sku: z.string(),
   name: z.string(),
-  reason: z.enum(['inCart', 'notForSale', 'outOfStock', 'offeredAbove']),
+  reason: z.enum(['inCart', 'notForSale', 'outOfStock', 'offeredAbove', 'shownEarlier']),
 })
 const deliveredOfferSchema = z.object({
   key: z.string(),
   heading: z.string(),
   subject: z.string().meta({ description: 'SKU of the product that it is offered with.' }),
+  zone: z.string(),
+  sectionsAbove: z
+    .int()
+    .meta({ description: 'How many of the sections of this answer stand above it: it goes before the one with this index.' }),
   reduction: z
     .object({ percent: z.number().nullable(), amount: amountSchema.nullable() })
     .nullable()
@@ -165,12 +169,14 @@ export const pageAnswerSchema = z
     offers: z
       .array(deliveredOfferSchema)
       .optional()
-      .meta({ description: 'Of a product page or the cart: what is offered together. Left out when nothing is.' }),
+      .meta({ description: 'Of a page about products: what is offered together, in page order. Left out when nothing is.' }),
     hiddenOffers: z
       .array(
-        deliveredOfferSchema
-          .pick({ key: true, heading: true, subject: true })
-          .extend({ reason: z.enum(['nothingLeft', 'partMissing']), left: z.array(notOfferedSchema) }),
+        deliveredOfferSchema.pick({ key: true, heading: true, subject: true }).extend({
+          zone: z.string().nullable().meta({ description: 'null: the plan has no place for it.' }),
+          reason: z.enum(['off', 'notOnPlan', 'nothingLeft', 'partMissing']),
+          left: z.array(notOfferedSchema),
+        }),
       )
       .optional()
       .meta({ description: 'Only with explain=1.' }),

@@ -5,6 +5,10 @@ import { describe, expect, it } from 'vitest'
 import { basePage, builtInLooks } from '../../looks/builtInLooks'
 import { LookBook } from '../../looks/lookBook'
 import { z } from 'zod'
+import { makeProduct } from '../../catalogue/makeProduct.testing'
+import { makeOffer } from '../../offers/makeOffer.testing'
+import type { Offer } from '../../offers/offer'
+import { offerBlock, otherOffers } from '../../pagePlans/block'
 import { makeKind } from '../../links/makeKind.testing'
 import { anyPlainShop } from '../../selection/anyShop.testing'
 import { displayFor } from '../../sections/display'
@@ -26,18 +30,30 @@ const known = {
   isKnown: () => true,
   hasAttribute: () => true,
   isRetired: (kind: string) => (kind === 'gone' ? null : false),
-  isProductRetired: () => false,
+  isProductRetired: (sku: string) => (sku === 'GONE' ? null : false),
   timeZone: 'UTC',
   looks: new LookBook(builtInLooks),
 }
 const published = <T extends { key: string }>(things: readonly T[]) => new Map(things.map(each => [each.key, { live: each, draft: each }]))
-const contextOf = (sections: readonly Section[], plans: readonly PagePlan[], kinds = [makeKind('accessory'), makeKind('upsell')]) => ({
+const contextOf = (
+  sections: readonly Section[],
+  plans: readonly PagePlan[],
+  kinds = [makeKind('accessory'), makeKind('upsell')],
+  offers: readonly Offer[] = [],
+) => ({
   kinds: () => kinds,
-  versions: { ...noDrafts, sections: published(sections), plans: published(plans), looks: published(builtInLooks) },
+  item: (sku: string) => (sku === 'KNOWN' ? { product: makeProduct(sku), variant: null } : undefined),
+  versions: {
+    ...noDrafts,
+    sections: published(sections),
+    plans: published(plans),
+    offers: published(offers),
+    looks: published(builtInLooks),
+  },
 })
 const shop = contextOf(
   [makeSection('upsells', { heading: { en: 'Better' } }), makeSection('related')],
-  [makePlan('product', [], { zones: [{ key: 'foot', sections: ['upsells', 'related'] }] })],
+  [makePlan('product', [], { zones: [{ key: 'foot', blocks: ['upsells', 'related'] }] })],
 )
 const read = (part: Partial<SetUp>, publish = false) =>
   planSetUp(setUpSchema.parse({ format: 'manada-set-up', version: 1, ...part }), shop, known, 'en', publish)
@@ -46,14 +62,22 @@ describe('a set-up', () => {
   it('of an older version reads as if it had been written today, and what is wrong with it is still said', () => {
     const upsells = makeSection('upsells', { layout: 'list', display: displayFor('list'), look: { preset: 'framed', own: {} } })
     const { otherHeadings: _, display: __, buttons: ___, look: ____, ...section } = upsells
-    const { scope: _____, rank: ______, ...plan } = makePlan('product', ['upsells'])
+    const { scope: _____, rank: ______, ...today } = makePlan('product', [])
+    const plan = { ...today, zones: [{ key: 'foot', sections: ['upsells'] }] }
     const { retired: _______, ...kind } = makeKind('accessory')
     const file = { format: 'manada-set-up', version: 1, kinds: [kind], sections: [section], plans: [plan] }
     expect(setUpFileSchema.parse(file)).toEqual({
       ...file,
       kinds: [makeKind('accessory')],
       sections: [upsells],
-      plans: [makePlan('product', ['upsells'])],
+      plans: [
+        makePlan('product', [], {
+          zones: [
+            { key: 'belowBuy', blocks: [otherOffers, 'bundles-with-it'] },
+            { key: 'foot', blocks: ['upsells'] },
+          ],
+        }),
+      ],
     })
     const wrong = [
       null,
@@ -64,6 +88,7 @@ describe('a set-up', () => {
       { ...file, sections: [null, 1, {}] },
       { ...file, sections: [{ ...section, display: { heading: 1 } }] },
       { ...file, plans: [[]] },
+      { ...file, plans: [{ ...plan, zones: [{ key: 'foot' }] }] },
       { ...file, kinds: ['x'] },
       { ...file, strange: 1 },
     ]
@@ -76,22 +101,25 @@ describe('a set-up', () => {
     const isAsTheSchemaSays = ajv.compile(z.toJSONSchema(setUpSchema, { target: 'draft-2020-12', reused: 'ref' }))
     // As the database holds them: generated objects have no prototype.
     const stored = anyPlainShop.map(
-      ({ sections, plans }) => JSON.parse(JSON.stringify({ sections, plans })) as { sections: Section[]; plans: PagePlan[] },
+      ({ sections, plans, offers }) =>
+        JSON.parse(JSON.stringify({ sections, plans, offers })) as { sections: Section[]; plans: PagePlan[]; offers: Offer[] },
     )
     fc.assert(
-      fc.property(stored, ({ sections, plans }) => {
+      fc.property(stored, ({ sections, plans, offers }) => {
         const context = contextOf(
           sections,
-          plans.map(plan => ({ ...plan, zones: [] })),
+          plans.map(plan => ({ ...plan, zones: plan.page === 'product' ? [{ key: 'foot', blocks: [otherOffers] }] : [] })),
+          undefined,
+          offers.map(offer => ({ ...offer, trigger: null, offered: { by: 'chosen' as const, skus: ['KNOWN'] } })),
         )
-        const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'plans', 'looks'], 'live'))) as SetUp
+        const written = JSON.parse(JSON.stringify(writeSetUp(context, ['kinds', 'sections', 'offers', 'plans', 'looks'], 'live'))) as SetUp
         expect(isAsTheSchemaSays(written)).toBe(true)
         const { changes, report } = planSetUp(setUpSchema.parse(written), context, known, 'en', true)
         expect(changes).toEqual([])
         expect(report).toMatchObject({
           created: 0,
           updated: 0,
-          unchanged: 2 + sections.length + plans.length + builtInLooks.length,
+          unchanged: 2 + sections.length + offers.length + plans.length + builtInLooks.length,
           changes: [],
         })
       }),
@@ -111,8 +139,8 @@ describe('a set-up', () => {
       plans: [
         makePlan('product', [], {
           zones: [
-            { key: 'belowDetails', sections: ['new'] },
-            { key: 'foot', sections: ['related'] },
+            { key: 'belowDetails', blocks: ['new'] },
+            { key: 'foot', blocks: ['related'] },
           ],
         }),
       ],
@@ -144,6 +172,20 @@ describe('a set-up', () => {
     ).toBe('Becomes live')
   })
 
+  it('carries offers along with the plans that they stand on, and publishes none that can’t be sold', () => {
+    const take = makeOffer('take', { heading: { en: 'Take it along' }, offered: { by: 'chosen', skus: ['KNOWN', 'GONE'] } })
+    const plan = makePlan('product', [], { zones: [{ key: 'foot', blocks: [offerBlock('take'), otherOffers, 'related'] }] })
+    const { changes, report } = read({ offers: [take], plans: [plan] }, true)
+    expect(changes.map(({ of, key }) => `${of} ${key}`)).toEqual(['offer take', 'plan product-default'])
+    expect(report.changes.at(-1)!.words).toBe('Adds “Take it along”, adds “All other offers”, and takes “Better” out')
+    expect(report.warnings).toEqual(['“Take it along”: The shop has no product with the SKU GONE.'])
+    const linked = { ...take, offered: { by: 'links' as const, kind: 'gone', count: 1 } }
+    expect(read({ offers: [linked] }).report.warnings).toEqual(['“Take it along”: There is no kind of link “gone”.'])
+    const empty = { ...take, offered: { by: 'chosen' as const, skus: [] } }
+    expect(read({ offers: [empty] }).report.created).toBe(1)
+    expect(() => read({ offers: [empty] }, true)).toThrow('The offer “Take it along” can’t be published. It offers nothing')
+  })
+
   it('puts kinds in its order and new ones last', () => {
     expect(
       read({ kinds: [makeKind('refill', { name: { en: 'refill' } }), makeKind('upsell'), makeKind('accessory')] }).changes.at(-1),
@@ -170,18 +212,17 @@ describe('a set-up', () => {
     [{ kinds: [makeKind('refill', { name: { en: 'Upsell' } })] }, 'The kinds “refill” and “upsell” are both called “Upsell”.'],
     [{ kinds: [makeKind('accessory', { retired: true }), makeKind('upsell', { retired: true })] }, 'All kinds of links would be retired.'],
     [
-      { plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['gone'] }] })] },
+      { plans: [makePlan('product', [], { zones: [{ key: 'foot', blocks: ['gone'] }] })] },
       'has the section “gone”, which is neither in the file nor in the shop.',
     ],
     [
       { looks: [{ key: 'tray', name: { en: 'Tray' }, parts: {}, page: basePage }] },
       'The look “tray” says which fonts and background pages have',
     ],
-    [{ plans: [makePlan('cart', [], { zones: [{ key: 'foot', sections: [] }] })] }, 'has the zone “foot”'],
-    [
-      { plans: [makePlan('product', [], { zones: [{ key: 'foot', sections: ['related', 'related'] }] })] },
-      'has the section “related” twice.',
-    ],
+    [{ plans: [makePlan('cart', [], { zones: [{ key: 'foot', blocks: [] }] })] }, 'has the zone “foot”'],
+    [{ plans: [makePlan('cart', [], { zones: [{ key: 'belowLines', blocks: [offerBlock('gone')] }] })] }, 'has the offer “gone”'],
+    [{ plans: [makePlan('home', [], { zones: [{ key: 'belowIntro', blocks: [otherOffers] }] })] }, 'has offers, which its kind of page'],
+    [{ plans: [makePlan('product', [], { zones: [{ key: 'foot', blocks: ['related', 'related'] }] })] }, 'has “related” twice.'],
   ])('%j is refused', (part, words) => {
     expect(() => read(part)).toThrow(words)
   })

@@ -1,5 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
+import type { CatalogueItem } from '../../catalogue/catalogue'
 import type { ChangeOf } from '../../journal/record'
 import type { Change } from '../../records/registry'
 import type { LinkKind } from '../../links/kind'
@@ -11,8 +12,14 @@ import { lookDifferences } from '../../looks/lookWords'
 import { planDifferences } from '../../pagePlans/planDifferences'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import type { Section } from '../../sections/section'
+import { blockName, isOfOffers, offerOf } from '../../pagePlans/block'
 import { pagePlanSchema } from '../../pagePlans/pagePlan'
-import { zonesOf } from '../../pageTypes/registry'
+import { pageTypes, zonesOf } from '../../pageTypes/registry'
+import type { Offer } from '../../offers/offer'
+import { offerSchema } from '../../offers/offer'
+import { offerObstacle } from '../../offers/offerObstacle'
+import { offerDifferences } from '../../offers/offerWords'
+import { builtInSections } from '../../sections/builtIn'
 import { sectionSchema } from '../../sections/section'
 import { sectionDifferences } from '../../sections/sectionDifferences'
 import type { DraftContext } from '../../records/drafts/drafts'
@@ -34,7 +41,12 @@ export const setUpSchema = z
       .max(2000)
       .optional()
       .meta({ description: 'Recommendation sections with their fill steps, rules and guards.' }),
-    plans: z.array(pagePlanSchema).max(500).optional().meta({ description: 'Which sections stand on which kind of page, zone by zone.' }),
+    offers: z.array(offerSchema).max(2000).optional().meta({ description: 'Together offers.' }),
+    plans: z
+      .array(pagePlanSchema)
+      .max(500)
+      .optional()
+      .meta({ description: 'Which sections and offers stand on which kind of page, zone by zone.' }),
     looks: z
       .array(lookSchema)
       .max(500)
@@ -44,7 +56,7 @@ export const setUpSchema = z
   .meta({ title: 'Manada set-up' })
 export type SetUp = z.infer<typeof setUpSchema>
 
-export const setUpParts = ['kinds', 'sections', 'plans', 'looks'] as const
+export const setUpParts = ['kinds', 'sections', 'offers', 'plans', 'looks'] as const
 export type SetUpPart = (typeof setUpParts)[number]
 
 /** What reading a set-up does, or, dry, would do. */
@@ -67,6 +79,7 @@ export type SetUpReport = z.infer<typeof setUpReportSchema>
 export class SetUpError extends Error {}
 
 export interface SetUpContext extends DraftContext {
+  item(sku: string): CatalogueItem | undefined
   kinds(): readonly LinkKind[]
 }
 
@@ -79,13 +92,14 @@ export function writeSetUp(context: SetUpContext, parts: readonly SetUpPart[], v
     version: 1,
     ...(parts.includes('kinds') && { kinds: [...context.kinds()] }),
     ...(parts.includes('sections') && { sections: of(context.versions.sections) }),
+    ...(parts.includes('offers') && { offers: of(context.versions.offers) }),
     ...(parts.includes('plans') && { plans: of(context.versions.plans) }),
     ...(parts.includes('looks') && { looks: of(context.versions.looks) }),
   }
 }
 
 /**
- * Works out what reading a set-up does. Kinds take effect at once; sections, plans and looks become drafts, or live too.
+ * Works out what reading a set-up does. Kinds take effect at once; sections, offers, plans and looks become drafts, or live too.
  * @param language BCP 47 tag of the names in the report
  * @throws SetUpError when the document contradicts itself or the shop
  */
@@ -96,21 +110,21 @@ export function planSetUp(
   language: string,
   publish: boolean,
 ): { changes: Change[]; report: Omit<SetUpReport, 'entry'> } {
-  const { kinds = [], sections = [], plans = [], looks = [] } = given
+  const { kinds = [], sections = [], offers = [], plans = [], looks = [] } = given
   const name = (text: Text, key: string) => textIn(text, language, language) || key
   for (const [part, things] of [
     ['kinds', kinds],
     ['sections', sections],
+    ['offers', offers],
     ['plans', plans],
     ['looks', looks],
   ] as const)
     checkKeys(part, things)
   checkKindNames(kinds, context.kinds())
   checkLooks(looks)
-  checkPlans(
-    plans,
-    new Set([...sections.map(each => each.key), ...[...context.versions.sections].filter(([, each]) => each.draft).map(([key]) => key)]),
-  )
+  const all = (given: readonly { key: string }[], known: ReadonlyMap<string, Versions<unknown>>) =>
+    new Set([...given.map(each => each.key), ...[...known].filter(([, each]) => each.draft).map(([key]) => key)])
+  checkPlans(plans, all(sections, context.versions.sections), all(offers, context.versions.offers))
 
   const changes: Change[] = []
   const report: Omit<SetUpReport, 'entry'> = { created: 0, updated: 0, unchanged: 0, changes: [], warnings: [] }
@@ -136,7 +150,7 @@ export function planSetUp(
   if (!isEqual(order, ordered)) changes.push({ of: 'kindOrder', owner: '', key: '', before: order, after: ordered })
 
   const takeVersions = <T extends { key: string }>(
-    of: 'section' | 'plan' | 'look',
+    of: 'section' | 'offer' | 'plan' | 'look',
     part: SetUpPart,
     thing: T,
     called: string,
@@ -153,6 +167,8 @@ export function planSetUp(
   }
   const sectionName = (key: string) =>
     name((sections.find(each => each.key === key) ?? context.versions.sections.get(key)?.draft ?? { heading: {} as Text }).heading, key)
+  const offerName = (key: string) =>
+    name((offers.find(each => each.key === key) ?? context.versions.offers.get(key)?.draft ?? { heading: {} as Text }).heading, key)
   const lookDrafts = new Map([...context.versions.looks].flatMap(([key, { draft }]) => (draft ? [[key, draft]] : [])))
   for (const each of looks) {
     takeVersions<Look>(
@@ -185,16 +201,30 @@ export function planSetUp(
       ),
     )
   }
+  for (const each of offers) {
+    const called = name(each.heading, each.key)
+    takeVersions<Offer>(
+      'offer',
+      'offers',
+      each,
+      called,
+      context.versions.offers.get(each.key) ?? null,
+      was => `Changes ${listed(offerDifferences(was, each))}`,
+    )
+    report.warnings.push(...offerWarnings(each, willBeKnown).map(words => `“${called}”: ${words}`))
+    const obstacle = publish && offerObstacle(each, context.item)
+    if (obstacle) throw new SetUpError(`The offer “${called}” can’t be published. ${obstacle}`)
+  }
   for (const each of plans) {
     takeVersions<PagePlan>('plan', 'plans', each, name(each.name, each.key), context.versions.plans.get(each.key) ?? null, was =>
-      planWords(was, each, sectionName),
+      planWords(was, each, block => blockName(block, (sort, key) => (sort === 'sections' ? sectionName(key) : offerName(key)))),
     )
   }
   return { changes, report }
 }
 
-function planWords(was: PagePlan, now: PagePlan, sectionName: (key: string) => string): string {
-  const words = listed(planDifferences(was, now, sectionName))
+function planWords(was: PagePlan, now: PagePlan, nameOf: (block: string) => string): string {
+  const words = listed(planDifferences(was, now, nameOf))
   return words.charAt(0).toUpperCase() + words.slice(1)
 }
 
@@ -222,6 +252,13 @@ function checkKeys(part: string, things: readonly { key: string }[]): void {
   if (twice) throw new SetUpError(`The ${part} name “${twice.key}” twice.`)
 }
 
+/** What of an offer will not do what it seems to. */
+function offerWarnings({ offered }: Offer, { isRetired, isProductRetired }: KnownThings): string[] {
+  if (offered.by === 'links') return isRetired(offered.kind) === null ? [`There is no kind of link “${offered.kind}”.`] : []
+  const missing = offered.skus.filter(sku => isProductRetired(sku) === null)
+  return missing.length ? [`The shop has no product with the SKU ${missing.slice(0, 3).join(', ')}.`] : []
+}
+
 /** Two kinds of one name could not be told apart. */
 function checkKindNames(given: readonly LinkKind[], known: readonly LinkKind[]): void {
   const all = [...given, ...known.filter(each => !given.some(other => other.key === each.key))]
@@ -243,15 +280,22 @@ function checkLooks(looks: readonly Look[]): void {
     )
 }
 
-function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>): void {
+function checkPlans(plans: readonly PagePlan[], sections: ReadonlySet<string>, offers: ReadonlySet<string>): void {
   for (const { key, page, zones } of plans) {
-    const stranger = zones.flatMap(zone => zone.sections).find(each => !sections.has(each))
+    const all = zones.flatMap(zone => zone.blocks)
+    // A plan of an older file was given some of Manada's own; where they are gone, they stand nowhere.
+    const known = (block: string) => sections.has(block) || builtInSections.some(each => each.key === block)
+    const stranger = all.find(each => !isOfOffers(each) && !known(each))
     if (stranger !== undefined)
       throw new SetUpError(`The plan “${key}” has the section “${stranger}”, which is neither in the file nor in the shop.`)
+    const offer = all.map(offerOf).find(each => each !== null && !offers.has(each))
+    if (offer !== undefined)
+      throw new SetUpError(`The plan “${key}” has the offer “${offer}”, which is neither in the file nor in the shop.`)
+    if (all.some(isOfOffers) && !pageTypes[page].hasOffers)
+      throw new SetUpError(`The plan “${key}” has offers, which its kind of page doesn’t show.`)
     const zone = zones.find(each => !zonesOf(page).includes(each.key))
     if (zone) throw new SetUpError(`The plan “${key}” has the zone “${zone.key}”, which its kind of page doesn’t have.`)
-    const all = zones.flatMap(each => each.sections)
     const twice = all.find((each, i) => all.indexOf(each) !== i)
-    if (twice !== undefined) throw new SetUpError(`The plan “${key}” has the section “${twice}” twice.`)
+    if (twice !== undefined) throw new SetUpError(`The plan “${key}” has “${twice}” twice.`)
   }
 }

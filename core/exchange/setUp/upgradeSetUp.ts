@@ -4,12 +4,17 @@ import { upgradePlan } from '../../pagePlans/upgradePlan'
 import { upgradeSection } from '../../sections/upgradeSection'
 import type { Section } from '../../sections/section'
 import type { PagePlan } from '../../pagePlans/pagePlan'
+import { pageKindSchema } from '../../pagePlans/pagePlan'
 import { setUpSchema } from './setUp'
 
 /** What has to be there so that a part can be brought up to date; whether it is right is said by the schema of today. */
 const olderSectionSchema = z.looseObject({
   layout: layoutSchema,
   display: z.looseObject({ heading: z.looseObject({ size: z.enum(['small', 'medium', 'large']) }) }).optional(),
+})
+const olderPlanSchema = z.looseObject({
+  page: pageKindSchema,
+  zones: z.array(z.looseObject({ key: z.string(), sections: z.array(z.string()) })),
 })
 const olderFileSchema = z.looseObject({
   kinds: z.array(z.unknown()).optional(),
@@ -28,7 +33,7 @@ export function upgradeSetUp(file: unknown): unknown {
     ...(sections && {
       sections: sections.map(each => (olderSectionSchema.safeParse(each).success ? upgradeSection(each as Section) : each)),
     }),
-    ...(plans && { plans: plans.map(each => (isObject(each) ? upgradePlan(each as PagePlan) : each)) }),
+    ...(plans && { plans: plans.map(each => (olderPlanSchema.safeParse(each).success ? upgradePlan(each as PagePlan) : each)) }),
   }
 }
 

@@ -20,10 +20,11 @@ export const addedPage: PageType<AddedPage> = {
   },
   asksFor: 'product',
   counted: ['“added to cart” panel', '“added to cart” panels'],
-  defaultPlan: { name: { en: 'Added to the cart' }, sections: { belowAdded: ['just-added'] } },
+  defaultPlan: { name: { en: 'Added to the cart' }, blocks: { belowAdded: ['just-added'] } },
   address: { summary: 'The sections shown when a product was just added to the cart', name: 'sku' },
   pageOf: sku => ({ kind: 'added', sku }),
   pageAbout: sku => ({ kind: 'added', sku }),
   subjects: ({ sku }, catalogue) => aboutProduct(sku, catalogue),
   isOfOneProduct: true,
+  hasOffers: true,
 }

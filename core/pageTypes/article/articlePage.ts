@@ -16,7 +16,7 @@ export const articlePage: PageType<ArticlePage> = {
   },
   asksFor: 'article',
   counted: ['article', 'articles'],
-  defaultPlan: { name: { en: 'Article' }, sections: { belowText: ['article-products', 'article-accessories'] } },
+  defaultPlan: { name: { en: 'Article' }, blocks: { belowText: ['article-products', 'article-accessories'] } },
   address: { summary: 'The sections of an article', name: 'key' },
   pageOf: key => ({ kind: 'article', key }),
   pageAbout: key => ({ kind: 'article', key }),

@@ -1,3 +1,4 @@
+import { otherOffers } from '../../pagePlans/block'
 import type { PageType } from '../pageType'
 
 /** About what is in the cart, the most recently added first. */
@@ -7,7 +8,7 @@ export interface CartPage {
 
 export const cartPage: PageType<CartPage> = {
   words: 'cart',
-  zones: { belowLines: 'below the lines', belowTotal: 'below the total' },
+  zones: { belowTotal: 'below the total', belowLines: 'below the lines' },
   drawing: {
     columns: '7fr 4fr',
     areas: ['lines total', 'lines belowTotal', 'belowLines belowLines'],
@@ -19,10 +20,11 @@ export const cartPage: PageType<CartPage> = {
   asksFor: 'product',
   counted: ['cart with one product', 'carts with one product'],
   ofSeveral: { one: 'A cart with', any: 'carts with any of' },
-  defaultPlan: { name: { en: 'Cart page' }, sections: { belowLines: ['cart-cross-sells', 'cart-accessories'] } },
+  defaultPlan: { name: { en: 'Cart page' }, blocks: { belowTotal: [otherOffers], belowLines: ['cart-cross-sells', 'cart-accessories'] } },
   address: { summary: 'The sections of the cart page', name: null },
   pageOf: () => ({ kind: 'cart' }),
   pageAbout: () => ({ kind: 'cart' }),
   subjects: (_, __, cart) => ({ subjects: cart, products: cart, category: null, named: null }),
   isOfCart: true,
+  hasOffers: true,
 }

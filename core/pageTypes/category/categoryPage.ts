@@ -19,7 +19,7 @@ export const categoryPage: PageType<CategoryPage> = {
   },
   asksFor: 'category',
   counted: ['category page', 'category pages'],
-  defaultPlan: { name: { en: 'Category page' }, sections: { belowProducts: ['related-categories', 'cart-accessories'] } },
+  defaultPlan: { name: { en: 'Category page' }, blocks: { belowProducts: ['related-categories', 'cart-accessories'] } },
   address: { summary: 'The sections of a category page', name: 'key' },
   pageOf: key => ({ kind: 'category', key }),
   pageAbout: key => ({ kind: 'category', key }),

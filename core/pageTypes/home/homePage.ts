@@ -18,7 +18,7 @@ export const homePage: PageType<HomePage> = {
   },
   asksFor: null,
   counted: ['home page', 'home pages'],
-  defaultPlan: { name: { en: 'Home page' }, sections: { belowIntro: ['home-best-sellers'], homeFoot: ['home-recently-viewed'] } },
+  defaultPlan: { name: { en: 'Home page' }, blocks: { belowIntro: ['home-best-sellers'], homeFoot: ['home-recently-viewed'] } },
   address: { summary: 'The sections of the home page', name: null },
   pageOf: () => ({ kind: 'home' }),
   pageAbout: () => ({ kind: 'home' }),

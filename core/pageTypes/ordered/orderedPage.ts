@@ -29,7 +29,7 @@ export const orderedPage: PageType<OrderedPage> = {
   asksFor: 'product',
   counted: ['order of one product', 'orders of one product'],
   ofSeveral: { one: 'An order of', any: 'orders of any of' },
-  defaultPlan: { name: { en: 'After an order' }, sections: { belowOrder: ['ordered-accessories'] } },
+  defaultPlan: { name: { en: 'After an order' }, blocks: { belowOrder: ['ordered-accessories'] } },
   address: { summary: 'The sections of the page that thanks for an order', name: null, query: querySchema },
   pageOf: (_, asked) => ({ kind: 'ordered', lines: (asked as z.infer<typeof querySchema>).lines.map(line => line.sku) }),
   pageAbout: about => ({ kind: 'ordered', lines: about ? [about] : [] }),

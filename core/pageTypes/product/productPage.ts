@@ -1,5 +1,6 @@
 import type { PageType } from '../pageType'
 import { aboutProduct } from '../pageType'
+import { otherOffers } from '../../pagePlans/block'
 
 /** About a product. `sku` may be a variant's: the page is then its product's. */
 export interface ProductPage {
@@ -11,6 +12,7 @@ export const productPage: PageType<ProductPage> = {
   words: 'product page',
   zones: {
     aboveBuy: 'above the buy button',
+    belowBuy: 'below the buy button',
     besideDetails: 'beside the details',
     belowDetails: 'below the details',
     foot: 'foot of the page',
@@ -21,6 +23,7 @@ export const productPage: PageType<ProductPage> = {
       'pictures name',
       'pictures aboveBuy',
       'pictures buy',
+      'pictures belowBuy',
       'pictures details',
       'pictures besideDetails',
       'belowDetails belowDetails',
@@ -35,10 +38,19 @@ export const productPage: PageType<ProductPage> = {
   },
   asksFor: 'product',
   counted: ['product page', 'product pages'],
-  defaultPlan: { name: { en: 'Product page' }, sections: { besideDetails: ['upsells'], belowDetails: ['accessories'], foot: ['related'] } },
+  defaultPlan: {
+    name: { en: 'Product page' },
+    blocks: {
+      belowBuy: [otherOffers, 'bundles-with-it'],
+      besideDetails: ['upsells'],
+      belowDetails: ['accessories'],
+      foot: ['related'],
+    },
+  },
   address: { summary: 'The sections of a product page', name: 'sku' },
   pageOf: sku => ({ kind: 'product', sku }),
   pageAbout: sku => ({ kind: 'product', sku }),
   subjects: ({ sku }, catalogue) => aboutProduct(sku, catalogue),
   isOfOneProduct: true,
+  hasOffers: true,
 }

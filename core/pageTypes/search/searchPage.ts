@@ -31,7 +31,7 @@ export const searchPage: PageType<SearchPage> = {
   asksFor: 'product',
   counted: ['search that finds one product', 'searches that find one product'],
   ofSeveral: { one: 'A search that finds', any: 'searches that find any of' },
-  defaultPlan: { name: { en: 'Search page' }, sections: { belowFound: ['search-related', 'search-best-sellers'] } },
+  defaultPlan: { name: { en: 'Search page' }, blocks: { belowFound: ['search-related', 'search-best-sellers'] } },
   address: { summary: 'The sections of a page of search results, also of one with nothing found', name: null, query: querySchema },
   pageOf(_, asked) {
     const { q, found } = asked as z.infer<typeof querySchema>

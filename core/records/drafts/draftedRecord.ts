@@ -21,12 +21,17 @@ export const draftedRecord = <Of extends string, Thing>(
     return { live: live && upgrade(live), draft: draft && upgrade(draft) }
   })
 
-/** What is counted of things that decide what sections show. */
-export const decidesWhatIsShown = <Of extends string, Thing>(): CountingRules<Change<Of, Thing>> => ({
+/** What is counted of things that decide how many products sections show. */
+export const decidesFill = <Of extends string, Thing>(): CountingRules<Change<Of, Thing>> => ({
   isCopied: true,
   fill({ before, after }, stale) {
     if (!isEqual(before?.[stale.version], after?.[stale.version])) stale.everything()
   },
+})
+
+/** What is counted of things that decide what sections show. */
+export const decidesWhatIsShown = <Of extends string, Thing>(): CountingRules<Change<Of, Thing>> => ({
+  ...decidesFill(),
   findings({ before, after }, stale) {
     if (!isEqual(before?.live, after?.live)) stale.rules()
   },

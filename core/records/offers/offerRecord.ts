@@ -3,11 +3,11 @@ import type { ChangeOf } from '../../journal/record'
 import type { Offer } from '../../offers/offer'
 import { upgradeOffer } from '../../offers/upgradeOffer'
 import type { Versions } from '../../sections/versions'
-import { draftedRecord } from '../drafts/draftedRecord'
+import { decidesFill, draftedRecord } from '../drafts/draftedRecord'
 
 /** Together offers. */
 export const offerRecord = draftedRecord<'offer', Offer>(
-  { of: 'offer', called: 'the same offer', counting: { isCopied: true } },
+  { of: 'offer', called: 'the same offer', counting: decidesFill() },
   asItIs,
   upgradeOffer,
 )

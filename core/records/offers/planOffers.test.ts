@@ -3,6 +3,8 @@ import { Catalogue } from '../../catalogue/catalogue'
 import { makeProduct } from '../../catalogue/makeProduct.testing'
 import { makeKind } from '../../links/makeKind.testing'
 import { makeOffer } from '../../offers/makeOffer.testing'
+import { offerBlock } from '../../pagePlans/block'
+import { makePlan } from '../../sections/makeSection.testing'
 import { isEmpty } from '../registry'
 import { commandSchema } from '../registry'
 import { describeCommand } from '../registry'
@@ -55,6 +57,13 @@ describe('commands on together offers', () => {
     ])
       expect(plan(command).find(each => each.key === 'second')!.after!.live).toBe(live)
     context.versions.offers.set('second', { live: null, draft: offers[1]! })
+  })
+
+  it('take one off the plans that it stands on, with it', () => {
+    const page = makePlan('product', ['related', offerBlock('second')], { off: [offerBlock('second')] })
+    const withPlan = { ...context, versions: { ...context.versions, plans: new Map([[page.key, { live: page, draft: page }]]) } }
+    const [, change] = planOffers({ type: 'removeOffer', key: 'second' }, withPlan)
+    expect(change).toMatchObject({ of: 'plan', after: { live: page, draft: { zones: [{ blocks: ['related'] }], off: [] } } })
   })
 
   it('put one at a place among the others', () => {

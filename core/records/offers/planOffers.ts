@@ -3,9 +3,12 @@ import type { CatalogueItem } from '../../catalogue/catalogue'
 import type { LinkKind } from '../../links/kind'
 import type { Offer, OfferSettings } from '../../offers/offer'
 import { inOfferOrder } from '../../offers/offered'
+import { offerBlock } from '../../pagePlans/block'
 import type { DraftContext } from '../drafts/drafts'
 import { draftChange, draftOf, settled } from '../drafts/drafts'
 import { keyFor } from '../../text/keyFor'
+import { takenOut } from '../pagePlans/planPagePlans'
+import type { PlanChange } from '../pagePlans/planRecord'
 import type { OfferCommand } from './offerCommandSchema'
 import type { OfferChange } from './offerRecord'
 import { CommandError } from '../../journal/commandError'
@@ -17,7 +20,7 @@ export interface OfferContext extends DraftContext {
 }
 
 /** Works out what a command on together offers does. @throws CommandError when it can't be carried out as asked */
-export function planOffers(command: OfferCommand, context: OfferContext): OfferChange[] {
+export function planOffers(command: OfferCommand, context: OfferContext): (OfferChange | PlanChange)[] {
   const { offers } = context.versions
   const inOrder = inOfferOrder([...offers.values()].flatMap(({ draft }) => draft ?? []))
   const change = (key: string, draft: Offer) => draftChange('offers', key, offers.get(key)!, { ...offers.get(key)!, draft })
@@ -44,7 +47,10 @@ export function planOffers(command: OfferCommand, context: OfferContext): OfferC
       return [change(key, after)]
     }
     case 'removeOffer':
-      return [draftChange('offers', key, offers.get(key)!, settled({ ...offers.get(key)!, draft: null }))]
+      return [
+        draftChange('offers', key, offers.get(key)!, settled({ ...offers.get(key)!, draft: null })),
+        ...takenOut(offerBlock(key), context.versions.plans),
+      ]
     case 'rankOffer': {
       const others = inOrder.filter(each => each !== before)
       return others

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { placeSchema } from '../../journal/commandParts'
+import { blockSchema } from '../../pagePlans/block'
 import { pageKindSchema, planScopeSchema, planSettingsSchema } from '../../pagePlans/pagePlan'
 import { keySchema } from '../../text/key'
 import { textSchema } from '../../text/text'
@@ -24,17 +25,17 @@ export const planCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({ type: z.literal('removePlan'), key: keySchema }),
   /** Moves a plan to a place among the plans for some pages of its kind: of equal ones, the first wins. */
   z.strictObject({ type: z.literal('rankPlan'), key: keySchema, place: placeSchema }),
-  /** Puts a section into a zone of a plan, at a place or last. */
+  /** Puts a section, an offer or all other offers into a zone of a plan, at a place or last. */
   z.strictObject({
-    type: z.literal('placeSection'),
-    key: keySchema,
+    type: z.literal('placeBlock'),
+    block: blockSchema,
     plan: keySchema,
     zone: z.string().min(1).max(64),
     place: placeSchema.optional(),
   }),
-  /** Takes a section out of a plan. */
-  z.strictObject({ type: z.literal('unplaceSection'), key: keySchema, plan: keySchema }),
-  /** Switches a section off, or on again, in one plan. */
-  z.strictObject({ type: z.literal('switchInPlan'), key: keySchema, plan: keySchema, off: z.boolean() }),
+  /** Takes one of them out of a plan. */
+  z.strictObject({ type: z.literal('unplaceBlock'), block: blockSchema, plan: keySchema }),
+  /** Switches one of them off, or on again, in one plan. */
+  z.strictObject({ type: z.literal('switchInPlan'), block: blockSchema, plan: keySchema, off: z.boolean() }),
 ])
 export type PlanCommand = z.infer<typeof planCommandSchema>

@@ -1,6 +1,7 @@
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
 import { namesIn } from '../../journal/names'
+import { blockName, isOfOffers, otherOffers } from '../../pagePlans/block'
 import { planDifferences } from '../../pagePlans/planDifferences'
 import { listed } from '../../text/sentence'
 import { planPagePlans } from './planPagePlans'
@@ -10,7 +11,9 @@ import { planCommandSchema } from './planCommandSchema'
 export const planCommands: CommandGroup<typeof planCommandSchema> = { schema: planCommandSchema, plan: planPagePlans, words: planWords }
 
 function planWords(command: PlanCommand, context: CommandContext, language: string): string {
-  const { plan, section, text: words } = namesIn(context, language)
+  const { plan, drafted, text: words } = namesIn(context, language)
+  const block = (name: string) =>
+    name === otherOffers ? 'all other offers' : `the ${isOfOffers(name) ? 'offer' : 'section'} ${blockName(name, drafted)}`
   switch (command.type) {
     case 'addPlan':
       return `Added the page plan “${words(command.name)}”`
@@ -25,11 +28,11 @@ function planWords(command: PlanCommand, context: CommandContext, language: stri
       return `Removed the page plan ${plan(command.key)}`
     case 'rankPlan':
       return `Moved the page plan ${plan(command.key)} to place ${command.place}`
-    case 'placeSection':
-      return `Put the section ${section(command.key)} on the plan ${plan(command.plan)}`
-    case 'unplaceSection':
-      return `Took the section ${section(command.key)} off the plan ${plan(command.plan)}`
+    case 'placeBlock':
+      return `Put ${block(command.block)} on the plan ${plan(command.plan)}`
+    case 'unplaceBlock':
+      return `Took ${block(command.block)} off the plan ${plan(command.plan)}`
     case 'switchInPlan':
-      return `Switched the section ${section(command.key)} ${command.off ? 'off' : 'on again'} in the plan ${plan(command.plan)}`
+      return `Switched ${block(command.block)} ${command.off ? 'off' : 'on again'} in the plan ${plan(command.plan)}`
   }
 }

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest'
+import { makeOffer } from '../../offers/makeOffer.testing'
+import { offerBlock, otherOffers } from '../../pagePlans/block'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import { emptyScope } from '../../pagePlans/pagePlan'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
@@ -7,15 +9,16 @@ import { commandSchema } from '../registry'
 import { planPagePlans } from './planPagePlans'
 import { noDrafts } from '../../releases/noDrafts.testing'
 
-const product = makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells', 'lately'] }], off: ['lately'] })
+const product = makePlan('product', [], { zones: [{ key: 'belowDetails', blocks: ['upsells', 'lately'] }], off: ['lately'] })
 const gifts = makePlan('product', ['lately'], { key: 'gifts', scope: { ...emptyScope, tags: ['gift'] }, rank: 1 })
 const hives = makePlan('product', [], { key: 'hives', scope: { ...emptyScope, categories: ['hives'] }, rank: 2 })
 const context = {
   versions: {
     ...noDrafts,
     sections: new Map(['upsells', 'lately', 'new'].map(key => [key, { live: null, draft: makeSection(key) }])),
+    offers: new Map([['tick', { live: null, draft: makeOffer('tick') }]]),
     plans: new Map<string, Versions<PagePlan>>([
-      ...[product, gifts, makePlan('cart', [])].map(each => [each.key, { live: each, draft: each }] as const),
+      ...[product, gifts, makePlan('cart', []), makePlan('home', [])].map(each => [each.key, { live: each, draft: each }] as const),
       ['hives', { live: null, draft: hives }],
       ['leaving', { live: hives, draft: null }],
     ]),
@@ -27,27 +30,33 @@ const zonesAfter = (given: object) => draftAfter(given).zones
 
 describe('commands on page plans', () => {
   it('put a section into a zone, zones staying in page order', () => {
-    const put = (part: object) => zonesAfter({ type: 'placeSection', plan: 'product-default', key: 'new', zone: 'belowDetails', ...part })
-    expect(put({})).toEqual([{ key: 'belowDetails', sections: ['upsells', 'lately', 'new'] }])
-    expect(put({ place: 1 })).toEqual([{ key: 'belowDetails', sections: ['new', 'upsells', 'lately'] }])
+    const put = (part: object) => zonesAfter({ type: 'placeBlock', plan: 'product-default', block: 'new', zone: 'belowDetails', ...part })
+    expect(put({})).toEqual([{ key: 'belowDetails', blocks: ['upsells', 'lately', 'new'] }])
+    expect(put({ place: 1 })).toEqual([{ key: 'belowDetails', blocks: ['new', 'upsells', 'lately'] }])
     expect(put({ zone: 'besideDetails' })).toEqual([
-      { key: 'besideDetails', sections: ['new'] },
-      { key: 'belowDetails', sections: ['upsells', 'lately'] },
+      { key: 'besideDetails', blocks: ['new'] },
+      { key: 'belowDetails', blocks: ['upsells', 'lately'] },
     ])
-    expect(put({ zone: 'foot', key: 'upsells' })).toEqual([
-      { key: 'belowDetails', sections: ['lately'] },
-      { key: 'foot', sections: ['upsells'] },
+    expect(put({ zone: 'foot', block: 'upsells' })).toEqual([
+      { key: 'belowDetails', blocks: ['lately'] },
+      { key: 'foot', blocks: ['upsells'] },
     ])
   })
 
+  it('put an offer, and all others, where sections stand too', () => {
+    const put = (block: string) => zonesAfter({ type: 'placeBlock', plan: 'product-default', block, zone: 'belowDetails', place: 2 })
+    for (const block of [offerBlock('tick'), otherOffers])
+      expect(put(block)).toEqual([{ key: 'belowDetails', blocks: ['upsells', block, 'lately'] }])
+  })
+
   it('take it out again, and switch it off in a plan', () => {
-    expect(draftAfter({ type: 'unplaceSection', plan: 'product-default', key: 'lately' })).toEqual({
+    expect(draftAfter({ type: 'unplaceBlock', plan: 'product-default', block: 'lately' })).toEqual({
       ...product,
-      zones: [{ key: 'belowDetails', sections: ['upsells'] }],
+      zones: [{ key: 'belowDetails', blocks: ['upsells'] }],
       off: [],
     })
-    expect(draftAfter({ type: 'switchInPlan', plan: 'product-default', key: 'upsells', off: true }).off).toEqual(['lately', 'upsells'])
-    expect(draftAfter({ type: 'switchInPlan', plan: 'product-default', key: 'lately', off: false }).off).toEqual([])
+    expect(draftAfter({ type: 'switchInPlan', plan: 'product-default', block: 'upsells', off: true }).off).toEqual(['lately', 'upsells'])
+    expect(draftAfter({ type: 'switchInPlan', plan: 'product-default', block: 'lately', off: false }).off).toEqual([])
   })
 
   const scope = { ...emptyScope, brands: ['Alder'] }
@@ -93,11 +102,13 @@ describe('commands on page plans', () => {
   })
 
   it.each([
-    [{ type: 'placeSection', plan: 'product-default', key: 'new', zone: 'attic' }, 'no zone “attic”'],
-    [{ type: 'placeSection', plan: 'gone', key: 'new', zone: 'foot' }, 'no page plan'],
-    [{ type: 'placeSection', plan: 'leaving', key: 'new', zone: 'foot' }, 'is to be taken away'],
-    [{ type: 'unplaceSection', plan: 'product-default', key: 'new' }, 'doesn’t have the section new'],
-    [{ type: 'switchInPlan', plan: 'product-default', key: 'new', off: true }, 'doesn’t have the section new'],
+    [{ type: 'placeBlock', plan: 'product-default', block: 'new', zone: 'attic' }, 'no zone “attic”'],
+    [{ type: 'placeBlock', plan: 'gone', block: 'new', zone: 'foot' }, 'no page plan'],
+    [{ type: 'placeBlock', plan: 'leaving', block: 'new', zone: 'foot' }, 'is to be taken away'],
+    [{ type: 'unplaceBlock', plan: 'product-default', block: 'new' }, 'doesn’t have the block new'],
+    [{ type: 'switchInPlan', plan: 'product-default', block: 'new', off: true }, 'doesn’t have the block new'],
+    [{ type: 'placeBlock', plan: 'product-default', block: 'offer:gone', zone: 'foot' }, 'no together offer with the key gone'],
+    [{ type: 'placeBlock', plan: 'home-default', block: otherOffers, zone: 'belowIntro' }, 'not on this one (home page)'],
     [{ type: 'addPlan', page: 'product', name: { en: 'A' }, scope, like: 'cart-default' }, 'another kind of page'],
     [{ type: 'changePlan', key: 'product-default', settings: { scope }, seen: {} }, 'The default plan is for all pages'],
     [{ type: 'changePlan', key: 'gifts', settings: { scope: null }, seen: {} }, 'one default plan for each kind'],

@@ -1,7 +1,8 @@
 import { isEqual } from 'es-toolkit'
+import { isOfOffers, offerOf } from '../../pagePlans/block'
 import type { PagePlan } from '../../pagePlans/pagePlan'
-import { hasSection } from '../../pagePlans/pagePlan'
-import { zonesOf } from '../../pageTypes/registry'
+import { hasBlock } from '../../pagePlans/pagePlan'
+import { pageTypes, zonesOf } from '../../pageTypes/registry'
 import type { Versions } from '../../sections/versions'
 import { keyFor } from '../../text/keyFor'
 import type { PlanCommand } from './planCommandSchema'
@@ -59,28 +60,28 @@ export function planPagePlans(command: PlanCommand, context: DraftContext): Plan
       const others = assignedTo(plans, moved.page).filter(each => each.key !== moved.key)
       return others.toSpliced(command.place - 1, 0, moved).map((plan, i) => changed({ ...plan, rank: i + 1 }))
     }
-    case 'placeSection': {
-      draftOf(context, 'sections', command.key)
+    case 'placeBlock': {
       const before = draft(command.plan)
+      checkBlock(command.block, before, context)
       if (!zonesOf(before.page).includes(command.zone))
         throw new CommandError('unknown-zone', `This page has no zone “${command.zone}”.`, [command.zone])
-      return [changed(placed(withoutSection(before, command.key), command.key, command.zone, command.place))]
+      return [changed(placed(withoutBlock(before, command.block), command.block, command.zone, command.place))]
     }
-    case 'unplaceSection':
-      return [changed(withoutSection(inPlan(draft(command.plan), command.key), command.key, true))]
+    case 'unplaceBlock':
+      return [changed(withoutBlock(inPlan(draft(command.plan), command.block), command.block, true))]
     case 'switchInPlan': {
-      const before = inPlan(draft(command.plan), command.key)
-      const off = before.off.filter(key => key !== command.key)
-      return [changed({ ...before, off: command.off ? [...off, command.key] : off })]
+      const before = inPlan(draft(command.plan), command.block)
+      const off = before.off.filter(block => block !== command.block)
+      return [changed({ ...before, off: command.off ? [...off, command.block] : off })]
     }
   }
 }
 
-/** Takes a section out of the drafts of all plans. */
-export function takenOut(section: string, plans: Plans): PlanChange[] {
+/** Takes a block out of the drafts of all plans. */
+export function takenOut(block: string, plans: Plans): PlanChange[] {
   return [...plans].flatMap(([key, versions]) =>
-    versions.draft && hasSection(versions.draft, section)
-      ? draftChange('plans', key, versions, { ...versions, draft: withoutSection(versions.draft, section, true) })
+    versions.draft && hasBlock(versions.draft, block)
+      ? draftChange('plans', key, versions, { ...versions, draft: withoutBlock(versions.draft, block, true) })
       : [],
   )
 }
@@ -93,29 +94,40 @@ const assignedTo = (plans: Plans, page: PagePlan['page']) =>
     .filter(each => each.scope !== null)
     .sort((a, b) => a.rank - b.rank || (a.key < b.key ? -1 : 1))
 
-function inPlan(plan: PagePlan, key: string): PagePlan {
-  if (!hasSection(plan, key)) throw new CommandError('not-in-plan', `The plan ${plan.key} doesn’t have the section ${key}.`, [key])
+/** @throws CommandError when there is no such section or offer, or the plan is for a kind of page without offers */
+function checkBlock(block: string, { page }: PagePlan, context: DraftContext): void {
+  const offer = offerOf(block)
+  if (!isOfOffers(block)) draftOf(context, 'sections', block)
+  else if (!pageTypes[page].hasOffers)
+    throw new CommandError('no-offers-here', `Together offers stand on pages about products: not on this one (${pageTypes[page].words}).`, [
+      block,
+    ])
+  else if (offer !== null) draftOf(context, 'offers', offer)
+}
+
+function inPlan(plan: PagePlan, block: string): PagePlan {
+  if (!hasBlock(plan, block)) throw new CommandError('not-in-plan', `The plan ${plan.key} doesn’t have the block ${block}.`, [block])
   return plan
 }
 
 /** @param forGood forgets also that it is switched off there */
-const withoutSection = (plan: PagePlan, key: string, forGood = false): PagePlan => ({
+const withoutBlock = (plan: PagePlan, block: string, forGood = false): PagePlan => ({
   ...plan,
-  zones: plan.zones.map(zone => ({ ...zone, sections: zone.sections.filter(each => each !== key) })).filter(zone => zone.sections.length),
-  ...(forGood && { off: plan.off.filter(each => each !== key) }),
+  zones: plan.zones.map(zone => ({ ...zone, blocks: zone.blocks.filter(each => each !== block) })).filter(zone => zone.blocks.length),
+  ...(forGood && { off: plan.off.filter(each => each !== block) }),
 })
 
 /** @param place counted from 1; none: the last one */
-function placed(plan: PagePlan, key: string, zone: string, place: number | undefined): PagePlan {
-  const zones = zonesOf(plan.page).map(each => plan.zones.find(known => known.key === each) ?? { key: each, sections: [] })
+function placed(plan: PagePlan, block: string, zone: string, place: number | undefined): PagePlan {
+  const zones = zonesOf(plan.page).map(each => plan.zones.find(known => known.key === each) ?? { key: each, blocks: [] })
   return {
     ...plan,
     zones: zones
       .map(each =>
         each.key === zone
-          ? { key: zone, sections: each.sections.toSpliced(place === undefined ? each.sections.length : place - 1, 0, key) }
+          ? { key: zone, blocks: each.blocks.toSpliced(place === undefined ? each.blocks.length : place - 1, 0, block) }
           : each,
       )
-      .filter(each => each.sections.length),
+      .filter(each => each.blocks.length),
   }
 }

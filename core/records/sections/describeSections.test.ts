@@ -30,12 +30,12 @@ it.each([
   ],
   [{ type: 'removeSection', key: 'related' }, 'Removed the section “Look around”'],
   [
-    { type: 'placeSection', key: 'related', plan: 'product-default', zone: 'foot' },
+    { type: 'placeBlock', block: 'related', plan: 'product-default', zone: 'foot' },
     'Put the section “Look around” on the plan “Product page”',
   ],
-  [{ type: 'unplaceSection', key: 'related', plan: 'product-default' }, 'Took the section “Look around” off the plan “Product page”'],
+  [{ type: 'unplaceBlock', block: 'related', plan: 'product-default' }, 'Took the section “Look around” off the plan “Product page”'],
   [
-    { type: 'switchInPlan', key: 'related', plan: 'product-default', off: true },
+    { type: 'switchInPlan', block: 'related', plan: 'product-default', off: true },
     'Switched the section “Look around” off in the plan “Product page”',
   ],
   [{ type: 'addPlan', page: 'product', name: { en: 'Gifts' }, scope: emptyScope }, 'Added the page plan “Gifts”'],

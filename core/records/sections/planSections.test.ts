@@ -10,8 +10,8 @@ import { noDrafts } from '../../releases/noDrafts.testing'
 
 const upsells = makeSection('upsells', { heading: { en: 'Better' } })
 const lately = makeSection('lately')
-const product = makePlan('product', [], { zones: [{ key: 'belowDetails', sections: ['upsells', 'lately'] }], off: ['lately'] })
-const cart = makePlan('cart', [], { zones: [{ key: 'belowLines', sections: ['upsells'] }] })
+const product = makePlan('product', [], { zones: [{ key: 'belowDetails', blocks: ['upsells', 'lately'] }], off: ['lately'] })
+const cart = makePlan('cart', [], { zones: [{ key: 'belowLines', blocks: ['upsells'] }] })
 const context = {
   versions: {
     ...noDrafts,
@@ -58,7 +58,7 @@ describe('commands on sections', () => {
     const changes = plan({ type: 'removeSection', key: 'upsells' })
     expect(changes.map(({ of, key: kind }) => `${of} ${kind}`)).toEqual(['section upsells', 'plan product-default', 'plan cart-default'])
     expect((changes[0] as SectionChange).after).toEqual({ live: upsells, draft: null })
-    expect((changes[1] as PlanChange).after!.draft!.zones).toEqual([{ key: 'belowDetails', sections: ['lately'] }])
+    expect((changes[1] as PlanChange).after!.draft!.zones).toEqual([{ key: 'belowDetails', blocks: ['lately'] }])
     expect((changes[2] as PlanChange).after).toEqual({ live: null, draft: { ...cart, zones: [] } })
     expect(sectionAfter({ type: 'removeSection', key: 'new' })).toBeNull()
   })

@@ -2,6 +2,7 @@
 import type { Offer, OfferSettings } from '../../../../core/offers/offer'
 import { parseMoney, plainMoney } from '../../../../core/money/money'
 import { parsePercent } from '../../../../core/money/percent'
+import { offerBlock } from '../../../../core/pagePlans/block'
 import { emptyScope } from '../../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
@@ -192,27 +193,13 @@ function typed(event: Event): void {
           >
         </template>
       </section>
+      <section class="part" :aria-label="say.whereItStands">
+        <h2>{{ say.whereItStands }}</h2>
+        <BlockPlaces :block="offerBlock(stored.key)" />
+      </section>
       <section class="part" :aria-label="say.when">
         <h2>{{ say.when }}</h2>
-        <div class="line">
-          <label
-            >{{ say.from }}
-            <input
-              type="date"
-              :value="offer.from?.slice(0, 10)"
-              :aria-label="say.firstDay"
-              @change="change({ from: ($event.target as HTMLInputElement).value || null })"
-          /></label>
-          <label
-            >{{ say.until }}
-            <input
-              type="date"
-              :value="offer.until?.slice(0, 10)"
-              :aria-label="say.lastDay"
-              @change="change({ until: ($event.target as HTMLInputElement).value || null })"
-          /></label>
-          <span class="soft small">{{ say.bothDaysIncludedWithoutThem }}</span>
-        </div>
+        <OfferDates :offer="offer" @change="change" />
       </section>
     </div>
     <DraftLeaving v-else :sort="say.offer" @keep="discard" />
@@ -277,8 +264,7 @@ h2 {
   accent-color: var(--petrol);
 }
 .amount,
-.line select,
-.line input[type='date'] {
+.line select {
   height: 32px;
   padding: 0 8px;
   border: 1px solid var(--line);

@@ -83,6 +83,13 @@ const reasons = {
   notForSale: say.isNotForSale,
   outOfStock: say.isOutOfStock,
   offeredAbove: say.isOfferedByAnOffer,
+  shownEarlier: say.isShownAbove,
+}
+const reasonsNotMade = {
+  off: say.itIsSwitchedOff,
+  notOnPlan: say.itHasNoPlace,
+  nothingLeft: say.itIsNotShownBecauseNothingOf,
+  partMissing: say.itIsNotShownBecause,
 }
 const state = computed(() => {
   if (!sku.value) return say.chooseAProductToSee
@@ -93,7 +100,7 @@ const state = computed(() => {
     return seen(shown.value.left?.length ? say.withWhatIsLeftOf : '')
   }
   if (!hidden.value) return say.itIsNotForThis
-  return hidden.value.reason === 'partMissing' ? say.itIsNotShownBecause : say.itIsNotShownBecauseNothingOf
+  return reasonsNotMade[hidden.value.reason]
 })
 const frame = useTemplateRef('frame')
 watch(

@@ -2,6 +2,13 @@ import { counted } from '../../../../core/text/sentence'
 
 /** What people read here, to be translated in one place. */
 export const offersWords = {
+  offerDates: {
+    from: 'from',
+    firstDay: 'First day',
+    until: 'until',
+    lastDay: 'Last day',
+    bothDaysIncludedWithoutThem: 'both days included; without them, always',
+  },
   offerEditor: {
     togetherOffer: 'Together offer',
     offer: 'offer',
@@ -36,12 +43,8 @@ export const offersWords = {
     times: 'times',
     inOneCart: (times: string | number) => `${times} in one cart`,
     alsoOnWhatIsReduced: 'also on what is reduced already, by a bundle or an offer above',
+    whereItStands: 'Where it stands',
     when: 'When',
-    from: 'from',
-    firstDay: 'First day',
-    until: 'until',
-    lastDay: 'Last day',
-    bothDaysIncludedWithoutThem: 'both days included; without them, always',
     crowds: (handful: number) => `More than ${handful} crowd the page.`,
     aPercentage: 'A percentage such as 10 or 12.5, of at most 100.',
     anAmountSuchAs: (plainMoney: string | number) => `An amount, such as ${plainMoney}.`,
@@ -56,6 +59,9 @@ export const offersWords = {
     isNotForSale: 'is not for sale',
     isOutOfStock: 'is out of stock',
     isOfferedByAnOffer: 'is offered by an offer above',
+    isShownAbove: 'is shown above it already',
+    itIsSwitchedOff: 'It is not shown: it is switched off on the plan of this page.',
+    itHasNoPlace: 'It is not shown: the plan of this page has no place for it.',
     chooseAProductToSee: 'Choose a product to see what shoppers see there.',
     withWhatIsLeftOf: ', with what is left of it',
     shoppersSeeIt: (restriction: string | number) => `Shoppers see it${restriction}:`,

@@ -2,37 +2,30 @@
 import { VueDraggable } from 'vue-draggable-plus'
 import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
 import { sectionsOf } from '../../../../core/pagePlans/pagePlan'
-import { zonesOf } from '../../../../core/pageTypes/registry'
+import { pageTypes, zonesOf } from '../../../../core/pageTypes/registry'
 import { useDrafts } from '../../../data/drafts'
-import { useStudioShop } from '../../../data/studioShop'
+import { useBlocksAtHand } from '../zones/blockFacts'
 import { pagesWords } from '../words'
 
 const say = pagesWords.planSide
 
-/** Who gets a plan, what it shares with others, what to look at before it is published, and the sections that could stand on it. */
+/** Who gets a plan, what it shares with others, what to look at before it is published, and what could stand on it. */
 const props = defineProps<{ plan: PagePlan }>()
 const emit = defineEmits<{ open: [plan: string] }>()
 const store = useDrafts()
-const studio = useStudioShop()
 
-/** Sections that don't stand on it, as they stand while they are dragged. */
-const atHand = ref<{ key: string }[]>([])
-watch(
-  () => [props.plan, store.sections],
-  () => {
-    const placed = sectionsOf(props.plan)
-    const nameOf = (key: string) => studio.words(store.draftOf(key)!.heading)
-    atHand.value = store.sections
-      .filter(({ key, draft }) => draft && !placed.includes(key))
-      .map(({ key }) => ({ key }))
-      .sort((a, b) => nameOf(a.key).localeCompare(nameOf(b.key)))
-  },
-  { immediate: true },
+/** Sections and offers that don't stand on it. */
+const free = useBlocksAtHand(
+  () => props.plan,
+  () => pageTypes[props.plan.page].hasOffers ?? false,
 )
-/** A section that was dragged off the page. */
+/** The same, as they stand while they are dragged. */
+const atHand = ref<{ name: string }[]>([])
+watch(free, all => (atHand.value = all.map(name => ({ name }))), { immediate: true })
+/** One that was dragged off the page. */
 function takenOff(index: number | undefined): void {
-  const section = atHand.value[index ?? -1]
-  if (section) void store.sendAndTell({ type: 'unplaceSection', plan: props.plan.key, key: section.key })
+  const block = atHand.value[index ?? -1]
+  if (block) void store.sendAndTell({ type: 'unplaceBlock', plan: props.plan.key, block: block.name })
 }
 </script>
 
@@ -41,7 +34,7 @@ function takenOff(index: number | undefined): void {
     <ScopePart :plan="plan" @open="key => emit('open', key)" />
     <ReviewPart v-if="plan.page !== 'cart' || sectionsOf(plan).length" :plan="plan" />
     <section class="part">
-      <h2>{{ say.sectionsAtHand }}</h2>
+      <h2>{{ say.atHand }}</h2>
       <p class="small soft hint">
         {{ say.dragOneIntoAZone
         }}<template v-if="zonesOf(plan.page).length === 1">; <span class="key">Enter</span> {{ say.putsItThere }}</template
@@ -49,7 +42,7 @@ function takenOff(index: number | undefined): void {
       </p>
       <VueDraggable
         v-model="atHand"
-        group="sections"
+        group="blocks"
         :animation="150"
         handle=".handle"
         :sort="false"
@@ -58,7 +51,7 @@ function takenOff(index: number | undefined): void {
         :aria-label="say.sectionsAtHand"
         @add="event => takenOff(event.newIndex)"
       >
-        <PlacedSection v-for="each in atHand" :key="each.key" :section-key="each.key" :plan="plan" :zone="null" />
+        <PlacedBlock v-for="each in atHand" :key="each.name" :block="each.name" :plan="plan" :zone="null" />
       </VueDraggable>
       <p v-if="!atHand.length" class="small soft">
         {{ say.allSectionsStandOnThis }} <NuxtLink to="/sections">{{ say.addOneInSections }}</NuxtLink>

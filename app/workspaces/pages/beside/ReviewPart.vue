@@ -36,7 +36,7 @@ const of = (count: number) =>
 const screens = computed(() =>
   props.plan.page === 'product' && answer.value
     ? buyButtonScreens(
-        (props.plan.zones.find(zone => zone.key === 'aboveBuy')?.sections ?? []).flatMap(key => {
+        (props.plan.zones.find(zone => zone.key === 'aboveBuy')?.blocks ?? []).flatMap(key => {
           const section = store.draftOf(key)
           const places = answer.value!.shown[key]
           return section && places ? { layout: section.layout, places } : []

@@ -8,20 +8,20 @@ import { pagesWords } from '../words'
 
 const say = pagesWords.planSchematic
 
-/** A drawing of the page: its zones, with the sections that stand there to be dragged or moved by key. */
+/** A drawing of the page: its zones, with the sections and offers that stand there to be dragged or moved by key. */
 const props = defineProps<{ plan: PagePlan }>()
 const store = useDrafts()
 
 const schematic = computed(() => pageTypes[props.plan.page].drawing)
 const sheet = useTemplateRef('sheet')
-/** The sections of every zone, as they stand while they are dragged. */
-const zones = ref<{ key: string; sections: { key: string }[] }[]>([])
+/** The blocks of every zone, as they stand while they are dragged. */
+const zones = ref<{ key: string; blocks: { name: string }[] }[]>([])
 watch(
   () => props.plan,
   plan => {
     zones.value = zonesOf(plan.page).map(key => ({
       key,
-      sections: (plan.zones.find(each => each.key === key)?.sections ?? []).map(section => ({ key: section })),
+      blocks: (plan.zones.find(each => each.key === key)?.blocks ?? []).map(name => ({ name })),
     }))
   },
   { immediate: true },
@@ -29,39 +29,39 @@ watch(
 
 const areas = computed(() => schematic.value.areas.map(row => `'${row}'`).join(' '))
 
-/** The section that is being moved by key. */
+/** The block that is being moved by key. */
 let moving: string | null = null
 let moves = 0
-/** A section that takes another place in the page loses the focus; whoever has gone on to another in the meantime stays there. */
+/** A block that takes another place in the page loses the focus; whoever has gone on to another in the meantime stays there. */
 const focusMoving = () => {
   if (moving && document.activeElement === document.body) sheet.value?.querySelector<HTMLElement>(`[data-placed="${moving}"]`)?.focus()
 }
 // As soon as it stands where it was moved to: the next key is for it, also while the answer to the move is still being taken in.
 watch(zones, focusMoving, { flush: 'post' })
 
-const place = (section: string, zone: string, index: number) =>
-  store.send({ type: 'placeSection', plan: props.plan.key, key: section, zone, place: index + 1 })
+const place = (block: string, zone: string, index: number) =>
+  store.send({ type: 'placeBlock', plan: props.plan.key, block, zone, place: index + 1 })
 const dropped = (zone: string, index: number | undefined) => {
-  const section = zones.value.find(each => each.key === zone)!.sections[index ?? -1]
-  if (section) void place(section.key, zone, index!)
+  const block = zones.value.find(each => each.key === zone)!.blocks[index ?? -1]
+  if (block) void place(block.name, zone, index!)
 }
 /** One place up or down; at the end of a zone, on into the next. */
 async function move(zone: string, index: number, by: number): Promise<void> {
   const at = zones.value.findIndex(each => each.key === zone)
-  const section = zones.value[at]!.sections[index]!
+  const { name } = zones.value[at]!.blocks[index]!
   const next = zones.value[at + by]
-  const isInside = index + by >= 0 && index + by < zones.value[at]!.sections.length
+  const isInside = index + by >= 0 && index + by < zones.value[at]!.blocks.length
   if (!isInside && !next) return
-  moving = section.key
+  moving = name
   const move = ++moves
-  if (isInside) await place(section.key, zone, index + by)
-  else await place(section.key, next!.key, by < 0 ? next!.sections.length : 0)
+  if (isInside) await place(name, zone, index + by)
+  else await place(name, next!.key, by < 0 ? next!.blocks.length : 0)
   await nextTick()
   focusMoving()
   if (move === moves) moving = null
 }
-async function out(section: string): Promise<void> {
-  await store.sendAndTell({ type: 'unplaceSection', plan: props.plan.key, key: section })
+async function out(block: string): Promise<void> {
+  await store.sendAndTell({ type: 'unplaceBlock', plan: props.plan.key, block })
 }
 </script>
 
@@ -69,19 +69,19 @@ async function out(section: string): Promise<void> {
   <div class="ground">
     <div ref="sheet" class="sheet" :class="plan.page" :style="{ gridTemplateColumns: schematic.columns, gridTemplateAreas: areas }">
       <div
-        v-for="block in schematic.blocks"
-        :key="block.area"
+        v-for="drawn in schematic.blocks"
+        :key="drawn.area"
         class="block"
-        :class="{ action: block.action }"
-        :style="{ gridArea: block.area, minHeight: `${block.height ?? 0}px` }"
+        :class="{ action: drawn.action }"
+        :style="{ gridArea: drawn.area, minHeight: `${drawn.height ?? 0}px` }"
       >
-        {{ block.words }}
+        {{ drawn.words }}
       </div>
       <section v-for="zone in zones" :key="zone.key" class="zone" :style="{ gridArea: zone.key }" :aria-label="zoneWords(zone.key)">
         <h2>{{ zoneWords(zone.key) }}</h2>
         <VueDraggable
-          v-model="zone.sections"
-          group="sections"
+          v-model="zone.blocks"
+          group="blocks"
           :animation="150"
           handle=".handle"
           role="list"
@@ -90,17 +90,17 @@ async function out(section: string): Promise<void> {
           @add="event => dropped(zone.key, event.newIndex)"
           @update="event => dropped(zone.key, event.newIndex)"
         >
-          <PlacedSection
-            v-for="(section, i) in zone.sections"
-            :key="section.key"
-            :section-key="section.key"
+          <PlacedBlock
+            v-for="(block, i) in zone.blocks"
+            :key="block.name"
+            :block="block.name"
             :plan="plan"
             :zone="zone.key"
             @move="by => move(zone.key, i, by)"
-            @out="out(section.key)"
+            @out="out(block.name)"
           />
         </VueDraggable>
-        <p v-if="!zone.sections.length" class="small soft none">{{ say.nothingHere }}</p>
+        <p v-if="!zone.blocks.length" class="small soft none">{{ say.nothingHere }}</p>
       </section>
     </div>
   </div>

@@ -138,14 +138,6 @@ export const sectionsWords = {
     noSectionOnAPage: 'No section on a page has this look. Give it to one in the section, under “Looks like”.',
     looks: 'Looks',
   },
-  placesPart: {
-    offHere: 'off here',
-    switchOn: 'Switch on',
-    switchOff: 'Switch off',
-    takeItOffThe: (planName: string | number) => `Take it off the ${planName}`,
-    itStandsOnNoPage: 'It stands on no page yet, so no shopper sees it.',
-    putItOnAPage: 'Put it on a page',
-  },
   sectionEditor: {
     section: 'Section',
     sectionWord: 'section',

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LinesAnswer } from '../../../../core/delivery/contract/catalogue'
 import type { PageAnswer } from '../../../../core/delivery/contract/pages'
+import { zoneBlocks } from '../../../../core/delivery/zoneBlocks'
 
 /** The moment after something went into the cart: what it was, and what goes with it. */
 const { added } = useAdding()
@@ -9,17 +10,17 @@ const words = useWords()
 const deliver = useDeliver()
 const dialog = useTemplateRef<HTMLDialogElement>('dialog')
 const line = ref<LinesAnswer['lines'][0]>()
-const sections = ref<PageAnswer['sections']>([])
+const page = shallowRef<PageAnswer | null>(null)
 
 async function show(): Promise<void> {
   const sku = added.value
   if (!sku) return
-  const [lines, page] = await Promise.all([
+  const [lines, answer] = await Promise.all([
     deliver<LinesAnswer>('/catalogue/lines', { skus: sku }),
     deliver<PageAnswer>(`/pages/added/${encodeURIComponent(sku)}`, query.value).catch(() => null),
   ])
   line.value = lines.lines[0]
-  sections.value = page?.sections ?? []
+  page.value = answer
   await nextTick()
   if (!dialog.value?.open) dialog.value?.showModal()
 }
@@ -52,7 +53,7 @@ useRouter().afterEach(close)
           <ShopPrice :price="line.price" :from="line.isFrom" />
         </div>
       </div>
-      <SectionBlock v-for="section in sections" :key="section.key" :section="section" />
+      <PageZone v-if="page" :blocks="zoneBlocks(page)" />
       <div class="ways">
         <NuxtLink class="shop-button" to="/shop/cart">{{ words.toCart }}</NuxtLink>
         <button type="button" class="shop-button quiet" @click="close">{{ words.keepLooking }}</button>

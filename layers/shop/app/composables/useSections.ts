@@ -1,7 +1,8 @@
 import type { DeliveredSection, PageAnswer } from '../../../../core/delivery/contract/pages'
+import { zoneBlocks } from '../../../../core/delivery/zoneBlocks'
 
 /**
- * The sections of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser.
+ * The sections and offers of a page for what is in the cart now, by zone. They follow the cart and, in the shop view, the merchandiser.
  * @param own parameters that only this page has
  */
 export function useSections(path: string, own: () => Record<string, string> = () => ({})) {
@@ -22,8 +23,8 @@ export function useSections(path: string, own: () => Record<string, string> = ()
     const shown = changed && document.querySelector(`[data-section="${changed}"]`)
     if (shown) moveToMiddle(shown)
   })
-  const offers = computed(() => data.value?.offers ?? [])
-  return { sections, offers, sectionsIn: (zone: string) => sections.value.filter(section => section.zone === zone) }
+  const blocksIn = (zone: string) => (data.value ? zoneBlocks(data.value, zone) : [])
+  return { sections, blocksIn }
 }
 
 /** Of this window only: `scrollIntoView` moves the page around a frame too, away from under the merchandiser’s hand. */

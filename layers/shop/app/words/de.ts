@@ -41,7 +41,6 @@ export const de: typeof en = {
   waiting: 'Wir warten auf Nachschub.',
   fromPrice: price => `ab ${price}`,
   youSave: amount => `Sie sparen ${amount}`,
-  alsoInSets: 'Auch in diesen Sets',
   inIt: 'Darin',
   alsoInIt: 'Außerdem darin',
   notToBeHad: ' (nicht zu haben)',

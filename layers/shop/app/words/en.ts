@@ -42,7 +42,6 @@ export const en = {
   onRequest: 'Price on request',
   fromPrice: (price: string) => `from ${price}`,
   youSave: (amount: string) => `You save ${amount}`,
-  alsoInSets: 'Also in these sets',
   inIt: 'In it',
   alsoInIt: 'Also in it',
   notToBeHad: ' (not to be had)',

@@ -22,6 +22,7 @@ import { admissions } from './0020-admissions'
 import { orderKeys } from './0021-order-keys'
 import { journalPieces } from './0022-journal-pieces'
 import { offerDrafts } from './0023-offer-drafts'
+import { offerBlocks } from './0024-offer-blocks'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -48,4 +49,5 @@ export const migrations: Migration[] = [
   orderKeys,
   journalPieces,
   offerDrafts,
+  offerBlocks,
 ]

@@ -43,13 +43,18 @@ describe('the migrations', () => {
     const file = join(folder, 'manada.sqlite')
     const old = await oldDatabase(file, '0009-other-headings')
     const { display: _, buttons: __, look: _____, ...section } = builtInSections.find(each => each.layout === 'list')!
-    const { scope: ___, rank: ____, ...plan } = builtInPlans[0]!
+    const { scope: ___, rank: ____, zones, ...today } = builtInPlans[0]!
+    const ofSections = zones.filter(({ key }) => key !== 'belowBuy').map(({ key, blocks }) => ({ key, sections: blocks }))
+    const plan = { ...today, zones: ofSections }
+    const bare = { ...today, key: 'bare', zones: [] }
+    const inBundles = builtInSections.find(each => each.key === 'bundles-with-it')!
     const insert = (table: string, thing: { key: string }) =>
       old.query(`INSERT INTO ${table} (key, live, draft) VALUES ($key, $thing, NULL)`, {
         bind: { key: thing.key, thing: JSON.stringify(thing) },
       })
     await insert('sections', section)
     await insert('plans', plan)
+    await insert('plans', bare)
     await old.query(
       `INSERT INTO journal (id, at, editor, type, command, words, state)
         VALUES (1, '2026-01-01T00:00:00Z', 'one', 'publish', '{}', 'Published', 'done')`,
@@ -68,8 +73,14 @@ describe('the migrations', () => {
     const db = await openDatabase(file)
     expect(await stored(db, 'section')).toEqual({
       [section.key]: { live: builtInSections.find(each => each.key === section.key), draft: null },
+      // The list of bundles was a part of the page; now it is a section.
+      [inBundles.key]: { live: inBundles, draft: inBundles },
     })
-    expect(await stored(db, 'plan')).toEqual({ [plan.key]: { live: builtInPlans[0], draft: null } })
+    const [belowBuy] = zones
+    expect(await stored(db, 'plan')).toEqual({
+      [plan.key]: { live: builtInPlans[0], draft: null },
+      bare: { live: { ...builtInPlans[0], key: 'bare', zones: [belowBuy] }, draft: null },
+    })
     const [ofSection, ofPlan] = await readKept(db, 1, null)
     expect(ofSection).toMatchObject({ before: { live: null, draft: builtInSections.find(each => each.key === section.key) }, after: null })
     expect(ofPlan).toMatchObject({ before: { live: null, draft: builtInPlans[0] }, after: null })

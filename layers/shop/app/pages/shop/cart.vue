@@ -7,7 +7,7 @@ const words = useWords()
 useHead({ title: () => words.value.cart })
 const { lines, change, remove } = useCart()
 const { currency, language, aisles } = useShopFacts()
-const { sectionsIn, offers } = useSections('/cart')
+const { blocksIn } = useSections('/cart')
 
 const { cart } = await usePricedCart()
 const rows = computed(() => cart.value?.rows ?? [])
@@ -75,11 +75,10 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
           <p class="shop-soft">{{ words.delivery }}</p>
           <NuxtLink to="/shop/checkout" class="shop-button checkout">{{ words.checkout }}</NuxtLink>
         </div>
-        <TogetherOffer v-for="offer in offers" :key="offer.key" :offer="offer" :main="null" />
-        <SectionBlock v-for="section in sectionsIn('belowTotal')" :key="section.key" :section="section" />
+        <PageZone :blocks="blocksIn('belowTotal')" />
       </aside>
     </div>
-    <SectionBlock v-for="section in sectionsIn('belowLines')" :key="section.key" :section="section" />
+    <PageZone :blocks="blocksIn('belowLines')" />
   </div>
 </template>
 

@@ -5,7 +5,7 @@ definePageMeta({ layout: 'shop' })
 const { facts, aisles } = useShopFacts()
 const words = useWords()
 const deliver = useDeliver()
-const { sectionsIn } = useSections('/home')
+const { blocksIn } = useSections('/home')
 
 // The first product of each aisle lends it its picture.
 const { data: pictures } = await useAsyncData('aisle pictures', async () =>
@@ -27,7 +27,7 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () =>
       <p v-if="aisles.length">{{ words.welcome }}</p>
       <p v-else>{{ words.emptyShop }}</p>
     </section>
-    <SectionBlock v-for="section in sectionsIn('belowIntro')" :key="section.key" :section="section" />
+    <PageZone :blocks="blocksIn('belowIntro')" />
     <ul class="aisles">
       <li v-for="aisle in aisles" :key="aisle.key">
         <NuxtLink :to="`/shop/categories/${aisle.key}`">
@@ -40,7 +40,7 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () =>
       <h2 id="journal">{{ words.fromJournal }}</h2>
       <ArticleCards :articles="facts.articles.slice(0, 3)" />
     </section>
-    <SectionBlock v-for="section in sectionsIn('homeFoot')" :key="section.key" :section="section" />
+    <PageZone :blocks="blocksIn('homeFoot')" />
   </div>
 </template>
 

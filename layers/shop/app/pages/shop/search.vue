@@ -27,7 +27,7 @@ const { data: found } = await useAsyncData(
 const products = computed(() => found.value?.products ?? [])
 /** What the sections are about: the first of what was found. */
 const maxAbout = 10
-const { sectionsIn } = useSections('/search', () => ({
+const { blocksIn } = useSections('/search', () => ({
   q: q.value,
   found: products.value
     .slice(0, maxAbout)
@@ -48,9 +48,9 @@ useHead({ title: () => words.value.search })
       <span v-if="q" class="shop-soft" role="status">{{ words.products(found?.total ?? 0) }}</span>
     </div>
     <p v-if="q && !products.length" class="shop-soft">{{ words.nothingFound }}</p>
-    <SectionBlock v-for="section in sectionsIn('aboveFound')" :key="section.key" :section="section" />
+    <PageZone :blocks="blocksIn('aboveFound')" />
     <ProductGrid v-if="products.length" :products="products" :total="found?.total ?? 0" @more="limit += pageSize" />
-    <SectionBlock v-for="section in sectionsIn('belowFound')" :key="section.key" :section="section" class="below" />
+    <PageZone :blocks="blocksIn('belowFound')" class="below" />
   </div>
 </template>
 

@@ -4,21 +4,21 @@ import type { ArticleAnswer } from '../../../../../../core/delivery/contract/cat
 definePageMeta({ layout: 'shop' })
 const key = useRoute().params.key as string
 const { answer: article } = await useDelivery<ArticleAnswer>(`/catalogue/articles/${encodeURIComponent(key)}`)
-const { sectionsIn } = useSections(`/article/${encodeURIComponent(key)}`)
+const { blocksIn } = useSections(`/article/${encodeURIComponent(key)}`)
 useHead({ title: () => article.value.name })
 </script>
 
 <template>
-  <article :class="{ beside: sectionsIn('besideText').length }">
+  <article :class="{ beside: blocksIn('besideText').length }">
     <div class="text">
       <h1>{{ article.name }}</h1>
       <div v-if="article.image" class="shot"><ShopPicture :src="article.image" alt="" eager /></div>
       <p v-for="(paragraph, i) in article.text.split('\n\n')" :key="i">{{ paragraph }}</p>
     </div>
-    <div v-if="sectionsIn('besideText').length" class="side">
-      <SectionBlock v-for="section in sectionsIn('besideText')" :key="section.key" :section="section" />
+    <div v-if="blocksIn('besideText').length" class="side">
+      <PageZone :blocks="blocksIn('besideText')" />
     </div>
-    <SectionBlock v-for="section in sectionsIn('belowText')" :key="section.key" :section="section" />
+    <PageZone :blocks="blocksIn('belowText')" />
   </article>
 </template>
 

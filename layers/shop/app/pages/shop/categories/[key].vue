@@ -9,7 +9,7 @@ const limit = ref(pageSize)
 const { answer: category } = await useDelivery<CategoryAnswer>(`/catalogue/categories/${encodeURIComponent(key)}`, () => ({
   limit: String(Math.min(limit.value, 200)),
 }))
-const { sectionsIn } = useSections(`/category/${encodeURIComponent(key)}`)
+const { blocksIn } = useSections(`/category/${encodeURIComponent(key)}`)
 useHead({ title: () => category.value.name })
 </script>
 
@@ -29,9 +29,9 @@ useHead({ title: () => category.value.name })
         <NuxtLink :to="`/shop/categories/${child.key}`">{{ child.name }}</NuxtLink>
       </li>
     </ul>
-    <SectionBlock v-for="section in sectionsIn('aboveProducts')" :key="section.key" :section="section" class="above" />
+    <PageZone :blocks="blocksIn('aboveProducts')" class="above" />
     <ProductGrid :products="category.products" :total="category.total" @more="limit += pageSize" />
-    <SectionBlock v-for="section in sectionsIn('belowProducts')" :key="section.key" :section="section" class="below" />
+    <PageZone :blocks="blocksIn('belowProducts')" class="below" />
   </div>
 </template>
 

@@ -6,7 +6,7 @@ definePageMeta({ layout: 'shop', key: route => String(route.params.sku) })
 const route = useRoute()
 const sku = encodeURIComponent(route.params.sku as string)
 const { answer: product } = await useDelivery<ProductAnswer>(`/catalogue/products/${sku}`)
-const { sections, sectionsIn, offers } = useSections(`/product/${sku}`)
+const { sections, blocksIn } = useSections(`/product/${sku}`)
 useStructuredData(product, () => sections.value)
 const { variant, choose, isChosen, isOut } = useVariantChoice(product, () => route.query.variant)
 const { addAll } = useAdding()
@@ -106,31 +106,24 @@ useHead({ title: () => product.value.name })
             </button>
           </fieldset>
 
-          <SectionBlock v-for="section in sectionsIn('aboveBuy')" :key="section.key" :section="section" class="above" />
+          <PageZone :blocks="blocksIn('aboveBuy')" :main="chosen" class="above" />
           <button type="button" class="shop-button" :disabled="!canBuy" @click="add">
             {{ button }}
           </button>
           <p v-if="forSale" class="shop-soft stock">{{ stock }}</p>
         </template>
-        <TogetherOffer v-for="offer in offers" :key="offer.key" :offer="offer" :main="chosen" />
-        <section v-if="product.inBundles.length" class="sets" :aria-label="words.alsoInSets">
-          <h2>{{ words.alsoInSets }}</h2>
-          <NuxtLink v-for="each in product.inBundles.slice(0, 3)" :key="each.sku" :to="each.url" class="set" :data-bundle="each.sku">
-            <span class="shot"><ShopPicture :src="each.image" alt="" /></span><span class="name">{{ each.name }}</span
-            ><ShopPrice :price="each.price" :from="each.isFrom" :was="each.isFrom ? null : each.was" />
-          </NuxtLink>
-        </section>
+        <PageZone :blocks="blocksIn('belowBuy')" :main="chosen" />
         <dl v-if="product.attributes.length">
           <div v-for="fact in product.attributes" :key="fact.name">
             <dt>{{ fact.name }}</dt>
             <dd>{{ fact.values.join(', ') }}</dd>
           </div>
         </dl>
-        <SectionBlock v-for="section in sectionsIn('besideDetails')" :key="section.key" :section="section" />
+        <PageZone :blocks="blocksIn('besideDetails')" :main="chosen" />
       </div>
     </div>
-    <SectionBlock v-for="section in sectionsIn('belowDetails')" :key="section.key" :section="section" />
-    <SectionBlock v-for="section in sectionsIn('foot')" :key="section.key" :section="section" />
+    <PageZone :blocks="blocksIn('belowDetails')" :main="chosen" />
+    <PageZone :blocks="blocksIn('foot')" :main="chosen" />
   </div>
 </template>
 
@@ -224,37 +217,6 @@ legend::first-letter {
 .stock {
   margin: 10px 0 0;
   font-size: 14px;
-}
-.sets {
-  margin: 18px 0 0;
-  padding: 10px 14px 6px;
-  border: 1px solid var(--shop-line);
-  border-radius: 12px;
-}
-.sets h2 {
-  margin: 0 0 4px;
-  font: 650 15px/1.3 var(--head);
-}
-.set {
-  display: grid;
-  grid-template-columns: 44px minmax(0, 1fr) auto;
-  gap: 12px;
-  align-items: center;
-  padding: 6px 0;
-  color: inherit;
-  text-decoration: none;
-}
-.set:hover .name {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-.set .shot {
-  aspect-ratio: 1;
-  border-radius: 8px;
-  overflow: hidden;
-}
-.name {
-  font-weight: 550;
 }
 dl {
   margin: 16px 0 0;

@@ -1,52 +1,39 @@
 <script setup lang="ts">
-import { upperFirst } from 'es-toolkit'
 import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../../../core/pageTypes/registry'
-import { isUnpublished } from '../../../../core/sections/versions'
 import { useDrafts } from '../../../data/drafts'
-import { useStudioShop } from '../../../data/studioShop'
-import { layoutWords } from '../../../parts/sections/layoutWords'
 import { zoneWords } from '../../../parts/sections/sectionWords'
 import PhDotsSixVertical from '~icons/ph/dots-six-vertical'
 import PhDotsThree from '~icons/ph/dots-three-bold'
+import PhListChecks from '~icons/ph/list-checks'
 import { pagesWords } from '../words'
+import { useBlockFacts } from './blockFacts'
 
-const say = pagesWords.placedSection
+const say = pagesWords.placedBlock
 
-/** A section where it stands on a page plan, or, without a zone, at hand to be put there. */
-const props = defineProps<{ sectionKey: string; plan: PagePlan; zone: string | null }>()
+/** A section or an offer where it stands on a page plan, or, without a zone, at hand to be put there. */
+const props = defineProps<{ block: string; plan: PagePlan; zone: string | null }>()
 const emit = defineEmits<{ move: [by: number]; out: [] }>()
 const store = useDrafts()
-const studio = useStudioShop()
 
-const stored = computed(() => store.sections.find(each => each.key === props.sectionKey))
-const section = computed(() => stored.value?.draft ?? stored.value?.live ?? null)
-const heading = computed(() => (section.value && studio.words(section.value.heading)) || props.sectionKey)
-const offHere = computed(() => props.plan.off.includes(props.sectionKey))
-const isOff = computed(() => offHere.value || section.value?.off)
-const says = computed(() => {
-  if (!section.value) return say.thereIsNoSuchSection
-  const planned = upperFirst(store.plannedWords('sections', props.sectionKey))
-  return planned || `${layoutWords[section.value.layout]} · ${say.places(section.value.places)}`
-})
-const state = computed(() => {
-  if (!stored.value?.draft) return { name: 'leaving', words: say.toBeRemoved }
-  if (offHere.value) return { name: 'off', words: say.offHere }
-  if (section.value?.off) return { name: 'off', words: say.off }
-  return isUnpublished(stored.value) ? { name: 'draft', words: stored.value.live ? say.changed : say.draft } : null
-})
-const label = computed(() => [heading.value, says.value, state.value?.words].filter(Boolean).join(', '))
+const facts = useBlockFacts(
+  () => props.block,
+  () => props.plan,
+)
+const offHere = computed(() => props.plan.off.includes(props.block))
+const isOff = computed(() => offHere.value || facts.value.isOffEverywhere)
+const label = computed(() => [facts.value.name, facts.value.says, facts.value.state?.words].filter(Boolean).join(', '))
 
 const otherZones = computed(() => zonesOf(props.plan.page).filter(each => each !== props.zone))
-const put = (zone: string) => store.send({ type: 'placeSection', plan: props.plan.key, key: props.sectionKey, zone })
-const switchHere = () => store.send({ type: 'switchInPlan', plan: props.plan.key, key: props.sectionKey, off: !offHere.value })
+const put = (zone: string) => store.send({ type: 'placeBlock', plan: props.plan.key, block: props.block, zone })
+const switchHere = () => store.send({ type: 'switchInPlan', plan: props.plan.key, block: props.block, off: !offHere.value })
 /** Off the page; the focus goes on to what stands beside it. */
 function takeOff(): void {
   const next = following() ?? preceding()
   emit('out')
   next?.focus()
 }
-const open = () => navigateTo(`/sections/${props.sectionKey}`)
+const open = () => navigateTo(facts.value.to)
 function key(event: KeyboardEvent): void {
   if (event.target !== event.currentTarget) return
   const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
@@ -72,26 +59,26 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
     :class="{ off: isOff }"
     role="listitem"
     tabindex="0"
-    :data-placed="zone ? sectionKey : undefined"
-    :data-at-hand="zone ? undefined : sectionKey"
+    :data-placed="zone ? block : undefined"
+    :data-at-hand="zone ? undefined : block"
     :aria-label="label"
     @keydown="key"
     @dblclick="open"
   >
     <PhDotsSixVertical class="handle" aria-hidden="true" />
-    <LayoutGlyph v-if="section" :layout="section.layout" class="glyph" />
+    <LayoutGlyph v-if="facts.layout" :layout="facts.layout" class="glyph" /><PhListChecks v-else class="glyph" aria-hidden="true" />
     <span class="names"
-      ><span class="name cut">{{ heading }}</span
-      ><span class="small soft cut">{{ says }}</span></span
+      ><span class="name cut">{{ facts.name }}</span
+      ><span class="small soft cut">{{ facts.says }}</span></span
     >
-    <span v-if="state" class="state" :class="state.name">{{ state.words }}</span>
+    <span v-if="facts.state" class="state" :class="facts.state.name">{{ facts.state.words }}</span>
     <v-menu location="bottom end">
       <template #activator="{ props: menu }"
-        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="say.moreOf(heading)"><PhDotsThree /></button
+        ><button type="button" class="icon-button more" v-bind="menu" :aria-label="say.moreOf(facts.name)"><PhDotsThree /></button
       ></template>
       <v-list density="compact" class="studio">
         <v-list-item @click="open"
-          ><v-list-item-title>{{ say.openTheSection }}</v-list-item-title
+          ><v-list-item-title>{{ say.openIt }}</v-list-item-title
           ><template #append><span v-if="zone" class="key">Enter</span></template></v-list-item
         >
         <template v-if="zone">
@@ -103,7 +90,7 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
             ><v-list-item-title>{{ say.moveDown }}</v-list-item-title
             ><template #append><span class="key">Alt ↓</span></template></v-list-item
           >
-          <v-list-item v-if="!section?.off" @click="switchHere"
+          <v-list-item v-if="!facts.isOffEverywhere" @click="switchHere"
             ><v-list-item-title>{{ offHere ? say.switchOnHere : say.switchOffHere }}</v-list-item-title
             ><template #append><span class="key">O</span></template></v-list-item
           >

@@ -1,34 +1,27 @@
 <script setup lang="ts">
-import { pageKindSchema } from '../../../core/pagePlans/pagePlan'
 import { zonesOf } from '../../../core/pageTypes/registry'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
-import { pageWords, zoneWords } from '../../parts/sections/sectionWords'
+import { pageWords, zoneWords } from '../sections/sectionWords'
 import PhPlus from '~icons/ph/plus'
-import { sectionsWords } from './words/sections'
+import { usePlaces } from './usePlaces'
+import { placesWords } from './words'
 
-const say = sectionsWords.placesPart
+const say = placesWords.blockPlaces
 
-/** The pages that a section stands on; it can be switched off on each. */
-const props = defineProps<{ sectionKey: string }>()
+/** The pages that a section or an offer stands on; it can be switched off on each. */
+const props = defineProps<{ block: string }>()
 const store = useDrafts()
 const studio = useStudioShop()
 
-const standsOn = computed(() => store.plansWith(props.sectionKey))
+const { standsOn, among, free } = usePlaces(() => props.block)
 const planName = (name: Record<string, string>, page: keyof typeof pageWords) => studio.words(name) || pageWords[page]
-/** Where it could stand too: one place on every plan. */
-const free = computed(() =>
-  store.plans
-    .flatMap(({ draft }) =>
-      draft && !standsOn.value.some(each => each.plan.key === draft.key) ? zonesOf(draft.page).map(zone => ({ plan: draft, zone })) : [],
-    )
-    .sort((a, b) => pageKindSchema.options.indexOf(a.plan.page) - pageKindSchema.options.indexOf(b.plan.page)),
-)
+const put = (plan: string, zone: string) => store.send({ type: 'placeBlock', block: props.block, plan, zone })
 </script>
 
 <template>
   <div>
-    <ul v-if="standsOn.length">
+    <ul v-if="standsOn.length || among.length">
       <li v-for="{ plan, zone, off } in standsOn" :key="plan.key">
         <NuxtLink :to="`/pages/${plan.key}`" class="where" :class="{ off }">{{ planName(plan.name, plan.page) }}</NuxtLink>
         <v-menu v-if="zonesOf(plan.page).length > 1" location="bottom start">
@@ -41,7 +34,7 @@ const free = computed(() =>
               :key="each"
               :active="each === zone"
               color="primary"
-              @click="each === zone || store.send({ type: 'placeSection', key: sectionKey, plan: plan.key, zone: each })"
+              @click="each === zone || put(plan.key, each)"
               ><v-list-item-title>{{ zoneWords(each) }}</v-list-item-title></v-list-item
             ></v-list
           >
@@ -49,17 +42,24 @@ const free = computed(() =>
         <span v-else class="soft">{{ zoneWords(zone) }}</span>
         <span class="grow" />
         <span v-if="off" class="state">{{ say.offHere }}</span>
-        <button type="button" class="text-button" @click="store.send({ type: 'switchInPlan', key: sectionKey, plan: plan.key, off: !off })">
+        <button type="button" class="text-button" @click="store.send({ type: 'switchInPlan', block, plan: plan.key, off: !off })">
           {{ off ? say.switchOn : say.switchOff }}
         </button>
         <button
           type="button"
           class="out"
           :aria-label="say.takeItOffThe(planName(plan.name, plan.page))"
-          @click="store.send({ type: 'unplaceSection', key: sectionKey, plan: plan.key })"
+          @click="store.send({ type: 'unplaceBlock', block, plan: plan.key })"
         >
           ×
         </button>
+      </li>
+      <li v-for="{ plan, zone, off } in among" :key="plan.key">
+        <NuxtLink :to="`/pages/${plan.key}`" class="where" :class="{ off }">{{ planName(plan.name, plan.page) }}</NuxtLink>
+        <span class="soft">{{ zoneWords(zone) }}, {{ say.withAllOtherOffers }}</span>
+        <span class="grow" />
+        <span v-if="off" class="state">{{ say.offHere }}</span>
+        <button type="button" class="text-button" @click="put(plan.key, zone)">{{ say.giveItItsOwnPlace }}</button>
       </li>
     </ul>
     <p v-else class="none soft">{{ say.itStandsOnNoPage }}</p>
@@ -70,10 +70,7 @@ const free = computed(() =>
         </button></template
       >
       <v-list density="compact" class="studio">
-        <v-list-item
-          v-for="{ plan, zone } in free"
-          :key="`${plan.key} ${zone}`"
-          @click="store.send({ type: 'placeSection', key: sectionKey, plan: plan.key, zone })"
+        <v-list-item v-for="{ plan, zone } in free" :key="`${plan.key} ${zone}`" @click="put(plan.key, zone)"
           ><v-list-item-title
             >{{ planName(plan.name, plan.page) }}<span class="soft"> · {{ zoneWords(zone) }}</span></v-list-item-title
           ></v-list-item

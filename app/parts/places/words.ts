@@ -1,0 +1,13 @@
+/** What people read here, to be translated in one place. */
+export const placesWords = {
+  blockPlaces: {
+    offHere: 'off here',
+    switchOn: 'Switch on',
+    switchOff: 'Switch off',
+    takeItOffThe: (planName: string | number) => `Take it off the ${planName}`,
+    itStandsOnNoPage: 'It stands on no page yet, so no shopper sees it.',
+    putItOnAPage: 'Put it on a page',
+    withAllOtherOffers: 'with all other offers',
+    giveItItsOwnPlace: 'Give it a place of its own',
+  },
+}
