@@ -130,7 +130,7 @@ const offers: OfferSettings[] = [
   {
     heading: { en: 'While you are at it', de: 'Gleich mitnehmen' },
     trigger: null,
-    offered: { by: 'links', kind: 'accessory', count: 3 },
+    offered: { by: 'links', kind: 'cross-sell', count: 2 },
     reduction: null,
     limit: 1,
     ...plain,

@@ -123,6 +123,7 @@ test('an answer says what is shown, in the language asked for, and why the rest 
   })
   const explained = await (await request.get(`${base}/pages/product/EX-LEG?explain=1`)).json()
   expect(explained.hidden.map((each: { key: string; reason: string }) => [each.key, each.reason])).toEqual([
+    ['bundles-with-it', 'nothingFound'],
     ['upsells', 'nothingFound'],
     ['accessories', 'nothingFound'],
     ['related', 'nothingFound'],

@@ -242,7 +242,7 @@ test('the set-up is taken out, changed, looked at and taken in; undo takes it ba
 
   await choose('set-up.json', JSON.stringify(changed))
   await expect(part.getByRole('status')).toContainText('Also worth a look Changes the places')
-  await part.getByLabel('Show sections, plans and looks to shoppers at once').check()
+  await part.getByLabel('Show sections, offers, plans and looks to shoppers at once').check()
   await part.getByRole('button', { name: 'Take it' }).click()
   await expect(page.locator('.message-bar')).toContainText('Imported the set-up of set-up.json')
   const places = async () =>

@@ -104,7 +104,7 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
     // 48.00 + 26.00 + 18.00, and a fifth less for the two that were ticked.
     await expect(offer.getByRole('status')).toHaveText(/3 items, together €92.00 €83.20/)
     await hasNoViolations(page)
-    await offer.getByRole('button', { name: 'Add all 3 to the cart' }).click()
+    await offer.getByRole('button', { name: 'Add 3 to the cart · €83.20' }).click()
     await page.getByRole('dialog').getByRole('link', { name: 'To the cart' }).click()
     await expect(page.locator('aside')).toContainText('Take it along: −20 %')
     await expect(page.locator('aside .total')).toContainText('€83.20')

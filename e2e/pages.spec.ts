@@ -220,7 +220,7 @@ test('a plan in use is renamed, removed and kept; the default plan stays', async
 
 test('the workspace has no serious accessibility problem, and every kind of page its zones', async ({ page }) => {
   for (const [plan, zones] of [
-    ['product-default', 4],
+    ['product-default', 5],
     ['cart-default', 2],
     ['added-default', 1],
     ['category-default', 2],

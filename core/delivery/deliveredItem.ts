@@ -11,7 +11,7 @@ import type { DeliveredItem } from './contract/pages'
 import { isFew } from './few'
 
 /** What a shop gets of a product wherever it is shown; why it is shown comes on top. */
-export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason' | 'kind'>
+export type DeliveredProduct = Omit<DeliveredItem, 'step' | 'reason' | 'kind' | 'offer'>
 
 // Written out field by field: this runs for every product of every page, and copying objects into each other costs several times as much.
 export function deliveredProduct(item: CatalogueItem, settings: ShopSettings, language: string, items: Items): DeliveredProduct {

@@ -6,6 +6,7 @@ import { PlanBook } from '../pagePlans/planBook'
 import { makePlan } from '../sections/makeSection.testing'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { resolvePage } from '../selection/resolvePage'
+import { PricesBeside } from '../pricing/pricesBeside'
 import { momentIn } from '../time/moment'
 import { pageAnswerSchema } from './contract/pages'
 import { offersAnswer } from './offersAnswer'
@@ -37,6 +38,7 @@ const told = (explain: boolean, language = 'en') =>
       at: momentIn('UTC', 0),
       items: shop.catalogue,
     },
+    new PricesBeside([], shop, momentIn('UTC', 0)),
     explain,
   )
 
@@ -46,9 +48,9 @@ describe('offers as a shop gets them', () => {
     expect(rest).toEqual({})
     const head = { key: 'along', heading: 'Gleich mit', subject: 'EX', zone: 'foot', sectionsAbove: 0 }
     expect(offers).toMatchObject([{ ...head, reduction: { percent: 10, amount: null } }])
-    expect(offers![0]!.items.map(item => [item.variant ?? item.sku, item.name, item.price])).toEqual([
-      ['STR', 'Sieb', 2450],
-      ['GLO-M', 'Gloves, M', 1000],
+    expect(offers![0]!.items.map(item => [item.variant ?? item.sku, item.name, item.price, item.together])).toEqual([
+      ['STR', 'Sieb', 2450, 2205],
+      ['GLO-M', 'Gloves, M', 1000, 900],
     ])
     expect(offers![0]!.left).toBeUndefined()
   })

@@ -2,15 +2,21 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Offer } from '../offers/offer'
 import type { OfferOnPage } from '../selection/resolvedPage'
 import type { Text } from '../text/text'
+import type { PricesBeside } from '../pricing/pricesBeside'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
 import type { PageAnswer } from './contract/pages'
 import { deliveredProduct, itemName } from './deliveredItem'
 
-/** The offers of a page as a shop gets them. @param explain with those that are not made, and what is missing from the others */
+/**
+ * The offers of a page as a shop gets them.
+ * @param prices beside what is in the cart
+ * @param explain with those that are not made, and what is missing from the others
+ */
 export function offersAnswer(
   lists: readonly OfferOnPage[],
   { settings, language, items }: AnswerContext,
+  prices: PricesBeside,
   explain: boolean,
 ): Pick<PageAnswer, 'offers' | 'hiddenOffers'> {
   const words = (text: Text) => textIn(text, language, settings.language)
@@ -25,7 +31,10 @@ export function offersAnswer(
         zone: list.zone!,
         sectionsAbove: list.sectionsAbove,
         reduction: reductionOf(list.offer),
-        items: list.items.map(item => deliveredProduct(item, settings, language, items)),
+        items: list.items.map(item => ({
+          ...deliveredProduct(item, settings, language, items),
+          together: prices.of(item, list.product)?.price ?? null,
+        })),
         ...(explain && { left: left(list) }),
       })),
     }),

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
+import { makeOffer } from '../offers/makeOffer.testing'
+import { PricesBeside } from '../pricing/pricesBeside'
 import { LinkIndex } from '../links/linkIndex'
 import { builtInLooks } from '../looks/builtInLooks'
 import { LookBook } from '../looks/lookBook'
@@ -90,6 +92,43 @@ describe('pageAnswer', () => {
       taken: [{ sku: 'NAMELESS', source: 'SRC', place: 2 }],
       heldBack: [{ sku: 'a/b ü#?', place: 1, reason: 'shownEarlier' }],
     })
+  })
+})
+
+describe('a product that an offer reduces beside what is in the cart', () => {
+  it('is shown at what it costs there, with what it costs by itself', () => {
+    const products = [
+      makeProduct('SRC'),
+      makeProduct('TO', { price: 1000, stock: 9 }),
+      makeProduct('OTHER', { price: 700, was: 900, stock: 9 }),
+    ]
+    const lanes = new LinkIndex()
+    lanes.setLane('SRC', 'accessory', [{ target: 'TO' }, { target: 'OTHER' }])
+    const offers = [makeOffer('take', { offered: { by: 'chosen', skus: ['TO', 'OTHER'] }, limit: 9 })]
+    const reducing = makeShop(products, {
+      links: lanes,
+      offers,
+      sections: new Map([['s', makeSection('s')]]),
+      plans: new PlanBook([makePlan('product', ['s'])]),
+    })
+    const shown = (cart: string[]) => {
+      const prices = new PricesBeside(
+        cart.map(sku => ({ sku, quantity: 1 })),
+        reducing,
+        shopper.at,
+      )
+      const resolved = resolvePage(reducing, page, { ...shopper, cart })
+      const { sections } = pageAnswerSchema.parse(pageAnswer('product', resolved, told(reducing), settings, 'en', prices))
+      return sections[0]!.items.map(item => [item.sku, item.price, item.was, item.offer])
+    }
+    expect(shown([])).toEqual([
+      ['TO', 1000, null, undefined],
+      ['OTHER', 700, 900, undefined],
+    ])
+    expect(shown(['SRC'])).toEqual([
+      ['TO', 900, 1000, 'take'],
+      ['OTHER', 630, 900, 'take'],
+    ])
   })
 })
 

@@ -4,6 +4,8 @@ import type { Candidate } from '../candidates/candidate'
 import type { ExplainedPage, ResolvedPage, ShownSection, StepReport } from '../selection/resolvedPage'
 import { textIn } from '../text/text'
 import type { PageAnswer } from './contract/pages'
+import type { PriceBeside, PricesBeside } from '../pricing/pricesBeside'
+import type { DeliveredProduct } from './deliveredItem'
 import { deliveredProduct, itemName } from './deliveredItem'
 import type { AnswerShop, PageContext, Words } from './pageParts'
 import { deliveredPlan, pageContext, sectionLook, whyShown } from './pageParts'
@@ -12,6 +14,7 @@ import { deliveredPlan, pageContext, sectionLook, whyShown } from './pageParts'
  * A resolved page as a shop gets it. With the steps of an explained page it tells the reasons too.
  * @param page what explainPage or resolvePage found
  * @param language BCP 47 tag
+ * @param prices beside what is in the cart; left out: what products cost by themselves
  */
 export function pageAnswer(
   kind: PageAnswer['page']['kind'],
@@ -19,6 +22,7 @@ export function pageAnswer(
   shop: AnswerShop,
   settings: ShopSettings,
   language: string,
+  prices?: PricesBeside,
 ): PageAnswer {
   const words: Words = text => textIn(text, language, settings.language)
   const { looks } = shop
@@ -33,7 +37,7 @@ export function pageAnswer(
       ...sectionHead(shown, told),
       ...sectionLook(shown, looks, words),
       items: shown.items.map(item => ({
-        ...deliveredProduct(item, settings, language, shop.catalogue),
+        ...reducedBy(prices?.of(item), deliveredProduct(item, settings, language, shop.catalogue)),
         ...whyShown(shown.section, item.step),
       })),
       categories: told.tiles(shown),
@@ -51,6 +55,10 @@ export function pageAnswer(
         : undefined,
   }
 }
+
+/** What a shop gets of a product that costs less with what is in the cart. */
+const reducedBy = (found: PriceBeside | null | undefined, item: DeliveredProduct) =>
+  found ? { ...item, price: found.price, was: Math.max(item.was ?? 0, item.price), offer: found.offer } : item
 
 function sectionHead({ section, zone, items, tiles }: ShownSection, told: PageContext) {
   return {

@@ -8,9 +8,20 @@ import { explainPage } from '../selection/resolvePage'
 import { pageAnswer } from './pageAnswer'
 import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep } from './contract/pages'
 import { pageAnswerSchema } from './contract/pages'
+import type { DeliveredItem, PageAnswer } from './contract/pages'
 import { heldBackWords, hiddenWords, idleWords, shownWords, stepWords } from './whyWords'
 
 describe('the words for why', () => {
+  it('name the offer above that shows what a section does not', () => {
+    const item = (sku: string) => ({ sku }) as DeliveredItem
+    const page = {
+      sections: [{ key: 's', heading: 'Goes with it', zone: 'foot', items: [item('OTHER')] }],
+      offers: [{ key: 'take', heading: 'Take it along', zone: 'belowBuy', sectionsAbove: 0, items: [item('BRUSH')] }],
+    } as unknown as PageAnswer
+    expect(heldBackWords('shownEarlier', 'BRUSH', page, 's')).toBe('already shown in “Take it along” above')
+    expect(heldBackWords('shownEarlier', 'OTHER', page, 's')).toBe('already shown above')
+  })
+
   it('tell of a page what is shown, what is not, and where it is shown instead', () => {
     const links = new LinkIndex()
     links.setLane('SRC', 'accessory', [{ target: 'SOLD-OUT' }, { target: 'BRUSH' }])

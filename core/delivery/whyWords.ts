@@ -1,3 +1,4 @@
+import { zoneBlocks } from './zoneBlocks'
 import { stepTypeOf } from '../fillSteps/fillStep'
 import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep, TileReason } from './contract/pages'
 
@@ -30,7 +31,9 @@ export function heldBackWords(reason: HeldBackReason, sku: string, page: PageAns
     case 'inCart':
       return 'in the cart'
     case 'shownEarlier': {
-      const above = page.sections.find(each => each.key !== section && each.items.some(item => item.sku === sku))
+      const above = zoneBlocks(page)
+        .map(each => (each.section ?? each.offer)!)
+        .find(each => each.key !== section && each.items.some(item => item.sku === sku))
       return above ? `already shown in “${above.heading}” above` : 'already shown above'
     }
     case 'duplicate':

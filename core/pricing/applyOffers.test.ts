@@ -64,8 +64,10 @@ describe('together offers in a cart', () => {
     expect(told([take(['GLO-M'])], ['EX', 1], ['GLO-L', 1], ['GLO-M', 1])).toEqual(['EX 18900', 'GLO-L 2600', 'GLO-M 2160 take 240'])
   })
 
-  it('share a percentage of all that is offered out to the lines, to the cent', () => {
-    // 10 % of 24.50 + 21.99 + 24.00 = 70.49 is 7.05.
+  it('take a percentage off each by itself, half a cent rounded up', () => {
+    // 0.03 % of 24.50 and of 24.00 is a cent each; of both together it were a cent once.
+    const two = take(['STR', 'GLO'], { reduction: { by: 'percent', percent: 0.03 } })
+    expect(told([two], ['EX', 1], ['STR', 1], ['GLO-M', 1])).toEqual(['EX 18900', 'STR 2449 take 1', 'GLO-M 2399 take 1'])
     expect(told([take(['STR', 'KNIFE', 'GLO'])], ['EX', 1], ['STR', 1], ['KNIFE', 1], ['GLO-M', 1])).toEqual([
       'EX 18900',
       'STR 2205 take 245',

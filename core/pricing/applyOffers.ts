@@ -16,8 +16,9 @@ interface Open {
 
 /**
  * Reduces what is in the cart together with what it was offered for. Offers come by rank. Each unit of a product that an offer is for
- * brings one unit of each product that is offered, up to the offer's limit in all; the first in the cart come first. No unit is reduced
- * twice, unless the offer says so, and a bundle's units are reduced already when the bundle is.
+ * brings one unit of each product that is offered, up to the offer's limit in all; the first in the cart come first. Each unit is reduced
+ * by itself, so that it costs what its row says, whatever else is bought. No unit is reduced twice, unless the offer says so, and a
+ * bundle's units are reduced already when the bundle is.
  * @param lines as they are priced without offers; they are changed
  */
 export function applyOffers(lines: readonly PricedLine[], shop: OfferShop, at: Moment): void {
@@ -61,22 +62,11 @@ const isOf = ({ item, line }: Open, sku: string) => line.sku === sku || item.pro
 const free = ({ line, reduced }: Open, { stacks }: Offer) => (stacks ? line.quantity : line.quantity - reduced)
 
 function reduce({ key, reduction, stacks }: Offer, taken: ReadonlyMap<Open, number>): void {
-  const all = [...taken]
-  // What is to be paid for these units so far. With some reduced already and others not, each counts as the average of its line.
-  const worth = all.map(([{ line }, units]) => (stacks ? Math.floor((line.total * units) / line.quantity) : line.unit * units))
-  const amounts =
-    reduction!.by === 'percent'
-      ? allocate(
-          shareOf(
-            worth.reduce((sum, each) => sum + each, 0),
-            reduction!.percent,
-          ),
-          worth,
-        )
-      : all.map(([, units], i) => Math.min(worth[i]!, (reduction as { amount: number }).amount * units))
-  for (const [i, [open, units]] of all.entries()) {
+  for (const [open, units] of taken) {
     const { line } = open
-    const amount = amounts[i]!
+    // What is to be paid for one so far. With some reduced already and others not, each counts as the average of its line.
+    const worth = stacks ? Math.floor(line.total / line.quantity) : line.unit
+    const amount = units * (reduction!.by === 'percent' ? shareOf(worth, reduction!.percent) : Math.min(worth, reduction!.amount))
     open.reduced = Math.min(line.quantity, open.reduced + units)
     if (!amount) continue
     const told = { code: 'offer' as const, key, percent: reduction!.by === 'percent' ? reduction!.percent : null }

@@ -6,6 +6,7 @@ import { offersAnswer } from '../../core/delivery/offersAnswer'
 import { pageAnswer } from '../../core/delivery/pageAnswer'
 import { pageText } from '../../core/delivery/pageText'
 import { jsonBytes } from '../../core/text/byteText'
+import { PricesBeside } from '../../core/pricing/pricesBeside'
 import { explainPage, resolvePage } from '../../core/selection/resolvePage'
 import type { Page, PageKind } from '../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
@@ -44,8 +45,11 @@ export const pageRoute = publicAnswer(async event => {
   const shown = await shownShop(query, shop, store)
   const language = shop.languageFor(lang)
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
-  const offers = () => offersAnswer(resolved.offers, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, explain)
-  if (explain) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language), ...offers() }
+  const prices = new PricesBeside(cart, shown, shopper.at)
+  const offers = () =>
+    offersAnswer(resolved.offers, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, prices, explain)
+  const isReduced = cart.length > 0 && resolved.sections.some(each => each.items.some(item => prices.of(item)))
+  if (explain || isReduced) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language, prices), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
   return resolved.offers.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
 })

@@ -68,6 +68,10 @@ const deliveredItemSchema = z.object({
     .object({ type: bundleTypeSchema, isFrom: z.boolean().meta({ description: 'The price is that of its cheapest choice.' }) })
     .optional()
     .meta({ description: 'Of a bundle.' }),
+  offer: z
+    .string()
+    .optional()
+    .meta({ description: 'Of what costs less with what is in the cart: the together offer that takes something off. `was` is its price.' }),
   kind: z
     .string()
     .nullable()
@@ -155,7 +159,15 @@ const deliveredOfferSchema = z.object({
     .object({ percent: z.number().nullable(), amount: amountSchema.nullable() })
     .nullable()
     .meta({ description: 'What each of its products costs less while the subject is in the cart; null: nothing.' }),
-  items: z.array(deliveredItemSchema.omit({ step: true, reason: true, kind: true })).meta({ description: 'To be ticked, in their order.' }),
+  items: z
+    .array(
+      deliveredItemSchema.omit({ step: true, reason: true, kind: true, offer: true }).extend({
+        together: amountSchema
+          .nullable()
+          .meta({ description: 'What it costs when it goes into the cart with the subject; null: what it costs by itself.' }),
+      }),
+    )
+    .meta({ description: 'To be ticked, in their order.' }),
   left: z.array(notOfferedSchema).optional().meta({ description: 'What it names and does not offer here. Only with explain=1.' }),
 })
 export type DeliveredOffer = z.infer<typeof deliveredOfferSchema>

@@ -1,4 +1,6 @@
 import { pageAnswer } from '../../../core/delivery/pageAnswer'
+import { offersAnswer } from '../../../core/delivery/offersAnswer'
+import { PricesBeside } from '../../../core/pricing/pricesBeside'
 import { tryQuerySchema } from '../../../core/studio/sectionAnswers'
 import { explainPage } from '../../../core/selection/resolvePage'
 import { pageTypes } from '../../../core/pageTypes/registry'
@@ -20,11 +22,11 @@ export default api('viewer', async event => {
       [section],
     )
   const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: shop.momentAt(at) }
-  return pageAnswer(
-    kind,
-    explainPage(tried, pageTypes[kind].pageAbout(subject), shopper),
-    live ? shop : shop.drafted,
-    shop.settings,
-    shop.settings.language,
-  )
+  const { settings, catalogue } = shop
+  const prices = new PricesBeside(cart, tried, shopper.at)
+  const page = explainPage(tried, pageTypes[kind].pageAbout(subject), shopper)
+  return {
+    ...pageAnswer(kind, page, live ? shop : shop.drafted, settings, settings.language, prices),
+    ...offersAnswer(page.offers, { settings, language: settings.language, at: shopper.at, items: catalogue }, prices, true),
+  }
 })

@@ -66,7 +66,7 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
     @dblclick="open"
   >
     <PhDotsSixVertical class="handle" aria-hidden="true" />
-    <LayoutGlyph v-if="facts.layout" :layout="facts.layout" class="glyph" /><PhListChecks v-else class="glyph" aria-hidden="true" />
+    <LayoutGlyph v-if="facts.layout" :layout="facts.layout" class="glyph" /><PhListChecks v-else class="glyph offers" aria-hidden="true" />
     <span class="names"
       ><span class="name cut">{{ facts.name }}</span
       ><span class="small soft cut">{{ facts.says }}</span></span
@@ -131,6 +131,10 @@ const preceding = () => all()[all().indexOf(root.value!) - 1]
 .glyph {
   flex: none;
   color: #8a8f95;
+}
+.glyph.offers {
+  width: 28px;
+  height: 20px;
 }
 .names {
   flex: 1;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import type { CartAnswer } from '../../../../core/delivery/contract/cart'
 import type { LinesAnswer } from '../../../../core/delivery/contract/catalogue'
 import type { PageAnswer } from '../../../../core/delivery/contract/pages'
+import { formatMoney } from '../../../../core/money/money'
 import { zoneBlocks } from '../../../../core/delivery/zoneBlocks'
 
 /** The moment after something went into the cart: what it was, and what goes with it. */
@@ -9,17 +11,43 @@ const query = useSectionsQuery()
 const words = useWords()
 const deliver = useDeliver()
 const dialog = useTemplateRef<HTMLDialogElement>('dialog')
-const line = ref<LinesAnswer['lines'][0]>()
+const { lines: cart } = useCart()
+const { currency, language } = useShopFacts()
+interface AddedLine {
+  line: LinesAnswer['lines'][0]
+  quantity: number
+  /** Of the whole line of the cart; null: it is not known. */
+  price: number | null
+  before: number | null
+}
+const rows = shallowRef<AddedLine[]>([])
 const page = shallowRef<PageAnswer | null>(null)
+/** What offers take off what was added, in words; empty: nothing. */
+const saved = ref('')
 
+/** What the cart says that it costs; null: that can't be had now. */
+const priced = () =>
+  cart.value.length ? deliver<CartAnswer>('/cart', {}, { lines: cart.value.map(wantedLine) }).catch(() => null) : Promise.resolve(null)
 async function show(): Promise<void> {
-  const sku = added.value
-  if (!sku) return
-  const [lines, answer] = await Promise.all([
-    deliver<LinesAnswer>('/catalogue/lines', { skus: sku }),
-    deliver<PageAnswer>(`/pages/added/${encodeURIComponent(sku)}`, query.value).catch(() => null),
+  const skus = added.value
+  if (!skus.length) return
+  const [facts, answer, costs] = await Promise.all([
+    deliver<LinesAnswer>('/catalogue/lines', { skus: skus.join() }),
+    deliver<PageAnswer>(`/pages/added/${encodeURIComponent(skus[0]!)}`, query.value).catch(() => null),
+    priced(),
   ])
-  line.value = lines.lines[0]
+  if (skus !== added.value) return
+  const inCart = (sku: string) => costs?.lines.find(each => each.sku === sku)
+  rows.value = skus.flatMap(sku => {
+    const line = facts.lines.find(each => each.line === sku)
+    const found = inCart(sku)
+    const { quantity } = cart.value.find(each => each.sku === sku) ?? { quantity: 1 }
+    return line ? { line, quantity, price: found?.total ?? null, before: found ? found.unit * quantity : null } : []
+  })
+  const off = skus
+    .flatMap(sku => inCart(sku)?.reductions.filter(each => each.code === 'offer') ?? [])
+    .reduce((sum, each) => sum + each.amount, 0)
+  saved.value = off ? words.value.saved(formatMoney(off, currency.value, language.value)) : ''
   page.value = answer
   await nextTick()
   if (!dialog.value?.open) dialog.value?.showModal()
@@ -29,7 +57,7 @@ usePreviewChanges(show)
 // The studio looks at this moment on the page of a product: `?added=SKU`.
 const preview = usePreview()
 onMounted(() => {
-  if (preview.added) added.value = preview.added
+  if (preview.added) added.value = [preview.added]
 })
 
 function close(): void {
@@ -39,20 +67,29 @@ useRouter().afterEach(close)
 </script>
 
 <template>
-  <dialog v-if="line" ref="dialog" class="added" aria-labelledby="added-title" @close="added = null" @click.self="close">
+  <dialog v-if="rows.length" ref="dialog" class="added" aria-labelledby="added-title" @close="added = []" @click.self="close">
     <div class="sheet">
       <header>
         <h2 id="added-title">{{ words.inYourCart }}</h2>
         <button type="button" class="close" :aria-label="words.close" @click="close"><span aria-hidden="true">×</span></button>
       </header>
-      <div class="line">
+      <div
+        v-for="{ line, quantity, price, before } in rows"
+        :key="line.line"
+        class="line"
+        :class="{ small: rows.length > 1 }"
+        :data-added="line.line"
+      >
         <div class="shot"><ShopPicture :src="line.image" alt="" eager /></div>
         <div>
           <b>{{ line.name }}</b>
-          <p>{{ Object.values(line.options).join(', ') }}</p>
-          <ShopPrice :price="line.price" :from="line.isFrom" />
+          <p v-if="quantity > 1 || Object.keys(line.options).length">
+            {{ [...(quantity > 1 ? [words.pieces(quantity)] : []), ...Object.values(line.options)].join(', ') }}
+          </p>
+          <ShopPrice :price="price ?? line.price" :was="before" :from="price === null && line.isFrom" />
         </div>
       </div>
+      <p v-if="saved" class="saved" role="status">{{ saved }}</p>
       <PageZone v-if="page" :blocks="zoneBlocks(page)" />
       <div class="ways">
         <NuxtLink class="shop-button" to="/shop/cart">{{ words.toCart }}</NuxtLink>
@@ -110,6 +147,14 @@ h2 {
   gap: 16px;
   align-items: center;
   padding-bottom: 16px;
+}
+.line.small {
+  grid-template-columns: 52px 1fr;
+  padding-bottom: 10px;
+}
+.saved {
+  margin: 0 0 12px;
+  font-weight: 600;
 }
 .line p {
   margin: 2px 0 4px;

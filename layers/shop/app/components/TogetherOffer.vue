@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import type { CartAnswer } from '../../../../core/delivery/contract/cart'
 import type { DeliveredOffer } from '../../../../core/delivery/contract/pages'
 import { formatMoney } from '../../../../core/money/money'
 import { percentWords } from '../../../../core/money/percent'
@@ -7,35 +6,31 @@ import { percentWords } from '../../../../core/money/percent'
 /** Products offered together, to tick; one button puts all of them into the cart, on a product's page with the product itself. */
 const props = defineProps<{ offer: DeliveredOffer; /** SKU of what goes along; null: it is in the cart. */ main: string | null }>()
 const { keyOf, ticked, variantsOf, tick, priceOf, along } = useTicks(() => props.offer.items)
-const { lines } = useCart()
 const { addAll } = useAdding()
-const deliver = useDeliver()
 const words = useWords()
 const { currency, language } = useShopFacts()
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 
-const skus = computed(() => [...(props.main === null ? [] : [props.main]), ...along.value.map(each => each.sku)])
-/** What it costs together, and would without the reduction, by the server's reckoning: beside what is in the cart, when it goes there. */
-const costs = shallowRef<{ total: number; before: number } | null>(null)
-watch([skus, lines], async () => {
-  costs.value = null
-  if (!along.value.length) return
-  const asked = skus.value
-  const own = props.main === null ? lines.value.map(wantedLine) : []
-  const price = (wanted: object[]) => deliver<CartAnswer>('/cart', {}, { lines: wanted })
-  try {
-    const [now, then] = await Promise.all([own.length ? price(own) : null, price([...own, ...asked.map(sku => ({ sku, quantity: 1 }))])])
-    if (asked === skus.value) costs.value = { total: then.total - (now?.total ?? 0), before: then.subtotal - (now?.subtotal ?? 0) }
-  } catch {
-    // Without a price it can't be said what it costs; the cart will say it.
-    costs.value = null
-  }
-})
+const skus = computed(() =>
+  along.value.length ? [...(props.main === null ? [] : [props.main]), ...along.value.map(each => each.sku)] : [],
+)
+const costs = useCosts(() => skus.value)
 const reduction = computed(() => {
-  const { reduction } = props.offer
-  return reduction
-    ? words.value.together(reduction.percent === null ? money(reduction.amount!) : percentWords(reduction.percent, language.value))
-    : ''
+  const { reduction, items } = props.offer
+  if (!reduction || items.every(each => each.together === null)) return ''
+  return words.value.together(reduction.percent === null ? money(reduction.amount!) : percentWords(reduction.percent, language.value))
+})
+/** What a product costs in the cart, and by itself where that is more: of what is ticked just what the cart will say. */
+const rows = computed(() =>
+  props.offer.items.map(item => {
+    const own = priceOf(item)
+    const price = costs.value?.each[ticked.value[keyOf(item)] ?? ''] ?? (own === item.price ? (item.together ?? own) : own)
+    return { item, key: keyOf(item), price, was: price < own ? own : item.was }
+  }),
+)
+const button = computed(() => {
+  if (!along.value.length) return words.value.tickFirst
+  return costs.value ? words.value.addTogether(skus.value.length, money(costs.value.total)) : words.value.addThese(skus.value.length)
 })
 /** The last one first: the first stands first in the cart then. */
 const add = () => addAll(skus.value.toReversed())
@@ -46,24 +41,20 @@ const add = () => addAll(skus.value.toReversed())
     <h2>{{ offer.heading }}</h2>
     <p v-if="reduction" class="shop-soft">{{ reduction }}</p>
     <ul>
-      <li v-for="item in offer.items" :key="keyOf(item)" :data-sku="keyOf(item)">
+      <li v-for="{ item, key, price, was } in rows" :key="key" :data-sku="key">
         <label>
           <input
             type="checkbox"
-            :checked="keyOf(item) in ticked"
+            :checked="key in ticked"
             :disabled="item.bundle && item.hasOptions"
             @change="tick(item, ($event.target as HTMLInputElement).checked)"
           />
           <span class="shot"><ShopPicture :src="item.image" alt="" /></span><span class="name">{{ item.name }}</span>
         </label>
-        <select
-          v-if="keyOf(item) in ticked && variantsOf(item).length"
-          v-model="ticked[keyOf(item)]"
-          :aria-label="words.optionsOf(item.name)"
-        >
+        <select v-if="key in ticked && variantsOf(item).length" v-model="ticked[key]" :aria-label="words.optionsOf(item.name)">
           <option v-for="each in variantsOf(item)" :key="each.sku" :value="each.sku">{{ Object.values(each.options).join(', ') }}</option>
         </select>
-        <ShopPrice :price="priceOf(item)" :from="item.bundle?.isFrom" :was="item.was" />
+        <ShopPrice :price="price" :from="item.bundle?.isFrom" :was="was" />
       </li>
     </ul>
     <p class="sum" role="status">
@@ -73,7 +64,7 @@ const add = () => addAll(skus.value.toReversed())
       >
     </p>
     <button type="button" class="shop-button quiet" :disabled="!along.length" @click="add">
-      {{ along.length ? words.addThese(skus.length) : words.tickFirst }}
+      {{ button }}
     </button>
   </section>
 </template>

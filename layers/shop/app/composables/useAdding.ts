@@ -1,9 +1,9 @@
 import type { CartChoice } from '../utils/cartText'
 
-/** What was just put into the cart, null when the shopper has moved on; and whether there was no room for more. */
+/** SKUs of what was just put into the cart, none when the shopper has moved on; and whether there was no room for more. */
 export function useAdding() {
   const { add: put } = useCart()
-  const added = useState<string | null>('just-added', () => null)
+  const added = useState<string[]>('just-added', () => [])
   const isFull = useState('cart-is-full', () => false)
   return {
     added,
@@ -11,13 +11,13 @@ export function useAdding() {
     /** Of a bundle, with what was chosen for its parts. */
     add(sku: string, choices: readonly CartChoice[] = []): void {
       isFull.value = !put(sku, choices)
-      if (!isFull.value) added.value = sku
+      if (!isFull.value) added.value = [sku]
     },
-    /** The last of them is what was just added. */
+    /** The last of them stands first in the cart. */
     addAll(skus: readonly string[]): void {
       const there = skus.filter(sku => put(sku))
       isFull.value = there.length < skus.length
-      added.value = there.at(-1) ?? null
+      added.value = there.toReversed()
     },
   }
 }

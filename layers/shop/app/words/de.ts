@@ -72,6 +72,8 @@ export const de: typeof en = {
   tickFirst: 'Haken Sie an, was mitkommen soll',
   ticked: (count, total) => `${count} angehakt, ${total}`,
   inYourCart: 'In Ihrem Warenkorb',
+  saved: amount => `Sie sparen ${amount}, weil Sie es mitnehmen.`,
+  pieces: count => `${count} Stück`,
   close: 'Schließen',
   toCart: 'Zum Warenkorb',
   keepLooking: 'Weiter umsehen',

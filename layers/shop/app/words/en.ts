@@ -72,6 +72,8 @@ export const en = {
   tickFirst: 'Tick what you want to take along',
   ticked: (count: number, total: string) => `${count} ticked, ${total}`,
   inYourCart: 'In your cart',
+  saved: (amount: string) => `You save ${amount} by taking it along.`,
+  pieces: (count: number) => `${count} pieces`,
   close: 'Close',
   toCart: 'To the cart',
   keepLooking: 'Keep looking',

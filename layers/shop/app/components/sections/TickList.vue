@@ -24,7 +24,9 @@ watch(along, now => {
 onBeforeUnmount(() => {
   if (viewed) viewed.along.value = { ...viewed.along.value, [props.section.key]: [] }
 })
-const total = computed(() => along.value.reduce((sum, each) => sum + each.price, 0))
+/** Of a list with a button of its own: what it comes to, also where an offer takes something off. */
+const costs = useCosts(() => (goesAlong.value ? [] : along.value.map(each => each.sku)))
+const total = computed(() => costs.value?.total ?? along.value.reduce((sum, each) => sum + each.price, 0))
 /** The last one first: the first stands first in the cart then. */
 const add = () => addAll(along.value.map(each => each.sku).reverse())
 </script>

@@ -28,12 +28,10 @@ const together = computed(() => [
   ...Object.values(along.value).flat(),
   { sku: variant.value?.sku ?? product.value.sku, price: variant.value?.price ?? product.value.price ?? 0 },
 ])
+/** Ticked things go into the cart with it; what an offer takes off there is in it. */
+const costs = useCosts(() => (together.value.length > 1 ? together.value.map(each => each.sku) : []))
 const total = computed(() =>
-  formatMoney(
-    together.value.reduce((sum, each) => sum + each.price, 0),
-    currency.value,
-    language.value,
-  ),
+  formatMoney(costs.value?.total ?? together.value.reduce((sum, each) => sum + each.price, 0), currency.value, language.value),
 )
 const forSale = computed(() => product.value.forSale && (variant.value?.forSale ?? true))
 const canBuy = computed(() => forSale.value && isThere.value)

@@ -1,0 +1,76 @@
+import type { CatalogueItem } from '../catalogue/catalogue'
+import type { Product } from '../catalogue/product'
+import { isForSale, priceOf } from '../catalogue/product'
+import { isFor, offeredBeside } from '../offers/offered'
+import type { Moment } from '../time/moment'
+import type { WantedLine } from './cart'
+import type { PricingShop } from './priceCart'
+import { priceCart } from './priceCart'
+
+/** What one more of a product costs, and the together offer that takes something off. */
+export interface PriceBeside {
+  /** Minor units. */
+  price: number
+  /** Key of the offer. */
+  offer: string
+}
+
+/**
+ * What products cost beside what is in a cart: where an offer reduces them there, just what the cart would say.
+ * @param cart lines with whole quantities; what can't be priced is passed over
+ */
+export class PricesBeside {
+  readonly #cart: readonly WantedLine[]
+  readonly #shop: PricingShop
+  readonly #at: Moment
+  /** SKUs that some offer reduces beside a product, by that product. */
+  readonly #offered = new Map<Product, ReadonlySet<string>>()
+
+  constructor(cart: readonly WantedLine[], shop: PricingShop, at: Moment) {
+    this.#cart = cart
+    this.#shop = shop
+    this.#at = at
+  }
+
+  /**
+   * @param item a product or variant that may be added
+   * @param along a product that goes into the cart before it; left out: none
+   * @returns null when no offer reduces it
+   */
+  of(item: CatalogueItem, along?: Product): PriceBeside | null {
+    const triggers = [...this.#cart.flatMap(line => this.#shop.catalogue.item(line.sku)?.product ?? []), ...(along ? [along] : [])]
+    const [sku, product] = [(item.variant ?? item.product).sku, item.product.sku]
+    const isOffered = triggers.some(each => {
+      const offered = this.#offeredBeside(each)
+      return offered.has(sku) || offered.has(product) || (!item.variant && item.product.variants.some(one => offered.has(one.sku)))
+    })
+    const bought = isOffered ? this.#soldAs(item.product, item.variant?.sku) : null
+    if (bought === null) return null
+    const before = along ? [...this.#cart, ...this.#lineOf(along)] : this.#cart
+    const { lines } = priceCart([...before, { sku: bought, quantity: 1 }], this.#shop, this.#at)
+    const line = lines.find(each => each.line === before.length)
+    const offer = line?.reductions.find(each => each.code === 'offer')
+    return line && offer ? { price: line.total, offer: offer.key } : null
+  }
+
+  #offeredBeside(product: Product): ReadonlySet<string> {
+    let skus = this.#offered.get(product)
+    if (!skus) {
+      const offers = this.#shop.offers.filter(offer => offer.reduction && isFor(offer, product, this.#shop, this.#at))
+      this.#offered.set(product, (skus = new Set(offers.flatMap(offer => offeredBeside(offer, product, this.#shop, this.#at)))))
+    }
+    return skus
+  }
+
+  #lineOf(product: Product): WantedLine[] {
+    const sku = this.#soldAs(product)
+    return sku === null ? [] : [{ sku, quantity: 1 }]
+  }
+
+  /** The SKU that goes into a cart: of a product with variants, the first for sale that costs what the product is said to cost. */
+  #soldAs(product: Product, variant?: string): string | null {
+    if (variant !== undefined || !product.variants.length) return variant ?? product.sku
+    const first = product.variants.find(each => isForSale(product, each, this.#at) && priceOf(product, each) === product.price)
+    return first?.sku ?? null
+  }
+}
