@@ -1,7 +1,8 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { publishRoom } from './studio'
+import { effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
+import { undoAll } from './undoAll'
 
 const editor = (page: Page) => page.getByRole('region', { name: 'Together offer', exact: true })
 const seen = (page: Page) => page.getByRole('region', { name: 'What shoppers see' })
@@ -118,6 +119,71 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
     await page.getByRole('button', { name: 'Place the order · €83.20' }).click()
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thank you for your order')
   }
+})
+
+test('an offer stands where it is put: drawn in Pages, moved and switched off there, and what it shows is not shown twice', async ({
+  page,
+}) => {
+  const delivered = async (query = '') =>
+    (await (await page.request.get(`/api/shop/v1/pages/product/SMO-M${query}`)).json()) as {
+      sections: { key: string; items: { sku: string }[] }[]
+      offers?: { key: string; zone: string; sectionsAbove: number; items: { sku: string }[] }[]
+    }
+  const plan = page.getByRole('region', { name: 'Page plan', exact: true })
+  const block = (name: string) => plan.locator(`[data-placed="${name}"]`)
+  await page.goto('/pages/product-default')
+  await expect(block('offer:*')).toContainText('To light it with')
+  expect((await delivered()).offers).toMatchObject([{ key: 'to-light-it-with', zone: 'belowBuy', sectionsAbove: 0 }])
+
+  await test.step('it gets a place of its own, and goes down the page by key', async () => {
+    await page.goto('/offers/to-light-it-with')
+    const places = editor(page).getByRole('region', { name: 'Where it stands' })
+    await expect(places).toContainText('below the buy button, with all other offers')
+    await places.getByRole('listitem').filter({ hasText: 'Product page' }).getByRole('button', { name: 'Own place' }).click()
+    await places.getByRole('link', { name: 'Product page' }).click()
+    await expect(block('offer:*')).not.toContainText('To light it with')
+    await block('offer:to-light-it-with').focus()
+    for (let i = 0; i < 4; i++) await page.keyboard.press('Alt+ArrowDown')
+    await expect(plan.getByRole('region', { name: 'below the details' }).locator('[data-placed]').last()).toHaveAttribute(
+      'data-placed',
+      'offer:to-light-it-with',
+    )
+  })
+  // A section above it shows the same by now: shoppers see each once.
+  const accessories = async (query: string) =>
+    (await delivered(query)).sections.find(each => each.key === 'accessories')?.items.map(each => each.sku)
+  await expect.poll(() => accessories('?draft=1')).toEqual(expect.arrayContaining(['FUEL', 'SMO-BOX']))
+  expect((await delivered('?draft=1')).offers?.find(each => each.key === 'to-light-it-with')?.items ?? []).toEqual([])
+  expect(await accessories('')).not.toContain('SMO-BOX')
+
+  await test.step('the room says what becomes of both', async () => {
+    await page.getByRole('link', { name: /drafts$/ }).click()
+    const room = publishRoom(page)
+    await room.getByLabel('“Goes with it”').uncheck()
+    await room.getByLabel('“Seen lately”').uncheck()
+    await room.getByLabel('While you are at it (together offer)').uncheck()
+    await expect(effectsOf(page)).toContainText('The offer “To light it with” is on 3 product pages, before on 6')
+    await expect(effectsOf(page)).toContainText('“Goes with it” shows more on 3 product pages')
+    await room.getByRole('button', { name: 'Publish 1' }).click()
+    await expect(page.locator('.message-bar')).toContainText('Published')
+  })
+  expect(await accessories('')).toEqual(expect.arrayContaining(['FUEL', 'SMO-BOX']))
+
+  await test.step('off the page it goes back among the others; switched off they are not made', async () => {
+    await page.goto('/pages/product-default')
+    await block('offer:to-light-it-with').focus()
+    await page.keyboard.press('Delete')
+    await expect(block('offer:*')).toContainText('To light it with')
+    await block('offer:*').focus()
+    await page.keyboard.press('o')
+    await expect(block('offer:*')).toContainText('off here')
+    await expect.poll(async () => (await delivered('?draft=1')).offers).toBeUndefined()
+    // A page that is about no product has no place for offers.
+    await page.goto('/pages/home-default')
+    await expect(page.locator('[data-at-hand="bundles-with-it"]')).toBeVisible()
+    await expect(page.locator('[data-at-hand="offer:*"]')).toHaveCount(0)
+  })
+  await undoAll(page.request)
 })
 
 test('whoever types on and chooses at once never gets what was found by the words before', async ({ page }) => {

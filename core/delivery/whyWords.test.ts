@@ -8,7 +8,7 @@ import { explainPage } from '../selection/resolvePage'
 import { pageAnswer } from './pageAnswer'
 import type { ExplainedCandidate, HeldBackReason, HiddenReason, IdleReason, PageAnswer, DeliveredStep } from './contract/pages'
 import { pageAnswerSchema } from './contract/pages'
-import type { DeliveredItem, PageAnswer } from './contract/pages'
+import type { DeliveredItem } from './contract/pages'
 import { heldBackWords, hiddenWords, idleWords, shownWords, stepWords } from './whyWords'
 
 describe('the words for why', () => {

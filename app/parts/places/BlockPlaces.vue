@@ -59,7 +59,9 @@ const put = (plan: string, zone: string) => store.send({ type: 'placeBlock', blo
         <span class="soft">{{ zoneWords(zone) }}, {{ say.withAllOtherOffers }}</span>
         <span class="grow" />
         <span v-if="off" class="state">{{ say.offHere }}</span>
-        <button type="button" class="text-button" @click="put(plan.key, zone)">{{ say.giveItItsOwnPlace }}</button>
+        <button type="button" class="text-button" @click="put(plan.key, zone)">
+          {{ say.ownPlace }}<v-tooltip activator="parent" location="bottom">{{ say.giveItItsOwnPlace }}</v-tooltip>
+        </button>
       </li>
     </ul>
     <p v-else class="none soft">{{ say.itStandsOnNoPage }}</p>
@@ -93,7 +95,15 @@ li {
   min-height: 32px;
   font-size: 13.5px;
 }
+.where,
+.text-button {
+  flex: none;
+  white-space: nowrap;
+}
 .where {
+  max-width: 45%;
+  overflow: hidden;
+  text-overflow: ellipsis;
   color: inherit;
   text-underline-offset: 3px;
   text-decoration-color: var(--line);

@@ -8,6 +8,7 @@ export const placesWords = {
     itStandsOnNoPage: 'It stands on no page yet, so no shopper sees it.',
     putItOnAPage: 'Put it on a page',
     withAllOtherOffers: 'with all other offers',
-    giveItItsOwnPlace: 'Give it a place of its own',
+    ownPlace: 'Own place',
+    giveItItsOwnPlace: 'Gives it a place of its own there, apart from all other offers',
   },
 }

@@ -16,16 +16,19 @@ const schematic = computed(() => pageTypes[props.plan.page].drawing)
 const sheet = useTemplateRef('sheet')
 /** The blocks of every zone, as they stand while they are dragged. */
 const zones = ref<{ key: string; blocks: { name: string }[] }[]>([])
-watch(
-  () => props.plan,
-  plan => {
-    zones.value = zonesOf(plan.page).map(key => ({
-      key,
-      blocks: (plan.zones.find(each => each.key === key)?.blocks ?? []).map(name => ({ name })),
-    }))
-  },
-  { immediate: true },
-)
+/** Moves that are on their way: until the last has arrived, blocks stand where they were moved to. */
+let onTheWay = 0
+/** The plan has changed meanwhile. */
+let isStale = false
+function takePlan(): void {
+  isStale = onTheWay > 0
+  if (isStale) return
+  zones.value = zonesOf(props.plan.page).map(key => ({
+    key,
+    blocks: (props.plan.zones.find(each => each.key === key)?.blocks ?? []).map(name => ({ name })),
+  }))
+}
+watch(() => props.plan, takePlan, { immediate: true })
 
 const areas = computed(() => schematic.value.areas.map(row => `'${row}'`).join(' '))
 
@@ -39,11 +42,18 @@ const focusMoving = () => {
 // As soon as it stands where it was moved to: the next key is for it, also while the answer to the move is still being taken in.
 watch(zones, focusMoving, { flush: 'post' })
 
-const place = (block: string, zone: string, index: number) =>
+/** Shows a block at once where it was moved to: the next key goes on from there. */
+function stand(name: string, zone: string, index: number): void {
+  zones.value = zones.value.map(each => {
+    const others = each.blocks.filter(block => block.name !== name)
+    return { key: each.key, blocks: each.key === zone ? others.toSpliced(index, 0, { name }) : others }
+  })
+}
+const put = (block: string, zone: string, index: number) =>
   store.send({ type: 'placeBlock', plan: props.plan.key, block, zone, place: index + 1 })
 const dropped = (zone: string, index: number | undefined) => {
   const block = zones.value.find(each => each.key === zone)!.blocks[index ?? -1]
-  if (block) void place(block.name, zone, index!)
+  if (block) void put(block.name, zone, index!)
 }
 /** One place up or down; at the end of a zone, on into the next. */
 async function move(zone: string, index: number, by: number): Promise<void> {
@@ -54,8 +64,12 @@ async function move(zone: string, index: number, by: number): Promise<void> {
   if (!isInside && !next) return
   moving = name
   const move = ++moves
-  if (isInside) await place(name, zone, index + by)
-  else await place(name, next!.key, by < 0 ? next!.blocks.length : 0)
+  const [to, place] = isInside ? [zone, index + by] : [next!.key, by < 0 ? next!.blocks.length : 0]
+  onTheWay++
+  stand(name, to, place)
+  const words = await put(name, to, place)
+  onTheWay--
+  if (words === null || isStale) takePlan()
   await nextTick()
   focusMoving()
   if (move === moves) moving = null

@@ -28,15 +28,17 @@ const saved = ref('')
 /** What the cart says that it costs; null: that can't be had now. */
 const priced = () =>
   cart.value.length ? deliver<CartAnswer>('/cart', {}, { lines: cart.value.map(wantedLine) }).catch(() => null) : Promise.resolve(null)
+/** What is asked for last is shown: the cart comes to know of what was added bit by bit. */
+let runs = 0
 async function show(): Promise<void> {
-  const skus = added.value
+  const [run, skus] = [++runs, added.value]
   if (!skus.length) return
   const [facts, answer, costs] = await Promise.all([
     deliver<LinesAnswer>('/catalogue/lines', { skus: skus.join() }),
     deliver<PageAnswer>(`/pages/added/${encodeURIComponent(skus[0]!)}`, query.value).catch(() => null),
     priced(),
   ])
-  if (skus !== added.value) return
+  if (run !== runs) return
   const inCart = (sku: string) => costs?.lines.find(each => each.sku === sku)
   rows.value = skus.flatMap(sku => {
     const line = facts.lines.find(each => each.line === sku)
@@ -52,7 +54,7 @@ async function show(): Promise<void> {
   await nextTick()
   if (!dialog.value?.open) dialog.value?.showModal()
 }
-watch([added, query], show)
+watch([added, query, cart], show)
 usePreviewChanges(show)
 // The studio looks at this moment on the page of a product: `?added=SKU`.
 const preview = usePreview()
@@ -86,7 +88,7 @@ useRouter().afterEach(close)
           <p v-if="quantity > 1 || Object.keys(line.options).length">
             {{ [...(quantity > 1 ? [words.pieces(quantity)] : []), ...Object.values(line.options)].join(', ') }}
           </p>
-          <ShopPrice :price="price ?? line.price" :was="before" :from="price === null && line.isFrom" />
+          <p class="cost"><ShopPrice :price="price ?? line.price" :was="before" :from="price === null && line.isFrom" /></p>
         </div>
       </div>
       <p v-if="saved" class="saved" role="status">{{ saved }}</p>
@@ -157,8 +159,11 @@ h2 {
   font-weight: 600;
 }
 .line p {
-  margin: 2px 0 4px;
+  margin: 2px 0 0;
   color: var(--ink-soft);
+}
+.line .cost {
+  color: inherit;
 }
 .shot {
   aspect-ratio: 1;
