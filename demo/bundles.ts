@@ -117,7 +117,7 @@ const bundles: DemoBundle[] = [
   },
 ]
 
-const plain = { partly: 'shrink', stacks: false, from: null, until: null } as const
+const plain = { internalName: '', partly: 'shrink', stacks: false, from: null, until: null } as const
 const offers: OfferSettings[] = [
   {
     heading: { en: 'To light it with', de: 'Zum Anzünden dazu' },

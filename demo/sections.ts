@@ -8,6 +8,7 @@ import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from '../
 
 const step = { subjects: 'page', cap: null, off: false } as const
 const plain = {
+  internalName: '',
   look: plainLook,
   otherHeadings: noOtherHeadings,
   buttons: plainButtons,

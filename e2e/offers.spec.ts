@@ -186,6 +186,42 @@ test('an offer stands where it is put: drawn in Pages, moved and switched off th
   await undoAll(page.request)
 })
 
+test('a copy has another name in the studio and the same words for shoppers, in each language beside each other', async ({ page }) => {
+  const { request } = page
+  const drafted = async () =>
+    (await (await request.get('/api/drafts')).json()) as Record<
+      'offers' | 'sections',
+      { key: string; draft: { internalName: string; heading: Record<string, string> } }[]
+    >
+  await page.goto('/offers/to-light-it-with')
+  const says = editor(page).getByRole('region', { name: 'What it says' })
+  await expect(says.getByLabel('Heading, de')).toHaveValue('Zum Anzünden dazu')
+  await editor(page).getByRole('button', { name: 'More' }).click()
+  await page.getByText('Duplicate', { exact: true }).click()
+  await expect(editor(page).getByRole('heading', { level: 1 })).toHaveText('To light it with (copy)')
+  await expect(says.getByLabel('Heading, en')).toHaveValue('To light it with')
+  await says.getByLabel('Name in the studio').fill('Smokers, second try')
+  await says.getByLabel('Heading, de').fill('Dazu passt')
+  await says.getByLabel('Heading, de').press('Enter')
+  await expect(editor(page).getByRole('heading', { level: 1 })).toHaveText('Smokers, second try')
+  // The shop's own language is never without words.
+  await says.getByLabel('Heading, en').fill('')
+  await says.getByLabel('Heading, en').press('Enter')
+  await expect(says.getByLabel('Heading, en')).toHaveValue('To light it with')
+  await expect
+    .poll(async () => (await drafted()).offers.find(each => each.draft.internalName === 'Smokers, second try')?.draft.heading)
+    .toEqual({ en: 'To light it with', de: 'Dazu passt' })
+
+  await page.goto('/sections/related')
+  const section = page.getByRole('region', { name: 'Section', exact: true })
+  await section.getByRole('button', { name: 'More', exact: true }).click()
+  await page.getByText('Duplicate', { exact: true }).click()
+  await expect(section.getByRole('heading', { level: 1 })).toHaveText('Also worth a look (copy)')
+  const copy = (await drafted()).sections.find(each => each.draft.internalName === 'Also worth a look (copy)')
+  expect(copy!.draft.heading).toEqual({ en: 'Also worth a look', de: 'Auch einen Blick wert' })
+  await undoAll(request)
+})
+
 test('whoever types on and chooses at once never gets what was found by the words before', async ({ page }) => {
   await page.goto('/offers/to-light-it-with')
   await tryOn(page, 'refractometer')

@@ -4,6 +4,7 @@ import type { Offer } from './offer'
 export const makeOffer = (key: string, part: Partial<Offer> = {}): Offer => ({
   key,
   rank: 0,
+  internalName: '',
   heading: { en: key },
   trigger: null,
   offered: { by: 'chosen', skus: [] },

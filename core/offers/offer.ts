@@ -5,6 +5,7 @@ import { linkDateSchema } from '../links/lane'
 import { minorUnitsSchema } from '../money/money'
 import { reductionPercentSchema } from '../money/percent'
 import { planScopeSchema } from '../pagePlans/pagePlan'
+import { internalNameSchema } from '../text/internalName'
 import { keySchema } from '../text/key'
 import { textSchema } from '../text/text'
 
@@ -31,6 +32,7 @@ const offerReductionSchema = z.discriminatedUnion('by', [
 
 /** What a merchandiser says of a together offer. */
 export const offerSettingsSchema = z.strictObject({
+  internalName: internalNameSchema,
   heading: textSchema,
   /** The products that it is for; null: all. */
   trigger: planScopeSchema.nullable(),

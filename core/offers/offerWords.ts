@@ -2,6 +2,7 @@ import { isEqual } from 'es-toolkit'
 import type { OfferSettings } from './offer'
 
 const parts: Record<keyof OfferSettings, string> = {
+  internalName: 'its name in the studio',
   heading: 'the heading',
   trigger: 'what it is for',
   offered: 'what is offered',

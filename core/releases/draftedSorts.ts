@@ -5,6 +5,7 @@ import { houseKey, lookSchema } from '../looks/look'
 import type { Offer } from '../offers/offer'
 import { offerSchema } from '../offers/offer'
 import { offerObstacle } from '../offers/offerObstacle'
+import { upgradeOffer } from '../offers/upgradeOffer'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import { pagePlanSchema } from '../pagePlans/pagePlan'
 import { upgradePlan } from '../pagePlans/upgradePlan'
@@ -14,6 +15,7 @@ import { upgradeSection } from '../sections/upgradeSection'
 import type { Versions } from '../sections/versions'
 import { listed } from '../text/sentence'
 import type { NamedText } from '../text/languageGaps'
+import { namedBy } from '../text/internalName'
 import type { Text } from '../text/text'
 
 /** What shoppers get only when it is published, by the name that its sort has in commands, releases and answers. */
@@ -60,7 +62,7 @@ export const draftedSorts = {
     noun: 'section',
     schema: sectionSchema,
     upgrade: upgradeSection,
-    nameOf: each => each.heading,
+    nameOf: namedBy,
     shownTexts: sectionTexts,
     isInAllReleases: true,
   },
@@ -77,8 +79,8 @@ export const draftedSorts = {
     of: 'offer',
     noun: 'together offer',
     schema: offerSchema,
-    upgrade: each => each,
-    nameOf: each => each.heading,
+    upgrade: upgradeOffer,
+    nameOf: namedBy,
     shownTexts: each => [{ what: 'the heading', text: each.heading }],
     obstacle: offerObstacle,
     isInAllReleases: false,

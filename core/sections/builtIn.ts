@@ -7,6 +7,7 @@ import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from './s
 
 /** What the sections that Manada starts with have in common: all guards that need no numbers, one step after another. */
 const plain = {
+  internalName: '',
   otherHeadings: noOtherHeadings,
   buttons: plainButtons,
   takeTurns: false,

@@ -10,6 +10,7 @@ import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from './s
 export function makeSection(key: string, part: Partial<Section> = {}): Section {
   return {
     key,
+    internalName: '',
     heading: {},
     otherHeadings: noOtherHeadings,
     layout: 'grid',

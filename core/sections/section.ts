@@ -6,6 +6,7 @@ import { rangeSchema } from '../rules/range'
 import { textSchema } from '../text/text'
 import { displaySchema, layoutSchema } from './display'
 import { fillStepSchema } from '../fillSteps/fillStep'
+import { internalNameSchema } from '../text/internalName'
 import { keySchema } from '../text/key'
 
 /** What a candidate is checked for before it takes a place. */
@@ -35,6 +36,7 @@ const headingTextSchema = textSchema.refine(
 
 /** What a merchandiser says of a recommendation section: its words, what fills it, and how it looks. */
 export const sectionSettingsSchema = z.strictObject({
+  internalName: internalNameSchema,
   /** May have words that are filled from what the page is about; see headings.ts. */
   heading: headingTextSchema,
   /** For a single product, and for where a word of the heading has no value; empty: none. */

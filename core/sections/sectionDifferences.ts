@@ -3,6 +3,7 @@ import type { Section } from './section'
 
 /** The parts of a section as people call them, in the order they are told. */
 const partNames: Partial<Record<keyof Section, string>> = {
+  internalName: 'its name in the studio',
   heading: 'the heading',
   otherHeadings: 'the other headings',
   steps: 'the fill steps',

@@ -10,9 +10,10 @@ import { upgradeSection } from './upgradeSection'
 
 /** What the versions of Manada wrote, the first one first: each without what came after it. */
 const olderForms: ((section: Section) => object)[] = [
-  ({ otherHeadings: _, display: __, buttons: ___, look: ____, ...rest }) => rest,
-  ({ display: _, buttons: __, look: ___, ...rest }) => rest,
+  ({ internalName: _, otherHeadings: __, display: ___, buttons: ____, look: _____, ...rest }) => rest,
+  ({ internalName: _, display: __, buttons: ___, look: ____, ...rest }) => rest,
   ({
+    internalName: ___,
     look: _,
     display: {
       heading: { icon: __, ...heading },
@@ -20,6 +21,7 @@ const olderForms: ((section: Section) => object)[] = [
     },
     ...rest
   }) => ({ ...rest, display: { ...display, heading: { ...heading, size: 'medium' } } }),
+  ({ internalName: _, ...rest }) => rest,
   same => same,
 ]
 

@@ -5,12 +5,13 @@ import type { Section } from './section'
 import { noOtherHeadings, plainButtons } from './section'
 
 /** What sections did not have from the first. */
-type Added = 'otherHeadings' | 'display' | 'buttons' | 'look'
+type Added = 'internalName' | 'otherHeadings' | 'display' | 'buttons' | 'look'
 
 /** A section as any version of Manada has written it, in today's form and looking as it did. */
 export function upgradeSection(stored: Omit<Section, Added> & Partial<Pick<Section, Added>>): Section {
   return {
     ...stored,
+    internalName: stored.internalName ?? '',
     otherHeadings: stored.otherHeadings ?? noOtherHeadings,
     buttons: stored.buttons ?? plainButtons,
     display: stored.display ? withIcon(stored.display, stored.layout) : displayFor(stored.layout),

@@ -13,6 +13,7 @@ export const zoneWords = (zone: string) => zoneNames[zone] ?? zone
 
 /** What a new section begins with: hand-picked links, and every guard that needs no numbers. */
 export const newSection = (language: string, kind: string): SectionSettings => ({
+  internalName: '',
   heading: { [language]: 'New section' },
   otherHeadings: noOtherHeadings,
   layout: 'grid',

@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import { effectsAnswerSchema } from '../../../core/effects/effects'
 import type { Section } from '../../../core/sections/section'
 import type { DraftedSort } from '../../../core/releases/draftedSorts'
+import { nameIn } from '../../../core/releases/draftedSorts'
 import type { ToPublish } from '../../../core/releases/toPublish'
 import { callApi } from '../../data/callApi'
 import { useDrafts } from '../../data/drafts'
@@ -40,7 +41,7 @@ export function useEffects(of: () => Asked | null, sectionAfter: (key: string) =
   /** As it would be called; what has no such version, as it is drafted. */
   function nameOf(sort: DraftedSort, key: string): string {
     const after = sort === 'sections' ? sectionAfter(key) : null
-    return (after && studio.words(after.heading)) || store.nameOf(sort, key)
+    return (after && studio.words(nameIn('sections', after))) || store.nameOf(sort, key)
   }
   const effects = computed(() => answer.value?.effects ?? null)
   const rows = computed(() => (effects.value ? effectRows(effects.value, { nameOf, sectionAfter }) : []))

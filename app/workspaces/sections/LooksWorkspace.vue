@@ -26,7 +26,7 @@ const users = computed(() =>
 )
 const seenOn = ref<string | null>(null)
 const seen = computed(() => users.value.find(each => each.key === seenOn.value) ?? users.value[0] ?? null)
-const choices = computed(() => users.value.map(each => ({ value: each.key, title: studio.words(each.draft!.heading) || each.key })))
+const choices = computed(() => users.value.map(each => ({ value: each.key, title: store.nameOf('sections', each.key) })))
 </script>
 
 <template>

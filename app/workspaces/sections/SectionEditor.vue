@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { mapValues } from 'es-toolkit'
 import type { SectionSettings } from '../../../core/sections/section'
 import type { StoredSection } from '../../../core/studio/draftAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
@@ -17,7 +16,7 @@ const studio = useStudioShop()
 
 const draft = computed(() => props.stored.draft)
 const change = (settings: Partial<SectionSettings>) => store.change(props.stored.key, settings)
-const heading = computed(() => studio.words((props.stored.draft ?? props.stored.live)!.heading))
+const name = computed(() => store.nameOf('sections', props.stored.key))
 /** The plans in which it does not stand as shoppers have it. */
 const plansThatDiffer = computed(() => store.unpublished.plans.filter(plan => differsIn(plan)))
 /** It, or where it stands, is not as shoppers have it. */
@@ -44,7 +43,7 @@ const problems = computed(() => props.stored.problems.filter(each => each.step =
 const discard = (plans: string[]) => store.sendAndTell({ type: 'discard', sections: [props.stored.key], plans })
 async function double(): Promise<void> {
   const { key: _, ...settings } = draft.value!
-  const key = await store.add({ ...settings, heading: mapValues(settings.heading, words => say.copy(words)) })
+  const key = await store.add({ ...settings, internalName: say.copy(name.value) })
   if (key) emit('open', key)
 }
 async function remove(): Promise<void> {
@@ -59,7 +58,7 @@ async function remove(): Promise<void> {
 <template>
   <section class="editor" :aria-label="say.section">
     <DraftHead
-      :name="heading || stored.key"
+      :name="name"
       :sort="say.sectionWord"
       of="sections"
       :stored="stored"
@@ -114,6 +113,11 @@ async function remove(): Promise<void> {
       </div>
       <div class="part">
         <h2>{{ say.says }}</h2>
+        <InternalName
+          :name="draft.internalName"
+          :heading="studio.words(draft.heading)"
+          @change="internalName => change({ internalName })"
+        />
         <HeadingsPart :heading="draft.heading" :others="draft.otherHeadings" :buttons="draft.buttons" @change="change" />
       </div>
       <div class="part">

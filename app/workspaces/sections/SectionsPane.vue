@@ -17,7 +17,6 @@ const store = useDrafts()
 const studio = useStudioShop()
 const words = ref('')
 
-const headingOf = (each: StoredSection) => studio.words((each.draft ?? each.live)!.heading) || each.key
 function whereOf(key: string): string {
   const planned = store.plannedWords('sections', key)
   return planned ? `${upperFirst(planned)} · ${standsOn(key)}` : standsOn(key)
@@ -45,9 +44,19 @@ const rows = computed(() => {
     return first ? pageOrder.indexOf(first.plan.page) * 1000 + first.plan.zones.flatMap(zone => zone.blocks).indexOf(key) : Infinity
   }
   return store.sections
-    .map(each => ({ ...each, heading: headingOf(each), where: whereOf(each.key), state: stateOf(each), position: positionOf(each.key) }))
-    .filter(each => `${each.heading} ${each.where}`.toLowerCase().includes(words.value.trim().toLowerCase()))
-    .sort((a, b) => a.position - b.position || a.heading.localeCompare(b.heading))
+    .map(each => ({
+      ...each,
+      name: store.nameOf('sections', each.key),
+      where: whereOf(each.key),
+      state: stateOf(each),
+      position: positionOf(each.key),
+    }))
+    .filter(each =>
+      `${each.name} ${studio.words((each.draft ?? each.live)!.heading)} ${each.where}`
+        .toLowerCase()
+        .includes(words.value.trim().toLowerCase()),
+    )
+    .sort((a, b) => a.position - b.position || a.name.localeCompare(b.name))
 })
 
 async function add(): Promise<void> {
@@ -71,7 +80,7 @@ async function add(): Promise<void> {
       ><SectionsOrLooks on="sections"><AddButton :label="say.addASection" @add="add" /></SectionsOrLooks
     ></template>
     <template #default="{ row }">
-      <RowNames :name="row.heading" :more="row.where" />
+      <RowNames :name="row.name" :more="row.where" />
       <PhWarning
         v-if="row.problems.length"
         class="problem"

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { useDrafts } from '../../data/drafts'
-import { useStudioShop } from '../../data/studioShop'
 import { useDraftWorkspace } from '../../data/useDraftWorkspace'
 import { useOpened, useWorkspaceTitle } from '../../frame/useOpened'
 import { sectionsWords } from './words/sections'
@@ -8,12 +7,11 @@ import { sectionsWords } from './words/sections'
 const say = sectionsWords.sectionsWorkspace
 
 /** The Sections workspace: all sections, what fills the chosen one, and how it turns out. */
-const studio = useStudioShop()
 const store = useDrafts()
 
 const { key, open } = useOpened('/sections', () => store.sections[0]?.key ?? null)
 const chosen = computed(() => store.sections.find(each => each.key === key.value) ?? null)
-useWorkspaceTitle(say.sections, () => chosen.value && studio.words((chosen.value.draft ?? chosen.value.live)!.heading))
+useWorkspaceTitle(say.sections, () => chosen.value && store.nameOf('sections', chosen.value.key))
 const { load, ready, stepped } = useDraftWorkspace()
 </script>
 

@@ -1,14 +1,13 @@
-import { asItIs } from '../../journal/keyed'
 import type { ChangeOf } from '../../journal/record'
 import type { Offer } from '../../offers/offer'
-import { upgradeOffer } from '../../offers/upgradeOffer'
+import { offerVersions, upgradeOffer } from '../../offers/upgradeOffer'
 import type { Versions } from '../../sections/versions'
 import { decidesFill, draftedRecord } from '../drafts/draftedRecord'
 
 /** Together offers. */
 export const offerRecord = draftedRecord<'offer', Offer>(
   { of: 'offer', called: 'the same offer', counting: decidesFill() },
-  asItIs,
   upgradeOffer,
+  offerVersions as (stored: Versions<Offer>) => Versions<Offer>,
 )
 export type OfferChange = ChangeOf<'offer', Versions<Offer> | null>

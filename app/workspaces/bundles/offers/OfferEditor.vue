@@ -19,10 +19,14 @@ const emit = defineEmits<{ open: [key: string | null] }>()
 const store = useDrafts()
 const studio = useStudioShop()
 const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
-const name = computed(() => studio.words(offer.value.heading) || offer.value.key)
+const name = computed(() => store.nameOf('offers', props.stored.key))
 const change = (settings: Partial<OfferSettings>) => store.changeOffer(offer.value.key, settings)
 
-const renaming = ref(false)
+async function double(): Promise<void> {
+  const { key: _, rank: __, ...settings } = offer.value
+  const key = await store.addOffer({ ...settings, internalName: say.copy(name.value) })
+  if (key) emit('open', key)
+}
 const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [], offers: [offer.value.key] })
 async function remove(): Promise<void> {
   const { key } = offer.value
@@ -95,8 +99,8 @@ function typed(event: Event): void {
       :to-publish="{ offers: [stored.key] }"
     >
       <template #menu>
-        <v-list-item :disabled="!stored.draft" @click="renaming = true"
-          ><v-list-item-title>{{ say.changeTheHeading }}</v-list-item-title></v-list-item
+        <v-list-item :disabled="!stored.draft" @click="double"
+          ><v-list-item-title>{{ say.duplicate }}</v-list-item-title></v-list-item
         >
         <v-list-item :disabled="!stored.live || !isUnpublished(stored)" @click="discard"
           ><v-list-item-title>{{ say.backToWhatIsLive }}</v-list-item-title></v-list-item
@@ -193,6 +197,16 @@ function typed(event: Event): void {
           >
         </template>
       </section>
+      <section class="part" :aria-label="say.whatItSays">
+        <h2>{{ say.whatItSays }}</h2>
+        <InternalName
+          :name="offer.internalName"
+          :heading="studio.words(offer.heading)"
+          @change="internalName => change({ internalName })"
+        />
+        <span class="small soft">{{ say.heading }}</span>
+        <LanguageFields :text="offer.heading" :label="say.heading" :most="100" @change="heading => change({ heading })" />
+      </section>
       <section class="part" :aria-label="say.whereItStands">
         <h2>{{ say.whereItStands }}</h2>
         <BlockPlaces :block="offerBlock(stored.key)" />
@@ -203,13 +217,6 @@ function typed(event: Event): void {
       </section>
     </div>
     <DraftLeaving v-else :sort="say.offer" @keep="discard" />
-    <RenameDialog
-      v-if="renaming"
-      :title="say.changeTheHeading"
-      :name="name"
-      @close="renaming = false"
-      @rename="words => change({ heading: { ...offer.heading, [studio.shop!.settings.language]: words } })"
-    />
   </section>
 </template>
 

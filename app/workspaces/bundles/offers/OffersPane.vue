@@ -40,6 +40,7 @@ const rows = computed(() =>
 )
 async function add(): Promise<void> {
   const key = await store.addOffer({
+    internalName: '',
     heading: { [studio.shop!.settings.language]: say.takeItAlong },
     trigger: null,
     offered: { by: 'chosen', skus: [] },

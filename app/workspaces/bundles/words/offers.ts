@@ -12,7 +12,10 @@ export const offersWords = {
   offerEditor: {
     togetherOffer: 'Together offer',
     offer: 'offer',
-    changeTheHeading: 'Change the heading',
+    duplicate: 'Duplicate',
+    copy: (name: string | number) => `${name} (copy)`,
+    whatItSays: 'What it says',
+    heading: 'Heading',
     remove: 'Remove',
     backToWhatIsLive: 'Back to what is live',
     whatItIsFor: 'What it is for',

@@ -4,7 +4,6 @@ import type { PagePlan } from '../../../../core/pagePlans/pagePlan'
 import { sectionsOf } from '../../../../core/pagePlans/pagePlan'
 import { planReviewAnswerSchema } from '../../../../core/studio/planAnswers'
 import { useDrafts } from '../../../data/drafts'
-import { useStudioShop } from '../../../data/studioShop'
 import { callApi } from '../../../data/callApi'
 import { buyButtonScreens } from './sectionHeights'
 import PhWarningCircle from '~icons/ph/warning-circle'
@@ -21,14 +20,13 @@ const say = pagesWords.reviewPart
  */
 const props = defineProps<{ plan: PagePlan }>()
 const store = useDrafts()
-const studio = useStudioShop()
 const { answer, failed } = useAnswer(
   () => JSON.stringify([props.plan.key, store.edition]),
   300,
   (_, signal) => callApi(planReviewAnswerSchema, '/api/plans/review', { query: { plan: props.plan.key }, signal }),
 )
 
-const headingOf = (key: string) => studio.words(store.draftOf(key)?.heading ?? {}) || key
+const headingOf = (key: string) => store.nameOf('sections', key)
 const of = (count: number) =>
   answer.value && answer.value.sampled < answer.value.pages
     ? say.ofPagesLookedAt(count, answer.value.sampled)

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import type { Text } from '../../../core/text/text'
+import { useStudioShop } from '../../data/studioShop'
+import { namingWords } from './words'
+
+const say = namingWords.languageFields
+
+/** A text that shoppers read, in all languages of the shop beside each other. In the shop’s own it is never empty. */
+const props = defineProps<{ text: Text; label: string; most: number }>()
+const emit = defineEmits<{ change: [text: Text] }>()
+const studio = useStudioShop()
+const { language: own, languages } = studio.shop!.settings
+const fields = computed(() =>
+  languages.map(language => ({
+    language,
+    words: props.text[language] ?? '',
+    hint: props.text[language] ? '' : say.missing,
+    label: languages.length === 1 ? props.label : say.inLanguage(props.label, language),
+  })),
+)
+function save(language: string, event: Event): void {
+  const field = event.target as HTMLInputElement
+  const words = field.value.trim()
+  const { [language]: before, ...others } = props.text
+  // What has to be said stays as it was.
+  if (!words && language === own) field.value = before ?? ''
+  else emit('change', words ? { ...others, [language]: words } : others)
+}
+</script>
+
+<template>
+  <div class="fields">
+    <label v-for="field in fields" :key="field.language">
+      <span v-if="languages.length > 1" class="tag small soft">{{ field.language }}</span>
+      <v-text-field
+        :model-value="field.words"
+        :placeholder="field.hint"
+        :maxlength="most"
+        :aria-label="field.label"
+        @change="(event: Event) => save(field.language, event)"
+      />
+    </label>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 6px;
+}
+label {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.tag {
+  flex: none;
+  width: 26px;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,11 @@
+/** What people read here, to be translated in one place. */
+export const namingWords = {
+  internalName: {
+    nameInTheStudio: 'Name in the studio',
+    shoppersNeverReadIt: 'Shoppers never read it. Without one, it is called by its heading.',
+  },
+  languageFields: {
+    inLanguage: (label: string, language: string) => `${label}, ${language}`,
+    missing: 'not said; shoppers read it as said in the shop’s own language',
+  },
+}
