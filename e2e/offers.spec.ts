@@ -214,7 +214,7 @@ test('a copy has another name in the studio and the same words for shoppers, in 
 
   await page.goto('/sections/related')
   const section = page.getByRole('region', { name: 'Section', exact: true })
-  await section.getByRole('button', { name: 'More', exact: true }).click()
+  await section.getByRole('button', { name: 'More of this section' }).click()
   await page.getByText('Duplicate', { exact: true }).click()
   await expect(section.getByRole('heading', { level: 1 })).toHaveText('Also worth a look (copy)')
   const copy = (await drafted()).sections.find(each => each.draft.internalName === 'Also worth a look (copy)')
