@@ -15,6 +15,8 @@ test('filters and order stand in the address, and can be shared and taken out ag
   await filter.getByRole('textbox', { name: 'Price up to' }).fill('9,90')
   await filter.getByRole('textbox', { name: 'Price up to' }).press('Enter')
   await filter.getByRole('button', { name: 'Done' }).click()
+  // The last filter takes another line: what stands below moves down as it comes.
+  await expect(studio.list.getByRole('button', { name: 'Take out: up to €9.90' })).toBeVisible()
   await studio.list.getByRole('button', { name: 'Order: by name' }).click()
   await page.getByRole('option', { name: 'dearest first' }).or(page.getByText('dearest first')).first().click()
   await expect(page).toHaveURL(/brand=Oskerry(\+|%20)Glass/)
