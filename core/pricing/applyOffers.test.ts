@@ -7,6 +7,7 @@ import { makeOffer } from '../offers/makeOffer.testing'
 import type { Offer } from '../offers/offer'
 import { inOfferOrder } from '../offers/offered'
 import { emptyScope } from '../pagePlans/pagePlan'
+import { anyCartOffers } from './anyCartOffers.testing'
 import { priceCart } from './priceCart'
 import { momentIn } from '../time/moment'
 
@@ -106,23 +107,11 @@ describe('together offers in a cart', () => {
   })
 
   it('add up, keep to their limits and reduce no unit twice, for any cart and offers', () => {
-    const anyOffer = fc.record({
-      rank: fc.nat(2),
-      limit: fc.integer({ min: 1, max: 4 }),
-      stacks: fc.boolean(),
-      reduction: fc.oneof(
-        fc.record({ by: fc.constant('percent' as const), percent: fc.integer({ min: 1, max: 10_000 }).map(each => each / 100) }),
-        fc.record({ by: fc.constant('amount' as const), amount: fc.integer({ min: 1, max: 2000 }) }),
-      ),
-      trigger: fc.option(fc.subarray(['P0', 'P1', 'P4', 'B0']).map(products => ({ ...emptyScope, products }))),
-      skus: fc.subarray([...skus, 'B0'], { maxLength: 3 }),
-    })
     const anyLines = fc.array(fc.record({ sku: fc.constantFrom(...skus, 'B0'), quantity: fc.integer({ min: 1, max: 4 }) }), {
       maxLength: 6,
     })
     fc.assert(
-      fc.property(anyCatalogue(1), anyLines, fc.array(anyOffer, { maxLength: 3 }), (catalogue, wanted, drawn) => {
-        const offers = inOfferOrder(drawn.map(({ skus, ...part }, i) => makeOffer(`o${i}`, { ...part, offered: { by: 'chosen', skus } })))
+      fc.property(anyCatalogue(1), anyLines, anyCartOffers, (catalogue, wanted, offers) => {
         const shop = { catalogue, links: { lane: () => [] }, offers }
         const cart = priceCart(wanted, shop, at)
         const plain = priceCart(wanted, { ...shop, offers: [] }, at)

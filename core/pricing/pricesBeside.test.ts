@@ -4,10 +4,10 @@ import { anyCatalogue, skus } from '../bundles/anyBundle.testing'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { makeOffer } from '../offers/makeOffer.testing'
-import { inOfferOrder } from '../offers/offered'
 import { emptyScope } from '../pagePlans/pagePlan'
 import { momentIn } from '../time/moment'
 import type { WantedLine } from './cart'
+import { anyCartOffers } from './anyCartOffers.testing'
 import { priceCart } from './priceCart'
 import { PricesBeside } from './pricesBeside'
 
@@ -53,23 +53,10 @@ describe('prices beside what is in a cart', () => {
   })
 
   it('are what the cart then says, for any cart and offers', () => {
-    const anyOffer = fc.record({
-      rank: fc.nat(2),
-      limit: fc.integer({ min: 1, max: 4 }),
-      stacks: fc.boolean(),
-      reduction: fc.oneof(
-        fc.record({ by: fc.constant('percent' as const), percent: fc.integer({ min: 1, max: 10_000 }).map(each => each / 100) }),
-        fc.record({ by: fc.constant('amount' as const), amount: fc.integer({ min: 1, max: 2000 }) }),
-        fc.constant(null),
-      ),
-      trigger: fc.option(fc.subarray(['P0', 'P1', 'P4', 'B0']).map(products => ({ ...emptyScope, products }))),
-      skus: fc.subarray([...skus, 'B0'], { maxLength: 4 }),
-    })
     const anyCart = fc.array(fc.record({ sku: fc.constantFrom(...skus, 'B0'), quantity: fc.integer({ min: 1, max: 3 }) }), { maxLength: 4 })
     let less = 0
     fc.assert(
-      fc.property(anyCatalogue(1), anyCart, fc.array(anyOffer, { maxLength: 3 }), (generated, cart, drawn) => {
-        const offers = inOfferOrder(drawn.map(({ skus, ...part }, i) => makeOffer(`o${i}`, { ...part, offered: { by: 'chosen', skus } })))
+      fc.property(anyCatalogue(1), anyCart, anyCartOffers, (generated, cart, offers) => {
         const any = { catalogue: generated, links, offers }
         const prices = new PricesBeside(cart, any, at)
         for (const sku of [...skus, 'B0']) {

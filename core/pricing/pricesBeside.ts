@@ -1,5 +1,5 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
-import type { Product } from '../catalogue/product'
+import type { Product, Variant } from '../catalogue/product'
 import { isForSale, priceOf } from '../catalogue/product'
 import { isFor, offeredBeside } from '../offers/offered'
 import type { Moment } from '../time/moment'
@@ -23,13 +23,17 @@ export class PricesBeside {
   readonly #cart: readonly WantedLine[]
   readonly #shop: PricingShop
   readonly #at: Moment
-  /** SKUs that some offer reduces beside a product, by that product. */
-  readonly #offered = new Map<Product, ReadonlySet<string>>()
+  /** SKUs that some offer reduces beside what is in the cart. */
+  readonly #offered: ReadonlySet<string>
+  /** Prices that were worked out, without anything along. */
+  readonly #known = new Map<Product | Variant, PriceBeside | null>()
 
   constructor(cart: readonly WantedLine[], shop: PricingShop, at: Moment) {
     this.#cart = cart
     this.#shop = shop
     this.#at = at
+    const inCart = new Set(shop.offers.length ? cart.flatMap(line => shop.catalogue.item(line.sku)?.product ?? []) : [])
+    this.#offered = new Set([...inCart].flatMap(product => this.#offeredBeside(product)))
   }
 
   /**
@@ -38,28 +42,28 @@ export class PricesBeside {
    * @returns null when no offer reduces it
    */
   of(item: CatalogueItem, along?: Product): PriceBeside | null {
-    const triggers = [...this.#cart.flatMap(line => this.#shop.catalogue.item(line.sku)?.product ?? []), ...(along ? [along] : [])]
-    const [sku, product] = [(item.variant ?? item.product).sku, item.product.sku]
-    const isOffered = triggers.some(each => {
-      const offered = this.#offeredBeside(each)
-      return offered.has(sku) || offered.has(product) || (!item.variant && item.product.variants.some(one => offered.has(one.sku)))
-    })
-    const bought = isOffered ? this.#soldAs(item.product, item.variant?.sku) : null
+    if (along)
+      return this.#priceOf(item, new Set([...this.#offered, ...this.#offeredBeside(along)]), [...this.#cart, ...this.#lineOf(along)])
+    if (!this.#offered.size) return null
+    const key = item.variant ?? item.product
+    let price = this.#known.get(key)
+    if (price === undefined) this.#known.set(key, (price = this.#priceOf(item, this.#offered, this.#cart)))
+    return price
+  }
+
+  #priceOf({ product, variant }: CatalogueItem, offered: ReadonlySet<string>, before: readonly WantedLine[]): PriceBeside | null {
+    const skus = [product.sku, ...(variant ? [variant] : product.variants).map(each => each.sku)]
+    const bought = skus.some(sku => offered.has(sku)) ? this.#soldAs(product, variant?.sku) : null
     if (bought === null) return null
-    const before = along ? [...this.#cart, ...this.#lineOf(along)] : this.#cart
     const { lines } = priceCart([...before, { sku: bought, quantity: 1 }], this.#shop, this.#at)
     const line = lines.find(each => each.line === before.length)
     const offer = line?.reductions.find(each => each.code === 'offer')
     return line && offer ? { price: line.total, offer: offer.key } : null
   }
 
-  #offeredBeside(product: Product): ReadonlySet<string> {
-    let skus = this.#offered.get(product)
-    if (!skus) {
-      const offers = this.#shop.offers.filter(offer => offer.reduction && isFor(offer, product, this.#shop, this.#at))
-      this.#offered.set(product, (skus = new Set(offers.flatMap(offer => offeredBeside(offer, product, this.#shop, this.#at)))))
-    }
-    return skus
+  #offeredBeside(product: Product): string[] {
+    const offers = this.#shop.offers.filter(offer => offer.reduction && isFor(offer, product, this.#shop, this.#at))
+    return offers.flatMap(offer => offeredBeside(offer, product, this.#shop, this.#at))
   }
 
   #lineOf(product: Product): WantedLine[] {
