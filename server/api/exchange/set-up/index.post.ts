@@ -1,6 +1,7 @@
 import { setUpImportQuerySchema } from '../../../../core/exchange/requests/fileRequests'
 import type { SetUpReport } from '../../../../core/exchange/setUp/setUp'
-import { planSetUp, SetUpError } from '../../../../core/exchange/setUp/setUp'
+import { planSetUp } from '../../../../core/exchange/setUp/setUp'
+import { SetUpError } from '../../../../core/exchange/setUp/setUpChecks'
 import { setUpFileSchema } from '../../../../core/exchange/setUp/upgradeSetUp'
 import { idOf } from '../../../../core/access/access'
 import { useShop } from '../../../running/useShop'
