@@ -17,6 +17,11 @@ export const elementsWords = {
     to: 'to',
     toTitle: 'To',
   },
+  savedText: {
+    savedMeanwhile: (words: string) => (words ? `A colleague saved “${words}” meanwhile.` : 'A colleague emptied it meanwhile.'),
+    takeThat: 'Take that',
+    keepMine: 'Keep mine',
+  },
   renameDialog: {
     rename: 'Rename',
     name: 'Name',

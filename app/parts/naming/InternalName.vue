@@ -6,13 +6,12 @@ const say = namingWords.internalName
 /** What a section or an offer is called by those who work with it. */
 defineProps<{ name: string; /** What it is called without. */ heading: string }>()
 const emit = defineEmits<{ change: [name: string] }>()
-const save = (event: Event) => emit('change', (event.target as HTMLInputElement).value.trim())
 </script>
 
 <template>
   <label class="internal">
     <span class="small soft">{{ say.nameInTheStudio }}</span>
-    <v-text-field :model-value="name" :placeholder="heading" maxlength="100" :aria-label="say.nameInTheStudio" @change="save" />
+    <SavedText :saved="name" :placeholder="heading" :most="100" :label="say.nameInTheStudio" @change="words => emit('change', words)" />
     <span class="small soft">{{ say.shoppersNeverReadIt }}</span>
   </label>
 </template>

@@ -18,13 +18,9 @@ const fields = computed(() =>
     label: languages.length === 1 ? props.label : say.inLanguage(props.label, language),
   })),
 )
-function save(language: string, event: Event): void {
-  const field = event.target as HTMLInputElement
-  const words = field.value.trim()
-  const { [language]: before, ...others } = props.text
-  // What has to be said stays as it was.
-  if (!words && language === own) field.value = before ?? ''
-  else emit('change', words ? { ...others, [language]: words } : others)
+function save(language: string, words: string): void {
+  const { [language]: _, ...others } = props.text
+  emit('change', words ? { ...others, [language]: words } : others)
 }
 </script>
 
@@ -32,12 +28,13 @@ function save(language: string, event: Event): void {
   <div class="fields">
     <label v-for="field in fields" :key="field.language">
       <span v-if="languages.length > 1" class="tag small soft">{{ field.language }}</span>
-      <v-text-field
-        :model-value="field.words"
+      <SavedText
+        :saved="field.words"
         :placeholder="field.hint"
-        :maxlength="most"
-        :aria-label="field.label"
-        @change="(event: Event) => save(field.language, event)"
+        :most="most"
+        :label="field.label"
+        :needed="field.language === own"
+        @change="words => save(field.language, words)"
       />
     </label>
   </div>

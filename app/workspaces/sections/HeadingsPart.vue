@@ -37,14 +37,14 @@ const isFilled = computed(() => [props.heading, props.others.one].some(each => O
 
 function set(field: 'heading' | 'one' | 'without', before: Text, words: string): void {
   const { [language.value]: _, ...rest } = before
-  const next = words.trim() ? { ...rest, [language.value]: words.trim() } : rest
+  const next = words ? { ...rest, [language.value]: words } : rest
   if (field !== 'heading') emit('change', { otherHeadings: { ...props.others, [field]: next } })
   else if (Object.keys(next).length) emit('change', { heading: next })
 }
 
 function setButton(button: 'add' | 'choose', words: string): void {
   const { [language.value]: _, ...rest } = props.buttons[button]
-  emit('change', { buttons: { ...props.buttons, [button]: words.trim() ? { ...rest, [language.value]: words.trim() } : rest } })
+  emit('change', { buttons: { ...props.buttons, [button]: words ? { ...rest, [language.value]: words } : rest } })
 }
 
 /** Puts a word into the field that had the focus last, where the caret is. */
@@ -53,7 +53,6 @@ let last: HTMLInputElement | null = null
 function remember({ target }: FocusEvent): void {
   if (target instanceof HTMLInputElement && !target.closest('.buttons')) last = target
 }
-const save = (field: (typeof fields.value)[0], event: Event) => set(field.key, field.value, (event.target as HTMLInputElement).value)
 function insert(token: HeadingToken): void {
   const field = last ?? root.value?.querySelector('input')
   if (!field) return
@@ -91,23 +90,24 @@ const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, br
     </div>
     <label v-for="field in fields" :key="`${field.key} ${language}`">
       <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? say.forASingleProduct : say.whereAWordHasNo }}</span>
-      <v-text-field
-        :model-value="field.value[language] ?? ''"
+      <SavedText
+        :saved="field.value[language] ?? ''"
         :placeholder="field.hint"
-        maxlength="200"
-        :aria-label="field.label"
-        @change="(event: Event) => save(field, event)"
+        :most="200"
+        :label="field.label"
+        :needed="field.key === 'heading' && Object.keys(field.value).length === 1"
+        @change="words => set(field.key, field.value, words)"
       />
     </label>
     <div class="buttons">
       <label v-for="[button, label, hint] in buttonFields" :key="`${button} ${language}`">
         <span class="small soft">{{ label }}</span>
-        <v-text-field
-          :model-value="buttons[button][language] ?? ''"
+        <SavedText
+          :saved="buttons[button][language] ?? ''"
           :placeholder="hint"
-          maxlength="40"
-          :aria-label="label"
-          @change="(event: Event) => setButton(button, (event.target as HTMLInputElement).value)"
+          :most="40"
+          :label="label"
+          @change="words => setButton(button, words)"
         />
       </label>
     </div>

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { elementsWords } from './words'
+
+const say = elementsWords.savedText
+
+/**
+ * A line of text that is saved when it is left, or with Enter. What somebody is typing stays theirs: when a colleague saves other words
+ * meanwhile, both are there, and it is asked which to keep.
+ */
+const props = defineProps<{
+  saved: string
+  label: string
+  most: number
+  placeholder?: string
+  /** It is never empty: emptied, it stays as it was. */
+  needed?: boolean
+}>()
+const emit = defineEmits<{ change: [words: string] }>()
+/** null: nobody is typing. */
+const typed = ref<string | null>(null)
+/** What was saved when typing began. */
+const begun = ref('')
+const isSavedMeanwhile = computed(() => typed.value !== null && props.saved !== begun.value && props.saved.trim() !== typed.value.trim())
+
+function type(words: string): void {
+  if (typed.value === null) begun.value = props.saved
+  typed.value = words
+}
+const leave = () => void (typed.value === null || isSavedMeanwhile.value || keep())
+function keep(): void {
+  const words = typed.value!.trim()
+  typed.value = null
+  if (words !== props.saved && (words || !props.needed)) emit('change', words)
+}
+</script>
+
+<template>
+  <div class="saved-text">
+    <v-text-field
+      :model-value="typed ?? saved"
+      :placeholder="placeholder"
+      :maxlength="most"
+      :aria-label="label"
+      @update:model-value="type"
+      @change="leave"
+    />
+    <p v-if="isSavedMeanwhile" class="small" role="status">
+      {{ say.savedMeanwhile(saved) }}
+      <v-btn variant="text" size="small" @click="typed = null">{{ say.takeThat }}</v-btn>
+      <v-btn variant="text" size="small" @click="keep">{{ say.keepMine }}</v-btn>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.saved-text {
+  flex: 1;
+  min-width: 0;
+}
+p {
+  margin: 2px 0 0;
+  color: var(--clay);
+}
+</style>
