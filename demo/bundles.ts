@@ -53,7 +53,7 @@ const bundles: DemoBundle[] = [
   {
     sku: 'SET-01',
     name: ['First-year set', 'Set fürs erste Jahr'],
-    status: 'draft',
+    status: 'active',
     categories: ['kits'],
     bundle: firstYear,
     text: [
@@ -144,5 +144,5 @@ export const bundleCommands: Command[] = [
     { type: 'changeBundle', sku, settings: { ...settings, description: { en: text[0], de: text[1] } }, seen: {} },
   ]),
   ...offers.map((settings): Command => ({ type: 'addOffer', settings })),
-  { type: 'publish', sections: [], plans: [], offers: ['to-light-it-with'] },
+  { type: 'publish', sections: [], plans: [], offers: ['to-light-it-with'], bundles: bundles.map(each => each.sku) },
 ]

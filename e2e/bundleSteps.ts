@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { publishRoom } from './studio'
 import { expect } from './test'
 
 export const phone = { width: 390, height: 844 }
@@ -26,9 +27,14 @@ export async function putIn(page: Page, words: string, sku: string, way: string)
   await find.getByRole('button', { name: way }).click()
   await expect(page.getByText('1 product added.')).toBeVisible()
 }
-export async function makeActive(page: Page): Promise<void> {
-  await editor(page).getByRole('button', { name: 'Make active' }).click()
-  await expect(editor(page).locator('header .state')).toHaveText('active')
+/** Publishes the open bundle, and comes back to it. */
+export async function publishBundle(page: Page): Promise<void> {
+  const address = page.url()
+  await editor(page).getByRole('button', { name: 'Publish' }).click()
+  await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
+  await expect(page.locator('.message-bar')).toContainText('Published')
+  await page.goto(address)
+  await expect(editor(page).locator('header .state')).toHaveText('live')
 }
 /** Buys what is in the cart, and returns the number of the order. */
 export async function buy(page: Page, total: string): Promise<string> {

@@ -1,8 +1,9 @@
-import { randomUUID } from 'node:crypto'
 import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
-import { phone, desktop, editor, price, addBundle, putIn, makeActive, buy, hasNoViolations } from './bundleSteps'
+import { phone, desktop, editor, price, addBundle, putIn, publishBundle, buy, hasNoViolations } from './bundleSteps'
 import { stockOf } from './stockOf'
+import { effectsOf, publishRoom } from './studio'
+import { undoAll } from './undoAll'
 
 test('a fixed bundle is built from nothing, sold on a desktop and a phone, and found in the orders', async ({ page, request }) => {
   await page.setViewportSize(desktop)
@@ -32,7 +33,7 @@ test('a fixed bundle is built from nothing, sold on a desktop and a phone, and f
   await price(page).getByLabel('Price of the bundle').fill('49.90')
   await expect(page.getByRole('region', { name: 'As a cart line' })).toContainText('the reduction is shared out to the cent')
   await hasNoViolations(page)
-  await makeActive(page)
+  await publishBundle(page)
 
   const sku = await editor(page).locator('header .mono').innerText()
   const before = await stockOf(request, 'BRU-1')
@@ -92,7 +93,7 @@ test('a bundle with choices matches its combinations, shows its holes, and sells
   await expect(price(page).getByRole('alert')).toHaveText('A percentage such as 10 or 12.5, of at most 100.')
   await price(page).getByLabel('Off the parts').fill('10')
   await expect(price(page).getByRole('alert')).toHaveText('')
-  await makeActive(page)
+  await publishBundle(page)
   const sku = await editor(page).locator('header .mono').innerText()
 
   const { bundle } = (await (await request.get(`/api/shop/v1/catalogue/products/${sku}`)).json()) as {
@@ -137,7 +138,7 @@ test('a pick-any bundle is built from nothing, reduces by how many are picked, a
   await editor(page).getByLabel('Pick at least').fill('2')
   await editor(page).getByLabel('Percent off from 3 on').fill('15')
   await expect(editor(page).getByLabel('Percent off from 3 on')).toHaveValue('15')
-  await makeActive(page)
+  await publishBundle(page)
   const sku = await editor(page).locator('header .mono').innerText()
   const before = await stockOf(request, 'BK-WAX')
   for (const viewport of [desktop, phone]) {
@@ -193,92 +194,65 @@ test('a part that goes out of the shop while the bundle is in a cart is said in 
   await expect(page.locator('[data-line="SET-02"]')).toContainText('1 × Uncapping fork')
 })
 
-test('nonsense about bundles is refused in words, and changes nothing', async ({ page }) => {
-  const { request } = page
-  const send = async (command: object) => {
-    const answer = await request.post('/api/commands', { data: command })
-    return [answer.status(), ((await answer.json()) as { detail?: string }).detail ?? '']
-  }
-  const fixed = (components: object[], price: object = { by: 'sum' }) => ({ type: 'fixed', components, price, marginFloor: null })
-  const change = (bundle: object) => send({ type: 'changeBundle', sku: 'SET-02', settings: { bundle }, seen: {} })
-  const before = await (await request.get('/api/bundles/SET-02')).text()
-  expect(await change(fixed([{ key: 'a', sku: 'SET-02', quantity: 1 }]))).toEqual([422, 'A bundle can’t be a part of itself.'])
-  expect(await change(fixed([{ key: 'a', sku: 'NOPE', quantity: 1 }]))).toEqual([404, 'The shop has no product with the SKU NOPE.'])
-  for (const [quantity, words] of [
-    [0, 'A quantity is at least 1.'],
-    [-1, 'A quantity is at least 1.'],
-    [1e9, 'A quantity is at most 999.'],
-  ] as const) {
-    expect(await change(fixed([{ key: 'a', sku: 'SMO-M', quantity }]))).toEqual([400, expect.stringContaining(words)])
-  }
-  expect(await change(fixed([], { by: 'percent', percent: 101 }))).toEqual([400, expect.stringContaining('A reduction is at most 100 %.')])
-  expect(await send({ type: 'addBundle', sku: 'SMO-M', name: { en: 'X' }, bundle: fixed([]) })).toEqual([
-    409,
-    expect.stringContaining('SMO-M is the SKU of another product already.'),
-  ])
-  expect(await send({ type: 'changeBundle', sku: 'SET-02', settings: { status: 'retired' }, seen: { status: 'draft' } })).toEqual([
-    409,
-    expect.stringContaining('changed in the meantime'),
-  ])
-  expect(await (await request.get('/api/bundles/SET-02')).text()).toBe(before)
-
-  const cart = async (line: object) =>
-    (
-      (await (await request.post('/api/shop/v1/cart', { data: { lines: [{ quantity: 1, ...line }] } })).json()) as {
-        warnings: { code: string; part: string | null }[]
-      }
-    ).warnings
-  expect(await cart({ sku: 'SET-03', choices: [{ part: 'lab-250', sku: 'SMO-M' }] })).toMatchObject([
-    { code: 'choiceNotSold', part: 'SMO-M' },
-  ])
-  expect(await cart({ sku: 'SET-03' })).toMatchObject([{ code: 'noChoice', part: 'lab-250' }])
-  expect(await cart({ sku: 'SET-04', choices: [{ part: 'pick', sku: 'SEED-BOR-10', quantity: 7 }] })).toMatchObject([
-    { code: 'wrongNumber' },
-  ])
-})
-
-test('of two hundred shoppers at once who want bundles and their parts, nothing is sold twice and every total is right', async ({
+test('shoppers get another bundle only when it is published; what can’t be sold can’t be, and holes ask first', async ({
+  page,
   request,
 }) => {
-  const post = (path: string, lines: object[], total?: number) =>
-    request.post(`/api/shop/v1/${path}`, {
-      data: { lines, ...(total !== undefined && { total }) },
-      headers: { 'idempotency-key': randomUUID() },
-    })
-  const wishes = [
-    [{ sku: 'SET-03', quantity: 1, choices: [{ part: 'lab-250', sku: 'LAB-250-PLA' }] }],
-    [{ sku: 'JAR-500-12', quantity: 2 }],
-    [{ sku: 'SET-03', quantity: 2, choices: [{ part: 'lab-250', sku: 'LAB-250-MEA' }] }],
-  ]
-  const totals = await Promise.all(wishes.map(async lines => ((await (await post('cart', lines)).json()) as { total: number }).total))
-  const watched = ['JAR-500-12', 'LAB-250-PLA', 'LAB-250-MEA']
-  const before = await Promise.all(watched.map(sku => stockOf(request, sku)))
-  const answers = await Promise.all(
-    Array.from({ length: 200 }, async (_, i) => {
-      const answer = await post('orders', wishes[i % 3]!, totals[i % 3])
-      return answer.status() === 201
-        ? ((await answer.json()) as {
-            total: number
-            lines: { sku: string; quantity: number; total: number; components: { sku: string; quantity: number; total: number }[] }[]
-          })
-        : answer.status()
-    }),
-  )
-  const placed = answers.filter(each => typeof each === 'object')
-  expect(new Set(answers.filter(each => typeof each === 'number'))).toEqual(new Set([409]))
-  const sold = new Map<string, number>()
-  for (const { total, lines } of placed) {
-    expect(lines.reduce((sum, line) => sum + line.total, 0)).toBe(total)
-    for (const line of lines) {
-      if (line.components.length) expect(line.components.reduce((sum, each) => sum + each.total, 0)).toBe(line.total)
-      for (const { sku, quantity } of line.components.length ? line.components : [line]) sold.set(sku, (sold.get(sku) ?? 0) + quantity)
-    }
+  await page.setViewportSize(desktop)
+  const priceOf = async (sku: string, query = '') => {
+    const answer = await page.request.get(`/api/shop/v1/catalogue/products/${sku}${query}`)
+    return answer.ok() ? ((await answer.json()) as { price: number }).price : answer.status()
   }
-  const after = await Promise.all(watched.map(sku => stockOf(request, sku)))
-  for (const [i, sku] of watched.entries()) {
-    expect(after[i]).toBe(before[i]! - (sold.get(sku) ?? 0))
-    expect(after[i]).toBeGreaterThanOrEqual(0)
-  }
-  // Less is left than the smallest wish takes.
-  expect(after[0]).toBeLessThan(2)
+  const room = publishRoom(page)
+  const publish = () => editor(page).getByRole('button', { name: 'Publish' }).click()
+
+  await test.step('another price is a draft, and the room says what it does', async () => {
+    await page.goto('/bundles/SET-02')
+    await expect(editor(page).locator('header .state')).toHaveText('live')
+    await page.getByRole('button', { name: 'Price', exact: true }).click()
+    await price(page).getByLabel('Price of the bundle').fill('55')
+    await expect(editor(page).locator('header .state')).toHaveText('changed')
+    await expect(price(page)).toContainText('As it is live€59.00')
+    await expect.poll(() => priceOf('SET-02', '?draft=1')).toBe(5500)
+    expect(await priceOf('SET-02')).toBe(5900)
+    await page.getByRole('button', { name: 'Shop', exact: true }).click()
+    await expect(page.frameLocator('iframe').getByText('€55.00').first()).toBeVisible()
+    await publish()
+    await expect(effectsOf(page)).toContainText('The bundle “Harvest day” costs €55.00, before €59.00')
+    await room.getByRole('button', { name: 'Publish 1' }).click()
+    await expect(page.locator('.message-bar')).toContainText('Published')
+    expect(await priceOf('SET-02')).toBe(5500)
+  })
+  await test.step('it is taken from shoppers and stays a draft; undo gives it back', async () => {
+    await page.goto('/bundles/SET-02')
+    await editor(page).getByRole('button', { name: 'More' }).click()
+    await page.getByText('Take it from shoppers').click()
+    await expect(editor(page).locator('header .state')).toHaveText('draft')
+    expect(await priceOf('SET-02')).toBe(404)
+    await page.keyboard.press('Control+z')
+    await expect(editor(page).locator('header .state')).toHaveText('live')
+    expect(await priceOf('SET-02')).toBe(5500)
+  })
+  await test.step('an empty one stays in the room', async () => {
+    await addBundle(page, 'Always the same', 'Nothing yet')
+    await publish()
+    await expect(room).toContainText('can’t be published. Nothing is in it yet: put products in first.')
+    await expect(room.getByRole('button', { name: 'Publish 1' })).toBeDisabled()
+  })
+  await test.step('choices that can’t be bought are said in numbers, and agreed to', async () => {
+    await page.goto('/bundles/SET-01')
+    await expect(editor(page).locator('header')).toContainText('2 groups, 12 × 5 = 60 choices')
+    await editor(page).getByLabel('Name, de').fill('Set zum Anfangen')
+    await editor(page).getByLabel('Name, de').press('Enter')
+    await expect(editor(page).locator('header .state')).toHaveText('changed')
+    await publish()
+    await expect(room).toContainText('In “Suit” 1 of 11 choices can’t be bought.')
+    await expect(room.getByRole('button', { name: 'Publish 1' })).toBeDisabled()
+    await room.getByLabel('Publish it all the same').check()
+    await room.getByRole('button', { name: 'Publish 1' }).click()
+    await expect(page.locator('.message-bar')).toContainText('Published')
+    const { name } = (await (await request.get('/api/shop/v1/catalogue/products/SET-01?lang=de')).json()) as { name: string }
+    expect(name).toBe('Set zum Anfangen')
+  })
+  await undoAll(page.request)
 })

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { chosenPictureSchema } from '../catalogue/pictureAddress'
-import { productSchema, productStatusSchema } from '../catalogue/product'
+import { productSchema } from '../catalogue/product'
 import type { Product } from '../catalogue/product'
+import { skuSchema } from '../catalogue/sku'
 import { textSchema } from '../text/text'
 import { bundleSchema } from '../catalogue/bundle'
 
@@ -12,7 +13,8 @@ const nameSchema = textSchema.refine(value => Object.values(value).some(each => 
 export const bundleSettingsSchema = z.strictObject({
   name: nameSchema,
   description: textSchema,
-  status: productStatusSchema,
+  /** What it is for shoppers once it is published. */
+  status: z.enum(['active', 'retired']),
   /** Keys, the main one first. */
   categories: z.array(z.string().min(1).max(64)).max(50),
   tags: productSchema.shape.tags.max(100),
@@ -22,10 +24,15 @@ export const bundleSettingsSchema = z.strictObject({
 })
 export type BundleSettings = z.infer<typeof bundleSettingsSchema>
 
+/** A bundle with its SKU as its key: what is drafted, and what shoppers have. */
+export const keyedBundleSchema = bundleSettingsSchema.extend({ key: skuSchema })
+export type KeyedBundle = z.infer<typeof keyedBundleSchema>
+
+/** What a product says of the bundle that it is. */
 export const settingsOf = ({ name, description, status, categories, tags, image, bundle }: Product): BundleSettings => ({
   name,
   description,
-  status,
+  status: status === 'retired' ? 'retired' : 'active',
   categories,
   tags,
   image,

@@ -1,6 +1,8 @@
 import { isEqual } from 'es-toolkit'
 import { counted } from '../text/sentence'
 import type { Bundle, BundleType } from '../catalogue/bundle'
+import { groupsOf } from '../catalogue/bundle'
+import type { BundleHole } from './bundleHoles'
 import type { BundleProblem, BundleProblemCode } from './bundleProblems'
 import type { BundleSettings } from './bundleSettings'
 
@@ -51,6 +53,22 @@ function contentDifferences(before: Bundle, after: Bundle): string[] {
   if (before.type !== after.type) return ['the type']
   const changed = Object.keys(contents).filter(part => !isEqual(before[part as never], after[part as never]))
   return [...new Set(changed.map(part => contents[part]!))]
+}
+
+/**
+ * What shoppers can’t choose in a bundle, in numbers: “In “Suit” 3 of 12 choices can’t be bought.”
+ * @param name of a part that is a product
+ */
+export function holeWords(holes: readonly BundleHole[], bundle: Bundle, name: (sku: string) => string): string {
+  return holes
+    .map(({ part, choices, missing }) => {
+      if (bundle.type === 'pickAny') return `${missing} of ${counted(choices, 'product')} can’t be picked.`
+      const group = groupsOf(bundle).find(each => each.key === part)
+      const component = bundle.components.find(each => each.key === part)
+      const called = (group && Object.values(group.name)[0]) || (component ? name(component.sku) : part)
+      return `In “${called}” ${missing} of ${counted(choices, 'choice')} can’t be bought.`
+    })
+    .join(' ')
 }
 
 /** Problems that keep a bundle, or some choices of it, from being sold; others are only worth a word. */

@@ -1,4 +1,4 @@
-import { isEqual, sortBy, sumBy } from 'es-toolkit'
+import { chunk, isEqual, sortBy, sumBy } from 'es-toolkit'
 import { countedPages, subjectsOf } from '../checks/countedPages'
 import { isOfOffers, offerBlock, otherOffers } from '../pagePlans/block'
 import { blocksOf, sectionsOf } from '../pagePlans/pagePlan'
@@ -8,10 +8,22 @@ import { resolvePage } from '../selection/resolvePage'
 import type { Shop } from '../selection/shop'
 import { visitTo } from '../selection/visit'
 import type { Moment } from '../time/moment'
+import { bundleSold } from './bundlesSold'
 import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from './effects'
 
-/** The kinds of pages on which two shops that differ in sections, plans and offers alone can show something else. */
-export function kindsThatDiffer(before: Shop, after: Shop): PageKind[] {
+/**
+ * Where the products differ too: bundles are otherwise in one shop than in the other, and stand in one catalogue. Between steps it is as
+ * before.
+ */
+export interface Sides {
+  turnTo(side: 'before' | 'after'): void
+  /** SKUs of the bundles that differ. */
+  bundles: readonly string[]
+}
+
+/** The kinds of pages on which two shops can show something else. @param sides null: they differ in sections, plans and offers alone */
+export function kindsThatDiffer(before: Shop, after: Shop, sides: Sides | null = null): PageKind[] {
+  if (sides) return [...pageKinds]
   const planned = ({ plans, sections, offers }: Shop, kind: PageKind) => {
     const ofKind = plans.of(kind)
     const showsOffers = pageTypes[kind].hasOffers && ofKind.some(plan => blocksOf(plan).some(isOfOffers))
@@ -21,27 +33,55 @@ export function kindsThatDiffer(before: Shop, after: Shop): PageKind[] {
 }
 
 /** How many pages are compared. */
-export const pagesToCompare = (before: Shop, after: Shop): number =>
-  sumBy(kindsThatDiffer(before, after), kind => countedPages(before, kind).size)
+export const pagesToCompare = (before: Shop, after: Shop, sides: Sides | null = null): number =>
+  sumBy(kindsThatDiffer(before, after, sides), kind => countedPages(before, kind).size)
+
+/** So many pages are compared in one step where products differ: turning from one side to the other takes time. */
+const atOnce = 40
 
 /**
- * Compares what shoppers see in two shops of the same products, page by page, as somebody sees it who has just come.
+ * Compares what shoppers see in two shops, page by page, as somebody sees it who has just come.
  * @param named blocks that are told of also when nothing becomes of them: sections, and offers
  * @param at when, in both
+ * @param sides null: both have the same products
  * @returns what is not the same; each step tells how many pages are done
  */
-export function* compareShops(before: Shop, after: Shop, named: ReadonlySet<string>, at: Moment): Generator<number, Effects> {
+export function* compareShops(
+  before: Shop,
+  after: Shop,
+  named: ReadonlySet<string>,
+  at: Moment,
+  sides: Sides | null = null,
+): Generator<number, Effects> {
   const found = new FoundEffects()
   let done = 0
-  for (const kind of kindsThatDiffer(before, after)) {
-    const pages = countedPages(before, kind)
-    for (const subject of subjectsOf(pages)) {
-      found.take(kind, subject, shownOn(before, kind, subject, at), shownOn(after, kind, subject, at))
-      yield ++done
+  /** Works something out of the shop as it is after. */
+  function afterwards<Result>(work: () => Result): Result {
+    sides?.turnTo('after')
+    try {
+      return work()
+    } finally {
+      sides?.turnTo('before')
     }
   }
-  return { ...found.all(named), nowhere: blocksNowhere(after, named) }
+  const subjects = (shop: Shop, kind: PageKind) => new Set(subjectsOf(countedPages(shop, kind)))
+  const bundles = (sides?.bundles ?? []).map(bundle => ({ bundle, before: bundleSold(bundle, before.catalogue) }))
+  const bundlesAfter = afterwards(() => bundles.map(each => ({ ...each, after: bundleSold(each.bundle, after.catalogue) })))
+  for (const kind of kindsThatDiffer(before, after, sides)) {
+    const were = subjects(before, kind)
+    const are = sides ? afterwards(() => subjects(after, kind)) : were
+    for (const some of chunk([...new Set([...were, ...are])], sides ? atOnce : 1)) {
+      const was = some.map(subject => (were.has(subject) ? shownOn(before, kind, subject, at) : null))
+      const is = afterwards(() => some.map(subject => (are.has(subject) ? shownOn(after, kind, subject, at) : null)))
+      for (const [i, subject] of some.entries()) found.take(kind, subject, was[i] ?? noneOf(is[i]!), is[i] ?? noneOf(was[i]!))
+      yield (done += some.length)
+    }
+  }
+  return { ...found.all(named), nowhere: blocksNowhere(after, named), bundles: bundlesAfter }
 }
+
+/** Of a page that shoppers don’t come to yet, or any more. */
+const noneOf = ({ plan }: ShownPage): ShownPage => ({ plan, sections: new Map(), offers: new Map(), inOrder: [] })
 
 /** Which of some blocks are live, and stand on no plan. */
 function blocksNowhere({ plans, sections, offers }: Shop, named: ReadonlySet<string>): string[] {
@@ -131,7 +171,7 @@ class FoundEffects {
   }
 
   /** @param named blocks that are told of also when nothing becomes of them */
-  all(named: ReadonlySet<string>): Omit<Effects, 'nowhere'> {
+  all(named: ReadonlySet<string>): Omit<Effects, 'nowhere' | 'bundles'> {
     const sections = [...this.#sections.values()].flatMap(({ lost, ...effect }): SectionEffect[] => {
       const { before, after, gone, fewer, more, others, section } = effect
       const isChanged = gone.count + fewer.count + more.count + others.count > 0 || !isEqual(before, after)

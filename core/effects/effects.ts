@@ -42,6 +42,20 @@ export const offerEffectSchema = z.object({
 })
 export type OfferEffect = z.infer<typeof offerEffectSchema>
 
+const bundleSoldSchema = z.object({
+  price: z.int(),
+  was: z.int().nullable(),
+  isFrom: z.boolean(),
+  holes: z.array(z.object({ part: z.string(), choices: z.int(), missing: z.int() })),
+})
+/** What shoppers get a bundle for; null: it is not for sale. See bundleSold.ts. */
+export const bundleEffectSchema = z.object({
+  bundle: z.string(),
+  before: bundleSoldSchema.nullable(),
+  after: bundleSoldSchema.nullable(),
+})
+export type BundleEffect = z.infer<typeof bundleEffectSchema>
+
 /** What publishing does to what is shown where, of everything that it changes. */
 export const effectsSchema = z.object({
   /** Pages that were compared: those of the kinds that it can change. On pages of carts, searches and orders stands one product. */
@@ -55,6 +69,8 @@ export const effectsSchema = z.object({
   nowhere: z.array(z.string()),
   moves: z.array(planMoveSchema),
   offers: z.array(offerEffectSchema),
+  /** Of the bundles that go out, or change. */
+  bundles: z.array(bundleEffectSchema),
 })
 export type Effects = z.infer<typeof effectsSchema>
 
@@ -75,11 +91,12 @@ export type EffectsAnswer = z.infer<typeof effectsAnswerSchema>
 export type EffectsReading = Omit<EffectsAnswer, 'names'>
 
 /** SKUs or keys of the pages that are named to people. */
-export const examplesOf = ({ sections, moves, offers }: Effects): Set<string> =>
-  new Set(
-    [
+export const examplesOf = ({ sections, moves, offers, bundles }: Effects): Set<string> =>
+  new Set([
+    ...bundles.map(each => each.bundle),
+    ...[
       ...sections.flatMap(({ gone, fewer, more, others }) => [gone, fewer, more, others]),
       ...moves.map(each => each.pages),
       ...offers.flatMap(({ gone, come, others }) => [gone, come, others]),
     ].flatMap(({ some }) => some),
-  )
+  ])

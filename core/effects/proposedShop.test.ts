@@ -46,6 +46,7 @@ describe('what shoppers would have', () => {
           plans: [],
           looks: null,
           offers: null,
+          bundles: null,
         }
         const versions = { ...noDrafts, sections }
         const context = { versions, item: () => undefined, release: () => release, schedules: () => new Map() }

@@ -2,7 +2,7 @@ import { isEqual } from 'es-toolkit'
 import type { StoredRecord } from './record'
 
 type Given<Of extends string, Value> = Pick<StoredRecord<Of, Value | null, Map<string, Value>>, 'of' | 'called'> &
-  Partial<Pick<StoredRecord<Of, Value | null, Map<string, Value>>, 'live' | 'counting' | 'usedBy'>>
+  Partial<Pick<StoredRecord<Of, Value | null, Map<string, Value>>, 'follows' | 'live' | 'counting' | 'usedBy'>>
 
 /**
  * A record whose things have a key and stand on nothing else; null: there is none of this key. It is held as a map.

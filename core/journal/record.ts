@@ -91,6 +91,8 @@ export interface StoredRecord<Of extends string, Value, State = null> extends Ke
   apply?(change: Which & { after: Value }, states: States): void
   /** Left out: the journal keeps both values. */
   differing?: Differing<Value>
+  /** What is changed together with it, because it follows from it. Left out: nothing is. */
+  follows?(change: ChangeOf<Of, Value>, shop: ShopView): AnyChange[]
   /** What else follows in the live shop. */
   live?(change: ChangeOf<Of, Value>, effects: LiveEffects): void
   /** What the counting thread does with a change; left out: nothing there hangs on it. */

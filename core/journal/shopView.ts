@@ -19,6 +19,8 @@ export interface ShopView {
   kinds: ReadonlyMap<string, LinkKind>
   links: LinkIndex
   dismissed: LinkIndex
+  /** The product that a bundle is kept as, without what follows from its parts, and without its description. */
+  keptBundle(sku: string): Product | undefined
   /** What is drafted and published. */
   versions: AllVersions
   /** Keys of the categories that were chosen as related to one. */

@@ -9,6 +9,7 @@ import type { ShopView } from '../journal/shopView'
 import { brandMarkCommands } from './brandMarks/brandMarkCommands'
 import { brandMarkRecord } from './brandMarks/brandMarkRecord'
 import { bundleCommands } from './bundles/bundleCommands'
+import { bundleRecord } from './bundles/bundleRecord'
 import { laneCommands } from './lanes/laneCommands'
 import { dismissedRecord, linksRecord, pageLinksRecord } from './lanes/laneRecords'
 import { kindCommands } from './linkKinds/kindCommands'
@@ -40,7 +41,7 @@ import { switchedOffRecord } from './switchedOff/switchedOffRecord'
  */
 const things = [
   { records: [categoryRecord, productRecord, soldRecord], commands: [] },
-  { records: [], commands: [bundleCommands] },
+  { records: [bundleRecord], commands: [bundleCommands] },
   { records: [kindRecord, kindOrderRecord], commands: [kindCommands] },
   { records: [linksRecord, dismissedRecord, pageLinksRecord], commands: [laneCommands] },
   { records: [neighboursRecord], commands: [neighboursCommands] },
@@ -116,13 +117,14 @@ export const neededBy = (command: Command): Needed => groupsByType.get(command.t
 
 /**
  * Works out what a command does, without doing it.
- * @returns what it changes; nothing when everything is already as it asks for
+ * @returns what it changes, with what follows; nothing when everything is already as it asks for
  * @throws CommandError when it can't be carried out as asked
  */
 export const planCommand = (command: Command, context: CommandContext): Change[] =>
   groupsByType
     .get(command.type)!
     .plan(command, context)
+    .flatMap(change => [change, ...((recordOf(change).follows?.(change as never, context.shop) ?? []) as Change[])])
     .filter(change => !isEmpty(change))
 
 /**

@@ -1,5 +1,12 @@
 import type { z } from 'zod'
+import { bundleHoles } from '../bundles/bundleHoles'
+import { bundleObstacle } from '../bundles/bundleObstacle'
+import type { KeyedBundle } from '../bundles/bundleSettings'
+import { keyedBundleSchema } from '../bundles/bundleSettings'
+import { holeWords } from '../bundles/bundleWords'
+import { groupsOf } from '../catalogue/bundle'
 import type { CatalogueItem } from '../catalogue/catalogue'
+import { skuSchema } from '../catalogue/sku'
 import type { Look } from '../looks/look'
 import { houseKey, lookSchema } from '../looks/look'
 import type { Offer } from '../offers/offer'
@@ -16,6 +23,7 @@ import type { Versions } from '../sections/versions'
 import { listed } from '../text/sentence'
 import type { NamedText } from '../text/languageGaps'
 import { namedBy } from '../text/internalName'
+import { keySchema } from '../text/key'
 import type { Text } from '../text/text'
 
 /** What shoppers get only when it is published, by the name that its sort has in commands, releases and answers. */
@@ -24,6 +32,7 @@ export interface DraftedThings {
   plans: PagePlan
   looks: Look
   offers: Offer
+  bundles: KeyedBundle
 }
 export type DraftedSort = keyof DraftedThings
 
@@ -33,6 +42,8 @@ interface SortOfDrafts<Thing> {
   /** What a message calls one of them. */
   noun: string
   schema: z.ZodType<Thing>
+  /** Of their keys. */
+  keys: z.ZodType<string>
   /** Brings one that any version of Manada has written up to date. */
   upgrade(stored: Thing): Thing
   nameOf(thing: Thing): Text
@@ -40,6 +51,8 @@ interface SortOfDrafts<Thing> {
   shownTexts?(thing: Thing): NamedText[]
   /** Why one can't be published, in words; null: it can. Left out: all can. */
   obstacle?(thing: Thing, item: (sku: string) => CatalogueItem | undefined): string | null
+  /** What whoever publishes one is asked to agree to, in words; null: nothing. Left out: never anything. */
+  toAgree?(thing: Thing, item: (sku: string) => CatalogueItem | undefined): string | null
   /** Why shoppers can't do without one that is live, in words; null: they can. Left out: they can do without any. */
   mustStay?(thing: Thing, versions: AllVersions): string | null
   /** Whether releases have them from the first version on. Going back to one that has none leaves them as they are. */
@@ -52,6 +65,7 @@ export const draftedSorts = {
     of: 'look',
     noun: 'look',
     schema: lookSchema,
+    keys: keySchema,
     upgrade: each => each,
     nameOf: each => each.name,
     mustStay: lookMustStay,
@@ -61,6 +75,7 @@ export const draftedSorts = {
     of: 'section',
     noun: 'section',
     schema: sectionSchema,
+    keys: keySchema,
     upgrade: upgradeSection,
     nameOf: namedBy,
     shownTexts: sectionTexts,
@@ -70,6 +85,7 @@ export const draftedSorts = {
     of: 'plan',
     noun: 'page plan',
     schema: pagePlanSchema,
+    keys: keySchema,
     upgrade: upgradePlan,
     nameOf: each => each.name,
     mustStay: each => (each.scope === null ? 'It is the default plan: every page needs one.' : null),
@@ -79,10 +95,23 @@ export const draftedSorts = {
     of: 'offer',
     noun: 'together offer',
     schema: offerSchema,
+    keys: keySchema,
     upgrade: upgradeOffer,
     nameOf: namedBy,
     shownTexts: each => [{ what: 'the heading', text: each.heading }],
     obstacle: offerObstacle,
+    isInAllReleases: false,
+  },
+  bundles: {
+    of: 'bundle',
+    noun: 'bundle',
+    schema: keyedBundleSchema,
+    keys: skuSchema,
+    upgrade: each => each,
+    nameOf: each => each.name,
+    shownTexts: bundleTexts,
+    obstacle: bundleObstacle,
+    toAgree: holesToAgree,
     isInAllReleases: false,
   },
 } as const satisfies { [Sort in DraftedSort]: SortOfDrafts<DraftedThings[Sort]> }
@@ -112,6 +141,14 @@ function sectionTexts({ heading, otherHeadings, buttons }: Section): NamedText[]
   ]
 }
 
+function bundleTexts({ name, description, bundle }: KeyedBundle): NamedText[] {
+  return [
+    { what: 'the name', text: name },
+    { what: 'the description', text: description },
+    ...groupsOf(bundle).map(group => ({ what: 'the name of a group', text: group.name })),
+  ]
+}
+
 /** Why a thing can't be published, in words; null: it can. */
 export function obstacleOf<Sort extends DraftedSort>(
   sort: Sort,
@@ -120,6 +157,22 @@ export function obstacleOf<Sort extends DraftedSort>(
 ): string | null {
   const { obstacle }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
   return obstacle?.(thing, item) ?? null
+}
+
+/** What whoever publishes a thing is asked to agree to, in words; null: nothing. */
+export function toAgreeOf<Sort extends DraftedSort>(
+  sort: Sort,
+  thing: DraftedThings[Sort],
+  item: (sku: string) => CatalogueItem | undefined,
+): string | null {
+  const { toAgree }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
+  return toAgree?.(thing, item) ?? null
+}
+
+function holesToAgree({ bundle, status }: KeyedBundle, item: (sku: string) => CatalogueItem | undefined): string | null {
+  const holes = status === 'retired' ? [] : bundleHoles(bundle, { item })
+  const nameOf = (sku: string) => Object.values(item(sku)?.product.name ?? {})[0] ?? sku
+  return holes.length ? holeWords(holes, bundle, nameOf) : null
 }
 
 /** Why shoppers can't do without a thing that is live, in words; null: they can. */

@@ -1,5 +1,4 @@
 import { z } from 'zod'
-import { keySchema } from '../text/key'
 import type { DraftedSort, DraftedThings } from './draftedSorts'
 import { draftedSorts, forEachSort } from './draftedSorts'
 
@@ -34,7 +33,7 @@ export const scheduleSchema = z.object({
   at: z.iso.datetime({ offset: true }),
   note: z.string(),
   /** Of each sort by key; null: it is to be taken away. */
-  ...(forEachSort(sort => z.record(keySchema, (draftedSorts[sort].schema as z.ZodType).nullable())) as {
+  ...(forEachSort(sort => z.record(draftedSorts[sort].keys, (draftedSorts[sort].schema as z.ZodType).nullable())) as {
     [Sort in DraftedSort]: z.ZodType<Record<string, DraftedThings[Sort] | null>>
   }),
 })

@@ -1,4 +1,3 @@
-import { keySchema } from '../text/key'
 import { z } from 'zod'
 import type { DraftedSort } from './draftedSorts'
 import { draftedSortNames, draftedSorts } from './draftedSorts'
@@ -20,7 +19,7 @@ export const draftNamesSchema = z.string().transform((value, context): ToPublish
   for (const name of value.split(',').filter(Boolean)) {
     const [of = '', key, ...more] = name.split(':')
     const sort = sortsByName.get(of)
-    if (!sort || more.length || !keySchema.safeParse(key).success)
+    if (!sort || more.length || !draftedSorts[sort].keys.safeParse(key).success)
       context.addIssue(`“${name}” is not a draft. Write ${[...sortsByName.keys()].join(', ')}, a colon and its key.`)
     else (keys[sort] ??= []).push(key!)
   }

@@ -1,7 +1,7 @@
 import { z } from 'zod'
-import { productSchema, productStatusSchema } from '../catalogue/product'
+import { productSchema } from '../catalogue/product'
 import { skuSchema } from '../catalogue/sku'
-import { bundleSettingsSchema } from '../bundles/bundleSettings'
+import { keyedBundleSchema } from '../bundles/bundleSettings'
 
 /*
  * What the studio is told of bundles.
@@ -11,7 +11,8 @@ const bundleRowSchema = z.object({
   sku: skuSchema,
   name: z.string(),
   image: z.string().nullable(),
-  status: productStatusSchema,
+  /** What shoppers have of it, and whether they will have another. */
+  state: z.enum(['draft', 'live', 'changed', 'retired']),
   type: z.enum(['fixed', 'choice', 'pickAny']),
   contents: z.string(),
   price: z.int().nullable(),
@@ -40,6 +41,12 @@ export const bundleOrdersSchema = z.object({
 })
 export type BundleOrders = z.infer<typeof bundleOrdersSchema>
 
-/** A bundle as it is kept. */
-export const storedBundleSchema = bundleItemsSchema.extend({ sku: skuSchema, settings: bundleSettingsSchema })
+/** A bundle as shoppers have it, and as it is drafted; null: they have none, or it is to be taken away. */
+export const storedBundleSchema = bundleItemsSchema.extend({
+  sku: skuSchema,
+  live: keyedBundleSchema.nullable(),
+  draft: keyedBundleSchema.nullable(),
+  /** Orders have it: it can't be removed. */
+  isSold: z.boolean(),
+})
 export type StoredBundle = z.infer<typeof storedBundleSchema>

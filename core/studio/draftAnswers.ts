@@ -13,6 +13,8 @@ const draftProblemSchema = z.object({
   step: z.int().nullable(),
   path: z.string().optional(),
   of: z.literal('look').optional(),
+  /** It can be published when somebody agrees to this. */
+  toAgree: z.literal(true).optional(),
   words: z.string(),
 })
 

@@ -1,7 +1,7 @@
 import { isEqual } from 'es-toolkit'
 import { idOf } from '../../core/access/access'
 import type { DraftedSort, DraftedThings } from '../../core/releases/draftedSorts'
-import { draftedSortNames, draftedSorts, forEachSort, obstacleOf } from '../../core/releases/draftedSorts'
+import { draftedSortNames, draftedSorts, forEachSort, obstacleOf, toAgreeOf } from '../../core/releases/draftedSorts'
 import type { Section } from '../../core/sections/section'
 import { sectionProblems } from '../../core/sections/sectionProblems'
 import type { Versions } from '../../core/sections/versions'
@@ -25,8 +25,11 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
 
   function problemsOf<Sort extends DraftedSort>(sort: Sort, draft: DraftedThings[Sort]): StoredDraft<unknown>['problems'] {
     if (sort === 'sections') return sectionProblems(draft as Section, known)
-    const obstacle = obstacleOf(sort, draft, sku => shop.catalogue.item(sku))
-    return obstacle === null ? [] : [{ step: null, words: obstacle }]
+    const item = (sku: string) => shop.catalogue.item(sku)
+    const obstacle = obstacleOf(sort, draft, item)
+    if (obstacle !== null) return [{ step: null, words: obstacle }]
+    const toAgree = toAgreeOf(sort, draft, item)
+    return toAgree === null ? [] : [{ step: null, words: toAgree, toAgree: true }]
   }
   function drafterOf(sort: DraftedSort, key: string): StoredDraft<unknown>['by'] {
     const last = lastOf.get(`${draftedSorts[sort].of} ${key}`)
@@ -39,7 +42,9 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
   }
   function stored<Sort extends DraftedSort>(sort: Sort): StoredDraft<DraftedThings[Sort]>[] {
     const things: ReadonlyMap<string, Versions<DraftedThings[Sort]>> = shop.versions[sort]
-    return Array.from(things, ([key, { live, draft }]) => ({
+    // There may be thousands of bundles: those that shoppers have as they are stand in the list of bundles alone.
+    const told = [...things].filter(([key, each]) => sort !== 'bundles' || isUnpublished(each) || plannings.some(due => key in due[sort]))
+    return Array.from(told, ([key, { live, draft }]) => ({
       key,
       live,
       draft,

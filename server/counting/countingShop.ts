@@ -1,9 +1,12 @@
+import { bundleAsProduct } from '../../core/bundles/bundleProduct'
 import type { Article, Category } from '../../core/catalogue/catalogue'
 import { Catalogue } from '../../core/catalogue/catalogue'
 import { allCount } from '../../core/catalogue/neighbours'
 import type { Product } from '../../core/catalogue/product'
 import { hasSameVariants } from '../../core/catalogue/product'
 import { PutAside } from '../../core/checks/putAside'
+import { proposedBundles } from '../../core/effects/proposedBundles'
+import type { Proposal } from '../../core/effects/proposedShop'
 import { Postings } from '../../core/productSearch/postings'
 import type { CountedShop } from '../../core/journal/counting'
 import { HeldStates } from '../../core/journal/states'
@@ -15,6 +18,7 @@ import type { PlanBook } from '../../core/pagePlans/planBook'
 import { pageLinksRecord } from '../../core/records/lanes/laneRecords'
 import { kindRecord } from '../../core/records/linkKinds/kindRecords'
 import type { AllVersions } from '../../core/releases/draftedSorts'
+import { bundleRecord } from '../../core/records/bundles/bundleRecord'
 import { neighboursRecord } from '../../core/records/neighbours/neighboursRecord'
 import { offerRecord } from '../../core/records/offers/offerRecord'
 import { planRecord } from '../../core/records/pagePlans/planRecord'
@@ -102,6 +106,7 @@ export class CountingShop implements CountedShop {
       sections: this.#states.of(sectionRecord),
       plans: this.#states.of(planRecord),
       offers: this.#states.of(offerRecord),
+      bundles: this.#states.of(bundleRecord),
     }
     this.live = this.#inVersion('live')
     this.draft = this.#inVersion('draft')
@@ -155,6 +160,19 @@ export class CountingShop implements CountedShop {
     this.#catalogue.put([placed])
     this.#index.put([placed])
     return true
+  }
+
+  /** The bundles that shoppers have otherwise with a proposal, as they are kept then. When they are released follows from their parts. */
+  bundlesIn(proposal: Proposal): Product[] {
+    const kept = (sku: string) => this.#catalogue.product(sku)
+    return proposedBundles(this.versions.bundles, proposal, kept).map(each => ({ ...each, released: null }))
+  }
+
+  /** Puts bundles in the places of those before. Returns these. */
+  placeBundles(bundles: readonly Product[]): Product[] {
+    const before = bundles.map(({ sku }) => this.#catalogue.product(sku)!)
+    for (const each of bundles) this.replaceProduct(each.sku, bundleAsProduct(each, this.#catalogue))
+    return before
   }
 
   /** Units sold of a product, its variants' among them. */

@@ -1,4 +1,6 @@
 import { setImmediate as nextTurn } from 'node:timers/promises'
+import type { Product } from '../../core/catalogue/product'
+import type { Sides } from '../../core/effects/compareShops'
 import { compareShops, pagesToCompare } from '../../core/effects/compareShops'
 import type { EffectsReading } from '../../core/effects/effects'
 import type { Proposal } from '../../core/effects/proposedShop'
@@ -22,6 +24,20 @@ interface Run {
 
 const drafted = new Set<string>(draftedSortNames.map(sort => draftedSorts[sort].of))
 const isDrafted = ({ of }: Change) => drafted.has(of)
+
+/** Both sides of a proposal, where it changes bundles; null: it changes none. */
+function sidesOf(proposal: Proposal, shop: CountingShop): Sides | null {
+  const bundles = shop.bundlesIn(proposal)
+  if (!bundles.length) return null
+  let before: Product[] = []
+  return {
+    bundles: bundles.map(({ sku }) => sku),
+    turnTo(side) {
+      if (side === 'after') before = shop.placeBundles(bundles)
+      else for (const each of before.splice(0)) shop.replaceProduct(each.sku, each)
+    },
+  }
+}
 
 /** Milliseconds after which whatever else has come in has a turn. */
 const longestTurn = 20
@@ -78,10 +94,11 @@ export class EffectRuns {
     run.isStale = false
     const before = proposedShop(shop.live, shop.versions, asItIs)
     const after = proposedShop(shop.live, shop.versions, run.proposal)
+    const sides = sidesOf(run.proposal, shop)
     // What was found before stays in sight meanwhile.
-    run.answer = { ...run.answer, done: 0, total: pagesToCompare(before, after) + 1 }
+    run.answer = { ...run.answer, done: 0, total: pagesToCompare(before, after, sides) + 1 }
     const { sections = [], offers = [] } = 'publish' in run.proposal ? run.proposal.publish : {}
-    const comparing = compareShops(before, after, new Set([...sections, ...offers.map(offerBlock)]), shop.now())
+    const comparing = compareShops(before, after, new Set([...sections, ...offers.map(offerBlock)]), shop.now(), sides)
     let begun = performance.now()
     for (let step = comparing.next(); ; step = comparing.next()) {
       if (step.done) {

@@ -11,13 +11,15 @@ import { explainPage, resolvePage } from '../../core/selection/resolvePage'
 import type { Page, PageKind } from '../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
+import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../running/useShop'
 import { UnknownSubjectError } from '../../core/selection/shop'
 import { admitDraft } from '../admission/admitDraft'
 import { isShownToAll } from './isShownToAll'
 import { decoded, searchOf } from '../utils/request'
 import { publicAnswer } from './publicAnswer'
-import { shownShop } from './shownShop'
+import type { ShownShop } from './shownShop'
+import { inShownShop } from './shownShop'
 
 const kinds = (areNamed: boolean) => pageKinds.filter(kind => (pageTypes[kind].address.name !== null) === areNamed).join('|')
 const address = new RegExp(`^/api/shop/v1/pages/(?:(${kinds(true)})/([^/?]+)|(${kinds(false)}))(?:\\?|$)`)
@@ -31,7 +33,7 @@ let views = Date.now()
 /** Answers the sections of any kind of page. */
 export const pageRoute = publicAnswer(async event => {
   const { page, query } = asked(event.node.req.url!)
-  const { cart, seen, visitor, at, lang, draft, explain } = query
+  const { cart, seen, visitor, at, lang, draft } = query
   await admitDraft(event, query)
   const { shop, store } = await useShop()
   if (!draft && 'sku' in page && !isShownToAll(page.sku, shop)) throw new UnknownSubjectError({ kind: 'product', sku: page.sku })
@@ -42,8 +44,12 @@ export const pageRoute = publicAnswer(async event => {
     view: String(views++),
     at: shop.momentAt(at),
   }
-  const shown = await shownShop(query, shop, store)
   const language = shop.languageFor(lang)
+  return inShownShop(query, shop, store, shown => answerOf(shown, shop, page, shopper, query, language))
+})
+
+/** The sections and offers of a page, as JSON where it can be put together of what is written already. */
+function answerOf(shown: ShownShop, shop: LiveShop, page: Page, shopper: Shopper, { cart, explain }: PageQuery, language: string) {
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
   const prices = new PricesBeside(cart, shown, shopper.at)
   const offers = () =>
@@ -52,7 +58,7 @@ export const pageRoute = publicAnswer(async event => {
   if (explain || isReduced) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language, prices), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)
   return resolved.offers.some(list => !list.hidden) ? `${text.slice(0, -1)},"offers":${jsonBytes(offers().offers)}}` : text
-})
+}
 
 function asked(url: string): { page: Page; query: PageQuery } {
   const [, named, name = '', plain] = address.exec(url)!

@@ -10,16 +10,24 @@ import type { StoreReader } from '../store/port'
 import { Problem } from '../utils/problem'
 
 /** A shop with all that decides what stands on a page, and what it looks like. */
-type ShownShop = Shop & AnswerShop
+export type ShownShop = Shop & AnswerShop
 
 /**
- * The shop that is asked for: as shoppers have it; with all drafts, or those that are named alone; or as a release had it.
+ * Works something out of the shop that is asked for: as shoppers have it; with all drafts, or those that are named alone; or as a release
+ * had it.
+ * @param work at once: bundles are otherwise meanwhile
  * @throws Problem when there is no such release
  */
-export async function shownShop({ draft, only, release }: DraftQuery, shop: LiveShop, store: StoreReader): Promise<ShownShop> {
-  if (!draft) return shop
-  if (release !== undefined) return withProposal(shop, { release: await releaseOf(release, shop, store) })
-  return only ? withProposal(shop, { publish: only }) : shop.drafted
+export async function inShownShop<Result>(
+  { draft, only, release }: DraftQuery,
+  shop: LiveShop,
+  store: StoreReader,
+  work: (shown: ShownShop) => Result,
+): Promise<Result> {
+  if (!draft) return work(shop)
+  if (release === undefined && !only) return shop.asDrafted(work)
+  const proposal = release === undefined ? { publish: only! } : { release: await releaseOf(release, shop, store) }
+  return shop.asProposed(proposal, () => work(withProposal(shop, proposal)))
 }
 
 /** What shoppers had with a release, and would have if it came back. @throws Problem when there is no such release */

@@ -27,13 +27,14 @@ export async function exportFile(
   const { language, languages } = shop.settings
   const others = new Set([...languages, ...(await store.textLanguages())])
   others.delete(language)
-  const { settings, catalogue, categories, kinds, links } = shop
+  const { settings, catalogue, categories, kinds, links, versions } = shop
   const source: ExportShop = {
     settings,
     catalogue,
     categories,
     kinds,
     links,
+    versions,
     otherLanguages: [...others],
     async *storedProducts() {
       for await (const { product } of store.products(productsAtOnce)) yield product

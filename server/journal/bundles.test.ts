@@ -27,6 +27,7 @@ async function withLog(work: (log: CommandLog, shop: LiveShop, again: () => Prom
     await work(new CommandLog(store, shop), shop, () => loadLiveShop(store))
   })
 }
+const publish = { type: 'publish' as const, sections: [], plans: [], bundles: ['SET'] }
 const facts = (shop: LiveShop) => (({ price, was, stock, status }) => [price, was, stock, status])(shop.catalogue.product('SET')!)
 const change = (log: CommandLog, before: Product, after: Product) =>
   log.runImport(
@@ -52,10 +53,9 @@ describe('a bundle', () => {
         ['SMOKER', 4400],
         ['SET', 5760],
       ])
-      await log.run(
-        { type: 'changeBundle', sku: 'SET', settings: { status: 'active', bundle: fixed(['TOOL', 1]) }, seen: { status: 'draft' } },
-        'one',
-      )
+      await log.run({ type: 'changeBundle', sku: 'SET', settings: { bundle: fixed(['TOOL', 1]) }, seen: {} }, 'one')
+      expect(facts(shop)).toEqual([900, 1000, 5, 'draft'])
+      await log.run(publish, 'one')
       expect(facts(shop)).toEqual([900, 1000, 5, 'active'])
       expect(shop.catalogue.bundlesWith(shop.catalogue.product('TOOL')!)).toEqual(['SET'])
       expect(shop.catalogue.bundlesWith(shop.catalogue.product('SMOKER')!)).toEqual([])
@@ -80,6 +80,55 @@ describe('a bundle', () => {
       await expect(
         log.run({ type: 'changeBundle', sku: 'SET', settings: { description: {} }, seen: { description: {} } }, 'two'),
       ).rejects.toThrow('changed in the meantime')
+    })
+  })
+
+  it('is live as it was published while its draft is another, and again after going back; drafts stay', async () => {
+    await withLog(async (log, shop, again) => {
+      await log.run(add(fixed(['SMOKER', 1])), 'one')
+      await log.run(publish, 'one')
+      const dearer = { ...fixed(['SMOKER', 1]), price: { by: 'own', price: 9900 } } as Bundle
+      await log.run({ type: 'changeBundle', sku: 'SET', settings: { bundle: dearer, description: { en: 'Dear.' } }, seen: {} }, 'one')
+      const isLive = [3060, 3400, 7, 'active']
+      expect(facts(shop)).toEqual(isLive)
+      expect(facts(await again())).toEqual(isLive)
+      // A look at the draft leaves nothing behind.
+      expect(shop.asDrafted(() => [...facts(shop), shop.catalogue.product('SET')!.description])).toEqual([
+        9900,
+        null,
+        7,
+        'active',
+        { en: 'Dear.' },
+      ])
+      expect(facts(shop)).toEqual(isLive)
+      const heldUp = () =>
+        shop.asDrafted(() => {
+          throw new Error('Held up')
+        })
+      expect(heldUp).toThrow('Held up')
+      expect(facts(shop)).toEqual(isLive)
+      await log.run(publish, 'one')
+      expect(facts(shop)).toEqual([9900, null, 7, 'active'])
+      await log.run({ type: 'goBack', release: 2 }, 'one')
+      expect(facts(shop)).toEqual(isLive)
+      expect(shop.versions.bundles.get('SET')!.draft!.bundle).toEqual(dearer)
+      await log.run({ type: 'unpublish', sections: [], plans: [], bundles: ['SET'] }, 'one')
+      expect(facts(shop)).toEqual([9900, null, 7, 'draft'])
+      await log.undo('one')
+      expect(facts(shop)).toEqual(isLive)
+      expect(facts(await again())).toEqual(isLive)
+    })
+  })
+
+  it('that was kept before bundles were drafted is live as it was', async () => {
+    const [active, draft] = (['active', 'draft'] as const).map(status => makeProduct(status, { status, bundle: fixed(['TOOL', 1]) }))
+    await withStore({ products: [...products, active!, draft!] }, async store => {
+      const { versions } = await loadLiveShop(store)
+      expect([...versions.bundles].map(([sku, each]) => [sku, each.live !== null, each.draft !== null])).toEqual([
+        ['active', true, true],
+        ['draft', false, true],
+      ])
+      expect((await loadLiveShop(store)).versions.bundles).toEqual(versions.bundles)
     })
   })
 

@@ -191,7 +191,7 @@ const salesMakers: typeof makers = [
   (shop, choose) => ({
     type: 'changeBundle',
     sku: choose(shop.catalogue.bundles),
-    settings: { status: choose(['active', 'active', 'draft'] as const) },
+    settings: { status: choose(['active', 'active', 'retired'] as const) },
     seen: {},
   }),
   (shop, choose) => ({
@@ -203,7 +203,7 @@ const salesMakers: typeof makers = [
   (_, choose) => ({ type: 'setTimeZone', timeZone: choose(['UTC', 'Europe/London', 'Pacific/Auckland']) }),
   (shop, choose) => ({
     type: 'removeBundle',
-    sku: choose([...shop.catalogue.bundles].filter(sku => shop.catalogue.product(sku)!.status === 'draft')),
+    sku: choose([...shop.versions.bundles].flatMap(([sku, { live }]) => (live ? [] : [sku]))),
   }),
 ]
 

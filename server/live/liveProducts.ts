@@ -103,6 +103,26 @@ export class LiveProducts {
     return this.#index
   }
 
+  /** The product that a bundle is kept as, without what follows from its parts. */
+  keptBundle(sku: string): Product | undefined {
+    return this.#bundles.get(sku)
+  }
+
+  /**
+   * Works something out as if bundles of the catalogue were others. It has to be done at once: afterwards all is as it was.
+   * @param bundles as they would be kept
+   */
+  asIf<Result>(bundles: readonly Product[], work: () => Result): Result {
+    if (!bundles.length) return work()
+    const before = bundles.map(({ sku }) => this.#catalogue.product(sku)!)
+    try {
+      for (const bundle of bundles) this.#place([bundleAsProduct(bundle, this.#catalogue)])
+      return work()
+    } finally {
+      this.#place(before)
+    }
+  }
+
   /** Where in the catalogue the product with this number in the database stands; undefined: it is written, and not taken over yet. */
   positionOf(id: number): number | undefined {
     return this.#positions[id]
@@ -268,6 +288,15 @@ export class LiveProducts {
       this.#noteSold(product)
     }
     this.#finder.put(placed)
+    this.#index.put(placed)
+  }
+
+  /** Puts products in the places of those before for what selection and prices read, and for nothing else. */
+  #place(products: readonly Product[]): void {
+    const { postings } = this.#finder
+    const placed = products.map((product): Placed => ({ product, position: postings.positionOf(product.sku)! }))
+    for (const each of placed) postings.put(each, this.#catalogue.products[each.position]!)
+    this.#catalogue.put(placed)
     this.#index.put(placed)
   }
 

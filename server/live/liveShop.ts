@@ -11,6 +11,8 @@ import { pageLaneOf } from '../../core/journal/commandContext'
 import type { LiveEffects } from '../../core/journal/record'
 import type { ShopView } from '../../core/journal/shopView'
 import type { HeldStates } from '../../core/journal/states'
+import type { Proposal } from '../../core/effects/proposedShop'
+import { proposedBundles } from '../../core/effects/proposedBundles'
 import type { LinkKind } from '../../core/links/kind'
 import type { Lane } from '../../core/links/lane'
 import type { LinkIndex } from '../../core/links/linkIndex'
@@ -177,6 +179,22 @@ export class LiveShop implements Shop, ShopView {
   /** A moment in ISO 8601, where the shop is; left out: now. */
   momentAt(at: string | undefined): Moment {
     return at === undefined ? this.now() : momentIn(this.settings.timeZone, Date.parse(at))
+  }
+
+  /** The product that a bundle is kept as, without what follows from its parts, and without its description. */
+  keptBundle(sku: string): Product | undefined {
+    return this.#products.keptBundle(sku)
+  }
+
+  /** Works something out, at once, as if bundles were as they are proposed. */
+  asProposed<Result>(proposal: Proposal, work: () => Result): Result {
+    const bundles = proposedBundles(this.versions.bundles, proposal, sku => this.keptBundle(sku))
+    return this.#products.asIf(bundles, work)
+  }
+
+  /** Works something out, at once, of the shop with all that is drafted as it will be after publishing. */
+  asDrafted<Result>(work: (shop: DraftedShop) => Result): Result {
+    return this.asProposed({ publish: { bundles: [...this.versions.bundles.keys()] } }, () => work(this.drafted))
   }
 
   /** Units sold of a product, variant or bundle by its own SKU. */

@@ -4,6 +4,7 @@ import { HeldStates } from '../../core/journal/states'
 import { records } from '../../core/records/registry'
 import type { Store } from '../store/port'
 import { addBuiltIn } from './addBuiltIn'
+import { addBundleVersions } from './addBundleVersions'
 import { LiveShop } from './liveShop'
 
 /** Builds the live shop from the database. */
@@ -22,12 +23,15 @@ export async function loadLiveShop(store: Store): Promise<LiveShop> {
   /** Every SKU once, for all that names it. */
   const texts = new Map<string, string>()
   const shared = new SharedParts()
+  const bundles: Product[] = []
   for await (const { number, product } of store.products()) {
     // Descriptions are read from the database when a page shows them; selection never does.
     products.push(shared.product({ ...product, description: {} }))
     numbers.push(number)
     for (const { sku } of [product, ...product.variants]) texts.set(sku, sku)
+    if (product.bundle) bundles.push(product)
   }
+  await addBundleVersions(store, bundles)
   const states = new HeldStates()
   for (const record of records) {
     for await (const { owner: source, key: kind, value } of store.things(record.of, sku => texts.get(sku) ?? sku))

@@ -98,10 +98,9 @@ describe('a data folder', () => {
     await openAndClose()
     // As it was before the last migration.
     await inFile(
-      'DROP TABLE offers',
-      'CREATE TABLE offers (key TEXT PRIMARY KEY, offer JSON NOT NULL) WITHOUT ROWID',
-      'ALTER TABLE releases DROP COLUMN offers',
-      'ALTER TABLE schedules DROP COLUMN offers',
+      'DROP TABLE bundles',
+      'ALTER TABLE releases DROP COLUMN bundles',
+      'ALTER TABLE schedules DROP COLUMN bundles',
       `DELETE FROM SequelizeMeta WHERE name = '${last}'`,
     )
     await openAndClose()

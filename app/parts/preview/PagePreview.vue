@@ -20,13 +20,13 @@ const props = defineProps<{
   page: PageKind
   /** SKU or key of what the page is about; null: nothing yet. */ about: string | null
   /** Where it begins; none: at the top. */ section?: string
-  /** Which workspace keeps how wide it is. */ of: 'try' | 'plan' | 'publish'
+  /** Which workspace keeps how wide it is. */ of: 'try' | 'plan' | 'publish' | 'bundle'
   /** As what it is shown; left out: as somebody chooses. */ version?: ShownVersion
 }>()
 const store = useDrafts()
 const messages = useMessages()
 const tried = useTried()
-const device = useLocalStorage<Device>(`manada-${props.of}-device`, props.of === 'try' ? 'phone' : 'desktop')
+const device = useLocalStorage<Device>(`manada-${props.of}-device`, ['try', 'bundle'].includes(props.of) ? 'phone' : 'desktop')
 const beside = useLocalStorage(`manada-${props.of}-beside`, props.of === 'publish')
 const { version: chosen, choose, choices } = useShownVersion()
 const version = computed(() => props.version ?? chosen.value.version)

@@ -16,12 +16,14 @@ const language = computed({
   get: () => tried.language || studio.shop!.settings.language,
   set: chosen => (tried.language = chosen),
 })
-const finding = ref<'cart' | 'seen' | null>(null)
-function found(sku: string): void {
-  const part = finding.value
-  finding.value = null
-  if (part) tried[part] = [sku, ...tried[part].filter(each => each !== sku)]
+/** Where what is found goes. */
+const part = ref<'cart' | 'seen'>('cart')
+const isFinding = ref(false)
+function find(next: 'cart' | 'seen'): void {
+  part.value = next
+  isFinding.value = true
 }
+const found = (sku: string) => void (tried[part.value] = [sku, ...tried[part.value].filter(each => each !== sku)])
 const circumstances = computed(() =>
   [tried.cart.length ? say.cart(tried.cart.length) : '', tried.seen.length ? say.seen(tried.seen.length) : '', tried.day, tried.visitor]
     .filter(Boolean)
@@ -38,25 +40,25 @@ const circumstances = computed(() =>
     >
     <v-card class="studio who" rounded="lg" role="dialog" :aria-label="say.whoAndWhen">
       <div
-        v-for="[part, label] in [
+        v-for="[list, label] in [
           ['cart', say.inTheCartLastAdded],
           ['seen', say.viewedBeforeLatestFirst],
         ] as const"
-        :key="part"
+        :key="list"
         class="field"
       >
         <span>{{ label }}</span>
         <div class="list">
           <button
-            v-for="sku in tried[part]"
+            v-for="sku in tried[list]"
             :key="sku"
             type="button"
             class="sku"
             :aria-label="say.takeOut(sku)"
-            @click="tried[part] = tried[part].filter(each => each !== sku)"
+            @click="tried[list] = tried[list].filter(each => each !== sku)"
           >
             {{ sku }} ×</button
-          ><button type="button" class="text-button" @click="finding = part">{{ say.add }}</button>
+          ><button type="button" class="text-button" @click="find(list)">{{ say.add }}</button>
         </div>
       </div>
       <label>{{ say.day }}<v-text-field v-model="tried.day" type="date" /></label>
@@ -67,7 +69,7 @@ const circumstances = computed(() =>
       </div>
     </v-card>
   </v-menu>
-  <QuickFind :model-value="finding !== null" @update:model-value="now => now || (finding = null)" @choose="found" />
+  <QuickFind v-model="isFinding" @choose="found" />
 </template>
 
 <style scoped>

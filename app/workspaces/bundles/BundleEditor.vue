@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { countCombinations, groupsOf } from '../../../core/catalogue/bundle'
-import type { StoredBundle } from '../../../core/studio/bundleAnswers'
+import type { OpenBundle } from './bundles'
 import type { BundleProblem } from '../../../core/bundles/bundleProblems'
 import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { isStopping, problemWords, typeNames } from '../../../core/bundles/bundleWords'
 import { itemName } from '../../../core/delivery/deliveredItem'
+import { isUnpublished } from '../../../core/sections/versions'
 import { useBundles } from './bundles'
 import { useStudioShop } from '../../data/studioShop'
 import { bundlesWords } from './words/bundles'
@@ -12,7 +13,7 @@ import { bundlesWords } from './words/bundles'
 const say = bundlesWords.bundleEditor
 
 /** One bundle: what is in it, what is wrong with it, and what it is called. */
-const props = defineProps<{ stored: StoredBundle }>()
+const props = defineProps<{ stored: OpenBundle }>()
 const emit = defineEmits<{ open: [sku: string | null]; find: [] }>()
 const store = useBundles()
 const studio = useStudioShop()
@@ -21,12 +22,12 @@ const settings = computed(() => props.stored.settings)
 const bundle = computed(() => settings.value.bundle)
 const language = computed(() => studio.shop!.settings.language)
 const name = computed(() => studio.words(settings.value.name) || props.stored.sku)
-const stateName = { active: 'live', draft: 'draft', retired: 'off' }
 const size = computed(() => {
-  const groups = groupsOf(bundle.value)
-  const combinations = groups.reduce((sum, group) => sum + countCombinations(group.options), 0)
-  return groups.length ? say.groupsAndCombinations(groups.length, combinations) : ''
+  const counts = groupsOf(bundle.value).map(each => countCombinations(each.options))
+  return counts.length ? say.groupsAndChoices(counts) : ''
 })
+const isRetired = computed(() => settings.value.status === 'retired')
+const isNowhere = computed(() => !isRetired.value && !settings.value.categories.length)
 
 const problems = computed(() => bundleProblems({ sku: props.stored.sku, bundle: bundle.value }, store.catalogue, studio.now()))
 const stopping = computed(() => problems.value.filter(isStopping))
@@ -42,8 +43,19 @@ function wordsOf(problem: BundleProblem): string {
 }
 
 const renaming = ref(false)
-const setStatus = (status: 'active' | 'draft' | 'retired') =>
-  store.sendAndTell({ type: 'changeBundle', sku: props.stored.sku, settings: { status }, seen: { status: settings.value.status } })
+const versions = computed(() => ({ key: props.stored.sku, live: props.stored.live, draft: props.stored.draft }))
+const isChanged = computed(() => isUnpublished(versions.value))
+const isRemovable = computed(() => !props.stored.live && !props.stored.isSold)
+const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [], bundles: [props.stored.sku] })
+/** The same under another SKU, as a draft. */
+async function double(): Promise<void> {
+  const { key: _, status: __, name: words, bundle: contents, ...others } = settings.value
+  const sku = store.nextSku()
+  if (!(await store.sendAndTell({ type: 'addBundle', sku, name: words, bundle: contents }))) return
+  await store.sendAndTell({ type: 'changeBundle', sku, settings: others, seen: {} })
+  await store.loadRows()
+  emit('open', sku)
+}
 async function remove(): Promise<void> {
   if (await store.sendAndTell({ type: 'removeBundle', sku: props.stored.sku })) emit('open', null)
 }
@@ -51,7 +63,15 @@ async function remove(): Promise<void> {
 
 <template>
   <section class="editor" :aria-label="say.bundle">
-    <EditorHead :name="name" :sort="say.bundleWord" :state="{ name: stateName[settings.status], words: settings.status }">
+    <DraftHead
+      :name="name"
+      :sort="say.bundleWord"
+      of="bundles"
+      :stored="versions"
+      :changed="isChanged"
+      :unpublished="isChanged"
+      :to-publish="{ bundles: [stored.sku] }"
+    >
       <template #beside
         ><span class="mono">{{ stored.sku }}</span></template
       >
@@ -62,27 +82,32 @@ async function remove(): Promise<void> {
         <v-list-item @click="renaming = true"
           ><v-list-item-title>{{ say.rename }}</v-list-item-title></v-list-item
         >
+        <v-list-item @click="double"
+          ><v-list-item-title>{{ say.duplicate }}</v-list-item-title></v-list-item
+        >
         <v-list-item :to="`/products/${encodeURIComponent(stored.sku)}`"
           ><v-list-item-title>{{ say.linkItOnTheBench }}</v-list-item-title></v-list-item
         >
-        <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}`" target="_blank"
+        <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}?draft=1`" target="_blank"
           ><v-list-item-title>{{ say.openItsPageInThe }}</v-list-item-title></v-list-item
         >
-        <v-list-item v-if="settings.status !== 'draft'" @click="setStatus('draft')"
-          ><v-list-item-title>{{ say.makeItADraftAgain }}</v-list-item-title></v-list-item
+        <v-list-item :disabled="!stored.live || !isChanged" @click="discard"
+          ><v-list-item-title>{{ say.backToWhatIsLive }}</v-list-item-title></v-list-item
         >
-        <v-list-item v-if="settings.status === 'active'" @click="setStatus('retired')"
+        <v-list-item v-if="isRetired" @click="store.change({ status: 'active' })"
+          ><v-list-item-title>{{ say.sellItAgain }}</v-list-item-title></v-list-item
+        >
+        <v-list-item v-else-if="stored.live" @click="store.change({ status: 'retired' })"
           ><v-list-item-title>{{ say.retire }}</v-list-item-title></v-list-item
         >
-        <v-list-item v-if="settings.status === 'draft'" @click="remove"
+        <v-list-item v-if="isRemovable" @click="remove"
           ><v-list-item-title>{{ say.remove }}</v-list-item-title></v-list-item
         >
       </template>
-      <button v-if="settings.status !== 'active'" type="button" class="main-button" @click="setStatus('active')">
-        {{ say.makeActive }}
-      </button>
-    </EditorHead>
+    </DraftHead>
     <div class="parts">
+      <p v-if="isRetired" class="problems">{{ say.shoppersCantBuyIt }}</p>
+      <p v-if="isNowhere" class="problems">{{ say.itIsInNoCategory }}</p>
       <ul v-if="stopping.length" class="problems stop" :aria-label="say.whatKeepsItFromBeing">
         <li v-for="each in stopping" :key="`${each.code} ${each.about}`">{{ wordsOf(each) }}</li>
       </ul>
@@ -114,8 +139,7 @@ async function remove(): Promise<void> {
   background: var(--sheet);
 }
 .mono,
-.size,
-.main-button {
+.size {
   flex: none;
 }
 .parts {

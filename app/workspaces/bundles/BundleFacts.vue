@@ -8,10 +8,15 @@ import { bundlesWords } from './words/bundles'
 const say = bundlesWords.bundleFacts
 
 /** Where a bundle stands in the shop, what is said of it, and its picture. */
-defineProps<{ settings: BundleSettings }>()
+const props = defineProps<{ settings: BundleSettings }>()
 const store = useBundles()
 const studio = useStudioShop()
-const language = computed(() => studio.shop!.settings.language)
+/** While it is typed. Emptied, there is none in this language. */
+function describe(language: string, { target }: Event): void {
+  const { [language]: _, ...others } = props.settings.description
+  const words = (target as HTMLTextAreaElement).value
+  store.change({ description: words.trim() ? { ...others, [language]: words } : others }, true)
+}
 
 const input = useTemplateRef<HTMLInputElement>('input')
 const take = usePictureUpload(image => store.change({ image }))
@@ -46,16 +51,24 @@ const composed = computed(() => store.rows?.find(each => each.sku === store.open
         @update:model-value="(categories: string[]) => store.change({ categories })"
       />
     </label>
-    <label
-      >{{ say.description }}
-      <textarea
-        v-typed="studio.words(settings.description)"
-        rows="3"
-        maxlength="20000"
-        @input="store.change({ description: { ...settings.description, [language]: ($event.target as HTMLTextAreaElement).value } }, true)"
-        @change="store.flush()"
-      />
-    </label>
+    <div class="texts">
+      <span>{{ say.name }}</span>
+      <LanguageFields :text="settings.name" :label="say.name" :most="120" @change="name => store.change({ name })" />
+    </div>
+    <div class="texts">
+      <span>{{ say.description }}</span>
+      <label v-for="each in studio.shop!.settings.languages" :key="each" class="text">
+        <span class="tag">{{ each }}</span>
+        <textarea
+          v-typed="settings.description[each] ?? ''"
+          rows="3"
+          maxlength="20000"
+          :aria-label="say.descriptionIn(each)"
+          @input="describe(each, $event)"
+          @change="store.flush()"
+        />
+      </label>
+    </div>
     <input
       ref="input"
       class="unseen"
@@ -94,13 +107,30 @@ h2 {
 .away {
   margin-left: 14px;
 }
-label {
+label,
+.texts {
   display: grid;
   gap: 4px;
   color: var(--ink-soft);
   font-size: 13px;
 }
+.texts :deep(input) {
+  color: var(--ink);
+}
+label.text {
+  display: flex;
+  align-items: flex-start;
+  gap: 8px;
+}
+.tag {
+  flex: none;
+  width: 26px;
+  padding-top: 8px;
+  font-size: 12.5px;
+  font-weight: 600;
+}
 textarea {
+  flex: 1;
   padding: 8px 10px;
   border: 1px solid var(--line);
   border-radius: 8px;

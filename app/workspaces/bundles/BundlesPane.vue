@@ -20,7 +20,7 @@ const rows = computed(() => {
     .filter(each => `${each.name} ${each.sku}`.toLowerCase().includes(sought))
     .map(each => ({ ...each, key: each.sku }))
 })
-const stateName = { active: 'live', draft: 'draft', retired: 'off' }
+const stateName = { live: 'live', draft: 'draft', changed: 'draft', retired: 'off' }
 const allBundles = computed(() => counted(store.rows?.length ?? 0, 'bundle'))
 const adding = ref(false)
 </script>
@@ -51,7 +51,7 @@ const adding = ref(false)
       <RowNames :name="row.name" :more="row.contents" />
       <span class="end"
         ><span v-if="row.price !== null" class="small">{{ row.isFrom ? say.from : '' }}{{ studio.money(row.price) }}</span
-        ><span class="state" :class="stateName[row.status]">{{ row.status }}</span></span
+        ><span class="state" :class="stateName[row.state]">{{ row.state }}</span></span
       >
     </template>
     <template #foot><NewBundleDialog v-if="adding" @close="adding = false" @added="sku => emit('open', sku)" /></template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import { useDrafts } from '../../data/drafts'
 import { useHistory } from '../../data/history'
 import { useStudioShop } from '../../data/studioShop'
 import { useFollowing } from '../../data/useFollowing'
@@ -14,17 +15,19 @@ const say = bundlesWords.bundlesWorkspace
 const studio = useStudioShop()
 const history = useHistory()
 const store = useBundles()
+const drafts = useDrafts()
 
 const { key: sku, open } = useOpened('/bundles', () => store.rows?.[0]?.sku ?? null)
 useWorkspaceTitle(say.bundles, () => store.open && (studio.words(store.open.settings.name) || store.open.sku))
-const load = () => Promise.all([studio.load(), history.load(), store.loadRows(), store.load(sku.value)])
+const load = () => Promise.all([studio.load(), history.load(), store.loadRows(), store.load(sku.value), drafts.load()])
 watch(sku, next => void store.load(next))
 onBeforeUnmount(() => void store.flush())
 
-const beside = useLocalStorage<'price' | 'find' | 'orders'>('manada-beside-bundle', 'price')
+const beside = useLocalStorage<'price' | 'find' | 'shop' | 'orders'>('manada-beside-bundle', 'price')
 const besides = [
-  { value: 'price', words: say.price, hint: say.whatItCostsAndEarns, shortcut: 'P' },
+  { value: 'price', words: say.price, hint: say.whatItCostsAndEarns, shortcut: 'C' },
   { value: 'find', words: say.findParts, hint: say.productsToPutIn, shortcut: '/' },
+  { value: 'shop', words: say.shop, hint: say.itsPageInTheShop, shortcut: 'V' },
   { value: 'orders', words: say.orders, hint: say.whoBoughtItAndWith, shortcut: 'O' },
 ]
 const find = useTemplateRef('find')
@@ -34,13 +37,14 @@ async function show(next: string): Promise<void> {
   await nextTick()
   if (next === 'find') find.value?.focus()
 }
-useShortcut('p', () => show('price'))
+useShortcut('c', () => show('price'))
 useShortcut('/', () => show('find'))
+useShortcut('v', () => show('shop'))
 useShortcut('o', () => show('orders'))
 
 const stepped = useFollowing(async things => {
-  if (things && !things.some(each => each.of === 'product' || each.of === 'category')) return
-  await Promise.all([store.loadRows(), store.load(sku.value), studio.refresh()])
+  if (things && !things.some(each => ['product', 'bundle', 'schedule', 'category'].includes(each.of))) return
+  await Promise.all([drafts.load(), store.loadRows(), store.load(sku.value), studio.refresh()])
   void find.value?.refresh()
   void orders.value?.refresh()
 })
@@ -56,6 +60,9 @@ const stepped = useFollowing(async things => {
       <div v-if="store.open" class="beside">
         <PaneTabs :tabs="besides" :label="say.besideTheBundle" :is-on="value => beside === value" @show="show" />
         <BundleCost v-if="beside === 'price'" :key="store.open.sku" :stored="store.open" class="content" />
+        <PagePreview v-else-if="beside === 'shop'" :key="`shop ${store.open.sku}`" page="product" :about="store.open.sku" of="bundle"
+          ><WhoAndWhen with-language
+        /></PagePreview>
         <BundleOrders
           v-else-if="beside === 'orders'"
           ref="orders"

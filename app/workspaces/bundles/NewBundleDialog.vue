@@ -21,12 +21,7 @@ const types: { type: BundleType; name: string; words: string }[] = [
 const type = ref<BundleType>('fixed')
 const name = ref('')
 const taken = computed(() => new Set((store.rows ?? []).map(each => each.sku)))
-function nextSku(): string {
-  let number = 1
-  while (taken.value.has(`SET-${String(number).padStart(2, '0')}`)) number++
-  return `SET-${String(number).padStart(2, '0')}`
-}
-const sku = ref(nextSku())
+const sku = ref(store.nextSku())
 const wrong = computed(() =>
   taken.value.has(sku.value.trim()) ? say.anotherBundleHasThisSku : (skuSchema.safeParse(sku.value.trim()).error?.issues[0]?.message ?? ''),
 )

@@ -4,16 +4,24 @@ import { Catalogue } from '../../../core/catalogue/catalogue'
 import type { Product } from '../../../core/catalogue/product'
 import type { BundleRow, StoredBundle } from '../../../core/studio/bundleAnswers'
 import { bundleItemsSchema, bundleListSchema, storedBundleSchema } from '../../../core/studio/bundleAnswers'
-import type { BundleSettings } from '../../../core/bundles/bundleSettings'
+import type { BundleSettings, KeyedBundle } from '../../../core/bundles/bundleSettings'
 import { callApi } from '../../data/callApi'
 import { useMessages } from '../../data/messages'
 import { changedParts, useResource } from '../../data/resource'
+
+/** The open bundle, with what is edited of it. */
+export interface OpenBundle extends StoredBundle {
+  /** As it is drafted; of what is to be taken away, as it is live. */
+  settings: KeyedBundle
+}
+const opened = (stored: StoredBundle): OpenBundle => ({ ...stored, settings: (stored.draft ?? stored.live)! })
 
 /** All bundles, and the one that is open. */
 export const useBundles = defineStore('bundles', () => {
   const messages = useMessages()
   const rows = shallowRef<BundleRow[] | null>(null)
-  const stored = useResource((sku: string) => callApi(storedBundleSchema, `/api/bundles/${encodeURIComponent(sku)}`))
+  const fetch = async (sku: string) => opened(await callApi(storedBundleSchema, `/api/bundles/${encodeURIComponent(sku)}`))
+  const stored = useResource(fetch)
   const open = stored.value
   /** What was asked for is no bundle. */
   const missing = computed(() => stored.problem.value?.code === 'unknown-bundle')
@@ -22,6 +30,14 @@ export const useBundles = defineStore('bundles', () => {
 
   async function loadRows(): Promise<void> {
     rows.value = (await callApi(bundleListSchema, '/api/bundles')).bundles
+  }
+
+  /** The first free one for another bundle. */
+  function nextSku(): string {
+    const taken = new Set(rows.value?.map(each => each.sku))
+    let number = 1
+    while (taken.has(`SET-${String(number).padStart(2, '0')}`)) number++
+    return `SET-${String(number).padStart(2, '0')}`
   }
 
   /** Opens a bundle, or takes the open one anew. */
@@ -37,7 +53,7 @@ export const useBundles = defineStore('bundles', () => {
     const bundle = open.value
     if (!bundle || !changedParts(bundle.settings, settings)) return
     void stored.edit(
-      { ...bundle, settings: { ...bundle.settings, ...settings } },
+      opened({ ...bundle, draft: { ...bundle.settings, ...settings } }),
       (before, next) => {
         const parts = changedParts(before.settings, next.settings)
         return parts && { type: 'changeBundle', sku: before.sku, ...parts }
@@ -66,6 +82,7 @@ export const useBundles = defineStore('bundles', () => {
     catalogue,
     parts,
     loadRows,
+    nextSku,
     load,
     sendAndTell: stored.sendAndTell,
     change,
@@ -76,7 +93,7 @@ export const useBundles = defineStore('bundles', () => {
 })
 
 /** Prices are worked out as if it were on sale: a draft is looked at before it is. */
-const asProduct = ({ sku, settings }: StoredBundle): Product => ({
+const asProduct = ({ sku, settings: { key: _, ...settings } }: OpenBundle): Product => ({
   sku,
   ...settings,
   status: 'active',

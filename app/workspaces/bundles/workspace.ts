@@ -11,8 +11,10 @@ export const bundles: Workspace = {
       name: 'Bundles and together offers',
       keys: [
         ['N', 'Add a bundle, or an offer'],
-        ['P', 'What it costs and earns'],
+        ['P', 'Publish it'],
+        ['C', 'What it costs and earns'],
         ['/', 'Find parts'],
+        ['V', 'Its page in the shop'],
         ['O', 'Orders with it'],
         ['1 … 6', 'Put in what is picked, as the button with this number says'],
         ['Alt ↑ ↓', 'Move a part, or an offer'],

@@ -19,7 +19,7 @@ const ticked = useTicked()
 const me = useMe()
 const mayPublish = computed(() => me.may('publisher'))
 
-const { groups, rows, missing, staleLooks, stopped, count } = useToPublish()
+const { groups, rows, missing, staleLooks, stopped, toAgree, agree, count } = useToPublish()
 
 const note = ref('')
 /** When it goes out, by the clocks where the shop is; empty: at once. */
@@ -30,7 +30,13 @@ const isPast = computed(() => isLater.value && !(goesOut.value > Date.now()))
 /** Something is on its way: a second click does nothing. */
 const isBusy = ref(false)
 const isReady = computed(
-  () => isAnyToPublish(ticked.keys) && !isPast.value && mayPublish.value && stopped.value.length === 0 && !isBusy.value,
+  () =>
+    isAnyToPublish(ticked.keys) &&
+    !isPast.value &&
+    mayPublish.value &&
+    !stopped.value.length &&
+    toAgree.value.every(each => each.isAgreed) &&
+    !isBusy.value,
 )
 
 async function send(command: Parameters<typeof store.sendAndTell>[0]): Promise<void> {
@@ -82,6 +88,10 @@ const times = [
         {{ say.cantBePublished(row.name, row.obstacle) }}
         <button type="button" class="text-button" @click="ticked.toggle(row)">{{ say.leaveItOut }}</button>
       </p>
+      <div v-for="each in toAgree" :key="each.id" class="warning" role="status">
+        <b>{{ each.name }}</b> {{ each.words }}
+        <label class="agree"><input type="checkbox" :checked="each.isAgreed" @change="agree(each.id)" />{{ say.publishAllTheSame }}</label>
+      </div>
       <p v-for="each in missing" :key="`${each.of} ${each.key}`" class="warning" role="status">
         {{ say.standsOnAPageThat(each.name, each.isDrafted ? say.isNotTickedItself : say.isRemoved) }}
         <button v-if="each.isDrafted" type="button" class="text-button" @click="ticked.toggle(each)">
@@ -196,6 +206,10 @@ label b {
 input {
   flex: none;
   accent-color: var(--petrol);
+}
+label.agree {
+  padding: 6px 0 0;
+  font-size: 13px;
 }
 .warning {
   margin: 10px 16px 0;

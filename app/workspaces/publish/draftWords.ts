@@ -1,4 +1,5 @@
 import { upperFirst } from 'es-toolkit'
+import { bundleDifferences } from '../../../core/bundles/bundleWords'
 import { lookDifferences } from '../../../core/looks/lookWords'
 import { offerDifferences } from '../../../core/offers/offerWords'
 import { planDifferences } from '../../../core/pagePlans/planDifferences'
@@ -23,5 +24,6 @@ export const draftWords: { [Sort in DraftedSort]: DraftWords<DraftedThings[Sort]
   plans: { called: name => name, differences: planDifferences, changes: upperFirst },
   looks: { called: say.look, differences: lookDifferences, changes: say.changes },
   offers: { called: say.offer, differences: offerDifferences, changes: say.changes },
+  bundles: { called: say.bundle, differences: bundleDifferences, changes: say.changes },
 }
 export const sortsInOrder = Object.keys(draftWords) as DraftedSort[]

@@ -18,10 +18,10 @@ const effect = (part: Partial<SectionEffect>): SectionEffect => ({
   lostTo: [],
   ...part,
 })
-const nothing: Effects = { pages: 3, less: 0, more: 0, sections: [], nowhere: [], moves: [], offers: [] }
+const nothing: Effects = { pages: 3, less: 0, more: 0, sections: [], nowhere: [], moves: [], offers: [], bundles: [] }
 const said = (part: Partial<Effects>, section: Section = makeSection('low')) =>
-  effectRows({ ...nothing, ...part }, { nameOf: (_, key) => key, sectionAfter: () => section }).map(({ tone, title, words }) =>
-    [tone, title, words].join(' | '),
+  effectRows({ ...nothing, ...part }, { nameOf: (_, key) => key, sectionAfter: () => section, money: amount => `€${amount}` }).map(
+    ({ tone, title, words }) => [tone, title, words].join(' | '),
   )
 const ofSection = (part: Partial<SectionEffect>, section?: Section) => said({ sections: [effect(part)] }, section)
 
@@ -77,5 +77,16 @@ describe('what publishing does, in words', () => {
     expect(ofOffer({ before: 0 })).toEqual(['more | The offer “tick” comes to 2 carts with one product | '])
     expect(ofOffer({ after: 0 })).toEqual(['less | The offer “tick” goes from 2 carts with one product | '])
     expect(ofOffer({ after: 1 })).toEqual(['less | The offer “tick” is on 1 cart with one product, before on 2 | '])
+  })
+
+  it('tells what bundles cost, before and after', () => {
+    const sold = { price: 90, was: 100, isFrom: false, holes: [] }
+    const ofBundle = (before: typeof sold | null, after: typeof sold | null) => said({ bundles: [{ bundle: 'SET', before, after }] })
+    expect(ofBundle(null, sold)).toEqual(['more | The bundle “SET” is sold for €90 | Its parts cost €100 by themselves.'])
+    expect(ofBundle(sold, null)).toEqual(['less | The bundle “SET” is sold no more | It costs €90 now.'])
+    expect(ofBundle(sold, { ...sold, price: 80, isFrom: true })).toEqual([
+      'others | The bundle “SET” costs from €80, before €90 | Its parts cost €100 by themselves.',
+    ])
+    expect(ofBundle(null, null)).toEqual(['look | The bundle “SET” is not sold | '])
   })
 })

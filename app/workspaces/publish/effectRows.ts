@@ -1,6 +1,7 @@
 import { sum, uniq } from 'es-toolkit'
 import { hangsOnShopper } from '../../../core/checks/fill'
-import type { Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from '../../../core/effects/effects'
+import type { BundleEffect, Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from '../../../core/effects/effects'
+import type { BundleSold } from '../../../core/effects/bundlesSold'
 import { blockName, isOfOffers } from '../../../core/pagePlans/block'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
@@ -36,12 +37,15 @@ export interface Named {
   nameOf(sort: DraftedSort, key: string): string
   /** A section as it will be. */
   sectionAfter(key: string): Section | null
+  /** @param amount in minor units */
+  money(amount: number): string
 }
 
 /** Everything that publishing does, what is lost first. */
-export function effectRows({ sections, nowhere, moves, offers }: Effects, named: Named): EffectRow[] {
+export function effectRows({ sections, nowhere, moves, offers, bundles }: Effects, named: Named): EffectRow[] {
   const rows = [
     ...nowhere.map(block => nowhereRow(block, named)),
+    ...bundles.map(each => bundleRow(each, named)),
     ...sections.map(each => sectionRow(each, named)),
     ...offers.map(each => offerRow(each, named)),
     ...moves.map(each => moveRow(each, named)),
@@ -127,6 +131,26 @@ function offerRow({ offer, page, before, after, gone, come, others }: OfferEffec
   if (!after) return said('less', say.offerGoes(name, pagesInWords(page, before)))
   if (before !== after) return said(after < before ? 'less' : 'more', say.offerIsOn(name, before, pagesInWords(page, after)))
   return said('others', say.offerChanges(name, pagesInWords(page, sum([gone.count, others.count]))))
+}
+
+function bundleRow({ bundle, before, after }: BundleEffect, { nameOf, money }: Named): EffectRow {
+  const name = nameOf('bundles', bundle)
+  const priceOf = ({ price, isFrom }: BundleSold) => (isFrom ? say.from(money(price)) : money(price))
+  const said = (tone: Tone, title: string, words: string): EffectRow => ({
+    id: `bundle ${bundle}`,
+    tone,
+    title,
+    words,
+    full: null,
+    page: 'product',
+    count: 1,
+    some: [bundle],
+  })
+  if (!after) return before ? said('less', say.bundleGoes(name), say.itCost(priceOf(before))) : said('look', say.bundleIsNotSold(name), '')
+  const parts = after.was === null ? '' : say.partsCost(money(after.was))
+  if (!before) return said('more', say.bundleComes(name, priceOf(after)), parts)
+  if (priceOf(before) === priceOf(after)) return said('others', say.bundleStays(name, priceOf(after)), parts)
+  return said('others', say.bundleCosts(name, priceOf(after), priceOf(before)), parts)
 }
 
 function moveRow({ page, from, to, pages }: PlanMove, { nameOf }: Named): EffectRow {

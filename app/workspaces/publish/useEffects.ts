@@ -40,11 +40,13 @@ export function useEffects(of: () => Asked | null, sectionAfter: (key: string) =
 
   /** As it would be called; what has no such version, as it is drafted. */
   function nameOf(sort: DraftedSort, key: string): string {
+    // Of bundles, the drafts have those alone that are drafted.
+    if (sort === 'bundles') return answer.value?.names[key] ?? store.nameOf(sort, key)
     const after = sort === 'sections' ? sectionAfter(key) : null
     return (after && studio.words(nameIn('sections', after))) || store.nameOf(sort, key)
   }
   const effects = computed(() => answer.value?.effects ?? null)
-  const rows = computed(() => (effects.value ? effectRows(effects.value, { nameOf, sectionAfter }) : []))
+  const rows = computed(() => (effects.value ? effectRows(effects.value, { nameOf, sectionAfter, money: studio.money }) : []))
   const named = ref<string | null>(null)
   /** The line whose pages are looked at: the chosen one, or else the first that has pages. */
   const chosen = computed(

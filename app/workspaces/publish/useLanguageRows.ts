@@ -13,7 +13,7 @@ import { publishWords } from './words'
 const say = publishWords.languageRows
 
 /** Where things are edited that have words for shoppers. */
-const rooms: Partial<Record<DraftedSort, string>> = { sections: '/sections', offers: '/offers' }
+const rooms: Partial<Record<DraftedSort, string>> = { sections: '/sections', offers: '/offers', bundles: '/bundles' }
 
 const names = new Intl.DisplayNames('en', { type: 'language' })
 const languageName = (tag: string) => names.of(tag) ?? tag

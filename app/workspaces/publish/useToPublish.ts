@@ -19,6 +19,8 @@ export interface Row extends DraftName {
   by: string
   /** Why it can't be published; empty: it can. */
   obstacle: string
+  /** What has to be agreed to before; empty: nothing. */
+  toAgree: string
 }
 
 /** What shoppers don't have yet, and what is to be said of what is ticked. */
@@ -40,7 +42,8 @@ export function useToPublish() {
       name: called(store.nameOf(of, key)),
       words: [draft ? wordsOf(live, draft) : say.removed, store.plannedWords(of, key)].filter(Boolean).join(' · '),
       by: by?.isMe ? '' : (by?.name ?? ''),
-      obstacle: of === 'sections' ? '' : (problems[0]?.words ?? ''),
+      obstacle: of === 'sections' ? '' : (problems.find(each => !each.toAgree)?.words ?? ''),
+      toAgree: problems.find(each => each.toAgree)?.words ?? '',
     }
   }
   const rows = computed(() => sortsInOrder.flatMap(of => store.unpublished[of].map(key => rowOf(of, key))))
@@ -64,6 +67,15 @@ export function useToPublish() {
       .map(key => ({ key, name: store.nameOf('looks', key) }))
   })
 
+  /** What somebody has agreed to. When it is about something else by now, it is asked again. */
+  const agreed = ref<readonly string[]>([])
+  const toAgree = computed(() =>
+    tickedRows.value
+      .filter(row => row.toAgree)
+      .map(row => ({ name: row.name, words: row.toAgree, id: `${row.of} ${row.key} ${row.toAgree}` }))
+      .map(each => ({ ...each, isAgreed: agreed.value.includes(each.id) })),
+  )
+
   return {
     rows,
     /** One's own, and what others drafted; each in the order of sorts. */
@@ -78,6 +90,9 @@ export function useToPublish() {
     staleLooks,
     /** What is ticked and can't be published. */
     stopped: computed(() => tickedRows.value.filter(row => row.obstacle)),
+    /** What of what is ticked has to be agreed to. */
+    toAgree,
+    agree: (id: string) => (agreed.value = agreed.value.includes(id) ? agreed.value.filter(each => each !== id) : [...agreed.value, id]),
     count: computed(() => tickedRows.value.length),
   }
 }

@@ -124,6 +124,14 @@ export const publishWords = {
     offerIsOn: (name: string, before: number, pages: string) =>
       `The offer “${name}” is on ${pages}, before on ${before.toLocaleString('en')}`,
     offerChanges: (name: string, pages: string) => `The offer “${name}” has other products on ${pages}`,
+    bundleComes: (name: string, price: string) => `The bundle “${name}” is sold for ${price}`,
+    bundleGoes: (name: string) => `The bundle “${name}” is sold no more`,
+    bundleCosts: (name: string, price: string, before: string) => `The bundle “${name}” costs ${price}, before ${before}`,
+    bundleStays: (name: string, price: string) => `The bundle “${name}” costs ${price}, as before`,
+    bundleIsNotSold: (name: string) => `The bundle “${name}” is not sold`,
+    from: (price: string) => `from ${price}`,
+    partsCost: (sum: string) => `Its parts cost ${sum} by themselves.`,
+    itCost: (price: string) => `It costs ${price} now.`,
   },
   plannedReleases: {
     drafts: (count: number) => counted(count, 'draft'),
@@ -146,6 +154,7 @@ export const publishWords = {
     publishItToo: 'Publish it too',
     cantBePublished: (name: string, why: string) => `${name} can’t be published. ${why}`,
     leaveItOut: 'Leave it out',
+    publishAllTheSame: 'Publish it all the same',
     draftedBy: (name: string) => `Drafted by ${name}`,
     aSectionThatGoesOut: (name: string | number) => `A section that goes out has the look “${name}”, which is not ticked itself.`,
     aNoteToThisRelease: 'A note to this release',
@@ -168,6 +177,7 @@ export const publishWords = {
     section: (name: string) => `“${name}”`,
     look: (name: string) => `${name} (look)`,
     offer: (name: string) => `${name} (together offer)`,
+    bundle: (name: string) => `${name} (bundle)`,
     changes: (listed: string) => `Changes ${listed}`,
   },
   useToPublish: {

@@ -2,6 +2,7 @@ import type { Catalogue, Category } from '../../catalogue/catalogue'
 import type { Product } from '../../catalogue/product'
 import type { ShopSettings } from '../../catalogue/shopSettings'
 import type { LinkKind } from '../../links/kind'
+import type { AllVersions } from '../../releases/draftedSorts'
 import type { Lane } from '../../links/lane'
 import type { FileRow } from '../fileRow'
 import type { Change } from '../../records/registry'
@@ -14,6 +15,8 @@ export interface ImportShop {
   categories: readonly Category[]
   kinds: ReadonlyMap<string, LinkKind>
   links: { lane(source: string, kind: string): Lane }
+  /** What is drafted and published. */
+  versions: Pick<AllVersions, 'bundles'>
 }
 
 /** What writing a file needs to know of the shop. */

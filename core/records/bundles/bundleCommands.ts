@@ -1,5 +1,4 @@
 import type { BundleSettings } from '../../bundles/bundleSettings'
-import { settingsOf } from '../../bundles/bundleSettings'
 import { bundleDifferences } from '../../bundles/bundleWords'
 import type { CommandContext } from '../../journal/commandContext'
 import type { CommandGroup } from '../../journal/commandGroup'
@@ -8,24 +7,24 @@ import { namesIn } from '../../journal/names'
 import { listed } from '../../text/sentence'
 import { textIn } from '../../text/text'
 import { ChangedTogether } from '../../journal/record'
-import type { ProductChange } from '../products/productRecord'
 import { productRecord } from '../products/productRecord'
 import { planBundles } from './planBundles'
 import type { BundleCommand } from './bundleCommandSchema'
+import type { BundleChange } from './bundleRecord'
+import { followingProduct } from './bundleRecord'
 import { bundleCommandSchema } from './bundleCommandSchema'
 
-function plan(command: BundleCommand, context: CommandContext): ProductChange[] {
-  const changes = planBundles(command, context)
-  const use = command.type === 'removeBundle' ? productRecord.usedBy!(changes[0]!, context.shop, new ChangedTogether(changes)) : null
+function plan(command: BundleCommand, context: CommandContext): BundleChange[] {
+  const { shop } = context
+  const changes = planBundles(command, { ...context, unitsSold: sku => shop.unitsSold(sku) })
+  const products = command.type === 'removeBundle' ? changes.map(change => followingProduct(change, shop.keptBundle(change.key))) : []
+  const use = products.map(change => productRecord.usedBy!(change, shop, new ChangedTogether(products))).find(each => each)
   if (use) throw new CommandError('in-use', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
   return changes
 }
 
 export const bundleCommands: CommandGroup<typeof bundleCommandSchema> = {
   schema: bundleCommandSchema,
-  // Shoppers get it at once.
-  role: () => 'publisher',
-  needs: ({ sku }) => ({ product: sku }),
   plan,
   words: bundleCommandWords,
 }
@@ -36,16 +35,15 @@ function bundleCommandWords(command: BundleCommand, context: CommandContext, lan
     case 'addBundle':
       return `Added the bundle “${text(command.name)}”`
     case 'changeBundle':
-      return changeWords(command, settingsOf(context.stored()!), language)
+      return changeWords(command, context.versions.bundles.get(command.sku)!.draft!, language)
     case 'removeBundle':
       return `Removed the bundle “${name(command.sku)}”`
   }
 }
 
 const statusWords = {
-  active: (words: string) => `Made ${words} active`,
+  active: (words: string) => `Made ${words} active again`,
   retired: (words: string) => `Retired ${words}`,
-  draft: (words: string) => `Made ${words} a draft again`,
 }
 
 function changeWords(

@@ -1,24 +1,24 @@
 import { isEqual } from 'es-toolkit'
+import type { KeyedBundle } from '../../bundles/bundleSettings'
 import type { Bundle } from '../../catalogue/bundle'
 import { groupsOf, namedIn } from '../../catalogue/bundle'
-import { settingsOf } from '../../bundles/bundleSettings'
-import { emptyProduct } from '../../catalogue/emptyProduct'
 import type { CatalogueItem, Category } from '../../catalogue/catalogue'
-import type { Product } from '../../catalogue/product'
-import type { ProductChange } from '../products/productRecord'
-import type { BundleCommand } from './bundleCommandSchema'
 import { CommandError } from '../../journal/commandError'
+import type { DraftContext } from '../drafts/drafts'
+import { draftChange, draftOf, known } from '../drafts/drafts'
+import type { BundleCommand } from './bundleCommandSchema'
+import type { BundleChange } from './bundleRecord'
 
 /** What planning a command on bundles needs to know of the shop. */
-export interface BundleContext {
+export interface BundleContext extends DraftContext {
   item(sku: string): CatalogueItem | undefined
   category(key: string): Category | undefined
-  /** The product that the command names, as it is kept; undefined: there is none. */
-  stored(): Product | undefined
+  /** Units sold of a bundle. */
+  unitsSold(sku: string): number
 }
 
-/** Works out what a command on bundles does. @throws CommandError when it can't be carried out as asked */
-export function planBundles(command: BundleCommand, context: BundleContext): ProductChange[] {
+/** Works out what a command on bundles does to their drafts. @throws CommandError when it can't be carried out as asked */
+export function planBundles(command: BundleCommand, context: BundleContext): BundleChange[] {
   const { sku } = command
   if (command.type === 'addBundle') {
     const taken = context.item(sku)
@@ -29,37 +29,31 @@ export function planBundles(command: BundleCommand, context: BundleContext): Pro
         [sku],
       )
     checkParts(sku, command.bundle, null, context)
-    return [change(sku, null, { ...emptyProduct(sku, 'draft'), name: command.name, bundle: command.bundle })]
+    const { name, bundle } = command
+    const draft: KeyedBundle = { key: sku, name, description: {}, status: 'active', categories: [], tags: [], image: null, bundle }
+    return [draftChange('bundles', sku, null, { live: null, draft })]
   }
-  const before = context.stored()
-  if (!before?.bundle) throw new CommandError('unknown-bundle', `There is no bundle with the SKU ${sku}.`, [sku])
+  const before = known(context, 'bundles', sku)
   if (command.type === 'removeBundle') {
-    if (before.status !== 'draft')
-      throw new CommandError('bundle-in-use', 'Only a draft can be removed: orders may have this bundle. Retire it instead.', [sku])
-    return [change(sku, before, null)]
+    if (before.live || context.unitsSold(sku))
+      throw new CommandError('bundle-in-use', 'Only what was never sold can be removed: orders may have this bundle. Retire it instead.', [
+        sku,
+      ])
+    return [draftChange('bundles', sku, before, null)]
   }
+  const draft = draftOf(context, 'bundles', sku)
   const { settings, seen } = command
-  const now = settingsOf(before)
-  if (Object.entries(seen).some(([part, value]) => !isEqual(now[part as keyof typeof now], value))) {
+  if (Object.entries(seen).some(([part, value]) => !isEqual(draft[part as keyof typeof draft], value)))
     throw new CommandError(
       'bundle-changed',
       'This bundle was changed in the meantime. It is shown as it is now; nothing was overwritten.',
       [sku],
     )
-  }
-  if (settings.bundle) checkParts(sku, settings.bundle, before.bundle, context)
+  if (settings.bundle) checkParts(sku, settings.bundle, draft.bundle, context)
   const unknown = settings.categories?.find(key => !context.category(key))
   if (unknown !== undefined) throw new CommandError('unknown-category', `There is no category “${unknown}”.`, [unknown])
-  return [change(sku, before, { ...before, ...settings })]
+  return [draftChange('bundles', sku, before, { ...before, draft: { ...draft, ...settings } })]
 }
-
-const change = (source: string, before: Product | null, after: Product | null): ProductChange => ({
-  of: 'product',
-  owner: source,
-  key: '',
-  before,
-  after,
-})
 
 /** What was in the bundle before may stay, also when the shop doesn't have it any more: the checks say so. */
 function checkParts(sku: string, bundle: Bundle, before: Bundle | null, context: BundleContext): void {

@@ -12,7 +12,7 @@ type Change<Of extends string, Thing> = ChangeOf<Of, Versions<Thing> | null>
  * @param asVersions of what was stored before there were drafts of it
  */
 export const draftedRecord = <Of extends string, Thing>(
-  given: Pick<StoredRecord<Of, Versions<Thing> | null, Map<string, Versions<Thing>>>, 'of' | 'called' | 'counting' | 'usedBy'>,
+  given: Pick<StoredRecord<Of, Versions<Thing> | null, Map<string, Versions<Thing>>>, 'of' | 'called' | 'counting' | 'usedBy' | 'follows'>,
   upgrade: (stored: Thing) => Thing,
   asVersions: (stored: Versions<Thing>) => Versions<Thing> = asItIs,
 ) =>

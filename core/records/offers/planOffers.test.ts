@@ -26,6 +26,7 @@ const context = {
     sections: new Map(),
     plans: new Map(),
     looks: new Map(),
+    bundles: new Map(),
     offers: new Map<string, Versions<Offer>>([
       ...offers.map((each): [string, Versions<Offer>] => [each.key, { live: null, draft: each }]),
       ['leaving', { live: makeOffer('leaving'), draft: null }],

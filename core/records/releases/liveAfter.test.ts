@@ -24,12 +24,13 @@ const versions = {
   ]),
   plans: new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
   looks: new Map<string, Versions<Look>>([['tray', { live: tray, draft: round }]]),
+  bundles: new Map(),
   offers: new Map<string, Versions<Offer>>([['along', { live: along, draft: null }]]),
 }
 
 describe('what shoppers get after changes', () => {
   it('is all that is live, and nothing of the drafts', () => {
-    expect(liveAfter([], versions)).toEqual({ sections: [upsells], plans: [plan], looks: [tray], offers: [along] })
+    expect(liveAfter([], versions)).toEqual({ sections: [upsells], plans: [plan], looks: [tray], offers: [along], bundles: [] })
   })
 
   it('has what becomes live, and no more what is taken away', () => {
@@ -38,7 +39,7 @@ describe('what shoppers get after changes', () => {
       draftChange('plans', 'product-default', versions.plans.get('product-default')!, null),
       draftChange('looks', 'tray', versions.looks.get('tray')!, { live: round, draft: round }),
     ]
-    expect(liveAfter(changes, versions)).toEqual({ sections: [fewer], plans: [], looks: [round], offers: [along] })
+    expect(liveAfter(changes, versions)).toEqual({ sections: [fewer], plans: [], looks: [round], offers: [along], bundles: [] })
     // What they change is not taken over by this.
     expect(versions.sections.get('upsells')!.live).toBe(upsells)
   })

@@ -33,6 +33,7 @@ const context = {
       ['cart-default', { live: null, draft: cart }],
     ]),
     looks: new Map([live('house', 'House'), live('worn', 'Worn')]),
+    bundles: new Map(),
     offers: new Map([
       ['empty', { live: null, draft: makeOffer('empty') }],
       ['along', { live: null, draft: makeOffer('along', { offered: { by: 'chosen', skus: ['GLO', 'GONE'] } }) }],

@@ -28,6 +28,7 @@ const due: Schedule = {
   plans: {},
   looks: { plain: null },
   offers: {},
+  bundles: {},
 }
 const context = {
   versions: {
@@ -38,13 +39,14 @@ const context = {
     ]),
     plans: new Map<string, Versions<PagePlan>>([['product-default', { live: plan, draft: plan }]]),
     looks: new Map<string, Versions<Look>>([['plain', { live: plain, draft: plain }]]),
+    bundles: new Map(),
     offers: new Map<string, Versions<Offer>>([['along', { live: along, draft: { ...along, limit: 2 } }]]),
   },
   item: () => undefined,
   release: (number: number) =>
     new Map([
-      [7, { sections: [better, gone], plans: [plan], looks: [tray], offers: [] }],
-      [8, { sections: [one, two], plans: [plan], looks: null, offers: null }],
+      [7, { sections: [better, gone], plans: [plan], looks: [tray], offers: [], bundles: [] }],
+      [8, { sections: [one, two], plans: [plan], looks: null, offers: null, bundles: null }],
     ]).get(number),
   schedules: () => new Map([['4', due]]),
 }
@@ -87,6 +89,7 @@ describe('commands on releases', () => {
         plans: { 'product-default': plan },
         looks: { plain },
         offers: { along: { ...along, limit: 2 } },
+        bundles: {},
       },
     })
     expect(() => planned({ type: 'schedulePublish', at: '2026-06-01T08:00:00Z', sections: ['one'], plans: [] })).toThrow(
@@ -108,8 +111,14 @@ describe('commands on releases', () => {
   it('make a release of everything that shoppers get, and of nothing else', () => {
     const changes = planned({ type: 'goBack', release: 7 })
     expect(areForShoppers(changes)).toBe(true)
-    expect(liveAfter(changes, context.versions)).toEqual({ sections: [better, gone], plans: [plan], looks: [tray], offers: [] })
-    expect(liveAfter([], context.versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain], offers: [along] })
+    expect(liveAfter(changes, context.versions)).toEqual({
+      sections: [better, gone],
+      plans: [plan],
+      looks: [tray],
+      offers: [],
+      bundles: [],
+    })
+    expect(liveAfter([], context.versions)).toEqual({ sections: [one, two], plans: [plan], looks: [plain], offers: [along], bundles: [] })
     expect(areForShoppers(planned({ type: 'cancelSchedule', key: '4' }))).toBe(false)
   })
 })
@@ -132,7 +141,7 @@ describe('going back and forth', () => {
           const shop = {
             ...context,
             versions: { ...noDrafts, offers },
-            release: () => ({ sections: [], plans: [], looks: null, offers: release }),
+            release: () => ({ sections: [], plans: [], looks: null, offers: release, bundles: null }),
           }
           const isThere = isEqual(liveIn(offers), byKey(release))
           const goBack = () => planReleases({ type: 'goBack', release: 1 }, shop)

@@ -3,12 +3,14 @@ import { maxNamed } from '../../journal/commandParts'
 import type { DraftedSort } from '../../releases/draftedSorts'
 import { draftedSorts, forEachSort } from '../../releases/draftedSorts'
 import { releaseNoteSchema } from '../../releases/release'
-import { keySchema } from '../../text/key'
 
-const keysSchema = z.array(keySchema).max(maxNamed)
+type KeysSchema = z.ZodArray<z.ZodType<string>>
 /** Keys of what has drafts; of a sort that releases of old don't have there need not be any. */
-const drafts = forEachSort(sort => (draftedSorts[sort].isInAllReleases ? keysSchema : keysSchema.optional())) as {
-  [Sort in DraftedSort]: (typeof draftedSorts)[Sort]['isInAllReleases'] extends true ? typeof keysSchema : z.ZodOptional<typeof keysSchema>
+const drafts = forEachSort(sort => {
+  const keys: KeysSchema = z.array(draftedSorts[sort].keys).max(maxNamed)
+  return draftedSorts[sort].isInAllReleases ? keys : keys.optional()
+}) as {
+  [Sort in DraftedSort]: (typeof draftedSorts)[Sort]['isInAllReleases'] extends true ? KeysSchema : z.ZodOptional<KeysSchema>
 }
 /** What is to be published, of each sort. */
 export const toPublishSchema = z.strictObject(drafts)

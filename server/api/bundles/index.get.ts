@@ -4,9 +4,12 @@ import { bundleProblems } from '../../../core/bundles/bundleProblems'
 import { contentWords } from '../../../core/bundles/bundleWords'
 import { isPriceFrom } from '../../../core/delivery/deliveredItem'
 import { textIn } from '../../../core/text/text'
+import type { KeyedBundle } from '../../../core/bundles/bundleSettings'
+import type { Versions } from '../../../core/sections/versions'
+import { isUnpublished } from '../../../core/sections/versions'
 import { useShop } from '../../running/useShop'
 
-/** All bundles, by name. */
+/** All bundles as they are drafted, by name. */
 export default api('viewer', async (): Promise<z.infer<typeof bundleListSchema>> => {
   const { shop } = await useShop()
   const {
@@ -14,13 +17,13 @@ export default api('viewer', async (): Promise<z.infer<typeof bundleListSchema>>
     settings: { language },
   } = shop
   const now = shop.now()
-  const bundles = Array.from(catalogue.bundles, (sku): BundleRow => {
-    const { name, image, status, price, stock, bundle } = catalogue.product(sku)!
+  const rowOf = (sku: string, versions: Versions<KeyedBundle>): BundleRow => {
+    const { name, image, price, stock, bundle } = catalogue.product(sku)!
     return {
       sku,
       name: textIn(name, language, language) || sku,
       image,
-      status,
+      state: stateOf(versions),
       type: bundle!.type,
       contents: contentWords(bundle!),
       price,
@@ -28,7 +31,14 @@ export default api('viewer', async (): Promise<z.infer<typeof bundleListSchema>>
       stock,
       problems: bundleProblems({ sku, bundle: bundle! }, catalogue, now).length,
     }
-  })
+  }
+  const bundles = shop.asDrafted(() => Array.from(shop.versions.bundles, ([sku, versions]) => rowOf(sku, versions)))
   const { compare } = new Intl.Collator(language, { numeric: true })
   return { bundles: bundles.sort((a, b) => compare(a.name, b.name) || (a.sku < b.sku ? -1 : 1)) }
 })
+
+function stateOf(versions: Versions<KeyedBundle>): BundleRow['state'] {
+  if (!versions.live) return 'draft'
+  if (isUnpublished(versions)) return 'changed'
+  return versions.live.status === 'retired' ? 'retired' : 'live'
+}

@@ -17,6 +17,7 @@ export function describeSalesAndSearch(withStore: WithShop): void {
           plans: builtInPlans,
           looks: [],
           offers: [],
+          bundles: [],
         }))
         const head = { at: '2026-05-01T10:00:00Z', note: 'Ours', words: 'Published', editor: 'one' }
         await store.write(writer => writer.addRelease(head, first!, before!))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ProductRow } from '../../../../core/workbench/workbench'
 import { groupsOf } from '../../../../core/catalogue/bundle'
-import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
+import type { OpenBundle } from '../bundles'
 import { withComponents, withGroupFor, withPicks, withProductIn } from '../../../../core/bundles/editBundle'
 import { useBundles } from '../bundles'
 import { useMessages } from '../../../data/messages'
@@ -13,7 +13,7 @@ import { contentsWords } from '../words/contents'
 const say = contentsWords.findParts
 
 /** Finds products, and puts what is picked into the bundle. */
-const props = defineProps<{ stored: StoredBundle }>()
+const props = defineProps<{ stored: OpenBundle }>()
 const store = useBundles()
 const studio = useStudioShop()
 const messages = useMessages()

@@ -23,8 +23,10 @@ const state = computed(() => {
   return table.value.length ? say.allDecided(table.value.length) : ''
 })
 const match = () => emit('change', rematched(props.group, store.catalogue))
-function rename({ target }: Event): void {
-  const name = { ...props.group.name, [studio.shop!.settings.language]: (target as HTMLInputElement).value }
+const { language: own, languages } = studio.shop!.settings
+const others = languages.filter(each => each !== own)
+function rename(language: string, { target }: Event): void {
+  const name = { ...props.group.name, [language]: (target as HTMLInputElement).value }
   emit('change', { ...props.group, name }, true)
 }
 </script>
@@ -32,7 +34,14 @@ function rename({ target }: Event): void {
 <template>
   <section class="group" :aria-label="say.group(studio.words(group.name))">
     <div class="head">
-      <input v-typed="studio.words(group.name)" class="title" type="text" maxlength="80" :aria-label="say.nameOfTheGroup" @input="rename" />
+      <input
+        v-typed="studio.words(group.name)"
+        class="title"
+        type="text"
+        maxlength="80"
+        :aria-label="say.nameOfTheGroup"
+        @input="rename(own, $event)"
+      />
       <QuantityField
         :value="group.quantity"
         :label="say.howManyInOneBundle"
@@ -43,6 +52,18 @@ function rename({ target }: Event): void {
       <button type="button" class="icon-button" :aria-label="say.removeTheGroup" @click="emit('remove')">
         <PhTrash /><v-tooltip activator="parent" location="bottom">{{ say.removeTheGroup }}</v-tooltip>
       </button>
+    </div>
+    <div v-for="each in others" :key="each" class="head other">
+      <span class="small soft">{{ each }}</span>
+      <input
+        v-typed="group.name[each] ?? ''"
+        class="title"
+        type="text"
+        maxlength="80"
+        :placeholder="studio.words(group.name)"
+        :aria-label="say.nameOfTheGroupIn(each)"
+        @input="rename(each, $event)"
+      />
     </div>
     <GroupOptions :group="group" @change="next => emit('change', next)">
       <button type="button" class="text-button" @click="emit('find')">{{ say.anotherProduct }}</button>
@@ -80,6 +101,13 @@ function rename({ target }: Event): void {
   background: none;
   color: inherit;
   font: 650 14.5px/1 var(--head);
+}
+.other span {
+  width: 20px;
+}
+.other .title {
+  margin-left: -9px;
+  font: 14px/1 var(--text);
 }
 .title:hover {
   border-color: var(--line);

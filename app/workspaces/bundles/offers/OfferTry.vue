@@ -11,6 +11,7 @@ import type { Device } from '../../../parts/preview/devices'
 import { namedProducts } from '../../../data/namedProducts'
 import { callApi } from '../../../data/callApi'
 import { previewAddress } from '../../../parts/preview/previewAddress'
+import { useTried } from '../../../parts/preview/tried'
 import { useAnswer } from '../../../data/useAnswer'
 import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
 import { offersWords } from '../words/offers'
@@ -23,7 +24,8 @@ const store = useDrafts()
 const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
 
 const sku = useLocalStorage('manada-offer-tried', '')
-const inCart = ref('')
+/** Who looks, here and in every other try-out. */
+const who = useTried()
 const device = useLocalStorage<Device>('manada-offer-device', 'phone')
 const words = ref('')
 const found = useFoundProducts(words, { status: 'active' }, 'all')
@@ -54,25 +56,21 @@ async function chooseProduct(): Promise<void> {
 }
 onMounted(chooseProduct)
 
-const circumstances = computed(() => ({
-  cart: inCart.value
-    .split(',')
-    .map(each => each.trim())
-    .filter(Boolean),
-  seen: [],
-  visitor: '',
-  day: '',
-  language: '',
+const query = computed(() => ({
+  draft: 1,
+  explain: 1,
+  cart: who.cart.join(),
+  seen: who.seen.join(),
+  ...(who.visitor && { visitor: who.visitor }),
+  ...(who.language && { lang: who.language }),
+  ...(who.day && { at: `${who.day}T12:00:00Z` }),
 }))
 const { answer, failed } = useAnswer(
-  () => JSON.stringify([sku.value, circumstances.value.cart, store.edition]),
+  () => JSON.stringify([sku.value, query.value, store.edition]),
   60,
   async (_, signal) =>
     sku.value
-      ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, {
-          query: { draft: 1, explain: 1, cart: circumstances.value.cart.join() },
-          signal,
-        })
+      ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, { query: query.value, signal })
       : null,
 )
 const shown = computed(() => answer.value?.offers?.find(each => each.key === props.stored.key) ?? null)
@@ -130,7 +128,7 @@ watch(
           ><v-list-item v-bind="item" density="compact" :subtitle="internalItem.raw.sku"
         /></template>
       </v-autocomplete>
-      <v-text-field v-model="inCart" :placeholder="say.inTheCartSkuSku" :aria-label="say.whatIsInTheCart" class="cart" />
+      <WhoAndWhen with-language />
       <DeviceChoice v-model="device" />
     </div>
     <div class="why" role="status">
@@ -147,7 +145,7 @@ watch(
     <PreviewFrame
       v-if="sku"
       ref="frame"
-      :address="`${previewAddress('product', sku, circumstances, 'draft')}#offer-${stored.key}`"
+      :address="`${previewAddress('product', sku, who, 'draft')}#offer-${stored.key}`"
       :device="device"
       :title="say.theProductsPage"
     />
@@ -169,9 +167,6 @@ watch(
   padding: 12px;
   border-bottom: 1px solid var(--line-soft);
   background: var(--sheet);
-}
-.cart {
-  flex: 0 1 170px;
 }
 .why {
   flex: none;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BundlePrice } from '../../../../core/catalogue/bundle'
-import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
+import type { OpenBundle } from '../bundles'
 import { bundleRange } from '../../../../core/bundles/bundlePrice'
 import { bundleStock } from '../../../../core/bundles/bundleStock'
 import { parseMoney, plainMoney } from '../../../../core/money/money'
@@ -12,7 +12,7 @@ import { priceWords } from '../words/price'
 const say = priceWords.bundleCost
 
 /** What a bundle costs, saves and earns, and how often it can be sold; worked out while it is changed. */
-const props = defineProps<{ stored: StoredBundle }>()
+const props = defineProps<{ stored: OpenBundle }>()
 const store = useBundles()
 const studio = useStudioShop()
 const bundle = computed(() => props.stored.settings.bundle)
@@ -21,6 +21,14 @@ const range = computed(() => bundleRange(bundle.value, store.catalogue))
 const stock = computed(() => bundleStock(bundle.value, store.catalogue))
 const fromTo = (from: number, to: number) =>
   from === to ? studio.money(from) : say.toWithMax(studio.money(Math.min(from, to)), studio.money(Math.max(from, to)))
+const payWords = computed(() => range.value && fromTo(range.value.from.price, range.value.to.price))
+/** What they pay by now, where that is another price; empty: the same, or they can’t buy it. */
+const liveWords = computed(() => {
+  const { live } = props.stored
+  const now = live?.status === 'active' && bundleRange(live.bundle, store.catalogue)
+  const words = now ? fromTo(now.from.price, now.to.price) : ''
+  return words === payWords.value ? '' : words
+})
 const saving = computed(() => {
   if (!range.value) return null
   const ends = [range.value.leastSaving, range.value.from, range.value.to].map(({ sum, price }) => sum - price)
@@ -150,7 +158,11 @@ function type(event: Event): void {
         <template v-if="range">
           <div class="sum">
             <dt>{{ say.shoppersPay }}</dt>
-            <dd>{{ fromTo(range.from.price, range.to.price) }}</dd>
+            <dd>{{ payWords }}</dd>
+          </div>
+          <div v-if="liveWords">
+            <dt>{{ say.today }}</dt>
+            <dd>{{ liveWords }}</dd>
           </div>
           <div>
             <dt>{{ say.theySave }}</dt>

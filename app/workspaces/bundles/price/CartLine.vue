@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { groupsOf } from '../../../../core/catalogue/bundle'
-import type { StoredBundle } from '../../../../core/studio/bundleAnswers'
+import type { OpenBundle } from '../bundles'
 import type { BundlePart, PartChoice } from '../../../../core/bundles/bundleParts'
 import { isSoldSome, partsOf, pickable, pickKey } from '../../../../core/bundles/bundleParts'
 import { unitsOf } from '../../../../core/bundles/bundleStock'
@@ -16,7 +16,7 @@ import { priceWords } from '../words/price'
 const say = priceWords.cartLine
 
 /** The bundle as a line of a cart, in any choice of its parts, with what each part pays of it. */
-const props = defineProps<{ stored: StoredBundle }>()
+const props = defineProps<{ stored: OpenBundle }>()
 const store = useBundles()
 const studio = useStudioShop()
 const bundle = computed(() => props.stored.settings.bundle)

@@ -3,16 +3,25 @@ import { counted } from '../../../../core/text/sentence'
 /** What people read here, to be translated in one place. */
 export const bundlesWords = {
   bundleEditor: {
-    groupsAndCombinations: (groups: number, combinations: number) => `${counted(groups, 'group')}, ${counted(combinations, 'combination')}`,
+    /** @param counts combinations of each group: one of each is chosen */
+    groupsAndChoices: (counts: readonly number[]) => {
+      const product = counts.reduce((all, each) => all * each, 1)
+      const choices = product.toLocaleString('en')
+      const words = counts.length > 1 ? `${counts.join(' × ')} = ${choices}` : choices
+      return `${counted(counts.length, 'group')}, ${words} ${product === 1 ? 'choice' : 'choices'}`
+    },
     bundle: 'Bundle',
     bundleWord: 'bundle',
     rename: 'Rename',
     linkItOnTheBench: 'Link it on the bench',
     openItsPageInThe: 'Open its page in the shop',
-    makeItADraftAgain: 'Make it a draft again',
-    retire: 'Retire',
+    duplicate: 'Duplicate',
+    backToWhatIsLive: 'Back to what is live',
+    retire: 'Retire: no longer sold',
+    sellItAgain: 'Sell it again',
+    shoppersCantBuyIt: 'It is retired: shoppers who come to its page are told that it is no longer sold.',
+    itIsInNoCategory: 'It is in no category: no shopper finds it who does not search for it.',
     remove: 'Remove',
-    makeActive: 'Make active',
     whatKeepsItFromBeing: 'What keeps it from being sold',
     whatIsWorthALook: 'What is worth a look',
     renameTheBundle: 'Rename the bundle',
@@ -25,7 +34,9 @@ export const bundlesWords = {
     chooseAPicture: 'Choose a picture',
     makeOneOfTheParts: 'Make one of the parts',
     categories: 'Categories',
+    name: 'Name',
     description: 'Description',
+    descriptionIn: (language: string) => `Description, ${language}`,
     pictureOfTheBundle: 'Picture of the bundle',
   },
   bundleOrders: {
@@ -58,6 +69,8 @@ export const bundlesWords = {
     besideTheBundle: 'Beside the bundle',
     bundles: 'Bundles',
     price: 'Price',
+    shop: 'Shop',
+    itsPageInTheShop: 'Its page, as it will be after publishing',
     whatItCostsAndEarns: 'What it costs and earns',
     findParts: 'Find parts',
     productsToPutIn: 'Products to put in',

@@ -57,6 +57,7 @@ export const contentsWords = {
   groupCard: {
     group: (groupName: string | number) => `Group ${groupName}`,
     nameOfTheGroup: 'Name of the group',
+    nameOfTheGroupIn: (language: string) => `Name of the group, ${language}`,
     howManyInOneBundle: 'How many in one bundle',
     inOneBundle: 'in one bundle',
     removeTheGroup: 'Remove the group',

@@ -55,8 +55,6 @@ export const offersWords = {
   offerTry: {
     whatShoppersSee: 'What shoppers see',
     tryItOnAProduct: 'Try it on a product',
-    inTheCartSkuSku: 'In the cart: SKU, SKU',
-    whatIsInTheCart: 'What is in the cart',
     theProductsPage: 'The product’s page',
     isInTheCartAlready: 'is in the cart already',
     isNotForSale: 'is not for sale',

@@ -8,6 +8,7 @@ export const priceWords = {
     priceOfTheBundle: 'Price of the bundle',
     offTheParts: 'Off the parts',
     shoppersPay: 'Shoppers pay',
+    today: 'As it is live',
     theySave: 'They save',
     margin: 'Margin',
     canBeSold: 'Can be sold',

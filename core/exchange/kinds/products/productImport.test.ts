@@ -97,11 +97,14 @@ describe('ProductImport', () => {
     })
     const [row] = productFileRows(set, new Catalogue([], categories, []), settings)
     expect(imported([row!], [set])).toMatchObject({ changes: [], unchanged: 1, rejections: [] })
-    expect(after(imported([{ sku: 'SET', name: 'Harvest day', status: 'retired' }], [set]), 'SET')).toEqual({
-      ...set,
-      name: { en: 'Harvest day' },
-      status: 'retired',
-    })
+    const renamed = imported([{ sku: 'SET', name: 'Harvest day', status: 'active' }], [set])
+    expect(after(renamed, 'SET')).toEqual({ ...set, name: { en: 'Harvest day' } })
+    // What shoppers have and what is drafted follow.
+    const called = { name: { en: 'Harvest day' }, bundle: set.bundle }
+    expect(renamed.changes.find(each => each.of === 'bundle')).toMatchObject({ key: 'SET', after: { live: called, draft: called } })
+    expect(told(imported([{ sku: 'SET', status: 'draft' }], [set]))).toEqual([
+      '2 status: SET is a bundle: it is published, taken from shoppers or retired under Bundles. Leave the cell empty.',
+    ])
     expect(
       told(
         imported(
@@ -208,7 +211,7 @@ describe('ProductImport', () => {
   it('reads on when categories stand below each other in a circle', () => {
     const circle = [category('a', 'A', 'b'), category('b', 'B', 'a')]
     const catalogue = new Catalogue([], circle, [])
-    const plan = new ProductImport(catalogue, circle, settings, 'written')
+    const plan = new ProductImport(catalogue, circle, settings, new Map(), 'written')
     const row = readProductRow({ sku: 'N', name: 'x', category: 'B > A' }, settings)
     expect(plan.add([{ line: 2, cells: {}, row }], new Map())).toMatchObject([{ of: 'product', after: { categories: ['a'] } }])
   })

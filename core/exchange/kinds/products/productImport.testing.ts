@@ -1,5 +1,6 @@
 import { expect } from 'vitest'
 import type { Category } from '../../../catalogue/catalogue'
+import { versionsOf } from '../../../bundles/bundleVersions'
 import { Catalogue } from '../../../catalogue/catalogue'
 import type { Product } from '../../../catalogue/product'
 import type { Change } from '../../../records/registry'
@@ -41,10 +42,11 @@ export function imported(rows: readonly FileRow[], products: readonly Product[] 
 }
 
 function importing(how: 'tried' | 'written', rows: readonly FileRow[], products: readonly Product[], pieceSize: number): Imported {
+  const bundles = new Map(products.filter(each => each.bundle).map(each => [each.sku, versionsOf(each)]))
   const catalogue = new Catalogue(products, categories, [])
   const stored = new Map(products.map(each => [each.sku, each]))
   const known = [...categories]
-  const plan = new ProductImport(catalogue, categories, settings, how)
+  const plan = new ProductImport(catalogue, categories, settings, bundles, how)
   const unread: Rejection[] = []
   const changes: Change[] = []
   for (let from = 0; from < rows.length; from += pieceSize) {

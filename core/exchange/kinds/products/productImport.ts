@@ -3,10 +3,14 @@ import type { Catalogue, Category } from '../../../catalogue/catalogue'
 import { emptyProduct } from '../../../catalogue/emptyProduct'
 import type { Product, Variant } from '../../../catalogue/product'
 import type { ShopSettings } from '../../../catalogue/shopSettings'
+import type { KeyedBundle } from '../../../bundles/bundleSettings'
+import type { BundleChange } from '../../../records/bundles/bundleRecord'
+import { followingVersions } from '../../../records/bundles/bundleRecord'
 import type { CategoryChange } from '../../../records/products/categoryRecord'
 import type { ProductChange } from '../../../records/products/productRecord'
 import type { Change } from '../../../records/registry'
 import { isEmpty } from '../../../records/registry'
+import type { Versions } from '../../../sections/versions'
 import type { Text } from '../../../text/text'
 import { textIn } from '../../../text/text'
 import { keyFor } from '../../../text/keyFor'
@@ -38,6 +42,8 @@ export class ProductImport {
   readonly #catalogue: Catalogue
   readonly #settings: ShopSettings
   readonly #how: 'tried' | 'written'
+  /** What is live and drafted of bundles, by SKU. */
+  readonly #bundles: ReadonlyMap<string, Versions<KeyedBundle>>
   readonly #drafts = new Map<string, Draft>()
   /** SKUs of the drafts that may have changed since changes were handed out. */
   readonly #touched = new Set<string>()
@@ -57,8 +63,15 @@ export class ProductImport {
   #updated = 0
   #unchanged = 0
 
-  constructor(catalogue: Catalogue, categories: readonly Category[], settings: ShopSettings, how: 'tried' | 'written') {
+  constructor(
+    catalogue: Catalogue,
+    categories: readonly Category[],
+    settings: ShopSettings,
+    bundles: ReadonlyMap<string, Versions<KeyedBundle>>,
+    how: 'tried' | 'written',
+  ) {
     this.#how = how
+    this.#bundles = bundles
     this.#catalogue = catalogue
     this.#settings = settings
     for (const { key } of categories) {
@@ -113,15 +126,23 @@ export class ProductImport {
       after: category,
     }))
     this.#categoriesGiven = this.#newCategories.length
-    const products: ProductChange[] = []
+    const products: (ProductChange | BundleChange)[] = []
     for (const sku of this.#touched) {
       const draft = this.#drafts.get(sku)!
       const change: ProductChange = { of: 'product', owner: sku, key: '', ...draft }
-      if (!isEmpty(change)) products.push(change)
+      if (!isEmpty(change)) products.push(change, ...this.#versionsOf(draft))
       if (!this.#isNeededLater(draft)) this.#drafts.delete(sku)
     }
     this.#touched.clear()
     return [...categories, ...products]
+  }
+
+  /** A bundle is the same in all its versions, as far as the file says what it is. */
+  #versionsOf({ before, after }: Draft): BundleChange[] {
+    const versions = this.#bundles.get(after.sku)
+    if (!before?.bundle || !versions) return []
+    const change = followingVersions(before, after, versions)
+    return isEmpty(change) ? [] : [change]
   }
 
   /** Whether later lines may build on a draft: where it is written, they do on what is stored. */
@@ -168,6 +189,11 @@ export class ProductImport {
     const was = draft?.after ?? emptyProduct(row.sku, 'active')
     const stated = was.bundle && (['price', 'was', 'cost', 'stock'] as const).find(field => row.fields[field])
     if (stated) throw new RowError(stated, `${row.sku} is a bundle: this follows from its parts. Leave the cell empty.`)
+    if (was.bundle && (row.fields.status ?? was.status) !== was.status)
+      throw new RowError(
+        'status',
+        `${row.sku} is a bundle: it is published, taken from shoppers or retired under Bundles. Leave the cell empty.`,
+      )
     const next = {
       ...was,
       ...row.fields,

@@ -12,7 +12,8 @@ export const productsFile: FileKindType<ProductLine> = {
   toldBy: 'sku',
   knows: isProductColumn,
   read: (line, cells, settings) => ({ line, cells, row: readProductRow(cells, settings) }),
-  importing: ({ catalogue, categories, settings }, how) => new ProductImport(catalogue, categories, settings, how),
+  importing: ({ catalogue, categories, settings, versions }, how) =>
+    new ProductImport(catalogue, categories, settings, versions.bundles, how),
   columnsOf: ({ otherLanguages }) => productFileColumns(otherLanguages),
   rowsOf,
 }

@@ -4,7 +4,7 @@ import { cartRequestSchema } from '../../../../core/delivery/contract/cart'
 import { draftableQuerySchema } from '../../../../core/delivery/contract/catalogue'
 import { priceCart } from '../../../../core/pricing/priceCart'
 import { answerContextOf } from '../../../delivery/answerContext'
-import { shownShop } from '../../../delivery/shownShop'
+import { inShownShop } from '../../../delivery/shownShop'
 import { admitDraft } from '../../../admission/admitDraft'
 import { limitCostly } from '../../../admission/limits'
 import { useShop } from '../../../running/useShop'
@@ -18,7 +18,8 @@ export default api('nothing', async (event): Promise<CartAnswer> => {
   const { shop, store } = await useShop()
   const context = answerContextOf(shop, query.lang)
   setResponseHeader(event, 'cache-control', 'no-store')
-  const shown = await shownShop(query, shop, store)
-  const { warnings, ...priced } = priceCart(lines, shown, context.at)
-  return { ...cartAnswer(priced, shown.offers, context), warnings: cartWarnings(warnings) }
+  return inShownShop(query, shop, store, shown => {
+    const { warnings, ...priced } = priceCart(lines, shown, context.at)
+    return { ...cartAnswer(priced, shown.offers, context), warnings: cartWarnings(warnings) }
+  })
 })

@@ -23,6 +23,7 @@ import { orderKeys } from './0021-order-keys'
 import { journalPieces } from './0022-journal-pieces'
 import { offerDrafts } from './0023-offer-drafts'
 import { offerBlocks } from './0024-offer-blocks'
+import { bundleDrafts } from './0025-bundle-drafts'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -50,4 +51,5 @@ export const migrations: Migration[] = [
   journalPieces,
   offerDrafts,
   offerBlocks,
+  bundleDrafts,
 ]

@@ -4,7 +4,7 @@ import { draftableQuerySchema } from '../../../../../core/delivery/contract/cata
 import { textIn } from '../../../../../core/text/text'
 import { admitDraft } from '../../../../admission/admitDraft'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
-import { shownShop } from '../../../../delivery/shownShop'
+import { inShownShop } from '../../../../delivery/shownShop'
 import { answerContextOf } from '../../../../delivery/answerContext'
 import { isCheckoutOn } from '../../../../orders/checkout'
 import { useShop } from '../../../../running/useShop'
@@ -14,7 +14,7 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
   await admitDraft(event, query)
   const { shop, store } = await useShop()
   const context = answerContextOf(shop, query.lang)
-  const shown = await shownShop(query, shop, store)
+  const style = await inShownShop(query, shop, store, ({ looks }) => looks.houseStyle)
   const { name, currency, language, languages } = shop.settings
   return {
     name,
@@ -22,7 +22,7 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
     language,
     languages,
     checkout: isCheckoutOn(),
-    style: shown.looks.houseStyle,
+    style,
     categories: shop.categories.map(each => ({ ...namedKey(each, context), parent: each.parent })),
     articles: shop.articles.map(({ key, title, body, image }) => ({
       ...namedKey({ key, name: title }, context),

@@ -6,6 +6,7 @@ import { admitDraft } from '../../../../admission/admitDraft'
 import { isShownToAll } from '../../../../delivery/isShownToAll'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../delivery/answerContext'
+import { inShownShop } from '../../../../delivery/shownShop'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
@@ -14,18 +15,19 @@ export default publicAnswer(async (event): Promise<LinesAnswer> => {
   await admitDraft(event, query)
   const { shop, store } = await useShop()
   const context = answerContextOf(shop, lang)
-  const found = skus.flatMap(line => {
-    const item = shop.catalogue.item(line)
-    return item && (draft || isShownToAll(line, shop)) ? [{ line, item }] : []
-  })
-  const descriptions = await store.descriptions(found.map(({ item }) => item.product.sku))
-  return {
-    lines: found.map(({ line, item }) => ({
-      ...catalogueCard(item, context),
-      line,
-      options: item.variant?.options ?? {},
-      attributes: attributesOf(item.product),
-      text: firstSentence(textIn(descriptions.get(item.product.sku) ?? {}, context.language, context.settings.language)),
-    })),
-  }
+  const known = skus.filter(line => draft || isShownToAll(line, shop))
+  const descriptions = await store.descriptions(known.flatMap(line => shop.catalogue.item(line)?.product.sku ?? []))
+  return inShownShop(query, shop, store, ({ catalogue }) => ({
+    lines: known.flatMap(line => {
+      const item = catalogue.item(line)
+      if (!item) return []
+      return {
+        ...catalogueCard(item, context),
+        line,
+        options: item.variant?.options ?? {},
+        attributes: attributesOf(item.product),
+        text: firstSentence(textIn(descriptions.get(item.product.sku) ?? {}, context.language, context.settings.language)),
+      }
+    }),
+  }))
 })

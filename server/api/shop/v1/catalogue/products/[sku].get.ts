@@ -5,6 +5,7 @@ import { admitDraft } from '../../../../../admission/admitDraft'
 import { isShownToAll } from '../../../../../delivery/isShownToAll'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
 import { answerContextOf } from '../../../../../delivery/answerContext'
+import { inShownShop } from '../../../../../delivery/shownShop'
 import { useShop } from '../../../../../running/useShop'
 
 export default publicAnswer(async event => {
@@ -13,10 +14,16 @@ export default publicAnswer(async event => {
   await admitDraft(event, query)
   const sku = pathPart(event, 'sku')
   const { shop, store } = await useShop()
-  const product = shop.catalogue.item(sku)?.product
-  if (!product || (!draft && !isShownToAll(sku, shop))) throw new UnknownSubjectError({ kind: 'product', sku })
-  const description = (await store.descriptions([product.sku])).get(product.sku) ?? {}
-  // Of a product for sale, a variant may still be drafted.
-  const variants = draft ? product.variants : product.variants.filter(each => each.status !== 'draft')
-  return productAnswer({ ...product, description, variants }, shop.catalogue, answerContextOf(shop, lang, draft))
+  if (!draft && !isShownToAll(sku, shop)) throw new UnknownSubjectError({ kind: 'product', sku })
+  const own = shop.catalogue.item(sku)?.product.sku ?? sku
+  const descriptions = await store.descriptions([own])
+  return inShownShop(query, shop, store, ({ catalogue }) => {
+    const product = catalogue.item(sku)?.product
+    if (!product) throw new UnknownSubjectError({ kind: 'product', sku })
+    // That of a bundle in another version comes with it.
+    const description = Object.keys(product.description).length ? product.description : (descriptions.get(own) ?? {})
+    // Of a product for sale, a variant may still be drafted.
+    const variants = draft ? product.variants : product.variants.filter(each => each.status !== 'draft')
+    return productAnswer({ ...product, description, variants }, catalogue, answerContextOf(shop, lang, draft))
+  })
 })
