@@ -51,6 +51,8 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/me': 'nothing',
   'GET /api/metrics': ['admin', 'results:read'],
   'GET /api/openapi.json': 'nothing',
+  'GET /api/orders': 'viewer',
+  'GET /api/orders/[number]': 'viewer',
   'GET /api/pageRows': 'viewer',
   'GET /api/people': 'admin',
   'DELETE /api/people/[id]': 'admin',

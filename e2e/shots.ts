@@ -82,18 +82,25 @@ test('suggested', async ({ page }) => {
   await take(page, 'suggested')
 })
 
-test('history', async ({ page }) => {
-  const studio = new Studio(page)
-  await studio.open('TANK')
-  await studio.card('Accessories', 'CLOTH-1').focus()
-  await page.keyboard.press('Alt+Home')
-  await studio.expectTargets('Accessories', ['CLOTH-1', 'GATE-40', 'STR-240'])
-  await page.keyboard.press('Delete')
-  await page.keyboard.press('Control+z')
-  await studio.expectTargets('Accessories', ['CLOTH-1', 'GATE-40', 'STR-240'])
-  await page.keyboard.press('h')
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('Undone: Removed')
-  await take(page, 'history')
+test('results', async ({ page }) => {
+  const lines = [
+    { sku: 'SMO-M', quantity: 1 },
+    { sku: 'SMO-BOX', quantity: 1, from: 'offer:to-light-it-with' },
+    { sku: 'BRU-1', quantity: 2, from: 'section:related' },
+    {
+      sku: 'SET-01',
+      quantity: 1,
+      choices: [
+        { part: 'suit', sku: 'SUIT-WHI-XL' },
+        { part: 'gloves', sku: 'GLO-L-LEA-9' },
+      ],
+    },
+  ]
+  const { total } = (await (await page.request.post('/api/shop/v1/cart', { data: { lines } })).json()) as { total: number }
+  await page.request.post('/api/shop/v1/orders', { data: { lines, total }, headers: { 'idempotency-key': 'one-for-the-picture' } })
+  await page.goto('/results')
+  await expect(page.getByRole('region', { name: 'Order', exact: true })).toContainText('Suit: XL, white')
+  await take(page, 'results')
 })
 
 test('bundles', async ({ page }) => {

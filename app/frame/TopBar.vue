@@ -220,7 +220,10 @@ const found = computed(() => {
 }
 @media (max-width: 1340px) {
   .find {
-    width: 206px;
+    width: auto;
+  }
+  .find span:nth-of-type(1) {
+    display: none;
   }
   .open .long {
     display: none;
@@ -256,7 +259,23 @@ const found = computed(() => {
     padding: 0 10px;
   }
   .tab {
-    padding-inline: 10px;
+    padding-inline: 8px;
+  }
+  .right {
+    gap: 2px;
+  }
+}
+@media (max-width: 960px) {
+  .top {
+    padding: 0 8px;
+  }
+  .tab {
+    padding-inline: 5px;
+    font-size: 13.5px;
+  }
+  .open {
+    margin-left: 0;
+    padding: 0 8px;
   }
 }
 </style>

@@ -1,5 +1,6 @@
 import type { Offer } from '../offers/offer'
 import type { CartWarning, PricedCart, Reduction } from '../pricing/cart'
+import { chosenWords } from '../pricing/cart'
 import { percentWords } from '../money/percent'
 import { textIn } from '../text/text'
 import type { AnswerContext } from './answerContext'
@@ -20,7 +21,11 @@ export function cartAnswer<T extends Omit<PricedCart, 'warnings'>>(
     lines: cart.lines.map(line => ({
       ...line,
       reductions: told(line.reductions),
-      components: line.components.map(each => ({ ...each, reductions: told(each.reductions) })),
+      components: line.components.map(each => ({
+        ...each,
+        chosen: each.chosen && chosenWords(each.chosen, context.language, context.settings.language),
+        reductions: told(each.reductions),
+      })),
     })),
   }
 }

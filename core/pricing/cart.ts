@@ -1,4 +1,6 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
+import type { Text } from '../text/text'
+import { textIn } from '../text/text'
 
 /** What a shopper chose for a part of a bundle: a product without variants, or a variant. */
 export interface WantedChoice {
@@ -13,6 +15,8 @@ export interface WantedLine {
   sku: string
   quantity: number
   choices?: readonly WantedChoice[]
+  /** What it came from: `section:key`, `offer:key`. */
+  from?: string
   /** What one cost as the shopper saw it, in minor units. It is compared, never charged. */
   seen?: number
 }
@@ -33,6 +37,8 @@ export interface PricedComponent {
   /** Key of the part of the bundle. */
   part: string
   sku: string
+  /** What was chosen in a group of options; null: it is in none. */
+  chosen: ChosenOptions | null
   quantity: number
   /** What one costs by itself. */
   unit: number
@@ -91,4 +97,17 @@ export interface ChosenPart {
   sku: string
   item: CatalogueItem
   quantity: number
+  chosen: ChosenOptions | null
 }
+
+/** What was chosen in a group of options of a bundle. */
+export interface ChosenOptions {
+  /** Of the group. */
+  name: Text
+  /** One of each option, in their order. */
+  values: readonly string[]
+}
+
+/** What was chosen, in words: “Suit: white, XXXL”. @param language BCP 47 tags: the one asked for, and the shop's own */
+export const chosenWords = ({ name, values }: ChosenOptions, language: string, own: string): string =>
+  [textIn(name, language, own), values.join(', ')].filter(Boolean).join(': ')

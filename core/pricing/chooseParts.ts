@@ -1,4 +1,5 @@
 import type { Bundle, PickAnyBundle } from '../catalogue/bundle'
+import { groupsOf } from '../catalogue/bundle'
 import type { Items, PartChoice } from '../bundles/bundleParts'
 import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { isForSale } from '../catalogue/product'
@@ -19,6 +20,7 @@ export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], ite
   const parts = partsOf(bundle, items)
   const stray = wanted.find(choice => !parts.some(part => part.key === choice.part))
   if (stray) return { code: 'choiceNotSold', part: stray.sku }
+  const groups = new Map(groupsOf(bundle).map(each => [each.key, each]))
   const chosen: ChosenPart[] = []
   for (const { key, quantity, choices } of parts) {
     const named = wanted.filter(choice => choice.part === key)
@@ -28,7 +30,14 @@ export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], ite
     if (!choice && named[0]) return { code: 'choiceNotSold', part: named[0].sku }
     if (!choice) return { code: choices.length ? 'noChoice' : 'notForSale', part: key }
     if (!isNowForSale(choice, at)) return { code: 'notForSale', part: choice.sku }
-    chosen.push({ part: key, sku: choice.sku, item: choice.item, quantity })
+    const group = groups.get(key)
+    chosen.push({
+      part: key,
+      sku: choice.sku,
+      item: choice.item,
+      quantity,
+      chosen: group ? { name: group.name, values: choice.values } : null,
+    })
   }
   return chosen.length ? chosen : { code: 'notForSale', part: null }
 }
@@ -45,7 +54,7 @@ function picked(bundle: PickAnyBundle, wanted: readonly WantedChoice[], items: I
   const count = [...counts.values()].reduce((sum, each) => sum + each, 0)
   if (!count) return { code: 'noChoice', part: null }
   if (count < bundle.least || count > bundle.most) return { code: 'wrongNumber', part: null }
-  return Array.from(counts, ([sku, quantity]) => ({ part: pickKey, sku, item: choices.get(sku)!.item, quantity }))
+  return Array.from(counts, ([sku, quantity]) => ({ part: pickKey, sku, item: choices.get(sku)!.item, quantity, chosen: null }))
 }
 
 const isNowForSale = ({ item }: PartChoice, at: Moment) => isForSale(item.product, item.variant, at)

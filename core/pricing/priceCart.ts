@@ -99,9 +99,10 @@ function bundleLine({ sku, quantity }: WantedLine, line: number, bundle: Bundle,
   const shares = unit > sum ? allocate(unit - sum, amounts).map(share => -share) : allocate(off, amounts)
   const reduction = (amount: number): Reduction[] =>
     amount > 0 ? [{ code: 'bundle', key: sku, amount, percent: percentOf(bundle, count) }] : []
-  const components = chosen.map(({ part, sku, item, quantity: inOne }, i): PricedComponent => ({
+  const components = chosen.map(({ part, sku, item, chosen, quantity: inOne }, i): PricedComponent => ({
     part,
     sku,
+    chosen,
     quantity: inOne * quantity,
     unit: priceOf(item.product, item.variant)!,
     total: (amounts[i]! - shares[i]!) * quantity,

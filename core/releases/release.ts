@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { keyedBundleSchema } from '../bundles/bundleSettings'
 import type { DraftedSort, DraftedThings } from './draftedSorts'
 import { draftedSorts, forEachSort } from './draftedSorts'
 
@@ -42,9 +43,11 @@ export type Schedule = z.infer<typeof scheduleSchema>
 /** All releases, the newest first, and what is still to come. */
 export const releasesAnswerSchema = z.object({ releases: z.array(releaseShownSchema), schedules: z.array(scheduleSchema) })
 export type ReleasesAnswer = z.infer<typeof releasesAnswerSchema>
-export const releaseAnswerSchema = releaseShownSchema.extend(
-  forEachSort(sort => {
+export const releaseAnswerSchema = releaseShownSchema.extend({
+  /** Bundles as shoppers have them, of those that are not the same in it. There may be thousands: `bundles` has these alone, too. */
+  liveBundles: z.array(keyedBundleSchema),
+  ...(forEachSort(sort => {
     const list = z.array(draftedSorts[sort].schema as z.ZodType)
     return draftedSorts[sort].isInAllReleases ? list : list.nullable()
-  }) as unknown as { [Sort in DraftedSort]: z.ZodType<ReleaseContent[Sort]> },
-)
+  }) as unknown as { [Sort in DraftedSort]: z.ZodType<ReleaseContent[Sort]> }),
+})

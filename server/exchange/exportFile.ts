@@ -3,8 +3,8 @@ import type { FileRow } from '../../core/exchange/fileRow'
 import type { FileFormatKey } from '../../core/exchange/formats/registry'
 import { fileFormatOf } from '../../core/exchange/formats/registry'
 import type { ExportShop } from '../../core/exchange/kinds/fileKindType'
-import type { FileKind } from '../../core/exchange/kinds/registry'
-import { fileKindOf } from '../../core/exchange/kinds/registry'
+import type { OutgoingKind } from '../../core/exchange/kinds/registry'
+import { outgoingKindOf } from '../../core/exchange/kinds/registry'
 import type { Writing } from '../live/runInSteps'
 import { pausingBeside } from '../live/runInSteps'
 import type { Running } from '../running/useShop'
@@ -20,7 +20,7 @@ type ExportedShop = Pick<Running, 'store' | 'shop'> & { log?: Writing }
  */
 export async function exportFile(
   { store, shop, log }: ExportedShop,
-  kind: FileKind,
+  kind: OutgoingKind,
   format: FileFormatKey,
   mark: boolean,
 ): Promise<Readable> {
@@ -36,11 +36,12 @@ export async function exportFile(
     links,
     versions,
     otherLanguages: [...others],
+    orderLines: () => store.orderLines(),
     async *storedProducts() {
       for await (const { product } of store.products(productsAtOnce)) yield product
     },
   }
-  const { columnsOf, rowsOf } = fileKindOf(kind)
+  const { columnsOf, rowsOf } = outgoingKindOf(kind)
   return fileFormatOf(format).write(columnsOf(source), withPauses(rowsOf(source), log), mark)
 }
 

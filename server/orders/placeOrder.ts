@@ -2,7 +2,8 @@ import { createHash } from 'node:crypto'
 import type { Product } from '../../core/catalogue/product'
 import type { Change } from '../../core/records/registry'
 import type { SoldChange } from '../../core/records/products/soldRecord'
-import type { PricedCart, PricedLine, WantedLine } from '../../core/pricing/cart'
+import type { PricedCart, PricedLine, Reduction, WantedLine } from '../../core/pricing/cart'
+import { chosenWords } from '../../core/pricing/cart'
 import { priceCart } from '../../core/pricing/priceCart'
 import type { OrderRow } from '../store/orders'
 import type { StoreReader } from '../store/port'
@@ -52,7 +53,9 @@ export function placeOrder(
     if (!cart.lines.length) throw new OrderRefused('cart-empty', 'There is nothing in the cart.', cart)
     if (cart.total !== total) throw new OrderRefused('total-changed', 'A price has changed in the meantime.', cart)
     const placed = new Date().toISOString()
-    const number = await writer.addOrder(placed, cart.lines.flatMap(orderRows))
+    const { language } = shop.settings
+    const rows = cart.lines.flatMap(line => orderRows(line, lines[line.line]!.from ?? null, language))
+    const number = await writer.addOrder(placed, rows)
     const answer = { number, placed, ...priced }
     if (key !== null) await writer.keepOrderKey(key, placed, { asked, answer })
     return {
@@ -62,16 +65,30 @@ export function placeOrder(
   })
 }
 
-/** A line of an order, and behind a bundle's the components that it is made of. */
-const orderRows = ({ sku, quantity, unit, total, components }: PricedLine): OrderRow[] => [
-  { sku, quantity, unitPrice: unit, total, behind: null },
-  ...components.map((each, i) => ({ sku: each.sku, quantity: each.quantity, unitPrice: each.unit, total: each.total, behind: i + 1 })),
+/** A line of an order, and behind a bundle's the components that it is made of. @param language that of the shop */
+const orderRows = (
+  { sku, quantity, unit, total, reductions, components }: PricedLine,
+  origin: string | null,
+  language: string,
+): OrderRow[] => [
+  { sku, quantity, unitPrice: unit, total, behind: null, chosen: null, reductions: keptReductions(reductions), origin },
+  ...components.map((each, i) => ({
+    sku: each.sku,
+    quantity: each.quantity,
+    unitPrice: each.unit,
+    total: each.total,
+    behind: i + 1,
+    chosen: each.chosen && chosenWords(each.chosen, language, language),
+    reductions: keptReductions(each.reductions),
+    origin: null,
+  })),
 ]
+const keptReductions = (reductions: readonly Reduction[]) => reductions.map(({ code, key, amount }) => ({ code, key, amount }))
 
 /** Units sold of everything that has a line of its own in the order: bundles, and the components below them too. */
 function soldMore({ lines }: PricedCart, shop: Running['shop']): SoldChange[] {
   const units = new Map<string, number>()
-  for (const { sku, quantity } of lines.flatMap(orderRows)) units.set(sku, (units.get(sku) ?? 0) + quantity)
+  for (const { sku, quantity } of lines.flatMap(line => [line, ...line.components])) units.set(sku, (units.get(sku) ?? 0) + quantity)
   return Array.from(units, ([source, more]): SoldChange => {
     const before = shop.unitsSold(source)
     return { of: 'sold', owner: source, key: '', before, after: before + more }

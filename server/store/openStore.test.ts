@@ -98,9 +98,8 @@ describe('a data folder', () => {
     await openAndClose()
     // As it was before the last migration.
     await inFile(
-      'DROP TABLE bundles',
-      'ALTER TABLE releases DROP COLUMN bundles',
-      'ALTER TABLE schedules DROP COLUMN bundles',
+      ...['orders_by_placed', 'order_lines_in_bundles', 'order_lines_reduced'].map(each => `DROP INDEX ${each}`),
+      ...['chosen', 'reductions', 'origin'].map(each => `ALTER TABLE order_lines DROP COLUMN ${each}`),
       `DELETE FROM SequelizeMeta WHERE name = '${last}'`,
     )
     await openAndClose()

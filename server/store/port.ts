@@ -8,7 +8,7 @@ import type { ReleaseContent, ReleaseHead } from '../../core/releases/release'
 import type { Text } from '../../core/text/text'
 import type { Admissions, AdmissionSort } from './admissions'
 import type { HistoryRow, LastChange, JournalEntry, JournalState, Write } from './journal'
-import type { KeyedOrder, Order, OrderedLine, OrderRow } from './orders'
+import type { KeptLine, KeyedOrder, Order, OrderedLine, OrderHead, OrderRow, OrdersSought } from './orders'
 
 /*
  * What Manada asks of a database. Nothing else knows how it is kept: `sqlite/` is one way, held to `store.contract.testing.ts` as any other
@@ -63,6 +63,12 @@ export interface StoreReader {
   unitsSold(): Promise<Map<string, number>>
   /** The last orders' lines of a product, variant or bundle, newest first, and how many there are. */
   ordersWith(sku: string, limit: number): Promise<{ total: number; lines: OrderedLine[] }>
+  /** Orders, newest first, and how many there are. */
+  orders(sought: OrdersSought, offset: number, limit: number): Promise<{ total: number; orders: OrderHead[] }>
+  /** null: there is none of this number. */
+  order(number: string): Promise<{ number: string; placed: string; lines: KeptLine[] } | null>
+  /** All lines of all orders, in the order in which these were placed. */
+  orderLines(): AsyncIterable<KeptLine & { number: string; placed: string }>
 
   entry(id: number): Promise<JournalEntry | null>
   /** In how many pieces what an entry changed is kept. */

@@ -28,7 +28,8 @@ export function useReleaseOpened(number: () => number | null) {
 
   function changedOf<Sort extends DraftedSort>(sort: Sort, before: readonly DraftedThings[Sort][]): string[] {
     const { called, differences } = draftWords[sort]
-    const now = store.liveOf(sort)
+    // Of bundles, the drafts have those alone that are drafted.
+    const now = (sort === 'bundles' ? (answer.value?.liveBundles ?? []) : store.liveOf(sort)) as readonly DraftedThings[Sort][]
     const name = (thing: DraftedThings[Sort]) => called(studio.words(nameIn(sort, thing)) || thing.key)
     return [
       ...before.filter(each => !now.some(one => one.key === each.key)).map(each => say.comesBack(name(each))),

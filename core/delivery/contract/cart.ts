@@ -27,6 +27,11 @@ const cartLineSchema = z.strictObject({
     .meta({
       description: 'Of a bundle: what the shopper chose for its parts, by their keys. A part that can be one thing only may be left out.',
     }),
+  from: z
+    .string()
+    .regex(/^(section|offer):[a-z0-9-]{1,40}$/, 'What a line came from is “section:” or “offer:” with a key.')
+    .optional()
+    .meta({ description: 'The section or offer that it was added from. It is kept with the order.' }),
   seen: amountSchema.min(0).optional().meta({
     description: 'What one cost as the shopper saw it. When it costs something else by now, a warning says so; it is never charged.',
   }),
@@ -71,6 +76,9 @@ const pricedLineSchema = z.object({
       z.object({
         part: z.string(),
         sku: z.string(),
+        chosen: z.string().nullable().meta({
+          description: 'What was chosen in a group of options, for people: “Suit: white, XXXL”. Null when it is in none.',
+        }),
         quantity: z.int().meta({ description: 'For the whole line.' }),
         unit: amountSchema.meta({ description: 'What one costs by itself.' }),
         total: amountSchema,

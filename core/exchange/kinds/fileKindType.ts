@@ -19,13 +19,36 @@ export interface ImportShop {
   versions: Pick<AllVersions, 'bundles'>
 }
 
+/** A line of an order as a file tells it. */
+export interface OrderFileLine {
+  number: string
+  /** ISO 8601 */
+  placed: string
+  line: number
+  sku: string
+  quantity: number
+  /** What one cost by itself, in minor units. */
+  unitPrice: number
+  /** The line of the bundle that it is in; null: it is in none. */
+  within: number | null
+  /** What was chosen in a group of a bundle: “Suit: white, XXXL”. */
+  chosen: string | null
+  /** `section:key`, `offer:key`; null: not known. */
+  origin: string | null
+}
+
 /** What writing a file needs to know of the shop. */
 export interface ExportShop extends ImportShop {
   /** All products as they are stored, with their descriptions, in the catalogue's order. */
   storedProducts(): AsyncIterable<Product>
   /** Languages that any text is in, without the shop's own. */
   otherLanguages: readonly string[]
+  /** All lines of all orders, in the order in which these were placed. */
+  orderLines(): AsyncIterable<OrderFileLine>
 }
+
+/** A kind of file that goes out and is not brought in. */
+export type OutgoingFileKind = Pick<FileKindType<unknown>, 'words' | 'columns' | 'columnsOf' | 'rowsOf'>
 
 /**
  * An import that takes the lines of a file piece by piece. `tried`, nothing of it is done; `written`, the shop has taken over what was

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { fileFormatKeys } from '../formats/registry'
-import { fileKindKeys } from '../kinds/registry'
+import { fileKindKeys, outgoingKindKeys } from '../kinds/registry'
 import { setUpParts } from '../setUp/setUp'
 
 /*
@@ -13,7 +13,7 @@ const dry = yes.meta({ description: '1: only tell what would be done.' })
 const file = z.string().trim().min(1).max(120).default('a file').meta({ description: 'What the file is called, for the history.' })
 
 export const exportQuerySchema = z.object({
-  kind,
+  kind: z.enum(outgoingKindKeys).meta({ description: 'What the file is about.' }),
   format: z.enum(fileFormatKeys).default('csv'),
   mark: yes.meta({ description: '1: with a byte order mark, for spreadsheets.' }),
 })

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../../../core/catalogue/makeProduct.testing'
 import { builtInPlans } from '../../../core/pagePlans/builtInPlans'
 import { makeSection } from '../../../core/sections/makeSection.testing'
-import type { OrderRow } from '../orders'
+import type { OrderRow, OrdersSought } from '../orders'
 import type { WithShop } from './sample.testing'
 import { numberOf } from './sample.testing'
 
@@ -63,6 +63,9 @@ export function describeSalesAndSearch(withStore: WithShop): void {
           unitPrice: 100,
           total: quantity * 100,
           behind,
+          chosen: behind ? 'Size: L' : null,
+          reductions: sku === 'A' ? [{ code: 'offer', key: 'tick', amount: 50 }] : [],
+          origin: sku === 'A' ? 'section:related' : null,
         })
         const numbers = await store.write(async writer => [
           await writer.addOrder('2026-05-01T10:00:00Z', [row('A', 1), row('D', 3), row('B', 6, 1), row('C', 3, 2)]),
@@ -103,6 +106,35 @@ export function describeSalesAndSearch(withStore: WithShop): void {
         ])
         expect(await store.ordersWith('B', 1)).toMatchObject({ total: 1, lines: [{ number: '1', components: [] }] })
         expect((await store.ordersWith('D', 1)).lines).toHaveLength(1)
+
+        const any = { words: '', from: null, before: null, with: 'any' } as const
+        const found = async (sought: Partial<OrdersSought> = {}, offset = 0, limit = 9) => {
+          const { total, orders } = await store.orders({ ...any, ...sought }, offset, limit)
+          return [total, ...orders.map(each => each.number)]
+        }
+        const [first, second] = numbers
+        expect(await found()).toEqual([3, second, first, past.number])
+        expect(await found({}, 1, 1)).toEqual([3, first])
+        expect(await found({ words: 'stand' })).toEqual([2, second, first])
+        expect(await found({ words: 'C' })).toEqual([1, first])
+        expect(await found({ words: 'nothing' })).toEqual([0])
+        expect(await found({ from: '2026-05-01T10:00:00Z', before: '2026-05-02T10:00:00Z' })).toEqual([1, first])
+        expect(await found({ with: 'bundle' })).toEqual([2, second, first])
+        expect(await found({ with: 'offer' })).toEqual([1, first])
+        expect((await store.orders({ ...any, words: first! }, 0, 9)).orders).toEqual([
+          { number: first, placed: '2026-05-01T10:00:00Z', lines: 2, units: 4, total: 400, hasBundle: true, hasOffer: true },
+        ])
+        expect(await store.order('none')).toBeNull()
+        const kept = await store.order(first!)
+        expect(kept!.lines.map(each => [each.line, each.sku, each.within, each.chosen, each.reductions, each.origin])).toEqual([
+          [1, 'A', null, null, [{ code: 'offer', key: 'tick', amount: 50 }], 'section:related'],
+          [2, 'D', null, null, [], null],
+          [3, 'B', 2, 'Size: L', [], null],
+          [4, 'C', 2, 'Size: L', [], null],
+        ])
+        const all = []
+        for await (const { number, line } of store.orderLines()) all.push(`${number} ${line}`)
+        expect(all).toEqual(['1 1', '1 2', ...[1, 2, 3, 4].map(line => `${first} ${line}`), `${second} 1`, `${second} 2`])
       })
     })
 

@@ -5,6 +5,7 @@ import type { NeighbourSettings } from '../../../core/catalogue/neighbours'
 import type { Product, Variant } from '../../../core/catalogue/product'
 import type { Change } from '../../../core/records/registry'
 import type { JournalEntry, Write } from '../journal'
+import type { OrderReduction } from '../orders'
 import type { LinkKind } from '../../../core/links/kind'
 import type { DraftedSort, DraftedThings } from '../../../core/releases/draftedSorts'
 import { forEachSort } from '../../../core/releases/draftedSorts'
@@ -55,6 +56,9 @@ export interface OrderLineRow extends Row<OrderLineRow> {
   unitPrice: number
   total: number
   within: number | null
+  chosen: CreationOptional<string | null>
+  reductions: CreationOptional<OrderReduction[] | null>
+  origin: CreationOptional<string | null>
 }
 export interface LinkKindRow extends Row<LinkKindRow>, LinkKind {
   position: number
@@ -192,6 +196,9 @@ export function defineModels(sequelize: Sequelize) {
       unitPrice: whole(),
       total: whole(),
       within: maybeWhole(),
+      chosen: maybeText(),
+      reductions: maybeJson(),
+      origin: maybeText(),
     }),
     linkKinds: sequelize.define<LinkKindRow>('link_kinds', {
       key: key(),

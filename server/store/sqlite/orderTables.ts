@@ -60,7 +60,13 @@ export async function addOrder(db: Database, placed: string, rows: readonly Orde
   const number = `stand-in-${id}`
   await db.models.orders.create({ id, number, placed }, { transaction })
   await db.models.orderLines.bulkCreate(
-    rows.map(({ behind, ...row }, i) => ({ orderId: id, line: i + 1, ...row, within: behind === null ? null : i + 1 - behind })),
+    rows.map(({ behind, reductions, ...row }, i) => ({
+      ...row,
+      orderId: id,
+      line: i + 1,
+      within: behind === null ? null : i + 1 - behind,
+      reductions: reductions.length ? reductions : null,
+    })),
     { transaction },
   )
   return number

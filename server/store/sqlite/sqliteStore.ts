@@ -22,6 +22,7 @@ import {
   thinJournal,
 } from './journalTables'
 import { readSourcesOf } from './linkTables'
+import { listOrders, readOrder, readOrderLines } from './orderLists'
 import { addOrder, keepOrderKey, orderOfKey, ordersWith, readUnitsSold } from './orderTables'
 import { matchWords } from './productSearch'
 import { readDescriptions, readProductNumbers, readProducts, readProductsBySku, readTextLanguages } from './productReading'
@@ -63,6 +64,9 @@ const reader = (db: Database, transaction?: Transaction): StoreReader => ({
   sourcesLinkingTo: (target, kind) => readSourcesOf(db, target, kind, transaction),
   unitsSold: () => readUnitsSold(db, transaction),
   ordersWith: (sku, limit) => ordersWith(db, sku, limit, transaction),
+  orders: (sought, offset, limit) => listOrders(db, sought, offset, limit, transaction),
+  order: number => readOrder(db, number, transaction),
+  orderLines: () => readOrderLines(db, transaction),
   entry: id => readEntry(db, id, transaction),
   pieces: entry => countPieces(db, entry, transaction),
   changesOf: (entry, piece) => readKept(db, entry, piece ?? null, transaction),

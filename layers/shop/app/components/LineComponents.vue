@@ -11,7 +11,8 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
 <template>
   <ul v-if="components.length" class="components">
     <li v-for="each in components" :key="each.key">
-      <span>{{ each.quantity }} × {{ each.name }}</span
+      <span
+        >{{ each.quantity }} × {{ each.name }}<span v-if="each.chosen" class="chosen">{{ each.chosen }}</span></span
       ><s v-if="each.unit * each.quantity > each.total">{{ money(each.unit * each.quantity) }}</s
       ><span>{{ money(each.total) }}</span>
     </li>
@@ -34,7 +35,12 @@ li {
   color: var(--ink-soft);
   font-variant-numeric: tabular-nums;
 }
-li span:first-child {
+li .chosen {
+  display: block;
+  padding-left: 1.6em;
+  font-size: 12.5px;
+}
+li > span:first-child {
   flex: 1;
   min-width: 0;
 }

@@ -33,7 +33,7 @@ const button = computed(() => {
   return costs.value ? words.value.addTogether(skus.value.length, money(costs.value.total)) : words.value.addThese(skus.value.length)
 })
 /** The last one first: the first stands first in the cart then. */
-const add = () => addAll(skus.value.toReversed())
+const add = () => addAll(skus.value.toReversed().map(sku => (sku === props.main ? { sku } : { sku, from: `offer:${props.offer.key}` })))
 </script>
 
 <template>

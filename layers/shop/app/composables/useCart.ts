@@ -21,7 +21,12 @@ const written = (choices: readonly CartChoice[]) =>
 export const lineKey = (line: CartLine) => (line.with ? `${line.sku}|${line.with}` : line.sku)
 
 /** As the delivery wants it. */
-export const wantedLine = (line: CartLine) => ({ sku: line.sku, quantity: line.quantity, ...(line.with && { choices: choicesOf(line) }) })
+export const wantedLine = (line: CartLine) => ({
+  sku: line.sku,
+  quantity: line.quantity,
+  ...(line.with && { choices: choicesOf(line) }),
+  ...(line.from && { from: line.from }),
+})
 
 /** The cart in cookies, so that the server knows it when it renders a page. */
 function useCartCookies() {
@@ -52,10 +57,16 @@ export function useCart() {
   const stored = preview.active ? pretended : kept
   const lines = computed(() => stored.value)
 
-  /** Puts one more first; of a bundle, in this choice. Returns whether there was room for it. */
-  function add(sku: string, choices: readonly CartChoice[] = []): boolean {
-    const line: CartLine = { sku, quantity: 1, ...(choices.length && { with: written(choices) }) }
-    const same = lines.value.find(each => lineKey(each) === lineKey(line))
+  /**
+   * Puts one more first; of a bundle, in this choice.
+   * @param from the section or offer that it comes from
+   * @returns whether there was room for it
+   */
+  function add(sku: string, choices: readonly CartChoice[] = [], from?: string): boolean {
+    const wanted: CartLine = { sku, quantity: 1, ...(choices.length && { with: written(choices) }) }
+    const same = lines.value.find(each => lineKey(each) === lineKey(wanted))
+    // It came from where the first of it did.
+    const line = same ?? { ...wanted, ...(from && { from }) }
     const others = lines.value.filter(each => each !== same)
     const next = [{ ...line, quantity: Math.min((same?.quantity ?? 0) + 1, most.quantity) }, ...others]
     if (next.length > most.lines || !cartPieces(next)) return false

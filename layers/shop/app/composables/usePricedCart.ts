@@ -13,7 +13,7 @@ export interface CartRow {
   url: string
   image: string | null
   priced: CartAnswer['lines'][0] | null
-  components: { key: string; name: string; quantity: number; unit: number; total: number }[]
+  components: { key: string; name: string; chosen: string; quantity: number; unit: number; total: number }[]
   warnings: Warning[]
 }
 
@@ -51,6 +51,7 @@ export async function usePricedCart() {
             found?.components.map(each => ({
               key: `${each.part} ${each.sku}`,
               name: nameOf(each.sku),
+              chosen: each.chosen ?? '',
               quantity: each.quantity,
               unit: each.unit,
               total: each.total,

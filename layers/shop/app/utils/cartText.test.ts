@@ -11,7 +11,13 @@ const quantity = fc.integer({ min: 1, max: 99 })
 const choices = fc
   .array(fc.tuple(fc.constantFrom('lab-250', 'pick', 'c1'), sku, quantity), { minLength: 1, maxLength: 4 })
   .map(all => all.map(([part, each, count]) => [part, each, ...(count === 1 ? [] : [count])].join(':')).join())
-const line: fc.Arbitrary<CartLine> = fc.oneof(fc.record({ sku, quantity }), fc.record({ sku, quantity, with: choices }))
+const from = fc.constantFrom('section:related', 'offer:to-light-it-with')
+const line: fc.Arbitrary<CartLine> = fc.oneof(
+  fc.record({ sku, quantity }),
+  fc.record({ sku, quantity, with: choices }),
+  fc.record({ sku, quantity, with: choices, from }),
+  fc.record({ sku, quantity, from }),
+)
 
 describe('the cart in cookies', () => {
   it('is read as it was written, in letters that a cookie may have', () => {
@@ -36,9 +42,10 @@ describe('the cart in cookies', () => {
 
   it('says when it is too large, and passes over what nobody wrote', () => {
     expect(cartPieces(Array.from({ length: 100 }, () => ({ sku: 'x'.repeat(200), quantity: 1 })))).toBeNull()
-    expect(readCart(['%5B%7B|A:0|%E0%A4%A:2|B:2'])).toEqual([
+    expect(readCart(['%5B%7B|A:0|%E0%A4%A:2|B:2|@section:related|C/@nonsense'])).toEqual([
       { sku: '[{', quantity: 1 },
       { sku: 'B', quantity: 2 },
+      { sku: 'C', quantity: 1 },
     ])
   })
 })

@@ -24,6 +24,7 @@ import { journalPieces } from './0022-journal-pieces'
 import { offerDrafts } from './0023-offer-drafts'
 import { offerBlocks } from './0024-offer-blocks'
 import { bundleDrafts } from './0025-bundle-drafts'
+import { orderFacts } from './0026-order-facts'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -52,4 +53,5 @@ export const migrations: Migration[] = [
   offerDrafts,
   offerBlocks,
   bundleDrafts,
+  orderFacts,
 ]

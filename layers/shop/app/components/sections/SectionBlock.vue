@@ -5,6 +5,7 @@ import { devices } from '../../../../../core/sections/display'
 /** A recommendation section as shoppers see it. It is rendered only when there is something to show. */
 const props = defineProps<{ section: DeliveredSection }>()
 
+provideOrigin(`section:${props.section.key}`)
 const words = useWords()
 const look = computed(() => props.section.display)
 const style = computed(() => ({

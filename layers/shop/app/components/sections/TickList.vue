@@ -28,7 +28,7 @@ onBeforeUnmount(() => {
 const costs = useCosts(() => (goesAlong.value ? [] : along.value.map(each => each.sku)))
 const total = computed(() => costs.value?.total ?? along.value.reduce((sum, each) => sum + each.price, 0))
 /** The last one first: the first stands first in the cart then. */
-const add = () => addAll(along.value.map(each => each.sku).reverse())
+const add = () => addAll(along.value.map(({ sku }) => ({ sku })).reverse())
 </script>
 
 <template>

@@ -25,7 +25,7 @@ const stock = computed(() => {
 })
 /** It, and what is ticked to go with it. */
 const together = computed(() => [
-  ...Object.values(along.value).flat(),
+  ...Object.entries(along.value).flatMap(([section, ticked]) => ticked.map(each => ({ ...each, from: `section:${section}` }))),
   { sku: variant.value?.sku ?? product.value.sku, price: variant.value?.price ?? product.value.price ?? 0 },
 ])
 /** Ticked things go into the cart with it; what an offer takes off there is in it. */
@@ -35,7 +35,7 @@ const total = computed(() =>
 )
 const forSale = computed(() => product.value.forSale && (variant.value?.forSale ?? true))
 const canBuy = computed(() => forSale.value && isThere.value)
-const add = () => addAll(together.value.map(each => each.sku))
+const add = () => addAll(together.value)
 const button = computed(() => {
   if (!forSale.value) return words.value.notForSale
   if (!canBuy.value) return words.value.outOfStock
