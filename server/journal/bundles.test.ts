@@ -1,3 +1,4 @@
+import { setImmediate as nextTurn } from 'node:timers/promises'
 import { describe, expect, it } from 'vitest'
 import type { Bundle } from '../../core/catalogue/bundle'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
@@ -117,6 +118,20 @@ describe('a bundle', () => {
       await log.undo('one')
       expect(facts(shop)).toEqual(isLive)
       expect(facts(await again())).toEqual(isLive)
+    })
+  })
+
+  it('is passed over in a look at the drafts until the shop has taken it over', async () => {
+    await withLog(async (log, shop) => {
+      let isDone = false
+      const adding = log.run(add(fixed(['SMOKER', 1])), 'one').finally(() => (isDone = true))
+      while (!isDone) {
+        shop.asDrafted(() => shop.catalogue.products.length)
+        await nextTurn()
+      }
+      await adding
+      expect(shop.index.size).toBe(4)
+      expect(Object.keys(shop.catalogue.products)).toHaveLength(4)
     })
   })
 

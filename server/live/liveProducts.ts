@@ -113,10 +113,12 @@ export class LiveProducts {
    * @param bundles as they would be kept
    */
   asIf<Result>(bundles: readonly Product[], work: () => Result): Result {
-    if (!bundles.length) return work()
-    const before = bundles.map(({ sku }) => this.#catalogue.product(sku)!)
+    // One that has just been added may not stand in the catalogue yet.
+    const there = bundles.filter(({ sku }) => this.#catalogue.product(sku))
+    if (!there.length) return work()
+    const before = there.map(({ sku }) => this.#catalogue.product(sku)!)
     try {
-      for (const bundle of bundles) this.#place([bundleAsProduct(bundle, this.#catalogue)])
+      for (const bundle of there) this.#place([bundleAsProduct(bundle, this.#catalogue)])
       return work()
     } finally {
       this.#place(before)

@@ -17,8 +17,11 @@ export default api('viewer', async (): Promise<z.infer<typeof bundleListSchema>>
     settings: { language },
   } = shop
   const now = shop.now()
-  const rowOf = (sku: string, versions: Versions<KeyedBundle>): BundleRow => {
-    const { name, image, price, stock, bundle } = catalogue.product(sku)!
+  const rowOf = (sku: string, versions: Versions<KeyedBundle>): BundleRow | [] => {
+    const product = catalogue.product(sku)
+    // It has just been added.
+    if (!product) return []
+    const { name, image, price, stock, bundle } = product
     return {
       sku,
       name: textIn(name, language, language) || sku,
@@ -32,7 +35,7 @@ export default api('viewer', async (): Promise<z.infer<typeof bundleListSchema>>
       problems: bundleProblems({ sku, bundle: bundle! }, catalogue, now).length,
     }
   }
-  const bundles = shop.asDrafted(() => Array.from(shop.versions.bundles, ([sku, versions]) => rowOf(sku, versions)))
+  const bundles = shop.asDrafted(() => [...shop.versions.bundles].flatMap(([sku, versions]) => rowOf(sku, versions)))
   const { compare } = new Intl.Collator(language, { numeric: true })
   return { bundles: bundles.sort((a, b) => compare(a.name, b.name) || (a.sku < b.sku ? -1 : 1)) }
 })
