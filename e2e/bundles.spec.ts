@@ -235,6 +235,10 @@ test('shoppers get another bundle only when it is published; what can’t be sol
   })
   await test.step('an empty one stays in the room', async () => {
     await addBundle(page, 'Always the same', 'Nothing yet')
+    await editor(page).getByRole('button', { name: 'More' }).click()
+    const [shop] = await Promise.all([page.waitForEvent('popup'), page.getByText('Open its page in the shop').click()])
+    await expect(shop.getByRole('heading', { level: 1 })).toHaveText('Nothing yet')
+    await shop.close()
     await publish()
     await expect(room).toContainText('can’t be published. Nothing is in it yet: put products in first.')
     await expect(room.getByRole('button', { name: 'Publish 1' })).toBeDisabled()

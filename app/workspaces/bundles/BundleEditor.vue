@@ -45,6 +45,8 @@ function wordsOf(problem: BundleProblem): string {
 const renaming = ref(false)
 const versions = computed(() => ({ key: props.stored.sku, live: props.stored.live, draft: props.stored.draft }))
 const isChanged = computed(() => isUnpublished(versions.value))
+/** What shoppers don’t have yet is looked at as a draft. */
+const shopPage = computed(() => `/shop/products/${encodeURIComponent(props.stored.sku)}${isChanged.value ? '?preview=1&draft=1' : ''}`)
 const isRemovable = computed(() => !props.stored.live && !props.stored.isSold)
 const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: [], bundles: [props.stored.sku] })
 /** The same under another SKU, as a draft. */
@@ -88,7 +90,7 @@ async function remove(): Promise<void> {
         <v-list-item :to="`/products/${encodeURIComponent(stored.sku)}`"
           ><v-list-item-title>{{ say.linkItOnTheBench }}</v-list-item-title></v-list-item
         >
-        <v-list-item :href="`/shop/products/${encodeURIComponent(stored.sku)}?draft=1`" target="_blank"
+        <v-list-item :href="shopPage" target="_blank"
           ><v-list-item-title>{{ say.openItsPageInThe }}</v-list-item-title></v-list-item
         >
         <v-list-item :disabled="!stored.live || !isChanged" @click="discard"
