@@ -1,5 +1,3 @@
-import type { BundleHole } from '../bundles/bundleHoles'
-import { bundleHoles } from '../bundles/bundleHoles'
 import { needsChoices } from '../bundles/bundleParts'
 import type { Catalogue } from '../catalogue/catalogue'
 
@@ -11,8 +9,6 @@ export interface BundleSold {
   was: number | null
   /** Other choices may cost more. */
   isFrom: boolean
-  /** Where it has choices that can’t be bought. */
-  holes: BundleHole[]
 }
 
 /** How a bundle is sold in a catalogue; null: it is not for sale. */
@@ -20,5 +16,5 @@ export function bundleSold(sku: string, catalogue: Catalogue): BundleSold | null
   const product = catalogue.product(sku)
   if (!product?.bundle || product.status !== 'active' || product.price === null) return null
   const { price, was, bundle } = product
-  return { price, was, isFrom: needsChoices(bundle, catalogue), holes: bundleHoles(bundle, catalogue) }
+  return { price, was, isFrom: needsChoices(bundle, catalogue) }
 }

@@ -46,9 +46,8 @@ const bundleSoldSchema = z.object({
   price: z.int(),
   was: z.int().nullable(),
   isFrom: z.boolean(),
-  holes: z.array(z.object({ part: z.string(), choices: z.int(), missing: z.int() })),
 })
-/** What shoppers get a bundle for; null: it is not for sale. See bundleSold.ts. */
+/** What shoppers get a bundle for; null: it is not for sale. See bundlesSold.ts. */
 export const bundleEffectSchema = z.object({
   bundle: z.string(),
   before: bundleSoldSchema.nullable(),

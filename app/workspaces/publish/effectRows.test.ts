@@ -80,7 +80,7 @@ describe('what publishing does, in words', () => {
   })
 
   it('tells what bundles cost, before and after', () => {
-    const sold = { price: 90, was: 100, isFrom: false, holes: [] }
+    const sold = { price: 90, was: 100, isFrom: false }
     const ofBundle = (before: typeof sold | null, after: typeof sold | null) => said({ bundles: [{ bundle: 'SET', before, after }] })
     expect(ofBundle(null, sold)).toEqual(['more | The bundle “SET” is sold for €90 | Its parts cost €100 by themselves.'])
     expect(ofBundle(sold, null)).toEqual(['less | The bundle “SET” is sold no more | It costs €90 now.'])
