@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import type { LookParts, SectionLook } from '../../../../core/looks/look'
-import { houseKey } from '../../../../core/looks/look'
-import { lookPartWords } from '../../../../core/looks/lookWords'
-import { listed } from '../../../../core/text/sentence'
-import { useDrafts } from '../../../data/drafts'
-import { useStudioShop } from '../../../data/studioShop'
-import { looksWords } from '../words/looks'
+import type { LookParts, SectionLook } from '../../../core/looks/look'
+import { houseKey } from '../../../core/looks/look'
+import { lookPartWords } from '../../../core/looks/lookWords'
+import { listed } from '../../../core/text/sentence'
+import { useDrafts } from '../../data/drafts'
+import { useStudioShop } from '../../data/studioShop'
+import { lookPartsWords } from './words'
 
-const say = looksWords.lookPart
+const say = lookPartsWords.lookPart
 
 /** The look of one section: which of those that sections share, and what it has otherwise. */
 const props = defineProps<{ look: SectionLook }>()

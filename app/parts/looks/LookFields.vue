@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { LookParts } from '../../../../core/looks/look'
-import { lookPartWords } from '../../../../core/looks/lookWords'
+import type { LookParts } from '../../../core/looks/look'
+import { lookPartWords } from '../../../core/looks/lookWords'
 import PhX from '~icons/ph/x-bold'
-import { looksWords } from '../words/looks'
+import { lookPartsWords } from './words'
 
-const say = looksWords.lookFields
+const say = lookPartsWords.lookFields
 
 /** All that a look says, part by part: what it says itself, and what it takes over, which can be said otherwise. */
 const props = defineProps<{

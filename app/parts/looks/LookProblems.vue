@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { LookParts, PageStyle } from '../../../../core/looks/look'
-import { lookProblems } from '../../../../core/looks/lookProblems'
+import type { LookParts, PageStyle } from '../../../core/looks/look'
+import { lookProblems } from '../../../core/looks/lookProblems'
 import PhWarning from '~icons/ph/warning'
-import { looksWords } from '../words/looks'
+import { lookPartsWords } from './words'
 
-const say = looksWords.lookProblems
+const say = lookPartsWords.lookProblems
 
 /** Texts of a look that are hard to read, with what would mend it. */
 const props = defineProps<{ parts: LookParts; page: PageStyle }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { typedColour } from './typedColour'
-import { looksWords } from '../words/looks'
+import { lookPartsWords } from './words'
 
-const say = looksWords.colourField
+const say = lookPartsWords.colourField
 
 /** A colour, chosen or typed; one that may be left out, too. */
 const props = defineProps<{

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { LookParts, PageStyle } from '../../../../core/looks/look'
-import { lookStyle } from '../../../../core/looks/lookStyle'
+import type { LookParts, PageStyle } from '../../../core/looks/look'
+import { lookStyle } from '../../../core/looks/lookStyle'
 
 /** A look in small: two cards with their pictures, a line of text and a button. */
 const props = defineProps<{ parts: LookParts; page: PageStyle }>()
