@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { ruleSchema } from '../../../../core/rules/rule'
+import { ruleSchema } from '../../../core/rules/rule'
 import { isFilledIn, productTests, sortOf, targetTests } from './ruleTests'
 
 const known = { category: 'hives', attribute: 'fits' }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { parseMoney, plainMoney } from '../../../../core/money/money'
-import type { TargetTest } from '../../../../core/rules/rule'
-import { useDrafts } from '../../../data/drafts'
-import { useStudioShop } from '../../../data/studioShop'
+import { parseMoney, plainMoney } from '../../../core/money/money'
+import type { TargetTest } from '../../../core/rules/rule'
+import { useDrafts } from '../../data/drafts'
+import { useStudioShop } from '../../data/studioShop'
 import type { TestSort } from './ruleTests'
 import { sortOf } from './ruleTests'
-import { rulesWords } from '../words/rules'
+import { rulesWords } from './words'
 
 const say = rulesWords.ruleTest
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Condition, TargetTest } from '../../../../core/rules/rule'
-import { isGroup, partsOf } from '../../../../core/rules/ruleWords'
-import type { RuleProblem } from '../../../../core/rules/ruleProblems'
+import type { Condition, TargetTest } from '../../../core/rules/rule'
+import { isGroup, partsOf } from '../../../core/rules/ruleWords'
+import type { RuleProblem } from '../../../core/rules/ruleProblems'
 import type { TestSort } from './ruleTests'
 import PhPlus from '~icons/ph/plus'
-import { rulesWords } from '../words/rules'
+import { rulesWords } from './words'
 
 const say = rulesWords.ruleGroup
 

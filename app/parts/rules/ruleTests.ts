@@ -1,4 +1,4 @@
-import type { ProductTest, TargetTest } from '../../../../core/rules/rule'
+import type { ProductTest, TargetTest } from '../../../core/rules/rule'
 
 /** The sorts of tests as a person chooses them, each with the test that it begins as. */
 export interface TestSort {
