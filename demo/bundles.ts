@@ -2,6 +2,7 @@ import type { Bundle } from '../core/catalogue/bundle'
 import type { BundleSettings } from '../core/bundles/bundleSettings'
 import type { Command } from '../core/records/registry'
 import type { OfferSettings } from '../core/offers/offer'
+import { offerDefaults } from '../core/offers/offerDefaults'
 import { emptyScope } from '../core/pagePlans/pagePlan'
 
 interface DemoBundle extends Omit<BundleSettings, 'name' | 'description' | 'tags' | 'image'> {
@@ -117,23 +118,19 @@ const bundles: DemoBundle[] = [
   },
 ]
 
-const plain = { internalName: '', partly: 'shrink', stacks: false, from: null, until: null } as const
 const offers: OfferSettings[] = [
   {
+    ...offerDefaults,
     heading: { en: 'To light it with', de: 'Zum Anzünden dazu' },
-    trigger: { ...emptyScope, categories: ['smokers'] },
+    trigger: { all: [{ ...emptyScope, categories: ['smokers'] }], except: emptyScope },
     offered: { by: 'chosen', skus: ['FUEL', 'LIT-1', 'SMO-BOX'] },
     reduction: { by: 'percent', percent: 10 },
     limit: 2,
-    ...plain,
   },
   {
+    ...offerDefaults,
     heading: { en: 'While you are at it', de: 'Gleich mitnehmen' },
-    trigger: null,
     offered: { by: 'links', kind: 'cross-sell', count: 2 },
-    reduction: null,
-    limit: 1,
-    ...plain,
   },
 ]
 

@@ -51,6 +51,7 @@ const table: Record<string, 'nothing' | Role | [Role, Scope]> = {
   'GET /api/me': 'nothing',
   'GET /api/metrics': ['admin', 'results:read'],
   'GET /api/openapi.json': 'nothing',
+  'GET /api/offers/[key]/example': 'viewer',
   'GET /api/orders': 'viewer',
   'GET /api/orders/[number]': 'viewer',
   'GET /api/pageRows': 'viewer',

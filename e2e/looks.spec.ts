@@ -80,7 +80,7 @@ test('every section follows the look that it shares with others', async ({ page 
     await expect(sectionEditor(page).getByRole('button', { name: 'Ruled' })).toHaveAttribute('aria-pressed', 'true')
   }
   await sectionEditor(page).getByRole('link', { name: 'Change Ruled everywhere' }).click()
-  await expect(lookEditor(page)).toContainText('2 sections have it, and follow: Goes with it, Also worth a look')
+  await expect(lookEditor(page)).toContainText('2 have it, and follow: Goes with it, Also worth a look')
   await Promise.all([
     page.waitForResponse('**/api/commands'),
     lookEditor(page).getByRole('button', { name: 'filled', exact: true }).first().click(),
@@ -95,7 +95,7 @@ test('every section follows the look that it shares with others', async ({ page 
   await page.goto('/looks/ruled')
   await page.getByRole('button', { name: 'More of this look' }).click()
   await page.getByText('Remove', { exact: true }).click()
-  await expect(page.locator('.message-bar')).toContainText('Sections have this look')
+  await expect(page.locator('.message-bar')).toContainText('This look is in use: section')
   await page.goto('/sections/related')
   await page.getByRole('button', { name: 'Publish', exact: true }).click()
   await expect(publishRoom(page)).toContainText('A section that goes out has the look “Ruled”, which is not ticked itself.')

@@ -7,7 +7,7 @@ import type { Command } from '../../core/records/registry'
 import type { PlanCommand } from '../../core/records/pagePlans/planCommandSchema'
 import type { DraftedSort, DraftedThings } from '../../core/releases/draftedSorts'
 import { draftedSortNames, forEachSort, nameIn } from '../../core/releases/draftedSorts'
-import type { Section, SectionSettings } from '../../core/sections/section'
+import type { SectionSettings } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import { isUnpublished } from '../../core/sections/versions'
 import type { StoredDraft } from '../../core/studio/draftAnswers'
@@ -117,8 +117,11 @@ export const useDrafts = defineStore('drafts', () => {
     planDraftOf: (key: string) => draftOf('plans', key),
     lookDraftOf: (key: string) => draftOf('looks', key),
     plansWith,
-    /** The sections that have a look, as drafts. */
-    sectionsWith: (look: string): Section[] => sections.value.flatMap(({ draft }) => (draft?.look.preset === look ? draft : [])),
+    /** Sections and offers that have a look, as drafts. */
+    lookUsers: (look: string) =>
+      (['sections', 'offers'] as const).flatMap(sort =>
+        thingsOf(sort).flatMap(({ key, draft }) => (draft?.look.preset === look ? { sort, key } : [])),
+      ),
     add: (settings: SectionSettings) => stored.add({ type: 'addSection', settings }, () => sections.value),
     addLook: (settings: LookSettings) => stored.add({ type: 'addLook', settings }, () => looks.value),
     addOffer: (settings: OfferSettings) => stored.add({ type: 'addOffer', settings }, () => offers.value),

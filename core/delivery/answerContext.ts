@@ -1,5 +1,6 @@
 import type { Items } from '../bundles/bundleParts'
 import type { ShopSettings } from '../catalogue/shopSettings'
+import type { PricesBeside } from '../pricing/pricesBeside'
 import type { Moment } from '../time/moment'
 
 /** In which words and as of when catalogue facts are told. */
@@ -10,4 +11,6 @@ export interface AnswerContext {
   at: Moment
   /** Where the parts of bundles are looked up. */
   items: Items
+  /** What products cost beside what is in the shopper's cart; left out: by themselves. */
+  prices?: PricesBeside
 }

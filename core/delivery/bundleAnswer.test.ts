@@ -167,7 +167,7 @@ it('a priced cart says why it is cheaper, in the shopper’s language', () => {
         { sku: 'FIXED', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] },
         { sku: 'CHOICE', quantity: 1, choices: [{ part: 'suit', sku: 'SUIT-M', quantity: 1 }] },
       ],
-      { catalogue, links: { lane: () => [] }, offers: [] },
+      { catalogue },
       momentIn('UTC', 0),
     ),
     [],

@@ -20,13 +20,20 @@ export function catalogueCard({ product, variant }: CatalogueItem, context: Answ
     brand: product.brand,
     url: itemUrl({ product, variant }, context.settings),
     image: imageOf(product, variant),
-    price: priceOf(product, variant),
-    was: wasOf(product, variant),
+    ...costsOf({ product, variant }, context),
     inStock: stockOf(product, variant) > 0,
     forSale: isForSale(product, variant, context.at),
     hasOptions: hasOptions({ product, variant }, context.items),
     isFrom: product.bundle !== null && isPriceFrom(product.bundle, context.items),
   }
+}
+
+/** What it costs; where a together offer takes something off beside what is in the cart, what the cart will say. */
+function costsOf(item: CatalogueItem, { prices }: AnswerContext): Pick<CatalogueCard, 'price' | 'was' | 'offer'> {
+  const { product, variant } = item
+  const reduced = prices?.of(item)
+  const own = priceOf(product, variant)
+  return reduced ? { price: reduced.price, was: own, offer: reduced.offer } : { price: own, was: wasOf(product, variant) }
 }
 
 export function productAnswer(product: Product, catalogue: Catalogue, context: AnswerContext): ProductAnswer {
@@ -42,8 +49,7 @@ export function productAnswer(product: Product, catalogue: Catalogue, context: A
     variants: product.variants.map(variant => ({
       sku: variant.sku,
       options: variant.options,
-      price: priceOf(product, variant),
-      was: wasOf(product, variant),
+      ...costsOf({ product, variant }, context),
       inStock: stockOf(product, variant) > 0,
       few: isFew(stockOf(product, variant), context.settings),
       image: imageOf(product, variant),

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
+import { builtInLooks } from '../looks/builtInLooks'
+import { LookBook } from '../looks/lookBook'
 import { makeOffer } from '../offers/makeOffer.testing'
 import { offerBlock } from '../pagePlans/block'
 import { PlanBook } from '../pagePlans/planBook'
@@ -32,6 +34,7 @@ const shop = makeShop(
 const told = (explain: boolean, language = 'en') =>
   offersAnswer(
     resolvePage(shop, { kind: 'product', sku: 'EX' }, makeShopper()).offers,
+    new LookBook(builtInLooks),
     {
       settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
       language,

@@ -1,4 +1,6 @@
+import { mapValues } from 'es-toolkit'
 import type { CatalogueItem } from '../catalogue/catalogue'
+import type { LookBook } from '../looks/lookBook'
 import type { Offer } from '../offers/offer'
 import type { OfferOnPage } from '../selection/resolvedPage'
 import type { Text } from '../text/text'
@@ -15,6 +17,7 @@ import { deliveredProduct, itemName } from './deliveredItem'
  */
 export function offersAnswer(
   lists: readonly OfferOnPage[],
+  looks: LookBook,
   { settings, language, items }: AnswerContext,
   prices: PricesBeside,
   explain: boolean,
@@ -30,6 +33,10 @@ export function offersAnswer(
         ...head(list),
         zone: list.zone!,
         sectionsAbove: list.sectionsAbove,
+        layout: list.offer.layout,
+        parts: list.offer.parts,
+        style: looks.styleOf(list.offer.look),
+        texts: mapValues(list.offer.texts, words),
         reduction: reductionOf(list.offer),
         items: list.items.map(item => ({
           ...deliveredProduct(item, settings, language, items),

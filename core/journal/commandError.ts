@@ -5,6 +5,7 @@ export type CommandErrorCode =
   | 'not-kept'
   | 'unknown-product'
   | 'unknown-kind'
+  | 'unknown-token'
   | 'unknown-category'
   | 'unknown-brand'
   | 'unknown-section'

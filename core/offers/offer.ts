@@ -1,13 +1,23 @@
 import { z } from 'zod'
+import { freeStepOrdersSchema } from '../candidates/stepOrder'
 import { skuSchema } from '../catalogue/sku'
 import { kindKeySchema } from '../links/kind'
 import { linkDateSchema } from '../links/lane'
+import { sectionLookSchema } from '../looks/look'
 import { minorUnitsSchema } from '../money/money'
 import { reductionPercentSchema } from '../money/percent'
 import { planScopeSchema } from '../pagePlans/pagePlan'
+import { ruleSchema } from '../rules/rule'
 import { internalNameSchema } from '../text/internalName'
 import { keySchema } from '../text/key'
 import { textSchema } from '../text/text'
+import { offerLayoutSchema, offerPartsSchema } from './offerDisplay'
+import { offerTextsSchema } from './offerTexts'
+
+const countSchema = z.int().min(1, 'At least one is offered.').max(8, 'At most 8 are offered together.')
+
+/** The same for every shopper: what is offered is cheaper. */
+export const offerOrderSchema = freeStepOrdersSchema.exclude(['shuffle', 'shuffle-every-view'])
 
 /** What is offered beside a product, to be ticked and put into the cart with it. */
 const offeredSchema = z.discriminatedUnion('by', [
@@ -17,9 +27,20 @@ const offeredSchema = z.discriminatedUnion('by', [
   z.strictObject({
     by: z.literal('links'),
     kind: kindKeySchema,
-    count: z.int().min(1, 'At least one is offered.').max(8, 'At most 8 links are offered together.'),
+    count: countSchema,
   }),
+  /** The first so many that can be had of what a matching rule picks for the product that the offer is for. */
+  z.strictObject({ by: z.literal('rule'), rule: ruleSchema, order: offerOrderSchema, count: countSchema }),
 ])
+export type Offered = z.infer<typeof offeredSchema>
+
+const triggerSchema = z.strictObject({
+  /** Of each of them it has something. */
+  all: z.array(planScopeSchema).min(1).max(4, 'At most four things can be asked for at once.'),
+  /** And nothing of this. */
+  except: planScopeSchema,
+})
+export type OfferTrigger = z.infer<typeof triggerSchema>
 
 /** What each offered product is reduced by. Amounts are in minor units. */
 const offerReductionSchema = z.discriminatedUnion('by', [
@@ -34,9 +55,15 @@ const offerReductionSchema = z.discriminatedUnion('by', [
 export const offerSettingsSchema = z.strictObject({
   internalName: internalNameSchema,
   heading: textSchema,
+  texts: offerTextsSchema,
+  layout: offerLayoutSchema,
+  parts: offerPartsSchema,
+  look: sectionLookSchema,
   /** The products that it is for; null: all. */
-  trigger: planScopeSchema.nullable(),
+  trigger: triggerSchema.nullable(),
   offered: offeredSchema,
+  /** In their order, when nothing can be had of what comes before. */
+  fallbacks: z.array(offeredSchema).max(3, 'At most three things come instead.'),
   /** null: nothing is cheaper; it is only offered. */
   reduction: offerReductionSchema.nullable(),
   /** How often in one cart the reduction is given. */

@@ -1,13 +1,12 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Product, Variant } from '../catalogue/product'
-import { isForSale, stockOf } from '../catalogue/product'
 import type { Moment } from '../time/moment'
 import type { Offer } from './offer'
-import type { OfferShop } from './offered'
-import { isFor, offeredBeside } from './offered'
+import type { NotToBeHad, OfferShop } from './offered'
+import { isFor, offeredBeside, whyNotToBeHad } from './offered'
 
 /** Why something is not offered although the offer names it. */
-export type NotOffered = 'inCart' | 'notForSale' | 'outOfStock' | 'offeredAbove' | 'shownEarlier'
+export type NotOffered = NotToBeHad | 'inCart' | 'offeredAbove' | 'shownEarlier'
 /**
  * Why an offer is not made: it is switched off on the page's plan, it has no place there, nothing is left of it, or a part of it is missing
  * and it is made whole or not at all.
@@ -52,18 +51,19 @@ export function offerLeftOut(offer: Offer, hidden: NoOffer, { products, at }: Of
 function listFor(product: Product, offer: Offer, page: OfferPage, shop: OfferShop): OfferList {
   const named = offeredBeside(offer, product, shop, page.at).map(sku => {
     const item = shop.catalogue.item(sku)!
-    return { item, reason: reasonAgainst(item, page) }
+    return { item, reason: reasonAgainst(item, page, shop) }
   })
   const items = named.flatMap(({ item, reason }) => (reason ? [] : item))
   const left = named.flatMap(({ item, reason }) => (reason ? [{ item, reason }] : []))
   return { offer, product, items, left, hidden: hiddenReason(offer, { items, left }) }
 }
 
-function reasonAgainst({ product, variant }: CatalogueItem, { cart, shown, offered, at }: OfferPage): NotOffered | null {
+function reasonAgainst(item: CatalogueItem, { cart, shown, offered, at }: OfferPage, { catalogue }: OfferShop): NotOffered | null {
+  const { product, variant } = item
   // A product counts as in the cart if any of its variants is; a variant only if it itself is.
   if (cart.has(variant ?? product)) return 'inCart'
-  if (!isForSale(product, variant, at)) return 'notForSale'
-  if (!stockOf(product, variant)) return 'outOfStock'
+  const reason = whyNotToBeHad(item, catalogue, at)
+  if (reason) return reason
   if (offered.has(variant ?? product)) return 'offeredAbove'
   return shown.has(product) ? 'shownEarlier' : null
 }

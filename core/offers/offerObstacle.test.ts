@@ -1,8 +1,7 @@
 import { expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct } from '../catalogue/makeProduct.testing'
-import { emptyScope } from '../pagePlans/pagePlan'
-import { makeOffer } from './makeOffer.testing'
+import { forAnyOf, makeOffer } from './makeOffer.testing'
 import type { Offer } from './offer'
 import { offerObstacle } from './offerObstacle'
 
@@ -15,9 +14,11 @@ it.each<[Partial<Offer>, string | null]>([
   [chosen('OLD', 'GLO', 'GONE'), null],
   [chosen(), 'It offers nothing: choose products first.'],
   [chosen('OLD', 'GONE'), 'All that it offers is retired: choose other products.'],
+  [{ ...chosen(), fallbacks: [{ by: 'chosen', skus: ['GLO'] }] }, null],
+  [{ ...chosen('OLD'), fallbacks: [{ by: 'links', kind: 'accessory', count: 2 }] }, null],
   [{ offered: { by: 'links', kind: 'accessory', count: 2 } }, null],
-  [{ ...chosen('GLO'), trigger: emptyScope }, 'It is for no product: say with which products it is offered.'],
-  [{ ...chosen('GLO'), trigger: { ...emptyScope, tags: ['spring'] } }, null],
+  [{ ...chosen('GLO'), trigger: forAnyOf({}) }, 'It is for no product: say with which products it is offered.'],
+  [{ ...chosen('GLO'), trigger: forAnyOf({ tags: ['spring'] }) }, null],
 ])('an offer of %j: %s', (part, obstacle) => {
   expect(offerObstacle(makeOffer('o', part), sku => catalogue.item(sku))).toBe(obstacle)
 })

@@ -4,8 +4,13 @@ import type { OfferSettings } from './offer'
 const parts: Record<keyof OfferSettings, string> = {
   internalName: 'its name in the studio',
   heading: 'the heading',
+  texts: 'its words',
+  layout: 'the layout',
+  parts: 'what is shown of each product',
+  look: 'the look',
   trigger: 'what it is for',
   offered: 'what is offered',
+  fallbacks: 'what is offered instead',
   reduction: 'the reduction',
   limit: 'the limit',
   partly: 'what becomes of it when a part is missing',

@@ -1,52 +1,96 @@
-import type { Catalogue } from '../catalogue/catalogue'
+import type { StepContext, StepShop } from '../candidates/stepContext'
+import { needsChoices } from '../bundles/bundleParts'
+import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
-import type { Lane } from '../links/lane'
+import { isForSale, stockOf } from '../catalogue/product'
+import { ruleStep } from '../fillSteps/rule/ruleStep'
 import { timeOf } from '../links/lane'
+import type { PlanScope } from '../pagePlans/pagePlan'
 import { isWithin } from '../rules/range'
-import type { Offer } from './offer'
 import type { Moment } from '../time/moment'
+import type { Offer, Offered } from './offer'
 
 /** What offers read of the shop. */
-export interface OfferShop {
-  catalogue: Pick<Catalogue, 'item' | 'categoryPath'>
-  links: { lane(source: string, kind: string): Lane }
+export interface OfferShop extends StepShop {
   /** In the order of their ranks. */
   offers: readonly Offer[]
 }
+
+/** Why something can't be had with a tick. */
+export type NotToBeHad = 'notForSale' | 'hasChoices' | 'outOfStock'
 
 /** Offers in the order in which they apply: by rank, then by key. */
 export const inOfferOrder = (offers: Iterable<Offer>): Offer[] => [...offers].sort((a, b) => a.rank - b.rank || (a.key < b.key ? -1 : 1))
 
 /** Whether an offer is for a product now: it is in its dates, and the product is among those that it is for. */
-export const isFor = (offer: Offer, product: Product, shop: OfferShop, at: Moment) =>
+export const isFor = (offer: Offer, product: Product, shop: Pick<OfferShop, 'catalogue'>, at: Moment) =>
   timeOf(offer, at) === 'now' && isTrigger(offer, product, shop.catalogue)
 
-function isTrigger({ trigger }: Offer, product: Product, catalogue: OfferShop['catalogue']): boolean {
-  if (!trigger) return true
-  return (
-    trigger.products.includes(product.sku) ||
-    product.tags.some(tag => trigger.tags.includes(tag)) ||
-    (product.brand !== null && trigger.brands.includes(product.brand)) ||
-    product.categories.some(key => catalogue.categoryPath(key).some(each => trigger.categories.includes(each))) ||
-    (trigger.price !== null && product.price !== null && isWithin(product.price, trigger.price))
-  )
+const isTrigger = ({ trigger }: Offer, product: Product, catalogue: Catalogue): boolean =>
+  !trigger || (trigger.all.every(scope => isIn(scope, product, catalogue)) && !isIn(trigger.except, product, catalogue))
+
+/** Whether a product has one of the traits of a scope. */
+const isIn = (scope: PlanScope, product: Product, catalogue: Catalogue): boolean =>
+  scope.products.includes(product.sku) ||
+  product.tags.some(tag => scope.tags.includes(tag)) ||
+  (product.brand !== null && scope.brands.includes(product.brand)) ||
+  product.categories.some(key => catalogue.categoryPath(key).some(each => scope.categories.includes(each))) ||
+  (scope.price !== null && product.price !== null && isWithin(product.price, scope.price))
+
+/** Why a product or variant can't be put into a cart with a tick; null: it can. */
+export function whyNotToBeHad({ product, variant }: CatalogueItem, catalogue: Catalogue, at: Moment): NotToBeHad | null {
+  if (!isForSale(product, variant, at)) return 'notForSale'
+  // They are chosen on its own page.
+  if (product.bundle && needsChoices(product.bundle, catalogue)) return 'hasChoices'
+  return stockOf(product, variant) ? null : 'outOfStock'
 }
 
 /**
- * SKUs of what an offer offers beside a product, in order, each once: never the product itself, nor what the shop doesn't have.
- * Of links those count that are in their dates.
+ * SKUs of what an offer offers beside a product, in order, each once: never the product itself, nor what the shop doesn't have. When
+ * nothing can be had of it, what comes instead. It is the same for every shopper: what is offered is cheaper.
  */
-export function offeredBeside({ offered }: Offer, product: Product, { catalogue, links }: OfferShop, at: Moment): string[] {
-  const skus =
-    offered.by === 'chosen'
-      ? offered.skus
-      : links
-          .lane(product.sku, offered.kind)
-          .filter(link => timeOf(link, at) === 'now')
-          .slice(0, offered.count)
-          .map(link => link.target)
-  return [...new Set(skus)].filter(sku => {
-    const item = catalogue.item(sku)
+export function offeredBeside({ offered, fallbacks }: Offer, product: Product, shop: OfferShop, at: Moment): string[] {
+  const first = namedBy(offered, product, shop, at)
+  const isThere = (sku: string) => !whyNotToBeHad(shop.catalogue.item(sku)!, shop.catalogue, at)
+  if (!fallbacks.length || first.some(isThere)) return first
+  for (const each of fallbacks) {
+    const skus = namedBy(each, product, shop, at)
+    if (skus.some(isThere)) return skus
+  }
+  return first
+}
+
+/** Of links those count that are in their dates. */
+function namedBy(offered: Offered, product: Product, shop: OfferShop, at: Moment): string[] {
+  return [...new Set(skusOf(offered, product, shop, at))].filter(sku => {
+    const item = shop.catalogue.item(sku)
     return item && item.product !== product
   })
+}
+
+function skusOf(offered: Offered, product: Product, shop: OfferShop, at: Moment): readonly string[] {
+  switch (offered.by) {
+    case 'chosen':
+      return offered.skus
+    case 'links':
+      return shop.links
+        .lane(product.sku, offered.kind)
+        .filter(link => timeOf(link, at) === 'now')
+        .slice(0, offered.count)
+        .map(link => link.target)
+    case 'rule':
+      return picked(offered, product, shop, at)
+  }
+}
+
+function picked({ rule, order, count }: Extract<Offered, { by: 'rule' }>, product: Product, shop: OfferShop, at: Moment): string[] {
+  const shopper = { cart: [], seen: [], visitor: '', view: '', at }
+  const context: StepContext = { shop, shopper, subjects: [product.sku], category: null, named: null, cart: [], isCartPage: false, key: '' }
+  const skus: string[] = []
+  for (const each of ruleStep.candidates({ from: 'rule', rule, order, subjects: 'page', cap: null, off: false }, 0, context)) {
+    if (each.leftOut || each.product === product || whyNotToBeHad(each, shop.catalogue, at)) continue
+    skus.push(each.product.sku)
+    if (skus.length === count) break
+  }
+  return skus
 }

@@ -1,45 +1,40 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { anyCatalogue, skus } from '../bundles/anyBundle.testing'
-import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
-import { makeOffer } from '../offers/makeOffer.testing'
+import { forAnyOf, makeOffer } from '../offers/makeOffer.testing'
 import type { Offer } from '../offers/offer'
 import { inOfferOrder } from '../offers/offered'
-import { emptyScope } from '../pagePlans/pagePlan'
 import { anyCartOffers } from './anyCartOffers.testing'
+import { makeShop } from '../selection/makeShop.testing'
 import { priceCart } from './priceCart'
 import { momentIn } from '../time/moment'
 
 const at = momentIn('UTC', Date.parse('2026-05-01T10:00:00Z'))
-const catalogue = new Catalogue(
-  [
-    makeProduct('EX', { price: 18900, stock: 99 }),
-    makeProduct('STR', { price: 2450, stock: 99 }),
-    makeProduct('KNIFE', { price: 2199, stock: 99 }),
-    makeProduct('GLO', { price: 2400, variants: [makeVariant('GLO-M', { stock: 99 }), makeVariant('GLO-L', { stock: 99, price: 2600 })] }),
-    makeProduct('SET', {
-      bundle: {
-        type: 'fixed',
-        components: [
-          { key: 'a', sku: 'KNIFE', quantity: 1 },
-          { key: 'b', sku: 'STR', quantity: 1 },
-        ],
-        price: { by: 'percent', percent: 10 },
-        marginFloor: null,
-      },
-    }),
-  ],
-  [],
-  [],
-)
-const forExtractors = { ...emptyScope, products: ['EX'] }
+const shop = makeShop([
+  makeProduct('EX', { price: 18900, stock: 99 }),
+  makeProduct('STR', { price: 2450, stock: 99 }),
+  makeProduct('KNIFE', { price: 2199, stock: 99 }),
+  makeProduct('GLO', { price: 2400, variants: [makeVariant('GLO-M', { stock: 99 }), makeVariant('GLO-L', { stock: 99, price: 2600 })] }),
+  makeProduct('SET', {
+    bundle: {
+      type: 'fixed',
+      components: [
+        { key: 'a', sku: 'KNIFE', quantity: 1 },
+        { key: 'b', sku: 'STR', quantity: 1 },
+      ],
+      price: { by: 'percent', percent: 10 },
+      marginFloor: null,
+    },
+  }),
+])
+const forExtractors = forAnyOf({ products: ['EX'] })
 const take = (skus: string[], part: Partial<Offer> = {}) =>
   makeOffer('take', { trigger: forExtractors, offered: { by: 'chosen', skus }, ...part })
 const price = (offers: Offer[], ...lines: [string, number][]) =>
   priceCart(
     lines.map(([sku, quantity]) => ({ sku, quantity })),
-    { catalogue, links: { lane: () => [] }, offers: inOfferOrder(offers) },
+    { ...shop, offers: inOfferOrder(offers) },
     at,
   )
 const told = (...given: Parameters<typeof price>) =>
@@ -112,7 +107,7 @@ describe('together offers in a cart', () => {
     })
     fc.assert(
       fc.property(anyCatalogue(1), anyLines, anyCartOffers, (catalogue, wanted, offers) => {
-        const shop = { catalogue, links: { lane: () => [] }, offers }
+        const shop = makeShop([], { catalogue, offers })
         const cart = priceCart(wanted, shop, at)
         const plain = priceCart(wanted, { ...shop, offers: [] }, at)
         expect(cart.lines.map(line => line.line)).toEqual(plain.lines.map(line => line.line))
@@ -127,7 +122,7 @@ describe('together offers in a cart', () => {
           for (const { key, amount } of given) {
             const { limit, reduction, trigger } = offers.find(each => each.key === key)!
             // No more units are reduced than there are of what it is for, beside the product itself.
-            const isTriggered = (sku: string) => trigger === null || trigger.products.includes(catalogue.item(sku)!.product.sku)
+            const isTriggered = (sku: string) => trigger === null || trigger.all[0]!.products.includes(catalogue.item(sku)!.product.sku)
             const triggers = sum(
               cart.lines
                 .filter(each => isTriggered(each.sku) && catalogue.item(each.sku)!.product !== catalogue.item(line.sku)!.product)

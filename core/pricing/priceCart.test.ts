@@ -86,7 +86,7 @@ const catalogue = new Catalogue(
   [],
   [],
 )
-const shopOf = (catalogue: Catalogue) => ({ catalogue, links: { lane: () => [] }, offers: [] })
+const shopOf = (catalogue: Catalogue) => ({ catalogue })
 const price = (...lines: ([string, number] | WantedLine)[]) =>
   priceCart(
     lines.map(line => (Array.isArray(line) ? { sku: line[0], quantity: line[1] } : line)),

@@ -13,8 +13,8 @@ import type { ChoiceProblem } from './chooseParts'
 import { chooseParts } from './chooseParts'
 import type { Moment } from '../time/moment'
 
-/** What pricing reads of the shop. */
-export type PricingShop = OfferShop
+/** What pricing reads of the shop; without offers, of its catalogue alone. */
+export type PricingShop = OfferShop | (Pick<OfferShop, 'catalogue'> & { offers?: undefined })
 
 /** What a line takes, how it is priced, or why it can't be sold. */
 interface Taken {
@@ -59,7 +59,7 @@ export function priceCart(lines: readonly WantedLine[], shop: PricingShop, at: M
     for (const [each, count] of priced.takes) taken.set(each, (taken.get(each) ?? 0) + count * quantity)
   }
   checkTotal(cart.lines.reduce((sum, { unit, was, quantity }) => sum + Math.max(unit, was ?? 0) * quantity, 0))
-  applyOffers(cart.lines, shop, at)
+  if (shop.offers) applyOffers(cart.lines, shop, at)
   cart.total = cart.lines.reduce((sum, line) => sum + line.total, 0)
   cart.reductions = together(cart.lines.flatMap(line => line.reductions))
   cart.subtotal = cart.reductions.reduce((sum, each) => sum + each.amount, cart.total)

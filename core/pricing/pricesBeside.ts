@@ -1,10 +1,10 @@
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Product, Variant } from '../catalogue/product'
 import { isForSale, priceOf } from '../catalogue/product'
+import type { OfferShop } from '../offers/offered'
 import { isFor, offeredBeside } from '../offers/offered'
 import type { Moment } from '../time/moment'
 import type { WantedLine } from './cart'
-import type { PricingShop } from './priceCart'
 import { priceCart } from './priceCart'
 
 /** What one more of a product costs, and the together offer that takes something off. */
@@ -21,14 +21,14 @@ export interface PriceBeside {
  */
 export class PricesBeside {
   readonly #cart: readonly WantedLine[]
-  readonly #shop: PricingShop
+  readonly #shop: OfferShop
   readonly #at: Moment
   /** SKUs that some offer reduces beside what is in the cart. */
   readonly #offered: ReadonlySet<string>
   /** Prices that were worked out, without anything along. */
   readonly #known = new Map<Product | Variant, PriceBeside | null>()
 
-  constructor(cart: readonly WantedLine[], shop: PricingShop, at: Moment) {
+  constructor(cart: readonly WantedLine[], shop: OfferShop, at: Moment) {
     this.#cart = cart
     this.#shop = shop
     this.#at = at

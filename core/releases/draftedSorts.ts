@@ -9,6 +9,7 @@ import type { CatalogueItem } from '../catalogue/catalogue'
 import { skuSchema } from '../catalogue/sku'
 import type { Look } from '../looks/look'
 import { houseKey, lookSchema } from '../looks/look'
+import { lookUsers } from '../looks/lookUsers'
 import type { Offer } from '../offers/offer'
 import { offerSchema } from '../offers/offer'
 import { offerObstacle } from '../offers/offerObstacle'
@@ -98,7 +99,7 @@ export const draftedSorts = {
     keys: keySchema,
     upgrade: upgradeOffer,
     nameOf: namedBy,
-    shownTexts: each => [{ what: 'the heading', text: each.heading }],
+    shownTexts: offerShownTexts,
     obstacle: offerObstacle,
     isInAllReleases: false,
   },
@@ -129,6 +130,16 @@ export const nameIn = <Sort extends DraftedSort>(sort: Sort, thing: DraftedThing
 export function shownTexts<Sort extends DraftedSort>(sort: Sort, thing: DraftedThings[Sort]): NamedText[] {
   const { shownTexts: textsOf }: SortOfDrafts<DraftedThings[Sort]> = draftedSorts[sort] as never
   return textsOf?.(thing) ?? []
+}
+
+function offerShownTexts({ heading, texts }: Offer): NamedText[] {
+  return [
+    { what: 'the heading', text: heading },
+    { what: 'the button', text: texts.button },
+    { what: 'the words of the total', text: texts.total },
+    { what: 'the words of the total before', text: texts.before },
+    { what: 'the words of what is saved', text: texts.saving },
+  ]
 }
 
 function sectionTexts({ heading, otherHeadings, buttons }: Section): NamedText[] {
@@ -181,10 +192,10 @@ export function whyItMustStay<Sort extends DraftedSort>(sort: Sort, thing: Draft
   return mustStay?.(thing, versions) ?? null
 }
 
-function lookMustStay({ key }: Look, { sections }: AllVersions): string | null {
+function lookMustStay({ key }: Look, versions: AllVersions): string | null {
   if (key === houseKey) return 'It is the shop’s own: all others begin with it.'
-  const users = [...sections].filter(([, { live }]) => live?.look.preset === key).map(([user]) => user)
-  return users.length ? `Sections that shoppers have look so: ${listed(users)}.` : null
+  const users = lookUsers(key, versions, ['live'])
+  return users.length ? `What shoppers have looks so: ${listed(users)}.` : null
 }
 
 /** Something for each sort. */

@@ -1,13 +1,12 @@
 import type { Catalogue } from '../catalogue/catalogue'
 import type { Text } from '../text/text'
 import type { PageKind } from '../pageTypes/registry'
+import { filledIn, tokensOf } from '../text/tokens'
 import type { Section } from './section'
 
 /** Words of a heading that are filled from what the page is about: `{name}`. */
 export const headingTokens = ['name', 'brand', 'category'] as const
 export type HeadingToken = (typeof headingTokens)[number]
-
-const token = /\{([^{}]*)\}/g
 
 /** What headings are filled from: of the product that the page is about (the first of several), or of the category. */
 export type HeadingValues = Partial<Record<HeadingToken, Text>>
@@ -45,16 +44,6 @@ export function headingOf(
   if (!/[{}]/.test(wanted)) return wanted
   const known = values()
   const valueOf = (name: string) => words(known[name as HeadingToken] ?? {})
-  if (tokensOf(wanted).every(valueOf)) return filled(wanted, valueOf)
-  return filled(words(otherHeadings.without) || wanted, valueOf)
+  if (tokensOf(wanted).every(valueOf)) return filledIn(wanted, valueOf)
+  return filledIn(words(otherHeadings.without) || wanted, valueOf)
 }
-
-/** The names of the tokens in a heading, also of those that stand for nothing. */
-export const tokensOf = (heading: string) => Array.from(heading.matchAll(token), ([, name]) => name!)
-
-/** A token without a value leaves no gap, and a bracket that is none of a token's is not shown. */
-const filled = (heading: string, valueOf: (name: string) => string) =>
-  heading
-    .replace(/\{([^{}]*)\}|[{}]/g, (_, name?: string) => (name === undefined ? '' : valueOf(name)))
-    .replace(/\s+/g, ' ')
-    .trim()

@@ -8,7 +8,8 @@ import { isNever } from '../time/moment'
 import type { FillStep } from '../fillSteps/fillStep'
 import { stepTypeOf } from '../fillSteps/fillStep'
 import type { KnownToSteps } from '../fillSteps/fillStepType'
-import { headingTokens, tokensOf } from './headings'
+import { tokensOf } from '../text/tokens'
+import { headingTokens } from './headings'
 import type { LeaveOut, Section } from './section'
 
 /** Something that keeps a section from showing what it seems to show. */

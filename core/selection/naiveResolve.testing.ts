@@ -8,12 +8,12 @@ import { naiveOffers } from '../fillSteps/naiveSteps.testing'
 import type { Offer as TogetherOffer } from '../offers/offer'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
-import { hashOf, mixed } from '../candidates/shuffle'
 import type { Page } from '../pageTypes/registry'
 import type { Shopper } from '../candidates/shopper'
 import { naiveOffersOnPage } from './naiveOffersOnPage.testing'
+import { naiveOrder } from './naiveOrder.testing'
 import { naivePlan } from './naivePlan.testing'
-import { naiveRules, onHand, percentWithin } from './naiveRules.testing'
+import { marginOf, naiveRules, onHand, percentWithin } from './naiveRules.testing'
 
 /** The facts of a small shop as plain lists. */
 export interface PlainShop {
@@ -73,56 +73,10 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   const aboutProducts = page.kind === 'category' ? [] : about
 
   const soldOf = (sku: string) => shop.sold[sku] ?? 0
-  const marginOf = (price: number | null, cost: number | null) => (price && cost !== null ? ((price - cost) / price) * 100 : null)
 
   const { testProduct, testTarget, holds } = naiveRules({ isIn, soldOf, now: shopper.at.ms })
 
-  /** The number that an order puts first when it is least; what can't be put in order comes last. */
-  function numberFor(order: string, target: string, key: string, score: number): number | string {
-    const product = productOf(target)!
-    const price = priceOf(product, variantOf(target))
-    const released = product.released === null ? null : new Date(product.released).getTime()
-    switch (order) {
-      case 'cheapest':
-        return price ?? Infinity
-      case 'dearest':
-        return price === null ? Infinity : -price
-      case 'name':
-        return Object.values(product.name)[0] ?? product.sku
-      case 'newest':
-        return released === null ? Infinity : -released
-      case 'oldest':
-        return released ?? Infinity
-      case 'best-selling':
-        return -soldOf(product.sku)
-      case 'margin': {
-        const margin = marginOf(price, product.cost)
-        return margin === null ? Infinity : -margin
-      }
-      case 'shuffle':
-        return mixed(hashOf(target), hashOf(`${shopper.visitor}\n${new Date(shopper.at.ms).toISOString().slice(0, 10)}\n${key}`))
-      case 'shuffle-every-view':
-        return mixed(hashOf(target), hashOf(`${shopper.view}\n${key}`))
-      case 'strength':
-        return -score
-      default:
-        return 0
-    }
-  }
-
-  function ordered(targets: readonly string[], order: string, key: string, scores: Record<string, number> = {}): string[] {
-    const rows = targets.map(target => ({ target, number: numberFor(order, target, key, scores[target] ?? 0) }))
-    if (order === 'hand') return rows.map(row => row.target)
-    return rows
-      .sort((a, b) => {
-        const names =
-          typeof a.number === 'string' ? a.number.localeCompare(b.number as string, 'en', { sensitivity: 'base', numeric: true }) : 0
-        if (names) return names
-        if (typeof a.number === 'number' && a.number !== b.number) return a.number < (b.number as number) ? -1 : 1
-        return a.target < b.target ? -1 : 1
-      })
-      .map(row => row.target)
-  }
+  const ordered = naiveOrder({ productOf, variantOf, priceOf, soldOf, shopper })
 
   function categoriesNear(of: 'chosen' | 'beside' | 'below'): string[] {
     if (page.kind !== 'category') return []
@@ -156,7 +110,12 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     return tiles
   }
 
-  function offersOf(step: FillStep, number: number, key: string): Offer[] {
+  function offersOf(
+    step: FillStep,
+    number: number,
+    key: string,
+    sources = step.subjects === 'cart' ? cartProducts : aboutProducts,
+  ): Offer[] {
     const leavesOut = (source: string, target: Product) => (shop.neighbours[source]?.leaveOut ?? []).some(top => isIn(target, top))
     const tools: NaiveTools = {
       shop,
@@ -167,7 +126,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
       exists,
       isIn,
       categoriesNear,
-      sources: step.subjects === 'cart' ? cartProducts : aboutProducts,
+      sources,
       holdsFor: (condition, product) => holds(condition, test => testProduct(test, product)),
       picks: (condition, target, source) => holds(condition, test => testTarget(test, target, source)),
       counting(sku) {
@@ -216,7 +175,19 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   const offers = naiveOffersOnPage(
     ['product', 'cart', 'added'].includes(page.kind) ? shop.offers : [],
     plan,
-    { productOf, variantOf, isIn, lanes: shop.lanes, cart: cartSkus, about, now: shopper.at.ms },
+    {
+      productOf,
+      variantOf,
+      isIn,
+      lanes: shop.lanes,
+      cart: cartSkus,
+      about,
+      now: shopper.at.ms,
+      pickedBy: ({ rule, order }, sku) =>
+        offersOf({ from: 'rule', rule, order, subjects: 'page', cap: null, off: false }, 0, '', [sku])
+          .filter(each => !each.leftOut)
+          .map(each => each.target),
+    },
     shownBefore,
   )
 

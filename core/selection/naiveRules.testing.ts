@@ -54,3 +54,6 @@ export function naiveRules(facts: { isIn: (product: Product, category: string) =
   }
   return { testProduct, testTarget, holds }
 }
+
+/** In percent of the price; null: it is not known. */
+export const marginOf = (price: number | null, cost: number | null) => (price && cost !== null ? ((price - cost) / price) * 100 : null)

@@ -3,11 +3,10 @@ import { expect, it } from 'vitest'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
-import { makeOffer } from '../offers/makeOffer.testing'
+import { forAnyOf, makeOffer } from '../offers/makeOffer.testing'
 import type { Offer } from '../offers/offer'
 import { inOfferOrder } from '../offers/offered'
 import { offerBlock, otherOffers } from '../pagePlans/block'
-import { emptyScope } from '../pagePlans/pagePlan'
 import { PlanBook } from '../pagePlans/planBook'
 import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Page } from '../pageTypes/registry'
@@ -70,7 +69,7 @@ it('takes offers by rank, each for the first product that it has something for, 
     'all 0 first for EX: STR',
     'all 0 second for EX: KNIFE -STR offeredAbove',
   ])
-  const either = take('o', ['SMO'], { trigger: { ...emptyScope, products: ['EX', 'SMO'] } })
+  const either = take('o', ['SMO'], { trigger: forAnyOf({ products: ['EX', 'SMO'] }) })
   expect(told([either], { kind: 'cart' }, [otherOffers], { cart: ['SMO', 'EX', 'GLO'] })).toEqual(['all 0 o for SMO:  (nothingLeft)'])
 })
 
@@ -124,5 +123,5 @@ it('shows no product twice on any page that must not, and tells every offer for 
     }),
     { numRuns: 1000 },
   )
-  expect(offered).toBeGreaterThan(150)
+  expect(offered).toBeGreaterThan(50)
 })

@@ -98,6 +98,7 @@ describe('resolvePage', () => {
     const ofOffers = [
       'inCart',
       'notForSale',
+      'hasChoices',
       'outOfStock',
       'offeredAbove',
       'shownEarlier',

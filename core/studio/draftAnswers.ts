@@ -66,3 +66,8 @@ export type StoredSection = DraftsAnswer['sections'][0]
 export type StoredPlan = DraftsAnswer['plans'][0]
 export type StoredLook = DraftsAnswer['looks'][0]
 export type StoredOffer = DraftsAnswer['offers'][0]
+
+export const exampleQuerySchema = z.object({ tried: z.string().max(100).default('') })
+/** A product to show an offer with; null: it is for none. */
+export const offerExampleSchema = z.object({ sku: z.string().nullable() })
+export type OfferExample = z.infer<typeof offerExampleSchema>

@@ -53,7 +53,13 @@ function answerOf(shown: ShownShop, shop: LiveShop, page: Page, shopper: Shopper
   const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
   const prices = new PricesBeside(cart, shown, shopper.at)
   const offers = () =>
-    offersAnswer(resolved.offers, { settings: shop.settings, language, at: shopper.at, items: shop.catalogue }, prices, explain)
+    offersAnswer(
+      resolved.offers,
+      shown.looks,
+      { settings: shop.settings, language, at: shopper.at, items: shop.catalogue },
+      prices,
+      explain,
+    )
   const isReduced = cart.length > 0 && resolved.sections.some(each => each.items.some(item => prices.of(item)))
   if (explain || isReduced) return { ...pageAnswer(page.kind, resolved, shown, shop.settings, language, prices), ...offers() }
   const text = pageText(page.kind, resolved, shown, shop.texts, language)

@@ -107,6 +107,7 @@ const commandStatus: Record<CommandErrorCode, number> = {
   'not-kept': 409,
   'unknown-product': 404,
   'unknown-kind': 404,
+  'unknown-token': 400,
   'unknown-category': 404,
   'unknown-brand': 404,
   'unknown-section': 404,

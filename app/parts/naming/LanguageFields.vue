@@ -6,7 +6,12 @@ import { namingWords } from './words'
 const say = namingWords.languageFields
 
 /** A text that shoppers read, in all languages of the shop beside each other. In the shop’s own it is never empty. */
-const props = defineProps<{ text: Text; label: string; most: number }>()
+const props = defineProps<{
+  text: Text
+  label: string
+  most: number
+  /** What is said where it has no words; left out: in the shop’s own language it needs some. */ instead?: string
+}>()
 const emit = defineEmits<{ change: [text: Text] }>()
 const studio = useStudioShop()
 const { language: own, languages } = studio.shop!.settings
@@ -14,7 +19,7 @@ const fields = computed(() =>
   languages.map(language => ({
     language,
     words: props.text[language] ?? '',
-    hint: props.text[language] ? '' : say.missing,
+    hint: props.text[language] ? '' : (props.instead ?? say.missing),
     label: languages.length === 1 ? props.label : say.inLanguage(props.label, language),
   })),
 )
@@ -33,7 +38,7 @@ function save(language: string, words: string): void {
         :placeholder="field.hint"
         :most="most"
         :label="field.label"
-        :needed="field.language === own"
+        :needed="instead === undefined && field.language === own"
         @change="words => save(field.language, words)"
       />
     </label>

@@ -4,6 +4,10 @@ export const namingWords = {
     nameInTheStudio: 'Name in the studio',
     shoppersNeverReadIt: 'Shoppers never read it. Without one, it is called by its heading.',
   },
+  tokenFields: {
+    fillIn: 'fill in',
+    fillInWith: (words: string | number) => `Fill in ${words}`,
+  },
   languageFields: {
     inLanguage: (label: string, language: string) => `${label}, ${language}`,
     missing: 'not said; shoppers read it as said in the shop’s own language',

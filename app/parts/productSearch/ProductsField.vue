@@ -111,9 +111,7 @@ function step(event: KeyboardEvent, i: number): void {
       :aria-label="say.addAProduct"
       @update:model-value="add"
     >
-      <template #item="{ props: item, internalItem }"
-        ><v-list-item v-bind="item" density="compact" :subtitle="internalItem.raw.sku"
-      /></template>
+      <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>
     </v-autocomplete>
     <span v-if="skus.length > 1" class="small soft"
       ><span class="key">Alt ↑ ↓</span> {{ say.movesAProduct }} <span class="key">Del</span> {{ say.takesItOut }}</span

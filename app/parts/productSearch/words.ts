@@ -2,6 +2,10 @@ import { counted } from '../../../core/text/sentence'
 
 /** What people read here, to be translated in one place. */
 export const productSearchWords = {
+  foundProduct: {
+    noPrice: 'no price',
+    inStock: (stock: number) => (stock > 0 ? `${stock} in stock` : 'out of stock'),
+  },
   candidateRow: {
     same: 'same',
     retired: 'retired',

@@ -41,6 +41,7 @@ const cardWords: Record<CardPart, string> = {
   text: say.shortText,
   button: say.button,
 }
+const cardParts = cardPartSchema.options.map(part => [part, cardWords[part]] as const)
 function toggle(part: CardPart): void {
   set({ card: cardPartSchema.options.filter(each => (each === part) !== look.value.card.includes(each)) })
 }
@@ -152,18 +153,7 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
       >, <button type="button" class="dotted" @click="next('fold', folds)">{{ words(folds, look.fold) }}</button>,
       <button type="button" class="dotted" @click="next('seeAll', alls)">{{ words(alls, look.seeAll) }}</button>
     </p>
-    <div v-if="section.layout !== 'tiles'" class="chips" role="group" :aria-label="say.eachProductShows">
-      <span class="small soft">{{ say.eachProductShowsWord }}</span>
-      <button
-        v-for="part in cardPartSchema.options"
-        :key="part"
-        type="button"
-        class="chip"
-        :aria-pressed="look.card.includes(part)"
-        @click="toggle(part)"
-      >
-        {{ cardWords[part] }}
-      </button>
+    <ToggleChips v-if="section.layout !== 'tiles'" :label="say.eachProductShows" :choices="cardParts" :chosen="look.card" @toggle="toggle">
       <button
         v-if="look.card.includes('reduction')"
         type="button"
@@ -172,7 +162,7 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
       >
         {{ look.reduction === 'percent' ? say.inPercent : say.asAnAmount }}
       </button>
-    </div>
+    </ToggleChips>
   </div>
 </template>
 
@@ -229,30 +219,5 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
   width: 20px;
   height: 20px;
   margin-right: 12px;
-}
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px;
-}
-.chip {
-  height: 28px;
-  padding: 0 11px;
-  border: 1px solid var(--line);
-  border-radius: 14px;
-  background: var(--sheet);
-  color: var(--ink-soft);
-  font: 13px/1 var(--text);
-  cursor: pointer;
-}
-.chip:hover {
-  border-color: #b9b09e;
-}
-.chip[aria-pressed='true'] {
-  border-color: #a9c6c8;
-  background: var(--petrol-wash);
-  color: var(--petrol-ink);
-  font-weight: 550;
 }
 </style>

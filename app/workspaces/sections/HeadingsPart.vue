@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { HeadingToken } from '../../../core/sections/headings'
-import { headingTokens, tokensOf } from '../../../core/sections/headings'
+import { headingTokens } from '../../../core/sections/headings'
 import type { SectionSettings } from '../../../core/sections/section'
 import type { Text } from '../../../core/text/text'
+import { tokensOf } from '../../../core/text/tokens'
 import { useStudioShop } from '../../data/studioShop'
 import { sectionsWords } from './words/sections'
 
@@ -47,47 +48,17 @@ function setButton(button: 'add' | 'choose', words: string): void {
   emit('change', { buttons: { ...props.buttons, [button]: words ? { ...rest, [language.value]: words } : rest } })
 }
 
-/** Puts a word into the field that had the focus last, where the caret is. */
-const root = useTemplateRef('root')
-let last: HTMLInputElement | null = null
-function remember({ target }: FocusEvent): void {
-  if (target instanceof HTMLInputElement && !target.closest('.buttons')) last = target
-}
-function insert(token: HeadingToken): void {
-  const field = last ?? root.value?.querySelector('input')
-  if (!field) return
-  field.focus()
-  const at = field.selectionStart ?? field.value.length
-  const gap = at > 0 && !/[\s({]/.test(field.value[at - 1]!) ? ' ' : ''
-  field.setRangeText(`${gap}{${token}}`, at, field.selectionEnd ?? at, 'end')
-  field.dispatchEvent(new Event('input', { bubbles: true }))
-  field.dispatchEvent(new Event('change', { bubbles: true }))
-}
 const buttonFields = [
   ['add', say.theButtonThatAdds, say.add],
   ['choose', say.whereOptionsAreToBe, say.choose],
 ] as const
 const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, brand: say.itsBrand, category: say.itsCategory }
+const tokens = headingTokens.map(token => [token, tokenWords[token]] as const)
 </script>
 
 <template>
-  <div ref="root" class="says" @focusin="remember">
-    <div class="top">
-      <span class="small soft">{{ say.fillIn }}</span>
-      <button
-        v-for="token in headingTokens"
-        :key="token"
-        type="button"
-        class="token"
-        :aria-label="say.fillInWithTokenWord(tokenWords[token])"
-        @mousedown.prevent
-        @click="insert(token)"
-      >
-        {{ tokenWords[token] }}
-      </button>
-      <span class="grow" />
-      <ChoiceGroup v-model="language" :label="say.language" :choices="languageChoices" />
-    </div>
+  <TokenFields :tokens="tokens">
+    <template #beside><ChoiceGroup v-model="language" :label="say.language" :choices="languageChoices" /></template>
     <label v-for="field in fields" :key="`${field.key} ${language}`">
       <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? say.forASingleProduct : say.whereAWordHasNo }}</span>
       <SavedText
@@ -99,7 +70,7 @@ const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, br
         @change="words => set(field.key, field.value, words)"
       />
     </label>
-    <div class="buttons">
+    <div class="buttons" data-plain>
       <label v-for="[button, label, hint] in buttonFields" :key="`${button} ${language}`">
         <span class="small soft">{{ label }}</span>
         <SavedText
@@ -111,36 +82,10 @@ const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, br
         />
       </label>
     </div>
-  </div>
+  </TokenFields>
 </template>
 
 <style scoped>
-.says {
-  display: grid;
-  gap: 8px;
-}
-.top {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-}
-.grow {
-  flex: 1;
-}
-.token {
-  height: 28px;
-  padding: 0 10px;
-  border: 1px dashed #b9b09e;
-  border-radius: 14px;
-  background: none;
-  color: var(--petrol-ink);
-  font: 550 12.5px/1 var(--text);
-  cursor: pointer;
-}
-.token:hover {
-  background: var(--petrol-wash);
-  border-color: var(--petrol);
-}
 label {
   display: grid;
   gap: 3px;

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { productStatusSchema } from '../../catalogue/product'
 import { skuListSchema } from '../../catalogue/skuLists'
 import { pageQuerySchema } from './pages'
-import { amountSchema, bundleTypeSchema, draftQuery, houseStyle, styleSchema } from './values'
+import { amountSchema, bundleTypeSchema, draftQuery, houseStyle, reducingOfferSchema, styleSchema } from './values'
 
 /*
  * Plain catalogue facts, for a shop front that has no catalogue of its own, as the stand-in shop.
@@ -20,6 +20,7 @@ const catalogueCardSchema = z.object({
   forSale: z.boolean(),
   hasOptions: z.boolean(),
   isFrom: z.boolean().meta({ description: 'The price is that of the cheapest choice of a bundle.' }),
+  offer: reducingOfferSchema,
 })
 export type CatalogueCard = z.infer<typeof catalogueCardSchema>
 
@@ -95,6 +96,7 @@ export const productAnswerSchema = catalogueCardSchema
         few: z.boolean(),
         image: z.string().nullable(),
         forSale: z.boolean(),
+        offer: reducingOfferSchema,
       }),
     ),
     bundle: bundleAnswerSchema.nullable().meta({ description: 'What is in it, when it is several products sold as one.' }),
@@ -153,13 +155,16 @@ export const linesAnswerSchema = z
 export type LinesAnswer = z.infer<typeof linesAnswerSchema>
 
 export const languageQuerySchema = z.object({ lang: pageQuerySchema.shape.lang })
+/** Of a route that tells what products cost. */
+export const pricedQuerySchema = languageQuerySchema.extend({ cart: pageQuerySchema.shape.cart })
 /** Of a route that tells what is drafted too. */
 export const draftableQuerySchema = languageQuerySchema.extend(draftQuery)
-export const listQuerySchema = languageQuerySchema.extend({
+export const productQuerySchema = pricedQuerySchema.extend(draftQuery)
+export const listQuerySchema = pricedQuerySchema.extend({
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(60),
 })
-export const searchQuerySchema = languageQuerySchema.extend({
+export const searchQuerySchema = pricedQuerySchema.extend({
   q: z
     .string()
     .trim()

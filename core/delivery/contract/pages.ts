@@ -4,8 +4,9 @@ import { lineListSchema, skuListSchema } from '../../catalogue/skuLists'
 import { askedLanguageSchema } from '../../text/text'
 import { pageKindSchema } from '../../pagePlans/pagePlan'
 import { displaySchema, layoutSchema } from '../../sections/display'
+import { offerLayoutSchema, offerPartSchema } from '../../offers/offerDisplay'
 import { guardSchema } from '../../sections/section'
-import { amountSchema, bundleTypeSchema, draftQuery, flagSchema, houseStyle, styleSchema } from './values'
+import { amountSchema, bundleTypeSchema, draftQuery, flagSchema, houseStyle, reducingOfferSchema, styleSchema } from './values'
 
 /* What a shop sends and gets for the sections of a page. Shops integrate against this: add to it, never change it. */
 
@@ -68,10 +69,7 @@ const deliveredItemSchema = z.object({
     .object({ type: bundleTypeSchema, isFrom: z.boolean().meta({ description: 'The price is that of its cheapest choice.' }) })
     .optional()
     .meta({ description: 'Of a bundle.' }),
-  offer: z
-    .string()
-    .optional()
-    .meta({ description: 'Of what costs less with what is in the cart: the together offer that takes something off. `was` is its price.' }),
+  offer: reducingOfferSchema,
   kind: z
     .string()
     .nullable()
@@ -145,7 +143,7 @@ export type DeliveredSection = z.infer<typeof deliveredSectionSchema>
 const notOfferedSchema = z.object({
   sku: z.string(),
   name: z.string(),
-  reason: z.enum(['inCart', 'notForSale', 'outOfStock', 'offeredAbove', 'shownEarlier']),
+  reason: z.enum(['inCart', 'notForSale', 'hasChoices', 'outOfStock', 'offeredAbove', 'shownEarlier']),
 })
 const deliveredOfferSchema = z.object({
   key: z.string(),
@@ -155,6 +153,14 @@ const deliveredOfferSchema = z.object({
   sectionsAbove: z
     .int()
     .meta({ description: 'How many of the sections of this answer stand above it: it goes before the one with this index.' }),
+  layout: offerLayoutSchema.meta({ description: 'row: beside each other; list: below each other; checklist: each can be ticked.' }),
+  parts: z.array(offerPartSchema).meta({ description: 'What is shown of each product.' }),
+  style: styleSchema.meta({ description: 'CSS custom properties to be set on it: what is not as the page’s.' }),
+  texts: z.object({ button: z.string(), total: z.string(), before: z.string(), saving: z.string() }).meta({
+    description:
+      'What it says of what is taken: {count} stands for how many, {total}, {before} and {saving} for amounts. ' +
+      'Empty: as the shop says it. before and saving are for where something is saved.',
+  }),
   reduction: z
     .object({ percent: z.number().nullable(), amount: amountSchema.nullable() })
     .nullable()

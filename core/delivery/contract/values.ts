@@ -24,6 +24,10 @@ export interface DraftQuery {
   preview?: string
 }
 export const amountSchema = z.int().meta({ description: 'Whole minor units of the currency (ISO 4217).' })
+export const reducingOfferSchema = z
+  .string()
+  .optional()
+  .meta({ description: 'Of what costs less with what is in the cart: the together offer that takes something off. `was` is its price.' })
 export const styleSchema = z.record(z.string(), z.string())
 export const houseStyle = 'The shop’s own look as CSS custom properties, to be set on the page.'
 export const bundleTypeSchema = z.enum(['fixed', 'choice', 'pickAny'])

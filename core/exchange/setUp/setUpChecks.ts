@@ -17,10 +17,19 @@ export function checkKeys(part: string, things: readonly { key: string }[]): voi
 }
 
 /** What of an offer will not do what it seems to. */
-export function offerWarnings({ offered }: Offer, { isRetired, isProductRetired }: KnownThings): string[] {
-  if (offered.by === 'links') return isRetired(offered.kind) === null ? [`There is no kind of link “${offered.kind}”.`] : []
-  const missing = offered.skus.filter(sku => isProductRetired(sku) === null)
-  return missing.length ? [`The shop has no product with the SKU ${missing.slice(0, 3).join(', ')}.`] : []
+export function offerWarnings({ offered, fallbacks }: Offer, { isRetired, isProductRetired }: KnownThings): string[] {
+  return [offered, ...fallbacks].flatMap(each => {
+    switch (each.by) {
+      case 'links':
+        return isRetired(each.kind) === null ? `There is no kind of link “${each.kind}”.` : []
+      case 'chosen': {
+        const missing = each.skus.filter(sku => isProductRetired(sku) === null)
+        return missing.length ? `The shop has no product with the SKU ${missing.slice(0, 3).join(', ')}.` : []
+      }
+      case 'rule':
+        return []
+    }
+  })
 }
 
 /** Two kinds of one name could not be told apart. */

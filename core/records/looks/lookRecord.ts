@@ -1,6 +1,7 @@
 import type { ChangeOf } from '../../journal/record'
 import { asItIs } from '../../journal/keyed'
 import type { Look } from '../../looks/look'
+import { lookUsers } from '../../looks/lookUsers'
 import type { Versions } from '../../sections/versions'
 import { draftedRecord } from '../drafts/draftedRecord'
 
@@ -11,8 +12,8 @@ export const lookRecord = draftedRecord<'look', Look>(
     called: 'the same look',
     usedBy({ key: kind, after }, { versions }) {
       if (after) return null
-      const user = [...versions.sections].find(([, { live, draft }]) => live?.look.preset === kind || draft?.look.preset === kind)
-      return user ? { about: kind, words: `the section “${user[0]}” has this look by now.` } : null
+      const [user] = lookUsers(kind, versions, ['live', 'draft'])
+      return user ? { about: kind, words: `the ${user} has this look by now.` } : null
     },
   },
   asItIs,

@@ -43,7 +43,7 @@ describe('commands on looks', () => {
 
   it('take one away only when no section has it, not even for shoppers', () => {
     expect(plan({ type: 'removeLook', key: 'new' })[0]!.after).toBeNull()
-    expect(() => plan({ type: 'removeLook', key: 'tray' })).toThrow('Sections have this look: upsells.')
+    expect(() => plan({ type: 'removeLook', key: 'tray' })).toThrow('This look is in use: section “upsells”.')
     expect(() => plan({ type: 'removeLook', key: 'house' })).toThrow('The shop’s own look stays')
   })
 

@@ -1,6 +1,7 @@
 import { isEqual } from 'es-toolkit'
 import type { Look } from '../../looks/look'
 import { houseKey } from '../../looks/look'
+import { lookUsers } from '../../looks/lookUsers'
 import { keyFor } from '../../text/keyFor'
 import { listed } from '../../text/sentence'
 import type { LookCommand } from './lookCommandSchema'
@@ -11,7 +12,7 @@ import type { DraftContext } from '../drafts/drafts'
 
 /** Works out what a command on looks does. @throws CommandError when it can't be carried out as asked */
 export function planLooks(command: LookCommand, context: DraftContext): LookChange[] {
-  const { looks, sections } = context.versions
+  const { looks } = context.versions
   switch (command.type) {
     case 'addLook': {
       const { settings } = command
@@ -36,13 +37,11 @@ export function planLooks(command: LookCommand, context: DraftContext): LookChan
       const { key } = command
       draftOf(context, 'looks', key)
       if (key === houseKey) throw new CommandError('house-look', 'The shop’s own look stays: all others begin with it.', [key])
-      const users = [...sections]
-        .filter(([, { live, draft }]) => [live, draft].some(each => each?.look.preset === key))
-        .map(([user]) => user)
+      const users = lookUsers(key, context.versions, ['live', 'draft'])
       if (users.length)
         throw new CommandError(
           'look-in-use',
-          `Sections have this look: ${listed(users)}. Give them another one, and publish that, first.`,
+          `This look is in use: ${listed(users)}. Give them another one, and publish that, first.`,
           users,
         )
       return [draftChange('looks', key, looks.get(key)!, settled({ ...looks.get(key)!, draft: null }))]

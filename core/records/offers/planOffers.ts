@@ -1,12 +1,14 @@
 import { isEqual } from 'es-toolkit'
 import type { CatalogueItem } from '../../catalogue/catalogue'
 import type { LinkKind } from '../../links/kind'
-import type { Offer, OfferSettings } from '../../offers/offer'
+import type { Offer, Offered, OfferSettings } from '../../offers/offer'
 import { inOfferOrder } from '../../offers/offered'
+import { amountTokens, unknownTokens } from '../../offers/offerTexts'
 import { offerBlock } from '../../pagePlans/block'
 import type { DraftContext } from '../drafts/drafts'
 import { draftChange, draftOf, settled } from '../drafts/drafts'
 import { keyFor } from '../../text/keyFor'
+import { listed } from '../../text/sentence'
 import { takenOut } from '../pagePlans/planPagePlans'
 import type { PlanChange } from '../pagePlans/planRecord'
 import type { OfferCommand } from './offerCommandSchema'
@@ -26,6 +28,7 @@ export function planOffers(command: OfferCommand, context: OfferContext): (Offer
   const change = (key: string, draft: Offer) => draftChange('offers', key, offers.get(key)!, { ...offers.get(key)!, draft })
   if (command.type === 'addOffer') {
     checkOffered(command.settings, null, context)
+    checkTexts(command.settings)
     const key = keyFor(Object.values(command.settings.heading)[0] ?? '', taken => offers.has(taken), 'offer')
     const draft = { ...command.settings, key, rank: (inOrder.at(-1)?.rank ?? 0) + 1 }
     return [draftChange('offers', key, null, { live: null, draft })]
@@ -44,6 +47,7 @@ export function planOffers(command: OfferCommand, context: OfferContext): (Offer
       }
       const after = { ...before, ...settings }
       checkOffered(after, before, context)
+      checkTexts(settings)
       return [change(key, after)]
     }
     case 'removeOffer':
@@ -60,14 +64,26 @@ export function planOffers(command: OfferCommand, context: OfferContext): (Offer
   }
 }
 
+function checkTexts({ texts }: Partial<OfferSettings>): void {
+  const [unknown] = texts ? unknownTokens(Object.values(texts), amountTokens) : []
+  if (unknown !== undefined)
+    throw new CommandError(
+      'unknown-token',
+      `Nothing stands for {${unknown}} here. There are ${listed(amountTokens.map(each => `{${each}}`))}.`,
+      [unknown],
+    )
+}
+
 /** What was offered before may stay, also when the shop doesn't have it any more: it is passed over. */
-function checkOffered({ offered }: OfferSettings, before: Offer | null, context: OfferContext): void {
-  if (offered.by === 'links') {
-    if (!context.kind(offered.kind)) throw new CommandError('unknown-kind', `There is no link kind “${offered.kind}”.`, [offered.kind])
-    return
+function checkOffered({ offered, fallbacks }: OfferSettings, before: Offer | null, context: OfferContext): void {
+  const skusIn = (ways: readonly Offered[]) => ways.flatMap(each => (each.by === 'chosen' ? each.skus : []))
+  const ways = [offered, ...fallbacks]
+  for (const each of ways) {
+    if (each.by === 'links' && !context.kind(each.kind))
+      throw new CommandError('unknown-kind', `There is no link kind “${each.kind}”.`, [each.kind])
   }
-  const known = new Set(before?.offered.by === 'chosen' ? before.offered.skus : [])
-  const unknown = offered.skus.filter(sku => !known.has(sku) && !context.item(sku))
+  const known = new Set(before ? skusIn([before.offered, ...before.fallbacks]) : [])
+  const unknown = skusIn(ways).filter(sku => !known.has(sku) && !context.item(sku))
   if (unknown.length)
     throw new CommandError('unknown-product', `The shop has no product with the SKU ${unknown.slice(0, 3).join(', ')}.`, unknown)
 }

@@ -90,7 +90,7 @@ describe('taking something from shoppers', () => {
     [{ sections: ['gone'] }, 'There is no section with the key gone.'],
     [{ plans: ['product-default'] }, 'can’t be taken from shoppers. It is the default plan: every page needs one.'],
     [{ looks: ['house'] }, 'The look “House” can’t be taken from shoppers. It is the shop’s own'],
-    [{ looks: ['worn'] }, 'can’t be taken from shoppers. Sections that shoppers have look so: dressed.'],
+    [{ looks: ['worn'] }, 'can’t be taken from shoppers. What shoppers have looks so: section “dressed”.'],
   ])('%j is refused', (given, words) => {
     expect(() => taken(given)).toThrow(words)
   })

@@ -30,7 +30,13 @@ export default api('viewer', async event => {
     const page = explainPage(tried, pageTypes[kind].pageAbout(subject), shopper)
     return {
       ...pageAnswer(kind, page, shown, settings, settings.language, prices),
-      ...offersAnswer(page.offers, { settings, language: settings.language, at: shopper.at, items: shown.catalogue }, prices, true),
+      ...offersAnswer(
+        page.offers,
+        shown.looks,
+        { settings, language: settings.language, at: shopper.at, items: shown.catalogue },
+        prices,
+        true,
+      ),
     }
   }
   return live ? answer(shop) : shop.asDrafted(answer)

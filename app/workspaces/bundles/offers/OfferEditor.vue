@@ -1,14 +1,9 @@
 <script setup lang="ts">
-import type { Offer, OfferSettings } from '../../../../core/offers/offer'
-import { parseMoney, plainMoney } from '../../../../core/money/money'
-import { parsePercent } from '../../../../core/money/percent'
+import type { OfferSettings } from '../../../../core/offers/offer'
 import { offerBlock } from '../../../../core/pagePlans/block'
-import { emptyScope } from '../../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
-import { useStudioShop } from '../../../data/studioShop'
-import { useKeptWays } from './useKeptWays'
 import { offersWords } from '../words/offers'
 
 const say = offersWords.offerEditor
@@ -17,7 +12,6 @@ const say = offersWords.offerEditor
 const props = defineProps<{ stored: StoredOffer }>()
 const emit = defineEmits<{ open: [key: string | null] }>()
 const store = useDrafts()
-const studio = useStudioShop()
 const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
 const name = computed(() => store.nameOf('offers', props.stored.key))
 const change = (settings: Partial<OfferSettings>) => store.changeOffer(offer.value.key, settings)
@@ -31,59 +25,6 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
 async function remove(): Promise<void> {
   const { key } = offer.value
   if ((await store.sendAndTell({ type: 'removeOffer', key })) && !store.storedOf('offers', key)) emit('open', null)
-}
-
-const offered = computed(() => offer.value.offered)
-const kinds = computed(() => studio.kinds.map(({ key, plural }) => ({ key, plural: studio.words(plural).toLowerCase() })))
-/** More products than this crowd an offer: common practice. */
-const handful = 4
-const isCrowded = computed(() => (offered.value.by === 'chosen' ? offered.value.skus.length : offered.value.count) > handful)
-const reduction = computed(() => offer.value.reduction)
-
-const triggers = [
-  ['every', say.everyProduct],
-  ['some', say.someProducts],
-] as const
-const triggerBefore = shallowRef(emptyScope)
-watch(
-  () => offer.value.trigger,
-  now => now && (triggerBefore.value = now),
-  { immediate: true },
-)
-const offerWith = (which: 'every' | 'some') => change({ trigger: which === 'every' ? null : (offer.value.trigger ?? triggerBefore.value) })
-const waysToOffer = [
-  ['chosen', say.theseProducts],
-  ['links', say.itsFirstLinks],
-] as const
-const wayOffered = useKeptWays(() => offered.value)
-function offerBy(by: Offer['offered']['by']): void {
-  if (by === offered.value.by) return
-  const kind = studio.kinds.find(each => each.key === 'accessory')?.key ?? studio.kinds[0]!.key
-  void change({ offered: by === 'links' ? wayOffered(by, { by, kind, count: 2 }) : wayOffered(by, { by, skus: [] }) })
-}
-const reductions = [
-  ['no', say.no],
-  ['percent', say.percent],
-  ['amount', say.amount],
-] as const
-const wayReduced = useKeptWays(() => reduction.value)
-const firstReductions = { percent: { by: 'percent', percent: 10 }, amount: { by: 'amount', amount: 100 } } as const
-function reduceBy(by: 'no' | keyof typeof firstReductions): void {
-  if (by !== (reduction.value?.by ?? 'no')) void change({ reduction: by === 'no' ? null : wayReduced(by, firstReductions[by]) })
-}
-const wrong = ref('')
-/** Takes what is typed; what can't be a reduction is said, and left as it stands. */
-function typed(event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim()
-  if (reduction.value?.by === 'percent') {
-    const percent = parsePercent(text)
-    wrong.value = percent ? '' : say.aPercentage
-    if (percent) change({ reduction: { by: 'percent', percent } })
-  } else {
-    const amount = parseMoney(text, studio.currency)
-    wrong.value = amount ? '' : say.anAmountSuchAs(plainMoney(250, studio.currency))
-    if (amount) change({ reduction: { by: 'amount', amount } })
-  }
 }
 </script>
 
@@ -112,101 +53,11 @@ function typed(event: Event): void {
     </DraftHead>
     <div v-if="stored.draft" class="parts">
       <p v-for="problem in stored.problems" :key="problem.words" class="problem wrong" role="status">{{ problem.words }}</p>
-      <section class="part" :aria-label="say.whatItIsFor">
-        <h2>{{ say.offeredWith }}</h2>
-        <ChoiceGroup
-          :model-value="offer.trigger ? 'some' : 'every'"
-          :label="say.offeredWith"
-          :choices="triggers"
-          @update:model-value="offerWith"
-        />
-        <ScopeChips
-          v-if="offer.trigger"
-          :scope="offer.trigger"
-          :ask="say.sayWithWhichProducts"
-          class="chips"
-          @change="part => change({ trigger: { ...offer.trigger!, ...part } })"
-        />
-      </section>
-      <section class="part" :aria-label="say.whatIsOffered">
-        <h2>{{ say.whatIsOffered }}</h2>
-        <ChoiceGroup :model-value="offered.by" :label="say.whatIsOffered" :choices="waysToOffer" @update:model-value="offerBy" />
-        <ProductsField
-          v-if="offered.by === 'chosen'"
-          :skus="offered.skus"
-          variants
-          class="field"
-          @change="skus => change({ offered: { by: 'chosen', skus } })"
-        />
-        <div v-else class="line">
-          {{ say.theFirst }}
-          <QuantityField
-            :value="offered.count"
-            :label="say.howManyLinks"
-            :max="8"
-            @change="count => offered.by === 'links' && change({ offered: { ...offered, count } })"
-          />
-          {{ say.ofIts }}
-          <select
-            :value="offered.kind"
-            :aria-label="say.kindOfLinks"
-            @change="offered.by === 'links' && change({ offered: { ...offered, kind: ($event.target as HTMLSelectElement).value } })"
-          >
-            <option v-for="kind in kinds" :key="kind.key" :value="kind.key">{{ kind.plural }}</option>
-          </select>
-        </div>
-        <p v-if="isCrowded" class="small crowded" role="status">{{ say.crowds(handful) }}</p>
-        <label class="line check"
-          ><input
-            type="checkbox"
-            :checked="offer.partly === 'hide'"
-            @change="change({ partly: ($event.target as HTMLInputElement).checked ? 'hide' : 'shrink' })"
-          />{{ say.allOrNothingNotShown }}</label
-        >
-      </section>
-      <section class="part" :aria-label="say.whatItCostsLess">
-        <h2>{{ say.cheaperTogether }}</h2>
-        <ChoiceGroup
-          :model-value="reduction?.by ?? 'no'"
-          :label="say.cheaperTogether"
-          :choices="reductions"
-          @update:model-value="reduceBy"
-        />
-        <template v-if="reduction">
-          <div class="line">
-            <input
-              :key="reduction.by"
-              v-typed="reduction.by === 'percent' ? reduction.percent : plainMoney(reduction.amount, studio.currency)"
-              class="amount"
-              inputmode="decimal"
-              :aria-label="say.howMuchLess"
-              :aria-invalid="wrong !== ''"
-              @change="typed"
-            />{{ say.whileTheProductThatIt(reduction.by === 'percent' ? say.offEach : say.offEachWithCurrency(studio.currency)) }}
-          </div>
-          <p class="wrong small" role="alert">{{ wrong }}</p>
-          <div class="line">
-            {{ say.atMost }}
-            <QuantityField :value="offer.limit" :label="say.howOftenInOneCart" :max="99" @change="limit => change({ limit })" />
-            {{ say.inOneCart(offer.limit === 1 ? say.time : say.times) }}
-          </div>
-          <label class="line check"
-            ><input type="checkbox" :checked="offer.stacks" @change="change({ stacks: ($event.target as HTMLInputElement).checked })" />{{
-              say.alsoOnWhatIsReduced
-            }}</label
-          >
-        </template>
-      </section>
-      <section class="part" :aria-label="say.whatItSays">
-        <h2>{{ say.whatItSays }}</h2>
-        <InternalName
-          :name="offer.internalName"
-          :heading="studio.words(offer.heading)"
-          @change="internalName => change({ internalName })"
-        />
-        <span class="small soft">{{ say.heading }}</span>
-        <LanguageFields :text="offer.heading" :label="say.heading" :most="100" @change="heading => change({ heading })" />
-      </section>
+      <OfferedWith :offer="offer" @change="change" />
+      <OfferedPart :offer="offer" @change="change" />
+      <ReductionPart :offer="offer" @change="change" />
+      <OfferTextsPart :offer="offer" @change="change" />
+      <OfferLookPart :offer="offer" @change="change" />
       <section class="part" :aria-label="say.whereItStands">
         <h2>{{ say.whereItStands }}</h2>
         <BlockPlaces :block="offerBlock(stored.key)" />
@@ -221,10 +72,6 @@ function typed(event: Event): void {
 </template>
 
 <style scoped>
-.crowded {
-  margin: 8px 0 0;
-  color: var(--saffron-ink);
-}
 .editor {
   display: flex;
   flex-direction: column;
@@ -235,24 +82,15 @@ function typed(event: Event): void {
   flex: 1;
   overflow-y: auto;
 }
-.part {
+.parts :deep(.part) {
   padding: 14px 18px;
   border-bottom: 1px solid var(--line-soft);
 }
-h2 {
+.parts :deep(h2) {
   margin-bottom: 8px;
   font-size: 14.5px;
 }
-.problem {
-  margin: 0;
-  padding: 10px 18px;
-  border-bottom: 1px solid var(--line-soft);
-}
-.chips,
-.field {
-  margin-top: 10px;
-}
-.line {
+.parts :deep(.line) {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
@@ -260,34 +98,19 @@ h2 {
   min-height: 38px;
   margin-top: 4px;
 }
-.check {
+.parts :deep(.check) {
   flex-wrap: nowrap;
   cursor: pointer;
 }
-.check input {
+.parts :deep(.check input) {
   flex: none;
   width: 16px;
   height: 16px;
   accent-color: var(--petrol);
 }
-.amount,
-.line select {
-  height: 32px;
-  padding: 0 8px;
-  border: 1px solid var(--line);
-  border-radius: 7px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: 14px/1 var(--text);
-}
-.amount {
-  width: 84px;
-  text-align: right;
-}
-.amount[aria-invalid='true'] {
-  border-color: var(--clay);
-}
-p {
-  margin: 2px 0 0;
+.problem {
+  margin: 0;
+  padding: 10px 18px;
+  border-bottom: 1px solid var(--line-soft);
 }
 </style>

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import type { ProductRow } from '../../../../core/workbench/workbench'
-import { productListSchema } from '../../../../core/workbench/workbench'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
-import type { PlanScope } from '../../../../core/pagePlans/pagePlan'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
+import { offerExampleSchema } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
 import type { Device } from '../../../parts/preview/devices'
 import { namedProducts } from '../../../data/namedProducts'
@@ -21,7 +20,6 @@ const say = offersWords.offerTry
 /** What shoppers will see of an offer on a product's page, what is missing from it and why, and the page itself. */
 const props = defineProps<{ stored: StoredOffer }>()
 const store = useDrafts()
-const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
 
 const sku = useLocalStorage('manada-offer-tried', '')
 /** Who looks, here and in every other try-out. */
@@ -37,22 +35,14 @@ watch(
   },
   { immediate: true },
 )
-/** What the products of a scope have in common, as the search takes it; the first of what any of them may have. */
-const filterOf = ({ categories, tags, brands, price }: PlanScope) => ({
-  category: categories[0],
-  ...(!categories.length && { tag: tags[0] }),
-  ...(!categories.length && !tags.length && { brand: brands[0], priceFrom: price?.from, priceTo: price?.to }),
-})
-/** Until another is chosen, a product that the offer is for. */
+/** Until another is chosen, a product that the offer is for and has something for. */
 async function chooseProduct(): Promise<void> {
-  const { trigger } = offer.value
-  if (!trigger && sku.value) return
-  const [first] = trigger?.products ?? []
-  const query = { status: 'active', stock: 'in', limit: 1, ...(trigger && filterOf(trigger)) }
   const before = sku.value
-  const list = first ? null : await callApi(productListSchema, '/api/products', { query }).catch(() => null)
+  const { key } = props.stored
+  const query = { tried: before }
+  const example = await callApi(offerExampleSchema, `/api/offers/${encodeURIComponent(key)}/example`, { query }).catch(() => null)
   // Whoever has chosen one meanwhile keeps it.
-  if (sku.value === before) sku.value = first ?? list?.rows[0]?.product ?? before
+  if (sku.value === before && props.stored.key === key) sku.value = example?.sku ?? before
 }
 onMounted(chooseProduct)
 
@@ -79,6 +69,7 @@ const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
 const reasons = {
   inCart: say.isInTheCartAlready,
   notForSale: say.isNotForSale,
+  hasChoices: say.hasChoices,
   outOfStock: say.isOutOfStock,
   offeredAbove: say.isOfferedByAnOffer,
   shownEarlier: say.isShownAbove,
@@ -124,9 +115,7 @@ watch(
         :aria-label="say.tryItOnAProduct"
         @update:model-value="(row: ProductRow | null) => (sku = row?.product ?? '')"
       >
-        <template #item="{ props: item, internalItem }"
-          ><v-list-item v-bind="item" density="compact" :subtitle="internalItem.raw.sku"
-        /></template>
+        <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>
       </v-autocomplete>
       <WhoAndWhen with-language />
       <DeviceChoice v-model="device" />

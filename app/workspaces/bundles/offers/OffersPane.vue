@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { upperFirst } from 'es-toolkit'
 import { percentWords } from '../../../../core/money/percent'
-import type { Offer } from '../../../../core/offers/offer'
+import type { Offer, Offered } from '../../../../core/offers/offer'
+import { offerDefaults } from '../../../../core/offers/offerDefaults'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
@@ -16,11 +17,14 @@ const emit = defineEmits<{ open: [key: string] }>()
 const store = useDrafts()
 const studio = useStudioShop()
 
+const whatWords: { [By in Offered['by']]: (offered: Extract<Offered, { by: By }>) => string } = {
+  chosen: ({ skus }) => say.products(skus.length),
+  links: ({ count, kind }) =>
+    say.theFirstOf(count, studio.words(studio.allKinds.find(each => each.key === kind)?.plural ?? {}).toLowerCase()),
+  rule: ({ count }) => say.byRule(count),
+}
 function wordsOf({ offered, reduction }: Offer): string {
-  const what =
-    offered.by === 'chosen'
-      ? say.products(offered.skus.length)
-      : say.theFirstOf(offered.count, studio.words(studio.allKinds.find(each => each.key === offered.kind)?.plural ?? {}).toLowerCase())
+  const what = whatWords[offered.by](offered as never)
   return reduction
     ? say.offWithPart(what, reduction.by === 'percent' ? percentWords(reduction.percent, studio.language) : studio.money(reduction.amount))
     : what
@@ -40,16 +44,9 @@ const rows = computed(() =>
 )
 async function add(): Promise<void> {
   const key = await store.addOffer({
-    internalName: '',
+    ...offerDefaults,
     heading: { [studio.shop!.settings.language]: say.takeItAlong },
-    trigger: null,
     offered: { by: 'chosen', skus: [] },
-    reduction: null,
-    limit: 1,
-    partly: 'shrink',
-    stacks: false,
-    from: null,
-    until: null,
   })
   if (key) emit('open', key)
 }

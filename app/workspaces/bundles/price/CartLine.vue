@@ -50,13 +50,12 @@ const choices = computed((): WantedChoice[] => {
   // One of each, and then once more of each.
   return Array.from({ length: picking.value }, (_, i) => ({ part: pickKey, sku: picks.value[i % picks.value.length]!.sku, quantity: 1 }))
 })
-/** Offers are no matter of one bundle. */
-const noLinks = { lane: () => [] }
 const line = computed(
   () =>
     priceCart(
       [{ sku: props.stored.sku, quantity: 1, choices: choices.value }],
-      { catalogue: store.catalogue, links: noLinks, offers: [] },
+      // Offers are no matter of one bundle.
+      { catalogue: store.catalogue },
       studio.now(),
     ).lines[0] ?? null,
 )

@@ -20,7 +20,7 @@ const name = computed(() => studio.words(look.value.name) || look.value.key)
 const isHouse = computed(() => look.value.key === houseKey)
 const parts = computed(() => store.lookBook.partsOf({ preset: look.value.key, own: {} }))
 const under = computed(() => (isHouse.value ? baseParts : store.lookBook.house))
-const users = computed(() => store.sectionsWith(look.value.key))
+const users = computed(() => store.lookUsers(look.value.key))
 const change = (settings: Parameters<typeof store.changeLook>[1]) => store.changeLook(look.value.key, settings)
 
 const renaming = ref(false)
@@ -66,13 +66,13 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
       <p class="used small">
         <template v-if="isHouse">{{ say.allLooksBeginWithIt }}</template>
         <template v-else-if="users.length">
-          {{ users.length === 1 ? say.oneSectionHasItAnd : say.sectionsHaveItAndFollow(users.length) }}
-          <template v-for="(each, i) in users" :key="each.key"
+          {{ users.length === 1 ? say.oneHasIt : say.haveIt(users.length) }}
+          <template v-for="(each, i) in users" :key="`${each.sort} ${each.key}`"
             ><template v-if="i">, </template
-            ><NuxtLink :to="`/sections/${each.key}`">{{ studio.words(each.heading) || each.key }}</NuxtLink></template
+            ><NuxtLink :to="`/${each.sort}/${each.key}`">{{ store.nameOf(each.sort, each.key) }}</NuxtLink></template
           >
         </template>
-        <template v-else>{{ say.noSectionHasItYet }}</template>
+        <template v-else>{{ say.nothingHasItYet }}</template>
       </p>
       <div class="part">
         <LookProblems

@@ -9,15 +9,15 @@ import { looksWords } from '../words/looks'
 
 const say = looksWords.looksPane
 
-/** All looks, the shop's own first, with how many sections have each. */
+/** All looks, the shop's own first, with how much has each. */
 defineProps<{ chosen: string | null }>()
 const emit = defineEmits<{ open: [key: string] }>()
 const store = useDrafts()
 const studio = useStudioShop()
 
 const nameOf = ({ key, live, draft }: StoredLook) => studio.words((draft ?? live)!.name) || key
-const usedBy = (sections: number) => (sections ? say.sections(sections) : say.noSectionHasIt)
-const usedWords = (key: string) => (key === houseKey ? say.accentFontsAndWhatAll : usedBy(store.sectionsWith(key).length))
+const usedBy = (users: number) => (users ? say.haveIt(users) : say.nothingHasIt)
+const usedWords = (key: string) => (key === houseKey ? say.accentFontsAndWhatAll : usedBy(store.lookUsers(key).length))
 const rows = computed(() =>
   store.looks
     .map(each => ({

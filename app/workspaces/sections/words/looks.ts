@@ -1,5 +1,3 @@
-import { counted } from '../../../../core/text/sentence'
-
 /** What people read here, to be translated in one place. */
 export const looksWords = {
   brandMarks: {
@@ -32,9 +30,9 @@ export const looksWords = {
     backToWhatIsLive: 'Back to what is live',
     remove: 'Remove',
     allLooksBeginWithIt: 'All looks begin with it: what they don’t say themselves is as it is said here.',
-    oneSectionHasItAnd: 'One section has it, and follows:',
-    sectionsHaveItAndFollow: (userCount: string | number) => `${userCount} sections have it, and follow:`,
-    noSectionHasItYet: 'No section has it yet. A section’s look is chosen in the section.',
+    oneHasIt: 'One has it, and follows:',
+    haveIt: (userCount: string | number) => `${userCount} have it, and follow:`,
+    nothingHasItYet: 'Nothing has it yet. A look is chosen in a section or an offer.',
     manadaBegins: 'Manada begins',
     theShopsOwn: 'the shop’s own',
     marksOfBrands: 'Marks of brands',
@@ -42,13 +40,13 @@ export const looksWords = {
     copy: (name: string | number) => `${name} (copy)`,
   },
   looksPane: {
-    sections: (count: number) => counted(count, 'section'),
+    haveIt: (count: number) => (count === 1 ? '1 has it' : `${count} have it`),
     looks: 'Looks',
     addALook: 'Add a look',
     toBeRemoved: 'to be removed',
     changed: 'changed',
     draft: 'draft',
-    noSectionHasIt: 'no section has it',
+    nothingHasIt: 'nothing has it',
     accentFontsAndWhatAll: 'accent, fonts, and what all looks begin with',
     newLook: 'New look',
   },

@@ -98,8 +98,6 @@ export const sectionsWords = {
     leftOut2: 'left out: …',
   },
   headingsPart: {
-    fillIn: 'fill in',
-    fillInWithTokenWord: (tokenWord: string | number) => `Fill in ${tokenWord}`,
     language: 'Language',
     forASingleProduct: 'for a single product',
     whereAWordHasNo: 'where a word has no value',

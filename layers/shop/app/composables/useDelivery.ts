@@ -1,9 +1,13 @@
 /** What the delivery contract answers for an address below `/api/shop/v1`; an address that knows nothing ends on the shop's error page. */
 export async function useDelivery<T>(path: string, query: () => Record<string, string> = () => ({})) {
   const deliver = useDeliver()
+  const { asQuery } = useCart()
+  const asked = () => ({ ...query(), ...(asQuery.value && { cart: asQuery.value }) })
   const { data, error, refresh } = await useAsyncData(
     () => `${path}?${new URLSearchParams(query())}`,
-    () => deliver<T>(path, query()),
+    () => deliver<T>(path, asked()),
+    // What something costs depends on what is in the cart.
+    { watch: [asQuery] },
   )
   if (error.value)
     throw createError({

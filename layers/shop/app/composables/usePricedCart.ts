@@ -13,6 +13,8 @@ export interface CartRow {
   url: string
   image: string | null
   priced: CartAnswer['lines'][0] | null
+  /** What the line would cost without what is taken off; null: nothing is. */
+  before: number | null
   components: { key: string; name: string; chosen: string; quantity: number; unit: number; total: number }[]
   warnings: Warning[]
 }
@@ -47,6 +49,7 @@ export async function usePricedCart() {
           url: fact?.url ?? '',
           image: fact?.image ?? null,
           priced: found,
+          before: found?.reductions.length ? (found.was ?? found.unit) * line.quantity : null,
           components:
             found?.components.map(each => ({
               key: `${each.part} ${each.sku}`,
@@ -63,7 +66,7 @@ export async function usePricedCart() {
         rows,
         lines: priced.lines,
         subtotal: priced.subtotal,
-        reductions: priced.reductions,
+        reductions: priced.reductions.map(each => ({ ...each, on: reducedBy(each, rows) })),
         total: priced.total,
         warnings: priced.warnings.map(each => ({
           ...each,
@@ -84,6 +87,10 @@ export async function usePricedCart() {
   }
   return { cart, refresh }
 }
+
+/** The names of the lines that an offer makes cheaper; a bundle says by its own name which it is. */
+const reducedBy = ({ code, key }: CartAnswer['reductions'][0], rows: readonly CartRow[]): string =>
+  code === 'offer' ? rows.flatMap(row => (row.priced?.reductions.some(each => each.key === key) ? row.name : [])).join(', ') : ''
 
 /** The delivery tells of so many at a time. */
 const maxAsked = 200

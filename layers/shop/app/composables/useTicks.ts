@@ -7,12 +7,16 @@ interface Tickable {
   hasOptions: boolean
 }
 
-/** What is ticked of a list of products; of one with variants the first that can be had, until another is chosen. */
-export function useTicks<T extends Tickable>(items: () => readonly T[]) {
-  const deliver = useDeliver()
+/**
+ * What is ticked of a list of products; of one with variants the first that can be had, until another is chosen.
+ * @param all whether everything is ticked from the beginning
+ */
+export function useTicks<T extends Tickable>(items: () => readonly T[], all: () => boolean = () => false) {
+  const factsOf = useProductFacts()
   const keyOf = (item: T) => item.variant ?? item.sku
+  const withoutOptions = () => items().filter(item => !item.hasOptions)
   /** The SKU that goes into the cart, by the item's own. */
-  const ticked = ref<Record<string, string>>({})
+  const ticked = ref<Record<string, string>>(all() ? Object.fromEntries(withoutOptions().map(item => [keyOf(item), keyOf(item)])) : {})
   const products = shallowRef<Record<string, ProductAnswer>>({})
   const variantsOf = (item: T) => products.value[item.sku]?.variants.filter(each => each.forSale && each.inStock) ?? []
   async function tick(item: T, isTicked: boolean): Promise<void> {
@@ -20,14 +24,18 @@ export function useTicks<T extends Tickable>(items: () => readonly T[]) {
     ticked.value = others
     if (!isTicked) return
     if (item.hasOptions && !products.value[item.sku]) {
-      products.value = {
-        ...products.value,
-        [item.sku]: await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(item.sku)}`),
-      }
+      const found = await factsOf(item.sku)
+      products.value = { ...products.value, [item.sku]: found }
     }
     const sku = item.hasOptions ? variantsOf(item)[0]?.sku : keyOf(item)
     if (sku) ticked.value = { ...ticked.value, [keyOf(item)]: sku }
   }
+  async function tickAll(): Promise<void> {
+    if (!all()) return
+    for (const item of items()) if (!(keyOf(item) in ticked.value)) await tick(item, true)
+  }
+  watch([items, all], tickAll)
+  onMounted(tickAll)
   const priceOf = (item: T) => variantsOf(item).find(each => each.sku === ticked.value[keyOf(item)])?.price ?? item.price
   const along = computed(() =>
     items().flatMap(item => (ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : [])),

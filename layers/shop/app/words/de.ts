@@ -50,6 +50,7 @@ export const de: typeof en = {
   moreForStep: (count, percent) => `; noch ${count} für ${percent} weniger`,
   pickMore: count => `Noch ${count} aussuchen`,
   subtotal: 'Vor Nachlässen',
+  onLines: names => `auf ${names}`,
   onRequest: 'Preis auf Anfrage',
   before: 'vorher ',
   less: what => `${what} weniger`,

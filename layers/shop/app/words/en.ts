@@ -51,6 +51,7 @@ export const en = {
   moreForStep: (count: number, percent: string) => `; ${count} more for ${percent} less`,
   pickMore: (count: number) => `Pick ${count} more`,
   subtotal: 'Before reductions',
+  onLines: (names: string) => `on ${names}`,
   before: 'before ',
   less: (what: string) => `${what} less`,
   add: 'Add',

@@ -7,7 +7,7 @@ import type { Card } from './ProductCard.vue'
 const props = defineProps<{ card: Card; buttons?: { add: string; choose: string } }>()
 const { add } = useAdding()
 const words = useWords()
-const deliver = useDeliver()
+const factsOf = useProductFacts()
 const { currency, language } = useShopFacts()
 
 // What a button says stands in the name that a screen reader tells.
@@ -33,7 +33,7 @@ const variants = computed(() =>
 async function choose(): Promise<void> {
   loading.value = true
   try {
-    const found = await deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(props.card.sku)}`)
+    const found = await factsOf(props.card.sku)
     // The parts of a bundle are chosen on its own page.
     if (found.bundle) await navigateTo(props.card.url)
     else product.value = found

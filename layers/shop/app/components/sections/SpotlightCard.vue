@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
-import type { ProductAnswer } from '../../../../../core/delivery/contract/catalogue'
 
 /** One product with its options and a button. */
 const props = defineProps<{ section: DeliveredSection; item: DeliveredSection['items'][0] }>()
@@ -10,11 +9,10 @@ const { factsOf } = useItemFacts(
   () => look.value.card.includes('text'),
 )
 const words = useWords()
-const deliver = useDeliver()
+const productOf = useProductFacts()
 const { data: product } = useAsyncData(
   `spotlight ${props.section.zone} ${props.section.key}`,
-  () =>
-    props.item.hasOptions ? deliver<ProductAnswer>(`/catalogue/products/${encodeURIComponent(props.item.sku)}`) : Promise.resolve(null),
+  () => (props.item.hasOptions ? productOf(props.item.sku) : Promise.resolve(null)),
   { watch: [() => props.item.sku] },
 )
 </script>

@@ -54,7 +54,7 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
             <button type="button" :aria-label="words.oneMore(row.name)" @click="change(row.key, row.quantity + 1)">+</button>
           </div>
           <span class="cost"
-            ><s v-if="row.priced?.reductions.length && row.priced.was">{{ money(row.priced.was * row.quantity) }}</s
+            ><s v-if="row.before">{{ money(row.before) }}</s
             ><b>{{ row.priced ? money(row.priced.total) : '' }}</b></span
           >
         </li>
@@ -66,7 +66,9 @@ const money = (amount: number) => formatMoney(amount, currency.value, language.v
               <span>{{ words.subtotal }}</span><span>{{ money(cart.subtotal) }}</span>
             </div>
             <div v-for="each in cart.reductions" :key="each.words" class="before">
-              <span>{{ each.words }}</span><span>−{{ money(each.amount) }}</span>
+              <span
+                >{{ each.words }}<small v-if="each.on">{{ words.onLines(each.on) }}</small></span
+              ><span>−{{ money(each.amount) }}</span>
             </div>
           </template>
           <div class="total">
@@ -235,5 +237,11 @@ h1 {
     grid-column: 2;
     justify-self: start;
   }
+}
+.before small {
+  display: block;
+  margin-bottom: 4px;
+  font-size: 12.5px;
+  line-height: 1.35;
 }
 </style>

@@ -63,7 +63,9 @@ const nameOf = (row: CartRow) => [row.name, ...(row.options ? [row.options] : []
               <span>{{ words.subtotal }}</span><span>{{ money(cart.subtotal) }}</span>
             </li>
             <li v-for="each in cart.reductions" :key="each.words" class="before">
-              <span>{{ each.words }}</span><span>−{{ money(each.amount) }}</span>
+              <span
+                >{{ each.words }}<small v-if="each.on">{{ words.onLines(each.on) }}</small></span
+              ><span>−{{ money(each.amount) }}</span>
             </li>
           </template>
           <li class="total">
@@ -215,5 +217,11 @@ li b {
     grid-template-columns: minmax(0, 1fr);
     gap: 24px;
   }
+}
+.before small {
+  display: block;
+  margin-bottom: 4px;
+  font-size: 12.5px;
+  line-height: 1.35;
 }
 </style>

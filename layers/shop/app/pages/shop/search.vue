@@ -18,11 +18,13 @@ watch(q, now => {
   wanted.value = now
 })
 const look = () => wanted.value.trim() && navigateTo({ query: { q: wanted.value.trim() } })
+const { asQuery } = useCart()
+const asked = () => ({ q: q.value, limit: Math.min(limit.value, 200), ...(asQuery.value && { cart: asQuery.value }) })
 const nothing: SearchAnswer = { products: [], total: 0 }
 const { data: found } = await useAsyncData(
   () => `search ${q.value} ${limit.value}`,
-  () =>
-    q.value ? deliver<SearchAnswer>('/catalogue/search', { q: q.value, limit: Math.min(limit.value, 200) }) : Promise.resolve(nothing),
+  () => (q.value ? deliver<SearchAnswer>('/catalogue/search', asked()) : Promise.resolve(nothing)),
+  { watch: [asQuery] },
 )
 const products = computed(() => found.value?.products ?? [])
 /** What the sections are about: the first of what was found. */

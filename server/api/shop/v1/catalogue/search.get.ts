@@ -4,22 +4,22 @@ import { searchQuerySchema } from '../../../../../core/delivery/contract/catalog
 import { productFilterSchema } from '../../../../../core/productSearch/productFilter'
 import { limitCostly } from '../../../../admission/limits'
 import { publicAnswer } from '../../../../delivery/publicAnswer'
-import { answerContextOf } from '../../../../delivery/answerContext'
+import { pricedContextOf } from '../../../../delivery/answerContext'
 import { findProducts } from '../../../../productSearch/findProducts'
 import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<SearchAnswer> => {
   await limitCostly(event)
-  const { lang, q, limit } = queryOf(event, searchQuerySchema)
+  const query = queryOf(event, searchQuerySchema)
   const running = await useShop()
   const { shop } = running
-  const context = answerContextOf(shop, lang)
+  const context = pricedContextOf(shop, query)
   const { skus, total } = await findProducts(running, {
-    words: q,
+    words: query.q,
     filter: productFilterSchema.parse({ status: 'active' }),
     sort: 'match',
     offset: 0,
-    limit,
+    limit: query.limit,
   })
   return { products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, context)), total }
 })

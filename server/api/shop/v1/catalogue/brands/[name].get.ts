@@ -3,12 +3,12 @@ import type { BrandAnswer } from '../../../../../../core/delivery/contract/catal
 import { listQuerySchema } from '../../../../../../core/delivery/contract/catalogue'
 import { productFilterSchema } from '../../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
-import { answerContextOf } from '../../../../../delivery/answerContext'
+import { pricedContextOf } from '../../../../../delivery/answerContext'
 import { findProducts } from '../../../../../productSearch/findProducts'
 import { useShop } from '../../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<BrandAnswer> => {
-  const { lang, offset, limit } = queryOf(event, listQuerySchema)
+  const query = queryOf(event, listQuerySchema)
   const brand = pathPart(event, 'name')
   const running = await useShop()
   const { shop } = running
@@ -18,13 +18,14 @@ export default publicAnswer(async (event): Promise<BrandAnswer> => {
     words: '',
     filter: productFilterSchema.parse({ brand, status: 'active' }),
     sort: 'name',
-    offset,
-    limit,
+    offset: query.offset,
+    limit: query.limit,
   })
+  const context = pricedContextOf(shop, query)
   return {
     name: brand,
     mark: shop.brandMarks.get(brand) ?? null,
-    products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, answerContextOf(shop, lang))),
+    products: skus.map(sku => catalogueCard(shop.catalogue.item(sku)!, context)),
     total,
   }
 })

@@ -4,24 +4,24 @@ import { listQuerySchema } from '../../../../../../core/delivery/contract/catalo
 import { UnknownSubjectError } from '../../../../../../core/selection/shop'
 import { productFilterSchema } from '../../../../../../core/productSearch/productFilter'
 import { publicAnswer } from '../../../../../delivery/publicAnswer'
-import { answerContextOf } from '../../../../../delivery/answerContext'
+import { pricedContextOf } from '../../../../../delivery/answerContext'
 import { findProducts } from '../../../../../productSearch/findProducts'
 import { useShop } from '../../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<CategoryAnswer> => {
-  const { lang, offset, limit } = queryOf(event, listQuerySchema)
+  const query = queryOf(event, listQuerySchema)
   const key = pathPart(event, 'key')
   const running = await useShop()
   const { shop } = running
   const category = shop.catalogue.category(key)
   if (!category) throw new UnknownSubjectError({ kind: 'category', key })
-  const context = answerContextOf(shop, lang)
+  const context = pricedContextOf(shop, query)
   const { skus, total } = await findProducts(running, {
     words: '',
     filter: productFilterSchema.parse({ category: key, status: 'active' }),
     sort: 'name',
-    offset,
-    limit,
+    offset: query.offset,
+    limit: query.limit,
   })
   return {
     ...namedKey(category, context),

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import type { Offer, OfferSettings } from '../../../../core/offers/offer'
+import type { AmountToken, OfferTexts } from '../../../../core/offers/offerTexts'
+import { amountTokens } from '../../../../core/offers/offerTexts'
+import type { Text } from '../../../../core/text/text'
+import { useStudioShop } from '../../../data/studioShop'
+import { offersWords } from '../words/offers'
+
+const say = offersWords.offerTextsPart
+
+/** All that an offer says, in every language of the shop. Where it has no words of its own, shoppers read the shop's. */
+const props = defineProps<{ offer: Offer }>()
+const emit = defineEmits<{ change: [settings: Partial<OfferSettings>] }>()
+const studio = useStudioShop()
+
+const amountWords: Record<AmountToken, string> = { count: say.howMany, total: say.theTotal, before: say.theTotalBefore, saving: say.theSaving }
+const inTexts = amountTokens.map(token => [token, amountWords[token]] as const)
+const fields: [keyof OfferTexts, string, string][] = [
+  ['button', say.button, say.shopsButton],
+  ['total', say.total, say.shopsTotal],
+  ['before', say.totalBefore, say.shopsBefore],
+  ['saving', say.saving, say.shopsSaving],
+]
+const setText = (which: keyof OfferTexts, text: Text) => emit('change', { texts: { ...props.offer.texts, [which]: text } })
+const isOwn = computed(() => Object.values(props.offer.texts).some(text => Object.keys(text).length > 0))
+const unfolded = ref(isOwn.value)
+</script>
+
+<template>
+  <section class="part" :aria-label="say.whatItSays">
+    <h2>{{ say.whatItSays }}</h2>
+    <InternalName
+      :name="offer.internalName"
+      :heading="studio.words(offer.heading)"
+      @change="internalName => emit('change', { internalName })"
+    />
+    <span class="small soft">{{ say.heading }}</span>
+    <LanguageFields :text="offer.heading" :label="say.heading" :most="100" @change="heading => emit('change', { heading })" />
+    <button type="button" class="text-button more" :aria-expanded="unfolded" @click="unfolded = !unfolded">
+      {{ unfolded ? say.foldAway : say.otherWords }}
+    </button>
+    <TokenFields v-if="unfolded" :tokens="inTexts">
+      <div v-for="[which, label, hint] in fields" :key="which">
+        <span class="small soft">{{ label }}</span>
+        <LanguageFields :text="offer.texts[which]" :label="label" :most="100" :instead="hint" @change="text => setText(which, text)" />
+      </div>
+      <p class="small soft">{{ say.onlyWhere }}</p>
+    </TokenFields>
+  </section>
+</template>
+
+<style scoped>
+.more {
+  margin: 10px 0 6px;
+}
+p {
+  margin: 0;
+}
+</style>
