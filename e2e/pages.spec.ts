@@ -26,7 +26,7 @@ async function assign(page: Page, sort: string, words: string): Promise<void> {
     .getByRole('button', { name: /Say for which pages|^or$/ })
     .click()
   await page.locator('.v-list-item-title').getByText(sort, { exact: true }).click()
-  const form = page.getByRole('dialog', { name: 'Who gets this plan' })
+  const form = page.getByRole('dialog', { name: 'Which products or categories' })
   await form.locator('input').fill(words)
   await page.getByRole('option', { name: words }).first().click()
   await page.keyboard.press('Escape')

@@ -14,6 +14,8 @@ const props = defineProps<{
   placeholder?: string
   /** It is never empty: emptied, it stays as it was. */
   needed?: boolean
+  /** Says what is wrong with what was typed, which then stays to be mended; empty: nothing. */
+  check?: (words: string) => string
 }>()
 const emit = defineEmits<{ change: [words: string] }>()
 /** null: nobody is typing. */
@@ -27,8 +29,11 @@ function type(words: string): void {
   typed.value = words
 }
 const leave = () => void (typed.value === null || isSavedMeanwhile.value || keep())
+const wrong = ref('')
 function keep(): void {
   const words = typed.value!.trim()
+  wrong.value = props.check?.(words) ?? ''
+  if (wrong.value) return
   typed.value = null
   if (words !== props.saved && (words || !props.needed)) emit('change', words)
 }
@@ -41,9 +46,11 @@ function keep(): void {
       :placeholder="placeholder"
       :maxlength="most"
       :aria-label="label"
+      :aria-invalid="wrong !== ''"
       @update:model-value="type"
       @change="leave"
     />
+    <p v-if="wrong" class="small" role="alert">{{ wrong }}</p>
     <p v-if="isSavedMeanwhile" class="small" role="status">
       {{ say.savedMeanwhile(saved) }}
       <v-btn variant="text" size="small" @click="typed = null">{{ say.takeThat }}</v-btn>

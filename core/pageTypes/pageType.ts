@@ -55,6 +55,8 @@ export interface PageType<Page extends { kind: string }> {
   subjects(page: Page, catalogue: Catalogue, cart: string[]): PageSubjects | null
   /** SKUs that count as in the cart beside what is. */
   countsAsInCart?(page: Page): readonly string[]
+  /** What is in a bundle that it is about is its steps' subject too: the shopper has it. */
+  isOfParts?: true
   /** Its subjects are what is in the cart: without any, steps say that the cart is empty. */
   isOfCart?: true
   /** The product that it is about can switch sections off on it. */

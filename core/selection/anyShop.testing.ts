@@ -193,6 +193,7 @@ export const anyPage: fc.Arbitrary<Page> = fc.oneof(
 )
 export const anyShopper: fc.Arbitrary<Shopper> = fc.record({
   cart: fc.array(anyTarget, { maxLength: 4 }),
+  chosenParts: fc.oneof({ weight: 3, arbitrary: fc.constant([]) }, { weight: 1, arbitrary: fc.array(anyTarget, { maxLength: 2 }) }),
   seen: fc.uniqueArray(anyTarget, { maxLength: 4 }),
   visitor: pick('', 'v1', 'v2'),
   view: pick('1', '2'),

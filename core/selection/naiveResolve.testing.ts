@@ -10,6 +10,7 @@ import type { PagePlan } from '../pagePlans/pagePlan'
 import type { Section } from '../sections/section'
 import type { Page } from '../pageTypes/registry'
 import type { Shopper } from '../candidates/shopper'
+import { naiveParts } from '../bundles/naiveParts.testing'
 import { naiveOffersOnPage } from './naiveOffersOnPage.testing'
 import { naiveOrder } from './naiveOrder.testing'
 import { naivePlan } from './naivePlan.testing'
@@ -55,11 +56,15 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
   const exists = (key: string) => shop.categories.some(each => each.key === key)
   const isIn = (product: Product, top: string) => exists(top) && product.categories.some(key => exists(key) && isBelow(key, top))
   const justOrdered = page.kind === 'ordered' ? page.lines : []
-  const cartSkus = [...justOrdered, ...shopper.cart].filter(productOf)
-  const cartProducts = distinct(cartSkus.map(sku => productOf(sku)!.sku))
+  const partsOf = naiveParts(productOf, variantOf)
+  const chosenParts = (shopper.chosenParts ?? []).filter(productOf)
+  const linesInCart = shopper.cart.filter(productOf)
+  const cartSkus = [...[...justOrdered.filter(productOf), ...linesInCart].flatMap(sku => [sku, ...partsOf(sku)]), ...chosenParts]
+  const named = (skus: string[]) => distinct(skus.map(sku => productOf(sku)!.sku))
+  const cartProducts = named(cartSkus)
 
   let about: string[]
-  if (page.kind === 'cart') about = cartProducts
+  if (page.kind === 'cart') about = named(linesInCart)
   else if ('sku' in page) about = [productOf(page.sku)?.sku ?? 'unknown']
   else if (page.kind === 'category') about = exists(page.key) ? [page.key] : ['unknown']
   else if (page.kind === 'home') about = []
@@ -71,6 +76,9 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     ]
   if (about.includes('unknown')) return null
   const aboutProducts = page.kind === 'category' ? [] : about
+  const hasParts = ['cart', 'ordered', 'added'].includes(page.kind)
+  const chosenHere = page.kind === 'added' ? [] : chosenParts
+  const stepProducts = hasParts ? named([...aboutProducts.flatMap(sku => [sku, ...partsOf(sku)]), ...chosenHere]) : aboutProducts
 
   const soldOf = (sku: string) => shop.sold[sku] ?? 0
 
@@ -114,7 +122,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
     step: FillStep,
     number: number,
     key: string,
-    sources = step.subjects === 'cart' ? cartProducts : aboutProducts,
+    sources = step.subjects === 'cart' ? cartProducts : stepProducts,
   ): Offer[] {
     const leavesOut = (source: string, target: Product) => (shop.neighbours[source]?.leaveOut ?? []).some(top => isIn(target, top))
     const tools: NaiveTools = {
@@ -221,12 +229,12 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
         const drafted = product.status === 'draft' || variant?.status === 'draft'
         const released = !product.released || new Date(product.released).getTime() <= shopper.at.ms
         const out = section.leaveOut
-        const bandOf = productOf(source ?? aboutProducts[0] ?? '')?.price ?? null
+        const bandOf = productOf(source ?? stepProducts[0] ?? '')?.price ?? null
         const margin = marginOf(price, product.cost)
         const fails: [string, boolean][] = [
           ['outsideDates', outside],
           ['inCart', section.guards.includes('inCart') && (variant ? cartSkus.includes(variant.sku) : cartProducts.includes(product.sku))],
-          ['self', section.guards.includes('self') && aboutProducts.includes(product.sku) && section.steps[step]!.from !== 'named'],
+          ['self', section.guards.includes('self') && stepProducts.includes(product.sku) && section.steps[step]!.from !== 'named'],
           ['notForSale', price === null || drafted || (section.guards.includes('notForSale') && (!active || !released))],
           ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
           ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],

@@ -2,7 +2,9 @@ import type { FillStep } from '../fillSteps/fillStep'
 import { candidatesOf, idleReason, needsSubjects, stepTypeOf } from '../fillSteps/fillStep'
 import { isOfOffers } from '../pagePlans/block'
 import type { PagePlan } from '../pagePlans/pagePlan'
-import type { Product, Variant } from '../catalogue/product'
+import { surelyIn } from '../bundles/surelyIn'
+import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
+import type { Product } from '../catalogue/product'
 import type { Section } from '../sections/section'
 import { timeOf } from '../links/lane'
 import { roundRobin } from '../sorted'
@@ -41,18 +43,26 @@ export function explainPage(shop: Shop, page: Page, shopper: Shopper): Explained
 
 function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, StepReport[]> | null): ResolvedPage {
   const type = pageTypeOf(page)
-  const cart = cartOf(shop, [...(type.countsAsInCart?.(page) ?? []), ...shopper.cart])
-  const about = type.subjects(page, shop.catalogue, cart.products)
+  const { catalogue } = shop
+  const chosenParts = (shopper.chosenParts ?? []).flatMap(sku => catalogue.item(sku) ?? [])
+  const cart = [...withParts([...(type.countsAsInCart?.(page) ?? []), ...shopper.cart], catalogue), ...chosenParts]
+  const inCart = new Set(cart.flatMap(({ product, variant }) => [product, variant ?? product]))
+  const cartProducts = productsOf(cart)
+  const lines = shopper.cart.flatMap(sku => catalogue.item(sku) ?? [])
+  const about = type.subjects(page, catalogue, productsOf(lines))
   if (!about) throw new UnknownSubjectError(page)
   const { subjects, products, category, named } = about
-  const aboutProducts = products.map(sku => shop.catalogue.product(sku)!)
-  const plan = shop.plans.planFor(page.kind, { products: aboutProducts, category }, shop.catalogue)
+  const aboutProducts = products.map(sku => catalogue.product(sku)!)
+  const plan = shop.plans.planFor(page.kind, { products: aboutProducts, category }, catalogue)
+  const chosenHere = type.isOfCart || type.countsAsInCart ? chosenParts : []
+  const stepSubjects = type.isOfParts ? productsOf([...withParts(products, catalogue), ...chosenHere]) : products
+  const guardSubjects = new Set(stepSubjects.map(sku => catalogue.product(sku)!))
   const shown = new Set<Product>()
-  const guards = { catalogue: shop.catalogue, shopper, cart: cart.items, subjects: new Set(aboutProducts), shown }
+  const guards = { catalogue, shopper, cart: inCart, subjects: guardSubjects, shown }
   const resolved: ResolvedPage = { subjects, plan, sections: [], hidden: [], offers: [] }
   const offers =
     type.hasOffers && shop.offers.length
-      ? new OffersOnPage(shop, plan, { products: aboutProducts, cart: cart.items, shown, at: shopper.at })
+      ? new OffersOnPage(shop, plan, { products: aboutProducts, cart: inCart, shown, at: shopper.at })
       : null
   const switchedOff = type.isOfOneProduct ? shop.switchedOff(subjects[0]!) : nothing
 
@@ -69,10 +79,10 @@ function resolve(shop: Shop, page: Page, shopper: Shopper, trace: Map<string, St
       const context: StepContext = {
         shop,
         shopper,
-        subjects: products,
+        subjects: stepSubjects,
         category,
         named,
-        cart: cart.products,
+        cart: cartProducts,
         isCartPage: type.isOfCart ?? false,
         key,
       }
@@ -201,15 +211,12 @@ function hiddenReason(section: Section, count: number, context: StepContext): Hi
   return count ? 'belowMinimum' : 'nothingFound'
 }
 
-/** Everything that counts as in the cart, and its products without doubles, most recently added first. */
-function cartOf(shop: Shop, cart: readonly string[]): { items: Set<Product | Variant>; products: string[] } {
-  const items = new Set<Product | Variant>()
-  const products = new Set<string>()
-  for (const sku of cart) {
-    const item = shop.catalogue.item(sku)
-    if (!item) continue
-    items.add(item.variant ?? item.product).add(item.product)
-    products.add(item.product.sku)
-  }
-  return { items, products: [...products] }
-}
+/** SKUs of products or variants, each bundle followed by what is in it whatever is chosen; what the shop doesn't have is left out. */
+const withParts = (skus: readonly string[], catalogue: Catalogue): CatalogueItem[] =>
+  skus.flatMap(sku => {
+    const item = catalogue.item(sku)
+    const bundle = item?.product.bundle
+    return item ? [item, ...(bundle ? surelyIn(bundle, catalogue) : [])] : []
+  })
+
+const productsOf = (items: readonly CatalogueItem[]): string[] => [...new Set(items.map(each => each.product.sku))]

@@ -33,12 +33,13 @@ let views = Date.now()
 /** Answers the sections of any kind of page. */
 export const pageRoute = publicAnswer(async event => {
   const { page, query } = asked(event.node.req.url!)
-  const { cart, seen, visitor, at, lang, draft } = query
+  const { cart, parts, seen, visitor, at, lang, draft } = query
   await admitDraft(event, query)
   const { shop, store } = await useShop()
   if (!draft && 'sku' in page && !isShownToAll(page.sku, shop)) throw new UnknownSubjectError({ kind: 'product', sku: page.sku })
   const shopper: Shopper = {
     cart: cart.map(line => line.sku),
+    chosenParts: parts,
     seen,
     visitor: visitor ?? '',
     view: String(views++),

@@ -10,6 +10,7 @@ const props = defineProps<{
   text: Text
   label: string
   most: number
+  /** Says what is wrong with the words of a language; empty: nothing. */ check?: (words: string) => string
   /** What is said where it has no words; left out: in the shop’s own language it needs some. */ instead?: string
 }>()
 const emit = defineEmits<{ change: [text: Text] }>()
@@ -38,6 +39,7 @@ function save(language: string, words: string): void {
         :placeholder="field.hint"
         :most="most"
         :label="field.label"
+        :check="check"
         :needed="instead === undefined && field.language === own"
         @change="words => save(field.language, words)"
       />

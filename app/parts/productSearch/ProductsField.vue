@@ -53,7 +53,8 @@ const replace = (sku: string, next: string) =>
     props.skus.map(each => (each === sku ? next : each)),
   )
 
-/** The list of what is found. */
+/** The list of what is found, by its name. */
+const listProps: object = { 'aria-label': say.addAProduct }
 const isOpen = ref(false)
 async function add(sku: string | null): Promise<void> {
   if (sku && !props.skus.includes(sku)) emit('change', [...props.skus, sku])
@@ -109,6 +110,7 @@ function step(event: KeyboardEvent, i: number): void {
       auto-select-first
       :placeholder="say.addByNameOrSku"
       :aria-label="say.addAProduct"
+      :list-props="listProps"
       @update:model-value="add"
     >
       <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>

@@ -21,7 +21,7 @@ const choice = { multiple: true, chips: true, closableChips: true, autofocus: tr
 </script>
 
 <template>
-  <v-card class="studio form" rounded="lg" role="dialog" :aria-label="say.whoGetsThisPlan">
+  <v-card class="studio form" rounded="lg" role="dialog" :aria-label="say.which">
     <template v-if="field === 'categories'">
       <label for="scope-field">{{ say.anyOfTheseCategoriesAnd }}</label>
       <v-autocomplete

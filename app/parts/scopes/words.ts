@@ -13,7 +13,7 @@ export const scopesWords = {
     chosenOneByOne: 'chosen one by one',
   },
   scopeForm: {
-    whoGetsThisPlan: 'Who gets this plan',
+    which: 'Which products or categories',
     anyOfTheseCategoriesAnd: 'Any of these categories, and those below them',
     anyOfTheseBrands: 'Any of these brands',
     anyOfTheseTags: 'Any of these tags',

@@ -15,6 +15,11 @@ export const pageQuerySchema = z.object({
     description: 'Cart lines as SKU or SKU:quantity, separated by commas, most recently added first. Unknown SKUs are ignored.',
     example: 'VEIL-S:2,SMK-10',
   }),
+  parts: skuListSchema.default([]).meta({
+    description:
+      'What was chosen in bundles of the cart: SKUs, separated by commas. It counts as in the cart, as does what is always in them, which ' +
+      'need not be told.',
+  }),
   seen: skuListSchema
     .default([])
     .meta({ description: 'Recently viewed SKUs, separated by commas, most recent first. Unknown ones are ignored.' }),

@@ -26,5 +26,6 @@ export const addedPage: PageType<AddedPage> = {
   pageAbout: sku => ({ kind: 'added', sku }),
   subjects: ({ sku }, catalogue) => aboutProduct(sku, catalogue),
   isOfOneProduct: true,
+  isOfParts: true,
   hasOffers: true,
 }

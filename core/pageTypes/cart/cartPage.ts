@@ -25,6 +25,7 @@ export const cartPage: PageType<CartPage> = {
   pageOf: () => ({ kind: 'cart' }),
   pageAbout: () => ({ kind: 'cart' }),
   subjects: (_, __, cart) => ({ subjects: cart, products: cart, category: null, named: null }),
+  isOfParts: true,
   isOfCart: true,
   hasOffers: true,
 }

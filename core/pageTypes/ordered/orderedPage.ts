@@ -35,4 +35,5 @@ export const orderedPage: PageType<OrderedPage> = {
   pageAbout: about => ({ kind: 'ordered', lines: about ? [about] : [] }),
   subjects: ({ lines }, catalogue) => aboutProducts(lines, catalogue),
   countsAsInCart: ({ lines }) => lines,
+  isOfParts: true,
 }

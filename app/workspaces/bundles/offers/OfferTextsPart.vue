@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Offer, OfferSettings } from '../../../../core/offers/offer'
 import type { AmountToken, OfferTexts } from '../../../../core/offers/offerTexts'
-import { amountTokens } from '../../../../core/offers/offerTexts'
+import { amountTokens, unknownTokens } from '../../../../core/offers/offerTexts'
+import { listed } from '../../../../core/text/sentence'
 import type { Text } from '../../../../core/text/text'
 import { useStudioShop } from '../../../data/studioShop'
 import { offersWords } from '../words/offers'
@@ -13,7 +14,12 @@ const props = defineProps<{ offer: Offer }>()
 const emit = defineEmits<{ change: [settings: Partial<OfferSettings>] }>()
 const studio = useStudioShop()
 
-const amountWords: Record<AmountToken, string> = { count: say.howMany, total: say.theTotal, before: say.theTotalBefore, saving: say.theSaving }
+const amountWords: Record<AmountToken, string> = {
+  count: say.howMany,
+  total: say.theTotal,
+  before: say.theTotalBefore,
+  saving: say.theSaving,
+}
 const inTexts = amountTokens.map(token => [token, amountWords[token]] as const)
 const fields: [keyof OfferTexts, string, string][] = [
   ['button', say.button, say.shopsButton],
@@ -21,6 +27,11 @@ const fields: [keyof OfferTexts, string, string][] = [
   ['before', say.totalBefore, say.shopsBefore],
   ['saving', say.saving, say.shopsSaving],
 ]
+/** Tokens stand for amounts that are known there. */
+function check(words: string): string {
+  const [unknown] = unknownTokens([{ '': words }], amountTokens)
+  return unknown === undefined ? '' : say.nothingStandsFor(unknown, listed(amountTokens.map(each => `{${each}}`)))
+}
 const setText = (which: keyof OfferTexts, text: Text) => emit('change', { texts: { ...props.offer.texts, [which]: text } })
 const isOwn = computed(() => Object.values(props.offer.texts).some(text => Object.keys(text).length > 0))
 const unfolded = ref(isOwn.value)
@@ -42,7 +53,14 @@ const unfolded = ref(isOwn.value)
     <TokenFields v-if="unfolded" :tokens="inTexts">
       <div v-for="[which, label, hint] in fields" :key="which">
         <span class="small soft">{{ label }}</span>
-        <LanguageFields :text="offer.texts[which]" :label="label" :most="100" :instead="hint" @change="text => setText(which, text)" />
+        <LanguageFields
+          :text="offer.texts[which]"
+          :label="label"
+          :most="100"
+          :instead="hint"
+          :check="check"
+          @change="text => setText(which, text)"
+        />
       </div>
       <p class="small soft">{{ say.onlyWhere }}</p>
     </TokenFields>

@@ -45,6 +45,13 @@ async function chooseProduct(): Promise<void> {
   if (sku.value === before && props.stored.key === key) sku.value = example?.sku ?? before
 }
 onMounted(chooseProduct)
+const isByHand = ref(false)
+function choose(row: ProductRow | null): void {
+  isByHand.value = true
+  sku.value = row?.product ?? ''
+}
+/** The list of what is found, by its name. */
+const listProps: object = { 'aria-label': say.tryItOnAProduct }
 
 const query = computed(() => ({
   draft: 1,
@@ -65,6 +72,10 @@ const { answer, failed } = useAnswer(
 )
 const shown = computed(() => answer.value?.offers?.find(each => each.key === props.stored.key) ?? null)
 const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.stored.key) ?? null)
+/** When the offer is not for the product any more that was chosen by itself, another is. */
+watch(answer, now => {
+  if (now && !shown.value && !hidden.value && !isByHand.value) void chooseProduct()
+})
 const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
 const reasons = {
   inCart: say.isInTheCartAlready,
@@ -113,7 +124,8 @@ watch(
         auto-select-first
         :placeholder="say.tryItOnAProduct"
         :aria-label="say.tryItOnAProduct"
-        @update:model-value="(row: ProductRow | null) => (sku = row?.product ?? '')"
+        :list-props="listProps"
+        @update:model-value="choose"
       >
         <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>
       </v-autocomplete>

@@ -93,6 +93,7 @@ export const offersWords = {
     shopsSaving: 'as the shop says it',
     otherWords: 'Words of the button and the total',
     foldAway: 'Fold away the words of button and total',
+    nothingStandsFor: (unknown: string, known: string) => `Nothing stands for {${unknown}} here. There are ${known}.`,
     onlyWhere: 'Total before and saving are said only where something is saved.',
   },
   offerLookPart: {

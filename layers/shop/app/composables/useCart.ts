@@ -86,6 +86,8 @@ export function useCart() {
     count: computed(() => lines.value.reduce((sum, line) => sum + line.quantity, 0)),
     /** As the delivery contract wants it: SKU:2,SKU:1 */
     asQuery: computed(() => lines.value.map(line => `${line.sku}:${line.quantity}`).join(',')),
+    /** SKUs of what was chosen in bundles, likewise. */
+    partsAsQuery: computed(() => [...new Set(lines.value.flatMap(line => choicesOf(line).map(each => each.sku)))].join(',')),
     add,
     change,
     clear: () => (stored.value = []),
