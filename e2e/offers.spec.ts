@@ -30,6 +30,11 @@ test('an offer is made from nothing, tried, ticked in the shop at both widths, a
   await offered.getByRole('button', { name: 'its first links' }).click()
   await expect(offered.getByRole('listitem')).toHaveCount(0)
   await expect(offered.getByRole('status')).toHaveCount(0)
+  // A number that can't be says why.
+  await offered.getByLabel('How many').fill('40')
+  await offered.getByLabel('How many').press('Tab')
+  await expect(offered.getByRole('alert')).toHaveText('A whole number from 1 to 8.')
+  await expect(offered.getByLabel('How many')).toHaveValue('2')
   await offered.getByLabel('How many').fill('5')
   await expect(offered.getByRole('status')).toHaveText('More than 4 crowd the page.')
   await offered.getByRole('button', { name: 'these products' }).click()

@@ -2,14 +2,15 @@
 import PhPlus from '~icons/ph/plus'
 import { useShortcut } from './useShortcut'
 
-/** Adds another thing to a list: with the mouse, or with N. */
+/** Adds another thing to a list: with the mouse, or with N while the focus is in the list. */
 defineProps<{ label: string }>()
 const emit = defineEmits<{ add: [] }>()
-useShortcut('n', () => emit('add'))
+const button = useTemplateRef('button')
+useShortcut('n', () => emit('add'), { within: () => button.value?.closest('section') })
 </script>
 
 <template>
-  <button type="button" class="icon-button add" :aria-label="label" aria-keyshortcuts="N" @click="emit('add')">
+  <button ref="button" type="button" class="icon-button add" :aria-label="label" aria-keyshortcuts="N" @click="emit('add')">
     <PhPlus /><v-tooltip activator="parent" location="bottom">{{ label }}<span class="key">N</span></v-tooltip>
   </button>
 </template>

@@ -1,32 +1,46 @@
 <script setup lang="ts">
-/** A small whole number, at least 1: typed, or stepped with the arrow keys. What is no such number is left as it was. */
+import { elementsWords } from './words'
+
+const say = elementsWords.quantityField
+
+/** A small whole number, at least 1: typed, or stepped with the arrow keys. What is no such number is left as it was, and it is said which can be. */
 const props = withDefaults(defineProps<{ value: number; label: string; min?: number; max?: number }>(), { min: 1, max: 999 })
 const emit = defineEmits<{ change: [value: number] }>()
+/** What was typed is none of the numbers that can be. */
+const isWrong = ref(false)
 function take(event: Event, isDone: boolean): void {
   const field = event.target as HTMLInputElement
   const value = Number(field.value)
-  if (field.value.trim() && Number.isInteger(value) && value >= props.min && value <= props.max) {
-    if (value !== props.value) emit('change', value)
-  } else if (isDone) {
-    field.value = String(props.value)
-  }
+  const isFine = field.value.trim() !== '' && Number.isInteger(value) && value >= props.min && value <= props.max
+  if (isFine && value !== props.value) emit('change', value)
+  if (!isFine && isDone) field.value = String(props.value)
+  isWrong.value = isDone && !isFine
 }
 </script>
 
 <template>
-  <input
-    v-typed="value"
-    class="quantity"
-    type="number"
-    :min="min"
-    :max="max"
-    :aria-label="label"
-    @input="take($event, false)"
-    @change="take($event, true)"
-  />
+  <span class="field">
+    <input
+      v-typed="value"
+      class="quantity"
+      type="number"
+      :min="min"
+      :max="max"
+      :aria-label="label"
+      @input="take($event, false)"
+      @change="take($event, true)"
+    />
+    <span v-if="isWrong" class="small wrong" role="alert">{{ say.fromTo(min, max) }}</span>
+  </span>
 </template>
 
 <style scoped>
+.field {
+  display: inline-flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 8px;
+}
 .quantity {
   width: 58px;
   height: 30px;

@@ -11,6 +11,9 @@ export const elementsWords = {
   editorHead: {
     moreOfThis: (sort: string | number) => `More of this ${sort}`,
   },
+  quantityField: {
+    fromTo: (min: number, max: number) => `A whole number from ${min} to ${max}.`,
+  },
   rangeFields: {
     from: 'From',
     fromWord: 'from',

@@ -101,11 +101,12 @@ async function add(plan: Parameters<typeof store.addPlan>[0]): Promise<void> {
   const added = await store.addPlan(plan)
   if (added) emit('open', added)
 }
-useShortcut('n', () => (adding.value = true))
+const pane = useTemplateRef('pane')
+useShortcut('n', () => (adding.value = true), { within: () => pane.value })
 </script>
 
 <template>
-  <section class="pane" :aria-label="say.pagePlans">
+  <section ref="pane" class="pane" :aria-label="say.pagePlans">
     <div class="tools">
       <button type="button" class="add" aria-keyshortcuts="N" @click="adding = true">
         <PhPlus width="16" height="16" />{{ say.newPagePlan

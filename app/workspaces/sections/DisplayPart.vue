@@ -24,13 +24,8 @@ function step(device: Device, by: number): void {
   const columns = look.value.devices[device].columns + by
   if (columns >= 1 && columns <= 6) setFit(device, { columns })
 }
-const nextRows = (device: Device) => setFit(device, { rows: rowsAfter(look.value.devices[device].rows) })
-/** As many rows as are needed come after one, two, three and four. */
-function rowsAfter(rows: number | null): number | null {
-  if (rows === null) return 1
-  return rows >= 4 ? null : rows + 1
-}
-const rowWords = (rows: number | null) => (rows === null ? say.allRows : say.rows(rows))
+const rowChoices = [null, 1, 2, 3, 4].map(rows => [rows, rows === null ? say.allRows : say.rows(rows)] as const)
+const setRows = (device: Device, rows: number | null) => setFit(device, { rows })
 
 const cardWords: Record<CardPart, string> = {
   brand: say.brand,
@@ -89,13 +84,15 @@ const alls: Choice<Display['seeAll']> = [
   ['brand', say.seeAllOfTheBrand],
   ['category', say.seeAllOfTheCategory],
 ]
-/** What stands after the one that is chosen. */
-const after = <T,>(choices: Choice<T>, now: T) => choices[(choices.findIndex(([value]) => value === now) + 1) % choices.length]![0]
-const next = <Part extends keyof Display>(part: Part, choices: Choice<Display[Part]>) => set({ [part]: after(choices, look.value[part]) })
-function nextOfHeading<Part extends keyof Display['heading']>(part: Part, choices: Choice<Display['heading'][Part]>): void {
-  set({ heading: { ...look.value.heading, [part]: after(choices, look.value.heading[part]) } })
-}
-const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => value === now)![1]
+const peeks: Choice<boolean> = [
+  [true, say.withAPartOfThe],
+  [false, say.wholeCardsOnly],
+]
+const reductions: Choice<Display['reduction']> = [
+  ['percent', say.inPercent],
+  ['amount', say.asAnAmount],
+]
+const setHeading = (part: Partial<Display['heading']>) => set({ heading: { ...look.value.heading, ...part } })
 </script>
 
 <template>
@@ -109,34 +106,54 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
           ><b>{{ look.devices[device].columns }}<template v-if="section.layout === 'shelf' && look.peek">½</template></b
           ><button type="button" :aria-label="say.moreOnA(device)" @click="step(device, 1)">+</button></span
         >
-        <button v-if="section.layout !== 'shelf'" type="button" class="dotted small" @click="nextRows(device)">
-          {{ rowWords(look.devices[device].rows) }}
-        </button>
+        <DottedChoice
+          v-if="section.layout !== 'shelf'"
+          :label="say.rowsOnA(device)"
+          :choices="rowChoices"
+          :model-value="look.devices[device].rows"
+          class="small"
+          @update:model-value="rows => setRows(device, rows)"
+        />
       </span>
     </div>
     <p class="say">
       <template v-if="section.layout === 'shelf'"
-        ><button type="button" class="dotted" @click="set({ peek: !look.peek })">
-          {{ look.peek ? say.withAPartOfThe : say.wholeCardsOnly }}</button
-        >{{ say.turnedBy }}
-        <button type="button" class="dotted" @click="next('turn', turns)">
-          {{ words(turns, look.turn) }}</button>, </template
+        ><DottedChoice :label="say.nextCard" :choices="peeks" :model-value="look.peek" @update:model-value="peek => set({ peek })" />{{
+          say.turnedBy
+        }}
+        <DottedChoice
+          :label="say.whatTurns"
+          :choices="turns"
+          :model-value="look.turn"
+          @update:model-value="turn => set({ turn })"
+        />, </template
       >{{ say.pictures }}
-      <button type="button" class="dotted" @click="next('picture', pictures)">
-        {{ words(pictures, look.picture) }}</button>{{ say.heading }}
-      <button type="button" class="dotted" @click="nextOfHeading('size', sizes)">
-        {{ words(sizes, look.heading.size) }}
-      </button>
+      <DottedChoice
+        :label="say.shapeOfPictures"
+        :choices="pictures"
+        :model-value="look.picture"
+        @update:model-value="picture => set({ picture })"
+      />{{ say.heading }}
+      <DottedChoice
+        :label="say.sizeOfHeading"
+        :choices="sizes"
+        :model-value="look.heading.size"
+        @update:model-value="size => setHeading({ size })"
+      />
       {{ say.and }}
-      <button type="button" class="dotted" @click="nextOfHeading('align', aligns)">
-        {{ words(aligns, look.heading.align) }}</button><v-menu location="bottom start">
+      <DottedChoice
+        :label="say.placeOfHeading"
+        :choices="aligns"
+        :model-value="look.heading.align"
+        @update:model-value="align => setHeading({ align })"
+      /><v-menu location="bottom start">
         <template #activator="{ props: menu }"
           >{{ say.with }}
           <button type="button" class="dotted" v-bind="menu">{{ look.heading.icon ? iconWords[look.heading.icon] : say.noPicture }}</button>
           {{ say.besideIt }}</template
         >
         <v-list density="compact" class="studio" :aria-label="say.besideTheHeading">
-          <v-list-item :active="look.heading.icon === null" color="primary" @click="set({ heading: { ...look.heading, icon: null } })"
+          <v-list-item :active="look.heading.icon === null" color="primary" @click="setHeading({ icon: null })"
             ><v-list-item-title>{{ say.noPicture }}</v-list-item-title></v-list-item
           >
           <v-list-item
@@ -144,24 +161,24 @@ const words = <T,>(choices: Choice<T>, now: T) => choices.find(([value]) => valu
             :key="icon"
             :active="look.heading.icon === icon"
             color="primary"
-            @click="set({ heading: { ...look.heading, icon } })"
+            @click="setHeading({ icon })"
           >
             <template #prepend><HeadingIcon :icon="icon" class="icon" /></template
             ><v-list-item-title>{{ iconWords[icon] }}</v-list-item-title>
           </v-list-item>
         </v-list> </v-menu
-      >, <button type="button" class="dotted" @click="next('fold', folds)">{{ words(folds, look.fold) }}</button>,
-      <button type="button" class="dotted" @click="next('seeAll', alls)">{{ words(alls, look.seeAll) }}</button>
+      >, <DottedChoice :label="say.folding" :choices="folds" :model-value="look.fold" @update:model-value="fold => set({ fold })" />,
+      <DottedChoice :label="say.linkToAll" :choices="alls" :model-value="look.seeAll" @update:model-value="seeAll => set({ seeAll })" />
     </p>
     <ToggleChips v-if="section.layout !== 'tiles'" :label="say.eachProductShows" :choices="cardParts" :chosen="look.card" @toggle="toggle">
-      <button
+      <DottedChoice
         v-if="look.card.includes('reduction')"
-        type="button"
-        class="dotted small"
-        @click="set({ reduction: look.reduction === 'percent' ? 'amount' : 'percent' })"
-      >
-        {{ look.reduction === 'percent' ? say.inPercent : say.asAnAmount }}
-      </button>
+        :label="say.reduction"
+        :choices="reductions"
+        :model-value="look.reduction"
+        class="small"
+        @update:model-value="reduction => set({ reduction })"
+      />
     </ToggleChips>
   </div>
 </template>

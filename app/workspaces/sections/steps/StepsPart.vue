@@ -56,14 +56,23 @@ const problemsOf = (step: number) => props.problems.filter(each => each.step ===
 function saveRule(rule: Extract<FillStep, { from: 'rule' }>['rule']): void {
   if (editedStep.value && ruleOf.value !== null) setSteps(steps.value.with(ruleOf.value, { ...editedStep.value, rule }))
 }
+const ways = [
+  [false, say.oneAfterAnother],
+  [true, say.theStepsTakingTurns],
+] as const
 </script>
 
 <template>
   <div>
     <h2>
       {{ say.filledBy }}
-      <button type="button" class="dotted way" @click="emit('change', { takeTurns: !section.takeTurns })">
-        {{ section.takeTurns ? say.theStepsTakingTurns : say.oneAfterAnother }}</button><span class="small soft">, {{ until }}</span>
+      <DottedChoice
+        :label="say.filledBy"
+        :choices="ways"
+        :model-value="section.takeTurns"
+        class="way"
+        @update:model-value="takeTurns => emit('change', { takeTurns })"
+      /><span class="small soft">, {{ until }}</span>
     </h2>
     <div ref="list">
       <VueDraggable v-model="steps" :animation="150" handle=".handle" role="list" :aria-label="say.fillSteps" @end="setSteps(steps)">
