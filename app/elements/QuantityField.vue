@@ -3,7 +3,10 @@ import { elementsWords } from './words'
 
 const say = elementsWords.quantityField
 
-/** A small whole number, at least 1: typed, or stepped with the arrow keys. What is no such number is left as it was, and it is said which can be. */
+/**
+ * A small whole number, at least 1: typed, or stepped with the arrow keys. What is no such number is left as it was, and it is said which
+ * can be.
+ */
 const props = withDefaults(defineProps<{ value: number; label: string; min?: number; max?: number }>(), { min: 1, max: 999 })
 const emit = defineEmits<{ change: [value: number] }>()
 /** What was typed is none of the numbers that can be. */

@@ -51,27 +51,31 @@ const productTests = [
 const sameOrDifferentSchema = z.enum(['same', 'different'])
 const attributeNameSchema = z.string().min(1).max(64)
 
-const productTestSchema: z.ZodType<ProductTest> = z.union(productTests)
-const targetTestSchema: z.ZodType<TargetTest> = z.union([
-  ...productTests,
-  z.strictObject({ brand: sameOrDifferentSchema }),
-  z.strictObject({ category: sameOrDifferentSchema }),
-  z.strictObject({ attribute: attributeNameSchema, sourceAttribute: attributeNameSchema }),
-  z.strictObject({ pricePercent: rangeSchema }),
-  z.strictObject({ newer: z.literal(true) }),
-  z.strictObject({ sharedTags: z.int().min(1).max(50) }),
-])
+const productTestSchema: z.ZodType<ProductTest> = z.union(productTests).meta({ id: 'ProductTest' })
+const targetTestSchema: z.ZodType<TargetTest> = z
+  .union([
+    ...productTests,
+    z.strictObject({ brand: sameOrDifferentSchema }),
+    z.strictObject({ category: sameOrDifferentSchema }),
+    z.strictObject({ attribute: attributeNameSchema, sourceAttribute: attributeNameSchema }),
+    z.strictObject({ pricePercent: rangeSchema }),
+    z.strictObject({ newer: z.literal(true) }),
+    z.strictObject({ sharedTags: z.int().min(1).max(50) }),
+  ])
+  .meta({ id: 'TargetTest' })
 
 /** Conditions within conditions go no deeper than this. */
 const deepest = 4
 
-/** Conditions of a sort of tests, combined by all, any and none. */
-function conditionOf<Test>(test: z.ZodType<Test>, depth = 1): z.ZodType<Condition<Test>> {
+/**
+ * Conditions of a sort of tests, combined by all, any and none. Each depth has a name: documents that describe it would be too long to be
+ * read if it were written out wherever it stands.
+ */
+function conditionOf<Test>(test: z.ZodType<Test>, name: string, depth = 1): z.ZodType<Condition<Test>> {
   if (depth > deepest) return test as z.ZodType<Condition<Test>>
-  const parts = z.array(conditionOf(test, depth + 1)).max(20)
-  return z.union([z.strictObject({ all: parts }), z.strictObject({ any: parts }), z.strictObject({ none: parts }), test]) as z.ZodType<
-    Condition<Test>
-  >
+  const parts = z.array(conditionOf(test, name, depth + 1)).max(20)
+  const condition = z.union([z.strictObject({ all: parts }), z.strictObject({ any: parts }), z.strictObject({ none: parts }), test])
+  return condition.meta({ id: `${name}Condition${depth}` }) as z.ZodType<Condition<Test>>
 }
 
 /** A rule has at most so many conditions, those that combine others among them: each is asked of every product. */
@@ -90,15 +94,17 @@ function countConditions(rule: unknown): number {
   return count
 }
 
-export const ruleSchema: z.ZodType<Rule> = z.preprocess(
-  (value, { addIssue }) => {
-    if (countConditions(value) <= maxConditions) return value
-    addIssue({ code: 'custom', message: `A rule has at most ${maxConditions} conditions altogether.` })
-    return z.NEVER
-  },
-  z.strictObject({
-    /** An empty `all` is true of every product. */
-    when: conditionOf(productTestSchema),
-    pick: conditionOf(targetTestSchema),
-  }),
-)
+export const ruleSchema: z.ZodType<Rule> = z
+  .preprocess(
+    (value, { addIssue }) => {
+      if (countConditions(value) <= maxConditions) return value
+      addIssue({ code: 'custom', message: `A rule has at most ${maxConditions} conditions altogether.` })
+      return z.NEVER
+    },
+    z.strictObject({
+      /** An empty `all` is true of every product. */
+      when: conditionOf(productTestSchema, 'Product'),
+      pick: conditionOf(targetTestSchema, 'Target'),
+    }),
+  )
+  .meta({ id: 'MatchingRule' })

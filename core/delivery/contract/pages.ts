@@ -17,8 +17,8 @@ export const pageQuerySchema = z.object({
   }),
   parts: skuListSchema.default([]).meta({
     description:
-      'What was chosen in bundles of the cart: SKUs, separated by commas. It counts as in the cart, as does what is always in them, which ' +
-      'need not be told.',
+      'What was chosen in bundles of the cart: SKUs, separated by commas. It counts as in the cart, as does what is always in ' +
+      'them, which need not be told.',
   }),
   seen: skuListSchema
     .default([])
