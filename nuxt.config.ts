@@ -25,7 +25,7 @@ export default defineNuxtConfig({
         pages.push({ path, file: fileURLToPath(new URL(`app/workspaces/${component}`, import.meta.url)), meta: { key: path } })
     },
   },
-  css: ['~/assets/fonts.css', '~/assets/tokens.css'],
+  css: ['~/assets/tokens.css'],
   devtools: { enabled: false },
   telemetry: false,
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },

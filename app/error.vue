@@ -13,6 +13,7 @@ const words = computed(() => {
   return props.error.status === 404 ? say.notHere : say.notNow
 })
 useHead({ title: words })
+useShopFonts(() => ['Instrument Sans Variable', 'Bricolage Grotesque Variable'])
 </script>
 
 <template>

@@ -219,6 +219,8 @@ test('a section can be folded, and the page does not shift while sections load',
       await page.evaluate(() => (window as never as { shifts: number[] }).shifts.reduce((a, b) => a + b, 0)),
       `layout shift at ${viewport.width}`,
     ).toBe(0)
+    // Declared twice, fonts that come late would take their place after all: four families, in two files each.
+    expect(await page.evaluate(() => document.fonts.size)).toBe(8)
   }
   await expect(section(page, 'related').locator('[data-sku]').first()).toBeHidden()
   await section(page, 'related').locator('summary').click()

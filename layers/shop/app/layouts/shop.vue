@@ -1,9 +1,4 @@
 <script setup lang="ts">
-import bricolageGrotesque from '@fontsource-variable/bricolage-grotesque/files/bricolage-grotesque-latin-wght-normal.woff2?url'
-import figtree from '@fontsource-variable/figtree/files/figtree-latin-wght-normal.woff2?url'
-import instrumentSans from '@fontsource-variable/instrument-sans/files/instrument-sans-latin-wght-normal.woff2?url'
-import sourceSerif from '@fontsource-variable/source-serif-4/files/source-serif-4-latin-wght-normal.woff2?url'
-import '../assets/fonts.css'
 import '../assets/shop.css'
 
 const { facts, aisles, language } = useShopFacts()
@@ -21,22 +16,9 @@ function speak(tag: string): void {
 const nameOf = (tag: string) => new Intl.DisplayNames([tag], { type: 'language' }).of(tag) ?? tag
 const preview = usePreview()
 usePreviewChanges(useShopFactsLoader())
-
-/** The files of the fonts that the shop has, to be there early. */
-const files = [
-  ['Instrument Sans', instrumentSans],
-  ['Figtree', figtree],
-  ['Bricolage Grotesque', bricolageGrotesque],
-  ['Source Serif', sourceSerif],
-] as const
-const fonts = computed(() =>
-  files
-    .filter(([family]) => [facts.value.style['--page-text'], facts.value.style['--page-head']].some(each => each?.includes(family)))
-    .map(([, href]) => href),
-)
+useShopFonts(() => ['--page-text', '--page-head'].map(each => facts.value.style[each] ?? ''))
 
 useHead({
-  link: () => fonts.value.map(href => ({ rel: 'preload', href, as: 'font', type: 'font/woff2', crossorigin: '' })),
   htmlAttrs: { lang: language },
   titleTemplate: title => (title ? `${title} · ${facts.value.name}` : facts.value.name),
 })
