@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { publishRoom } from './studio'
 import { expect } from './test'
@@ -46,8 +45,4 @@ export async function buy(page: Page, total: string): Promise<string> {
   await page.getByRole('button', { name: `Place the order · ${total}` }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Thank you for your order')
   return (await page.getByRole('status').innerText()).match(/stand-in-\d+/)![0]
-}
-export async function hasNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(violations.map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
 }

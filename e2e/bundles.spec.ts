@@ -1,6 +1,7 @@
+import { hasNoViolations } from './axe'
 import { putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
-import { phone, desktop, editor, price, addBundle, putIn, publishBundle, buy, hasNoViolations } from './bundleSteps'
+import { phone, desktop, editor, price, addBundle, putIn, publishBundle, buy } from './bundleSteps'
 import { stockOf } from './stockOf'
 import { effectsOf, publishRoom } from './studio'
 import { undoAll } from './undoAll'

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises'
-import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
 import jsonld from 'jsonld'
+import { hasNoViolations } from './axe'
 import { cartOf } from './putIntoCart'
 import { expect, test } from './test'
 
@@ -41,10 +41,7 @@ async function atEveryWidth(page: Page, path: string, look: (width: number) => P
       await page.evaluate(() => document.documentElement.scrollWidth),
       `no sideways scrolling at ${viewport.width}`,
     ).toBeLessThanOrEqual(viewport.width)
-    const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(
-      violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
-    ).toEqual([])
+    await hasNoViolations(page)
   }
 }
 const section = (page: Page, key: string) => page.locator(`[data-section="${key}"]`)

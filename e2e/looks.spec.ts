@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Locator, Page } from '@playwright/test'
 import { builtInLooks } from '../core/looks/builtInLooks'
+import { hasNoViolations } from './axe'
 import { publishRoom } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
@@ -184,15 +184,11 @@ test('sections can be read in every look that Manada begins with, and looks are 
     }
     await page.goto('/shop/products/EX-210?preview=1&draft=1')
     await expect(section(page, 'accessories')).toBeVisible()
-    const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(violations.map(each => `${key} ${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+    await hasNoViolations(page)
   }
   await undoAll(request)
   await page.goto('/looks/dusk')
   await expect(lookEditor(page).getByRole('heading', { level: 1 })).toHaveText('Dusk')
   await page.keyboard.press('Tab')
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(
-    violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
-  ).toEqual([])
+  await hasNoViolations(page)
 })

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
-import { editor, hasNoViolations, partOf, seen, tryOn } from './offerSteps'
+import { hasNoViolations } from './axe'
+import { editor, partOf, seen, tryOn } from './offerSteps'
 import { publishRoom } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'

@@ -1,17 +1,10 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
-import { expect } from './test'
 
 /** The editor of a together offer, and one of its parts. */
 export const editor = (page: Page) => page.getByRole('region', { name: 'Together offer', exact: true })
 export const partOf = (page: Page, name: string) => editor(page).getByRole('region', { name, exact: true })
 /** What shoppers see of it. */
 export const seen = (page: Page) => page.getByRole('region', { name: 'What shoppers see' })
-
-export async function hasNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).exclude('iframe').analyze()
-  expect(violations.map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
-}
 
 export async function tryOn(page: Page, words: string): Promise<void> {
   const field = seen(page).getByLabel('Try it on a product')

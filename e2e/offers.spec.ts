@@ -1,4 +1,5 @@
-import { editor, hasNoViolations, seen, tryOn } from './offerSteps'
+import { hasNoViolations } from './axe'
+import { editor, seen, tryOn } from './offerSteps'
 import { effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
 import { putInTriedCart } from './tried'

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { hasNoViolations } from './axe'
 import { Studio } from './studio'
 import { expect, test } from './test'
 
@@ -92,8 +92,7 @@ test('related categories are a lane, and tiles with pictures on the page of the 
     await expect.poll(() => tiles(page)).toEqual(['gloves', 'uncapping', 'straining', 'jars'])
     await expect(page.locator('[data-category="gloves"] img')).toHaveAttribute('src', /\.svg$/)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width)
-    const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => each.id)).toEqual([])
+    await hasNoViolations(page)
   }
   await page.locator('[data-category="gloves"]').click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Gloves and gaiters')
@@ -114,9 +113,6 @@ test('the bench of an article or a category can be used by everyone', async ({ p
     await page.goto(`/products/${source}`)
     await expect(page.getByRole('region', { name: 'Bench' }).getByRole('heading', { level: 1 })).toBeVisible()
     await expect(page.getByRole('listbox', { name: 'Targets found' })).toHaveAttribute('aria-busy', 'false')
-    const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(
-      violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
-    ).toEqual([])
+    await hasNoViolations(page)
   }
 })

@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { hasNoViolations } from './axe'
 import { asAdmin } from './demoServer'
 import { inviteAs, password, signIn } from './signIn'
 import { publishRoom } from './studio'
@@ -9,10 +9,6 @@ async function signInWith(page: Page, email: string, word: string): Promise<void
   await page.getByLabel('E-mail').fill(email)
   await page.getByLabel('Password').fill(word)
   await page.getByRole('button', { name: 'Sign in', exact: true }).click()
-}
-async function hasNoViolations(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(violations.map(each => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
 }
 const bench = (page: Page) => page.getByRole('region', { name: 'Bench' })
 

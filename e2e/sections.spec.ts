@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { APIRequestContext, Page } from '@playwright/test'
+import { hasNoViolations } from './axe'
 import { Studio, publishRoom } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
@@ -256,15 +256,11 @@ test('a draft that another window has changed is not overwritten', async ({ page
 
 test('the workspace can be used by everyone', async ({ page }) => {
   await open(page, 'accessories')
-  const serious = async () =>
-    (await new AxeBuilder({ page }).analyze()).violations
-      .filter(each => each.impact === 'serious' || each.impact === 'critical')
-      .map(each => `${each.id}: ${each.nodes[0]!.html}`)
-  expect(await serious()).toEqual([])
+  await hasNoViolations(page)
   await stepsOf(page)
     .nth(1)
     .getByRole('button', { name: /whose fits contains/ })
     .click()
   await expect(page.getByRole('dialog', { name: 'Matching rule' }).locator('[data-count="pick.0"]')).toHaveText(/\d/)
-  expect(await serious()).toEqual([])
+  await hasNoViolations(page)
 })

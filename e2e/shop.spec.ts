@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
+import { hasNoViolations } from './axe'
 import { cartOf, putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
 
@@ -132,10 +132,7 @@ for (const [name, path] of [
       await page.setViewportSize(viewport)
       await page.goto(path)
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-      const { violations } = await new AxeBuilder({ page }).analyze()
-      expect(
-        violations.filter(each => ['serious', 'critical'].includes(each.impact ?? '')).map(each => `${each.id}: ${each.nodes[0]?.html}`),
-      ).toEqual([])
+      await hasNoViolations(page)
       expect(await page.evaluate(() => document.documentElement.scrollWidth), 'no sideways scrolling').toBeLessThanOrEqual(viewport.width)
     }
   })

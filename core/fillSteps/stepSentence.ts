@@ -6,8 +6,8 @@ import type { FillStep } from './fillStep'
 import { needsSubjects, stepTypeOf } from './fillStep'
 import { plain } from './fillStepType'
 
-/** How candidates are put in order, to stand at the end of a sentence. */
-const orderNames: Record<StepOrder, string> = {
+/** How candidates are put in order, to stand at the end of a sentence; some steps call it otherwise. */
+export const orderNames: Record<StepOrder, string> = {
   'hand': 'in hand order',
   'strength': 'most in common first',
   'cheapest': 'cheapest first',

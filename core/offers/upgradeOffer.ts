@@ -10,7 +10,7 @@ import { plainTexts } from './offerTexts'
  * can't be had.
  */
 type Newer = 'internalName' | 'texts' | 'layout' | 'parts' | 'look' | 'fallbacks'
-type OlderOffer = Omit<Offer, Newer | 'trigger'> & Partial<Pick<Offer, Newer>> & { trigger: OfferTrigger | PlanScope | null }
+export type OlderOffer = Omit<Offer, Newer | 'trigger'> & Partial<Pick<Offer, Newer>> & { trigger: OfferTrigger | PlanScope | null }
 /** As it was before offers were drafted: shoppers had it when it was active. */
 type SwitchedOffer = OlderOffer & { active: boolean }
 

@@ -14,6 +14,7 @@ import { anyPlainShop } from '../../selection/anyShop.testing'
 import { displayFor } from '../../sections/display'
 import { linkStep } from '../../fillSteps/fillStep'
 import { makePlan, makeSection } from '../../sections/makeSection.testing'
+import { emptyScope } from '../../pagePlans/pagePlan'
 import type { PagePlan } from '../../pagePlans/pagePlan'
 import type { Section } from '../../sections/section'
 import type { SetUp } from './setUp'
@@ -65,11 +66,18 @@ describe('a set-up', () => {
     const { scope: _____, rank: ______, ...today } = makePlan('product', [])
     const plan = { ...today, zones: [{ key: 'foot', sections: ['upsells'] }] }
     const { retired: _______, ...kind } = makeKind('accessory')
-    const file = { format: 'manada-set-up', version: 1, kinds: [kind], sections: [section], plans: [plan] }
+    const smokers = { ...emptyScope, categories: ['smokers'] }
+    const along = makeOffer('along', {
+      look: { preset: 'plain', own: { border: 'section' } },
+      trigger: { all: [smokers], except: emptyScope },
+    })
+    const { texts: _1, layout: _2, parts: _3, look: _4, fallbacks: _5, ...offer } = { ...along, trigger: smokers }
+    const file = { format: 'manada-set-up', version: 1, kinds: [kind], sections: [section], offers: [offer], plans: [plan] }
     expect(setUpFileSchema.parse(file)).toEqual({
       ...file,
       kinds: [makeKind('accessory')],
       sections: [upsells],
+      offers: [along],
       plans: [
         makePlan('product', [], {
           zones: [
@@ -90,6 +98,9 @@ describe('a set-up', () => {
       { ...file, plans: [[]] },
       { ...file, plans: [{ ...plan, zones: [{ key: 'foot' }] }] },
       { ...file, kinds: ['x'] },
+      { ...file, offers: [1] },
+      { ...file, offers: [{ ...offer, trigger: 'x' }] },
+      { ...file, offers: [{ ...offer, trigger: { all: 1 } }] },
       { ...file, strange: 1 },
     ]
     for (const each of wrong) expect(setUpFileSchema.safeParse(each).success).toBe(false)

@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { layoutSchema } from '../../sections/display'
+import type { OlderOffer } from '../../offers/upgradeOffer'
+import { upgradeOffer } from '../../offers/upgradeOffer'
 import { upgradePlan } from '../../pagePlans/upgradePlan'
 import { upgradeSection } from '../../sections/upgradeSection'
 import type { Section } from '../../sections/section'
@@ -16,9 +18,11 @@ const olderPlanSchema = z.looseObject({
   page: pageKindSchema,
   zones: z.array(z.looseObject({ key: z.string(), sections: z.array(z.string()) })),
 })
+const olderOfferSchema = z.looseObject({ trigger: z.looseObject({}).nullable() })
 const olderFileSchema = z.looseObject({
   kinds: z.array(z.unknown()).optional(),
   sections: z.array(z.unknown()).optional(),
+  offers: z.array(z.unknown()).optional(),
   plans: z.array(z.unknown()).optional(),
 })
 
@@ -26,12 +30,15 @@ const olderFileSchema = z.looseObject({
 export function upgradeSetUp(file: unknown): unknown {
   const { success, data } = olderFileSchema.safeParse(file)
   if (!success) return file
-  const { kinds, sections, plans, ...rest } = data
+  const { kinds, sections, offers, plans, ...rest } = data
   return {
     ...rest,
     ...(kinds && { kinds: kinds.map(each => (isObject(each) ? { retired: false, ...each } : each)) }),
     ...(sections && {
       sections: sections.map(each => (olderSectionSchema.safeParse(each).success ? upgradeSection(each as Section) : each)),
+    }),
+    ...(offers && {
+      offers: offers.map(each => (olderOfferSchema.safeParse(each).success ? upgradeOffer(each as OlderOffer) : each)),
     }),
     ...(plans && { plans: plans.map(each => (olderPlanSchema.safeParse(each).success ? upgradePlan(each as PagePlan) : each)) }),
   }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { basePage } from '../../looks/builtInLooks'
 import type { Look } from '../../looks/look'
+import { makeOffer } from '../../offers/makeOffer.testing'
 import { makeSection } from '../../sections/makeSection.testing'
 import type { Versions } from '../../sections/versions'
 import { commandSchema } from '../registry'
@@ -15,9 +16,11 @@ const context = {
     sections: new Map([
       ['upsells', { live: makeSection('upsells', { look: { preset: 'tray', own: {} } }), draft: makeSection('upsells') }],
     ]),
+    offers: new Map([['along', { live: null, draft: makeOffer('along', { look: { preset: 'ring', own: {} } }) }]]),
     looks: new Map<string, Versions<Look>>([
       ['house', { live: house, draft: house }],
       ['tray', { live: tray, draft: tray }],
+      ['ring', { live: null, draft: { ...tray, key: 'ring' } }],
       ['new', { live: null, draft: { ...tray, key: 'new' } }],
     ]),
   },
@@ -41,9 +44,10 @@ describe('commands on looks', () => {
     expect(() => plan({ type: 'changeLook', key: 'tray', settings: { parts: {} }, seen: { parts: {} } })).toThrow('changed in the meantime')
   })
 
-  it('take one away only when no section has it, not even for shoppers', () => {
+  it('take one away only when no section or offer has it, not even for shoppers', () => {
     expect(plan({ type: 'removeLook', key: 'new' })[0]!.after).toBeNull()
     expect(() => plan({ type: 'removeLook', key: 'tray' })).toThrow('This look is in use: section “upsells”.')
+    expect(() => plan({ type: 'removeLook', key: 'ring' })).toThrow('This look is in use: offer “along”.')
     expect(() => plan({ type: 'removeLook', key: 'house' })).toThrow('The shop’s own look stays')
   })
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isEqual } from 'es-toolkit'
 import type { Offer, OfferSettings, OfferTrigger } from '../../../../core/offers/offer'
 import type { PlanScope } from '../../../../core/pagePlans/pagePlan'
 import { emptyScope } from '../../../../core/pagePlans/pagePlan'
@@ -27,8 +28,7 @@ const offerWith = (which: 'every' | 'some') => emit('change', { trigger: which =
 const setAll = (i: number, part: Partial<PlanScope>) => set({ all: trigger.value!.all.with(i, { ...trigger.value!.all[i]!, ...part }) })
 const mostAll = 4
 const drop = (i: number) => set({ all: trigger.value!.all.toSpliced(i, 1) })
-const isSaid = (scope: PlanScope) => scope.price !== null || Object.values(scope).some(each => Array.isArray(each) && each.length > 0)
-const canAskForMore = computed(() => trigger.value !== null && trigger.value.all.length < mostAll && isSaid(trigger.value.all.at(-1)!))
+const canAskForMore = computed(() => trigger.value && trigger.value.all.length < mostAll && !isEqual(trigger.value.all.at(-1), emptyScope))
 </script>
 
 <template>

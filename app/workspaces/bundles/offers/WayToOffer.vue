@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { orderWords } from '../../../../core/fillSteps/stepSentence'
+import { orderNames } from '../../../../core/fillSteps/stepSentence'
 import type { Offered } from '../../../../core/offers/offer'
 import { offerOrderSchema } from '../../../../core/offers/offer'
 import type { Rule } from '../../../../core/rules/rule'
@@ -39,11 +39,7 @@ const setCount = (count: number) => counted.value && emit('change', { ...counted
 const setKind = (event: Event) =>
   props.offered.by === 'links' && emit('change', { ...props.offered, kind: (event.target as HTMLSelectElement).value })
 
-const orders = offerOrderSchema.options.map(value => ({ value, words: orderWords(asStep(value), value) }))
-/** Orders are called as in fill steps. */
-function asStep(order: (typeof offerOrderSchema.options)[number]) {
-  return { from: 'rule' as const, rule: { when: { all: [] }, pick: { all: [] } }, order, subjects: 'page' as const, cap: null, off: false }
-}
+const orders = offerOrderSchema.options.map(value => ({ value, words: orderNames[value] }))
 const setOrder = (event: Event) =>
   props.offered.by === 'rule' &&
   emit('change', { ...props.offered, order: offerOrderSchema.parse((event.target as HTMLSelectElement).value) })

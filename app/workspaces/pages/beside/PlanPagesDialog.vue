@@ -48,7 +48,7 @@ const linkTo = (about: string) =>
 <template>
   <v-dialog :model-value="true" max-width="560" scrollable aria-labelledby="pages-title" @update:model-value="emit('close')">
     <v-card rounded="lg" class="studio">
-      <header>
+      <div class="head">
         <h2 id="pages-title">{{ words }}</h2>
         <span class="soft">{{ total.toLocaleString('en') }}</span><span class="grow" /><button
           type="button"
@@ -58,7 +58,7 @@ const linkTo = (about: string) =>
         >
           {{ say.close }}
         </button>
-      </header>
+      </div>
       <div class="rows">
         <component :is="linkTo(row.about) ? 'a' : 'div'" v-for="row in rows" :key="row.about" class="row" :href="linkTo(row.about)">
           <ProductPicture :src="row.image" class="thumb" />
@@ -75,7 +75,7 @@ const linkTo = (about: string) =>
 </template>
 
 <style scoped>
-header {
+.head {
   display: flex;
   align-items: center;
   gap: 10px;

@@ -167,7 +167,7 @@ function linkBack(row: MergedRow): void {
   >
     <header>
       <KindGlyph :glyph="kind.glyph" />
-      <h3>{{ studio.words(kind.plural) }}</h3>
+      <h2>{{ studio.words(kind.plural) }}</h2>
       <span class="small soft" :class="{ wrong: crowded }"
         >{{ rows.length
         }}<template v-if="crowded">{{
@@ -241,7 +241,7 @@ header {
   min-height: 28px;
   margin-bottom: 5px;
 }
-h3 {
+h2 {
   font-size: 14.5px;
 }
 .grow {

@@ -78,7 +78,7 @@ defineExpose({ refresh: () => load() })
     <p v-else-if="!entries.length && !loading" class="none soft">{{ say.nothingHasBeenChangedHere }}</p>
     <div v-else class="days" tabindex="0" :aria-label="say.changes">
       <section v-for="{ day, all } in days" :key="day">
-        <h3>{{ day }}</h3>
+        <h2>{{ day }}</h2>
         <ol>
           <li v-for="entry in all" :key="entry.id" :class="{ gone: !entry.inForce }" :data-entry="entry.id">
             <time class="soft" :datetime="entry.at">{{ studio.time(entry.at) }}</time>
@@ -126,7 +126,7 @@ defineExpose({ refresh: () => load() })
   overflow-y: auto;
   padding-bottom: 16px;
 }
-h3 {
+h2 {
   padding: 14px 16px 4px;
   font-size: 13.5px;
 }

@@ -112,10 +112,10 @@ const standing = computed(() => {
 <template>
   <v-dialog :model-value="true" max-width="780" aria-labelledby="kinds-title" @update:model-value="emit('close')">
     <v-card rounded="lg" class="studio ask">
-      <header>
+      <div class="head">
         <h2 id="kinds-title">{{ say.kindsOfLinks }}</h2>
         <button type="button" class="plain-button" @click="emit('close')">{{ say.close }}</button>
-      </header>
+      </div>
       <div class="body">
         <div class="side">
           <VueDraggable
@@ -199,7 +199,7 @@ const standing = computed(() => {
 </template>
 
 <style scoped>
-header {
+.head {
   display: flex;
   justify-content: space-between;
   align-items: center;

@@ -70,7 +70,6 @@ const ways = [
         :label="say.filledBy"
         :choices="ways"
         :model-value="section.takeTurns"
-        class="way"
         @update:model-value="takeTurns => emit('change', { takeTurns })"
       /><span class="small soft">, {{ until }}</span>
     </h2>
@@ -103,11 +102,6 @@ h2 {
   margin-bottom: 8px;
   font-size: 14.5px;
   line-height: 1.3;
-}
-.way {
-  margin-left: 6px;
-  font: 600 12.5px/1.4 var(--text);
-  letter-spacing: 0;
 }
 h2 .small {
   font: 12.5px/1.4 var(--text);

@@ -9,7 +9,7 @@ import { percentWords } from '../../../../core/money/percent'
  */
 const props = defineProps<{ offer: DeliveredOffer; /** SKU of what goes along; null: it is in the cart. */ main: string | null }>()
 const isToTick = computed(() => props.offer.layout === 'checklist')
-const { keyOf, ticked, variantsOf, tick, priceOf, along } = useTicks(
+const { keyOf, ticked, variantsOf, tickBy, priceOf, along } = useTicks(
   () => props.offer.items,
   () => !isToTick.value,
 )
@@ -67,7 +67,7 @@ const add = () => addAll(skus.value.toReversed().map(sku => (sku === props.main 
               type="checkbox"
               :checked="key in ticked"
               :aria-label="shows('name') ? undefined : item.name"
-              @change="tick(item, ($event.target as HTMLInputElement).checked)"
+              @change="tickBy($event.target as HTMLInputElement, item)"
             />
             <span v-if="shows('picture')" class="shot"><ShopPicture :src="item.image" :alt="shows('name') ? '' : item.name" /></span>
             <span v-if="shows('name')" class="name">{{ item.name }}</span>

@@ -32,7 +32,7 @@ export function useOfferTexts(offer: () => DeliveredOffer, count: () => number, 
     const { total, before, saving } = values.value
     return {
       button: own('button') || (total ? words.value.addTogether(count(), total) : words.value.addThese(count())),
-      /** Words around the amount, which stands out; null: its own, as one text. */
+      /** Its own words, the amount among them; empty: the shop's, around an amount that stands out. */
       total: own('total'),
       before: before ? own('before') : '',
       saving: saving ? own('saving') || words.value.youSave(saving) : '',

@@ -24,11 +24,18 @@ export function useTicks<T extends Tickable>(items: () => readonly T[], all: () 
     ticked.value = others
     if (!isTicked) return
     if (item.hasOptions && !products.value[item.sku]) {
-      const found = await factsOf(item.sku)
+      const found = await factsOf(item.sku).catch(() => null)
+      // Its variants are not known just now: it stays without its tick.
+      if (!found) return
       products.value = { ...products.value, [item.sku]: found }
     }
     const sku = item.hasOptions ? variantsOf(item)[0]?.sku : keyOf(item)
     if (sku) ticked.value = { ...ticked.value, [keyOf(item)]: sku }
+  }
+  /** Its box says in the end what is true. */
+  async function tickBy(box: HTMLInputElement, item: T): Promise<void> {
+    await tick(item, box.checked)
+    box.checked = keyOf(item) in ticked.value
   }
   async function tickAll(): Promise<void> {
     if (!all()) return
@@ -40,5 +47,5 @@ export function useTicks<T extends Tickable>(items: () => readonly T[], all: () 
   const along = computed(() =>
     items().flatMap(item => (ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : [])),
   )
-  return { keyOf, ticked, variantsOf, tick, priceOf, along }
+  return { keyOf, ticked, variantsOf, tickBy, priceOf, along }
 }

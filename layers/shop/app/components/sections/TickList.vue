@@ -17,7 +17,7 @@ const { factsOf } = useItemFacts(
 )
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 const goesAlong = computed(() => viewed !== null && props.section.zone === 'aboveBuy')
-const { keyOf, ticked, variantsOf, tick, priceOf, along } = useTicks(() => props.section.items)
+const { keyOf, ticked, variantsOf, tickBy, priceOf, along } = useTicks(() => props.section.items)
 watch(along, now => {
   if (goesAlong.value) viewed!.along.value = { ...viewed!.along.value, [props.section.key]: now }
 })
@@ -40,7 +40,7 @@ const add = () => addAll(along.value.map(({ sku }) => ({ sku })).reverse())
             type="checkbox"
             :checked="keyOf(item) in ticked"
             :disabled="!item.inStock || (item.bundle && item.hasOptions)"
-            @change="tick(item, ($event.target as HTMLInputElement).checked)"
+            @change="tickBy($event.target as HTMLInputElement, item)"
           />
           <span class="shot"><ShopPicture :src="item.image" alt="" /></span>
           <span class="facts">
