@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { DeliveredSection } from '../../../../../core/delivery/contract/pages'
+import type { Shelf } from '../../utils/shelfParts'
+import { partAt, shelfParts, startOfPart } from '../../utils/shelfParts'
 
 /** One row of cards that scrolls: by swiping, with the keyboard, and with arrows, dots or numbers. */
 const props = defineProps<{ section: DeliveredSection }>()
@@ -11,19 +13,24 @@ const { factsOf } = useItemFacts(
 )
 
 const shelf = useTemplateRef<HTMLElement>('shelf')
-/** How many screens of cards there are, and which is in sight, counted from 0. */
+/** In how many parts it is seen, and which is in sight, counted from 0. */
 const pages = ref(1)
 const at = ref(0)
+/** Null: it is not drawn, or has nothing in it. */
+function measured(): Shelf | null {
+  const card = shelf.value?.firstElementChild?.getBoundingClientRect()
+  if (!shelf.value || !card?.width) return null
+  const gap = parseFloat(getComputedStyle(shelf.value).columnGap) || 0
+  return { seen: shelf.value.getBoundingClientRect().width, step: card.width + gap, gap, cards: shelf.value.children.length }
+}
 function measure(): void {
-  const element = shelf.value
-  if (!element) return
-  const beyond = element.scrollWidth - element.clientWidth
-  pages.value = beyond <= 1 ? 1 : Math.ceil((element.scrollWidth - 1) / element.clientWidth)
-  at.value = beyond <= 1 ? 0 : Math.round((element.scrollLeft / beyond) * (pages.value - 1))
+  const found = measured()
+  pages.value = found ? shelfParts(found) : 1
+  at.value = found ? partAt(shelf.value!.scrollLeft, found) : 0
 }
 function turnTo(page: number): void {
-  const element = shelf.value
-  if (element) element.scrollTo({ left: (page * (element.scrollWidth - element.clientWidth)) / (pages.value - 1), behavior: 'smooth' })
+  const found = measured()
+  if (found) shelf.value!.scrollTo({ left: startOfPart(page, found), behavior: 'smooth' })
 }
 onMounted(() => {
   measure()
