@@ -93,6 +93,12 @@ test('what is offered is shown at its reduced price in search, in its category a
     // With variants, and by keyboard into the cart at what was said.
     await expect(costs('FUEL')).toHaveText('€7.11before €7.90')
   }
+  // Beside the cart it is offered in each variant with what that costs otherwise.
+  await page.goto('/shop/cart')
+  const fuel = page.locator('[data-offer="to-light-it-with"] [data-sku="FUEL"]')
+  await fuel.getByRole('checkbox').check()
+  await fuel.getByRole('combobox').selectOption({ label: 'herbs' })
+  await expect(fuel.locator('.price')).toHaveText('€8.01before €8.90')
   await page.goto('/shop/products/SMO-BOX')
   await expect(page.locator('.costs')).toContainText('€30.60')
   await page.getByRole('button', { name: 'Add to the cart' }).click()

@@ -2,6 +2,7 @@ import { expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
+import type { PagePlan } from '../pagePlans/pagePlan'
 import { PlanBook } from '../pagePlans/planBook'
 import { makeShop, makeShopper } from './makeShop.testing'
 import { resolvePage } from './resolvePage'
@@ -28,6 +29,14 @@ it('puts a section that stands nowhere behind all others, so that what they show
     ['tried', ['C']],
   ])
   expect(shop.plans.of('product')[0]!.zones).toHaveLength(1)
+})
+
+it('puts it at the foot of the page, whatever zones the plan of the page says', () => {
+  const zonesWith = (zones: PagePlan['zones']) =>
+    withSection({ ...shop, plans: new PlanBook([makePlan('product', [], { zones })]) }, 'tried', 'product')!.plans.of('product')[0]!.zones
+  const above = { key: 'aboveBuy', blocks: ['first'] }
+  expect(zonesWith([above])).toEqual([above, { key: 'foot', blocks: ['tried'] }])
+  expect(zonesWith([above, { key: 'foot', blocks: ['second'] }])).toEqual([above, { key: 'foot', blocks: ['second', 'tried'] }])
 })
 
 it('leaves a page that has it as it is, and knows when there is none', () => {

@@ -11,7 +11,7 @@ import { keySchema } from '../text/key'
  */
 
 /** Where a section is tried: the page, what it is about, and who looks at it. */
-export const tryQuerySchema = pageQuerySchema.pick({ cart: true, seen: true, visitor: true, at: true }).extend({
+export const tryQuerySchema = pageQuerySchema.pick({ cart: true, parts: true, seen: true, visitor: true, at: true }).extend({
   section: keySchema,
   page: pageKindSchema,
   /** SKU or key of what the page is about; not for a cart page. */

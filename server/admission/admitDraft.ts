@@ -1,6 +1,7 @@
 import type { H3Event } from 'h3'
 import type { Need } from '../../core/access/access'
 import { access } from '../../core/access/access'
+import type { PageQuery } from '../../core/delivery/contract/pages'
 import type { DraftQuery } from '../../core/delivery/contract/values'
 import { useShop } from '../running/useShop'
 import { Problem } from '../utils/problem'
@@ -17,10 +18,11 @@ const toLook: Exclude<Need, 'nothing'> = { ...toRead, guests: true }
  */
 export async function admitDraft(
   event: H3Event,
-  { draft, only, release, preview, explain = false }: DraftQuery & { explain?: boolean },
+  { draft, only, release, preview, plan, foot, explain = false }: DraftQuery & Partial<Pick<PageQuery, 'plan' | 'foot' | 'explain'>>,
 ): Promise<void> {
-  if (!draft && (only || release !== undefined))
-    throw new Problem(400, 'draft-only', 'Something is missing', 'Ask for `only` or `release` together with `draft=1`.')
+  const withoutDraft = Object.entries({ only, release, plan, foot }).find(([, value]) => value !== undefined && value !== '')?.[0]
+  if (!draft && withoutDraft)
+    throw new Problem(400, 'draft-only', 'Something is missing', `Ask for \`${withoutDraft}\` together with \`draft=1\`.`)
   if (!draft && !explain) return
   event.context.isPrivate = true
   const asker = await askerOf(event)

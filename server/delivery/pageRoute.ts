@@ -13,10 +13,14 @@ import { pageKinds, pageTypes } from '../../core/pageTypes/registry'
 import type { Shopper } from '../../core/candidates/shopper'
 import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../running/useShop'
+import type { Shop } from '../../core/selection/shop'
 import { UnknownSubjectError } from '../../core/selection/shop'
+import { withPlan } from '../../core/selection/withPlan'
+import { withSection } from '../../core/selection/withSection'
 import { admitDraft } from '../admission/admitDraft'
 import { isShownToAll } from './isShownToAll'
 import { decoded, searchOf } from '../utils/request'
+import { Problem } from '../utils/problem'
 import { publicAnswer } from './publicAnswer'
 import type { ShownShop } from './shownShop'
 import { inShownShop } from './shownShop'
@@ -49,9 +53,22 @@ export const pageRoute = publicAnswer(async event => {
   return inShownShop(query, shop, store, shown => answerOf(shown, shop, page, shopper, query, language))
 })
 
+/** A shop with what is pretended of its pages for a look at them. @throws Problem when there is no such plan or section */
+function pretended(shop: Shop, { plan, foot }: PageQuery): Shop {
+  const planned = plan === undefined ? shop : withPlan(shop, plan)
+  if (!planned) throw new Problem(404, 'unknown-plan', 'Not found', `There is no page plan with the key ${plan}.`, [plan!])
+  if (foot === undefined) return planned
+  const [kind, section] = foot.split(':') as [PageKind, string]
+  const footed = withSection(planned, section, kind)
+  if (!footed) throw new Problem(404, 'unknown-section', 'Not found', `There is no section with the key ${section}.`, [section])
+  return footed
+}
+
 /** The sections and offers of a page, as JSON where it can be put together of what is written already. */
-function answerOf(shown: ShownShop, shop: LiveShop, page: Page, shopper: Shopper, { cart, explain }: PageQuery, language: string) {
-  const resolved = explain ? explainPage(shown, page, shopper) : resolvePage(shown, page, shopper)
+function answerOf(shown: ShownShop, shop: LiveShop, page: Page, shopper: Shopper, query: PageQuery, language: string) {
+  const { cart, explain } = query
+  const resolving = pretended(shown, query)
+  const resolved = explain ? explainPage(resolving, page, shopper) : resolvePage(resolving, page, shopper)
   const prices = new PricesBeside(cart, shown, shopper.at)
   const offers = () =>
     offersAnswer(

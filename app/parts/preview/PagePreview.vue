@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import { draftedSorts } from '../../../core/releases/draftedSorts'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { useDrafts } from '../../data/drafts'
 import { useMessages } from '../../data/messages'
 import { guestToken } from '../../data/previewToken'
 import { useTried } from './tried'
 import type { Device } from './devices'
-import type { ShownVersion } from './previewAddress'
-import { previewAddress, withToken } from './previewAddress'
+import type { ShownPage } from '../../../core/delivery/shownPage'
+import type { Pretence, ShownVersion } from './previewAddress'
+import { hasDraft, previewAddress, withToken } from './previewAddress'
 import { useShownVersion } from './useShownVersion'
 import PhColumns from '~icons/ph/columns'
 import PhLinkSimple from '~icons/ph/link-simple'
@@ -22,7 +24,10 @@ const props = defineProps<{
   /** Where it begins; none: at the top. */ section?: string
   /** Which workspace keeps how wide it is. */ of: 'try' | 'plan' | 'publish' | 'bundle'
   /** As what it is shown; left out: as somebody chooses. */ version?: ShownVersion
+  /** What is pretended of it, where drafts are shown. */ as?: Pretence
 }>()
+/** `shows`: what stands in the frame of the page as it will be. */
+const emit = defineEmits<{ shows: [page: ShownPage] }>()
 const store = useDrafts()
 const messages = useMessages()
 const tried = useTried()
@@ -31,6 +36,15 @@ const beside = useLocalStorage(`manada-${props.of}-beside`, props.of === 'publis
 const { version: chosen, choose, choices } = useShownVersion()
 const version = computed(() => props.version ?? chosen.value.version)
 
+/** Of what is not in the shop that is shown, nothing can be pretended. */
+const as = computed((): Pretence => {
+  const { plan, foot } = props.as ?? {}
+  const isIn = (sort: 'plans' | 'sections', key: string) => {
+    const stored = store.storedOf(sort, key)
+    return Boolean(hasDraft(version.value, `${draftedSorts[sort].of}:${key}`) ? stored?.draft : stored?.live)
+  }
+  return { ...(plan && isIn('plans', plan) && { plan }), ...(foot && isIn('sections', foot) && { foot }) }
+})
 const shown = computed(() =>
   (['live', 'then'] as const).flatMap(key =>
     props.about === null || (key === 'live' && !beside.value)
@@ -38,7 +52,7 @@ const shown = computed(() =>
       : {
           key,
           words: key === 'live' ? say.asItIs : say.asItWillBe,
-          address: previewAddress(props.page, props.about, tried, key === 'live' ? 'live' : version.value, props.section),
+          address: previewAddress(props.page, props.about, tried, key === 'live' ? 'live' : version.value, props.section, as.value),
         },
   ),
 )
@@ -48,7 +62,7 @@ const days = 7
 const link = ref<string | null>(null)
 async function askForALook(): Promise<void> {
   if (props.about === null) return
-  const address = previewAddress(props.page, props.about, tried, version.value, props.section)
+  const address = previewAddress(props.page, props.about, tried, version.value, props.section, as.value)
   try {
     link.value = withToken(location.origin + address, await guestToken(days))
   } catch (error) {
@@ -86,6 +100,7 @@ watch(
       </button>
       <DeviceChoice v-model="device" />
     </div>
+    <p v-if="$slots.note" class="small note" role="status"><slot name="note" /></p>
     <ShownOnce v-if="link" :title="say.aLinkTo" :lead="say.whoeverHasIt(days)" :secret="link" @close="link = null" />
     <div v-if="shown.length" class="frames">
       <div v-for="each in shown" :key="each.key" class="one">
@@ -95,6 +110,7 @@ watch(
           :address="each.address"
           :device="device"
           :title="each.key === 'live' ? say.thePageAsItIs : say.thePageAsItWill"
+          @shows="page => each.key === 'then' && emit('shows', page)"
         />
       </div>
     </div>
@@ -111,6 +127,7 @@ watch(
   background: var(--sunk);
 }
 .tools {
+  container-type: inline-size;
   flex: none;
   display: flex;
   align-items: center;
@@ -122,6 +139,13 @@ watch(
 }
 .grow {
   flex: 1;
+}
+.note {
+  flex: none;
+  margin: 0;
+  padding: 8px 16px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--paper);
 }
 .frames {
   flex: 1;

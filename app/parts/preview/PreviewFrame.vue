@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { omit } from 'es-toolkit'
 import { useElementSize, useEventListener } from '@vueuse/core'
+import type { ShownPage } from '../../../core/delivery/shownPage'
+import { shownPageSchema } from '../../../core/delivery/shownPage'
 import { framesToken } from '../../data/previewToken'
 import type { Device } from './devices'
 import { deviceWidths } from './devices'
@@ -7,6 +10,8 @@ import { withToken } from './previewAddress'
 
 /** A real page of the shop, drawn as wide as a device is and made to fit. */
 const props = defineProps<{ address: string; device: Device; title: string }>()
+/** `shows`: what stands in it now, also when somebody goes on from there or puts something into the cart. */
+const emit = defineEmits<{ shows: [page: ShownPage] }>()
 const frame = useTemplateRef<HTMLIFrameElement>('frame')
 const stage = useTemplateRef<HTMLElement>('stage')
 const { width, height } = useElementSize(stage)
@@ -36,9 +41,13 @@ function update(): void {
   hasChanged = true
   tell()
 }
-// A page that is only now beginning to listen has missed what changed on its way.
 useEventListener(window, 'message', ({ origin, source, data }: MessageEvent) => {
-  if (origin === location.origin && source === frame.value?.contentWindow && data === 'manada:listening' && hasChanged) tell()
+  if (origin !== location.origin || source !== frame.value?.contentWindow) return
+  // A page that is only now beginning to listen has missed what changed on its way.
+  if (data === 'manada:listening' && hasChanged) tell()
+  const shown = shownPageSchema.safeParse(data).data
+  // Who opens drafts by what is nobody else's business.
+  if (shown) emit('shows', { path: shown.path, query: omit(shown.query, ['preview']) })
 })
 defineExpose({ update })
 </script>

@@ -29,13 +29,17 @@ const circumstances = computed(() =>
     .filter(Boolean)
     .join(' · '),
 )
+const spoken = computed(() => (circumstances.value ? `${say.whoAndWhen}: ${circumstances.value}` : say.whoAndWhen))
 </script>
 
 <template>
   <v-menu location="bottom end" :offset="6" :close-on-content-click="false">
     <template #activator="{ props: menu }"
-      ><button type="button" class="circumstances" v-bind="menu">
-        <PhSlidersHorizontal width="14" height="14" />{{ circumstances || say.whoAndWhen }}
+      ><button type="button" class="circumstances" v-bind="menu" :aria-label="spoken">
+        <PhSlidersHorizontal width="14" height="14" /><span :class="{ dispensable: !circumstances }">{{
+          circumstances || say.whoAndWhen
+        }}</span
+        ><v-tooltip activator="parent" location="bottom">{{ say.whoLooks }}</v-tooltip>
       </button></template
     >
     <v-card class="studio who" rounded="lg" role="dialog" :aria-label="say.whoAndWhen">
@@ -87,6 +91,12 @@ const circumstances = computed(() =>
   font: 13px/1 var(--text);
   white-space: nowrap;
   cursor: pointer;
+}
+/* Where there is little room. */
+@container (max-width: 640px) {
+  .dispensable {
+    display: none;
+  }
 }
 .circumstances:hover,
 .sku:hover {

@@ -27,6 +27,12 @@ describe('the address of a previewed page', () => {
     expect(address({ only: '' })).toBe(address('live'))
   })
 
+  it('says what is pretended of it, but never of what shoppers have', () => {
+    const address = (version: ShownVersion) => previewAddress('cart', '', nobody, version, 'jars', { plan: 'all', foot: 'jars' })
+    expect(address('draft')).toBe('/shop/cart?preview=1&draft=1&plan=all&foot=cart%3Ajars#section-jars')
+    expect(address('live')).toBe('/shop/cart?preview=1#section-jars')
+  })
+
   it('puts what a cart is about into it once, and last', () => {
     expect(previewAddress('cart', 'A', { ...nobody, cart: ['A', 'B'] }, 'live')).toBe('/shop/cart?preview=1&cart=B%2CA')
     expect(previewAddress('cart', '', { ...nobody, cart: ['B'] }, 'live')).toBe('/shop/cart?preview=1&cart=B')

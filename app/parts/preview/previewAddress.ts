@@ -35,6 +35,12 @@ const paths: Record<PageKind, (about: string) => string> = {
   ordered: () => '/ordered',
 }
 
+/** What is pretended of a page: that it gets a plan, or that a section stands at its foot. */
+export interface Pretence {
+  plan?: string
+  foot?: string
+}
+
 /** The same address, opened by a token. */
 export const withToken = (address: string, token: string) => address.replace('preview=1', `preview=${token}`)
 
@@ -42,6 +48,7 @@ export const withToken = (address: string, token: string) => address.replace('pr
  * The address of a page of the stand-in shop as the studio looks at it.
  * @param about SKU or key of what the page is about; of a cart, what is in it at least
  * @param section key of the section to begin at
+ * @param as what is pretended of it, where drafts are shown
  */
 export function previewAddress(
   page: PageKind,
@@ -49,12 +56,16 @@ export function previewAddress(
   { cart, seen, visitor, day, language }: Circumstances,
   version: ShownVersion,
   section?: string,
+  as: Pretence = {},
 ): string {
   const path = paths[page](encodeURIComponent(about))
   const inCart = page === 'cart' && about ? [...cart.filter(sku => sku !== about), about] : cart
+  const asked = versionQuery(version)
   const query = new URLSearchParams({
     preview: '1',
-    ...versionQuery(version),
+    ...asked,
+    ...(asked.draft && as.plan && { plan: as.plan }),
+    ...(asked.draft && as.foot && { foot: `${page}:${as.foot}` }),
     ...(inCart.length && { cart: inCart.join() }),
     ...(seen.length && { seen: seen.join() }),
     ...(page === 'added' && { added: about }),

@@ -15,6 +15,11 @@ export const previewWords = {
     aLinkTo: 'A link to this page as it will be',
     whoeverHasIt: (days: number) => `Whoever has it sees the shop with drafts for ${days} days, and nothing else of Manada.`,
   },
+  pageKindMenu: {
+    kindOfPage: (page: string) => `Kind of page: ${page}`,
+    anotherKind: 'Try it on another kind of page',
+    kinds: 'Kinds of pages',
+  },
   shownVersion: {
     asWhat: 'As shoppers have it, or with which drafts',
     live: 'As it is',
@@ -23,6 +28,7 @@ export const previewWords = {
   },
   whoAndWhen: {
     whoAndWhen: 'Who and when',
+    whoLooks: 'Who looks, when, and with what in the cart',
     inTheCartLastAdded: 'In the cart, last added first',
     viewedBeforeLatestFirst: 'Viewed before, latest first',
     takeOut: (sku: string | number) => `Take ${sku} out`,

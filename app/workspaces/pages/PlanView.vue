@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import type { PagePlan } from '../../../core/pagePlans/pagePlan'
 import { pageTypes } from '../../../core/pageTypes/registry'
-import { planPagesAnswerSchema } from '../../../core/studio/planAnswers'
+import { planForAnswerSchema, planPagesAnswerSchema } from '../../../core/studio/planAnswers'
 import { useDrafts } from '../../data/drafts'
+import { useMessages } from '../../data/messages'
+import { useTried } from '../../parts/preview/tried'
+import type { PageChoice } from './pageChoice'
 import { callApi } from '../../data/callApi'
 import PhCaretLeft from '~icons/ph/caret-left'
 import PhCaretRight from '~icons/ph/caret-right'
@@ -11,9 +14,12 @@ import { pagesWords } from './words'
 
 const say = pagesWords.planView
 
-/** The shop's real pages that get a plan, as they will be after publishing. */
+/**
+ * The shop's real pages that get a plan, as they will be after publishing; and any other page of its kind as if it got the plan.
+ */
 const props = defineProps<{ plan: PagePlan }>()
 const store = useDrafts()
+const messages = useMessages()
 
 /** Which of the pages is shown. */
 const at = ref(0)
@@ -26,21 +32,65 @@ const { answer, failed } = useAnswer(
       signal,
     }),
 )
-const row = computed(() => answer.value?.rows[0] ?? null)
 const count = computed(() => answer.value?.gets ?? 0)
+/** A page that was chosen beside those that get it. */
+const chosen = shallowRef<PageChoice | null>(null)
+const finding = ref(false)
+watch(chosen, () => (finding.value = false))
+const tried = useTried()
+const asksFor = computed(() => pageTypes[props.plan.page].asksFor)
+onMounted(() => void (asksFor.value === 'product' && tried.load().catch(error => messages.refuse(error))))
+/** The page that is shown; null: none, or none is known yet. */
+const row = computed(() => {
+  if (chosen.value) return { about: chosen.value.value, name: chosen.value.title }
+  if (!answer.value) return null
+  const [own] = answer.value.rows
+  if (own || asksFor.value !== 'product' || !tried.product) return own ?? null
+  // Nobody gets it yet: it is shown all the same, on the product that everything is tried on.
+  return { about: tried.product.product, name: tried.product.name }
+})
+const isOwn = computed(() => !chosen.value && count.value > 0)
+/** The plan that a page gets which is not among those that get this one. */
+const { answer: planned } = useAnswer(
+  () => (isOwn.value || !row.value?.about ? null : JSON.stringify([props.plan.page, row.value.about, store.edition])),
+  0,
+  (_, signal) => callApi(planForAnswerSchema, '/api/plans/for', { query: { page: props.plan.page, about: row.value!.about }, signal }),
+)
+/** That it is shown as if it got this plan, in words; empty: it does. */
+const pretended = computed(() => {
+  const gets = isOwn.value ? null : planned.value?.plans[0]?.plan
+  return gets && gets !== props.plan.key ? say.getsAnother(store.nameOf('plans', gets)) : ''
+})
+function turn(by: 1 | -1): void {
+  if (chosen.value) chosen.value = null
+  else at.value += by
+}
 const calledBy = (name: string) => [pageTypes[props.plan.page].ofSeveral?.one, name].filter(Boolean).join(' ')
 watch(count, now => (at.value = Math.max(0, Math.min(at.value, now - 1))))
 </script>
 
 <template>
-  <PagePreview :page="plan.page" :about="row?.about ?? null" of="plan">
-    <button type="button" class="icon-button" :disabled="at === 0" :aria-label="say.thePageBefore" @click="at--"><PhCaretLeft /></button>
-    <button type="button" class="icon-button" :disabled="at >= count - 1" :aria-label="say.theNextPage" @click="at++">
+  <PagePreview :page="plan.page" :about="row?.about ?? null" of="plan" :as="pretended ? { plan: plan.key } : {}">
+    <button type="button" class="icon-button" :disabled="isOwn && at === 0" :aria-label="say.thePageBefore" @click="turn(-1)">
+      <PhCaretLeft />
+    </button>
+    <button type="button" class="icon-button" :disabled="isOwn && at >= count - 1" :aria-label="say.theNextPage" @click="turn(1)">
       <PhCaretRight />
     </button>
-    <span v-if="row" class="cut name">{{ calledBy(row.name) }}</span><span v-if="row" class="small soft place">{{
+    <v-menu v-if="asksFor" v-model="finding" location="bottom start" :close-on-content-click="false">
+      <template #activator="{ props: menu }"
+        ><button type="button" class="dotted cut name" v-bind="menu" :aria-label="say.otherPage(row ? calledBy(row.name) : '')">
+          {{ row ? calledBy(row.name) : say.choose }}<v-tooltip activator="parent" location="bottom">{{ say.otherPageToo }}</v-tooltip>
+        </button></template
+      >
+      <v-card class="studio find" rounded="lg" role="dialog" :aria-label="say.chooseAPage">
+        <PageChoice v-model="chosen" :page="plan.page" :placeholder="say.anyPage" :label="say.chooseAPage" autofocus />
+      </v-card>
+    </v-menu>
+    <span v-else-if="row" class="cut name">{{ calledBy(row.name) }}</span><span v-if="row && isOwn" class="small soft place">{{
       say.of((at + 1).toLocaleString('en'), count.toLocaleString('en'))
     }}</span>
+    <template v-if="pretended" #note>{{ pretended }}</template>
     <template #end><WhoAndWhen with-language /></template>
     <template #none>
       <p v-if="failed" class="note wrong">{{ failed }}</p>
@@ -54,6 +104,10 @@ watch(count, now => (at.value = Math.max(0, Math.min(at.value, now - 1))))
   padding-left: 4px;
   font-size: 14px;
   font-weight: 550;
+}
+.find {
+  width: 320px;
+  padding: 12px;
 }
 .place {
   padding-left: 8px;

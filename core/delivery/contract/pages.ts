@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { stepSources, stepTypeOf } from '../../fillSteps/fillStep'
 import { lineListSchema, skuListSchema } from '../../catalogue/skuLists'
+import { keySchema } from '../../text/key'
 import { askedLanguageSchema } from '../../text/text'
 import { pageKindSchema } from '../../pagePlans/pagePlan'
 import { displaySchema, layoutSchema } from '../../sections/display'
@@ -32,6 +33,17 @@ export const pageQuerySchema = z.object({
     .optional()
     .meta({ description: 'Resolve as of this moment. Default: now.' }),
   ...draftQuery,
+  plan: keySchema.optional().meta({ description: 'With draft=1: as if every page of its kind got the page plan with this key.' }),
+  foot: z
+    .string()
+    .regex(
+      new RegExp(`^(?:${pageKindSchema.options.join('|')}):[^:]+$`),
+      'Write a kind of page, a colon and the key of a section, such as product:related.',
+    )
+    .optional()
+    .meta({
+      description: 'With draft=1: as if the section product:KEY stood at the foot of pages of that kind whose plan doesn’t have it.',
+    }),
   explain: flagSchema.meta({
     description: '1: adds what is hidden and what was held back, with reasons. For people who are signed in, and tokens with draft:read.',
   }),

@@ -10,12 +10,19 @@ import { useShop } from '../../running/useShop'
 import { queryOf } from '../../utils/request'
 import { withSection } from '../../../core/selection/withSection'
 
-/** A page as it would be with a section's draft, with all reasons; the section comes last when the page's plan doesn't have it. */
+/** A page as it would be with a section's draft, with all reasons; the section stands at its foot when the page's plan doesn't have it. */
 export default api('viewer', async event => {
-  const { section, page: kind, subject, live, cart, seen, visitor, at } = queryOf(event, tryQuerySchema)
+  const { section, page: kind, subject, live, cart, parts, seen, visitor, at } = queryOf(event, tryQuerySchema)
   const { shop } = await useShop()
   const { settings } = shop
-  const shopper = { cart: cart.map(line => line.sku), seen, visitor: visitor ?? '', view: String(Date.now()), at: shop.momentAt(at) }
+  const shopper = {
+    cart: cart.map(line => line.sku),
+    chosenParts: parts,
+    seen,
+    visitor: visitor ?? '',
+    view: String(Date.now()),
+    at: shop.momentAt(at),
+  }
   function answer(shown: ShownShop): PageAnswer {
     const tried = withSection(shown, section, kind)
     if (!tried)

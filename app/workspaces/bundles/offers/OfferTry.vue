@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
+import type { ShownPage } from '../../../../core/delivery/shownPage'
+import type { PageKind } from '../../../../core/pageTypes/registry'
+import { pageKinds, pageTypes } from '../../../../core/pageTypes/registry'
 import type { ProductRow } from '../../../../core/workbench/workbench'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
 import { isUnpublished } from '../../../../core/sections/versions'
@@ -53,28 +56,41 @@ function choose(row: ProductRow | null): void {
 /** The list of what is found, by its name. */
 const listProps: object = { 'aria-label': say.tryItOnAProduct }
 
-const query = computed(() => ({
+/** The kinds of page that offers stand on. */
+const kinds = pageKinds.filter(kind => pageTypes[kind].hasOffers)
+const page = ref<PageKind>('product')
+const address = computed(() => previewAddress(page.value, sku.value, who, 'draft'))
+/** What stands in the frame, also after somebody put something into the cart there; null: it has not said so yet. */
+const inFrame = shallowRef<ShownPage | null>(null)
+watch(address, () => (inFrame.value = null))
+/** Of the moment of adding, the page below it tells. */
+const follow = (now: ShownPage) => page.value !== 'added' && (inFrame.value = now)
+
+const atFirst = computed(() => ({
   draft: 1,
-  explain: 1,
-  cart: who.cart.join(),
+  cart: (page.value === 'cart' ? [...who.cart.filter(each => each !== sku.value), sku.value] : who.cart).join(),
   seen: who.seen.join(),
   ...(who.visitor && { visitor: who.visitor }),
   ...(who.language && { lang: who.language }),
   ...(who.day && { at: `${who.day}T12:00:00Z` }),
 }))
+const asked = computed(() => {
+  const of = pageTypes[page.value].address.name ? `/${encodeURIComponent(sku.value)}` : ''
+  return inFrame.value ?? { path: `/pages/${page.value}${of}`, query: atFirst.value }
+})
 const { answer, failed } = useAnswer(
-  () => JSON.stringify([sku.value, query.value, store.edition]),
+  () => JSON.stringify([asked.value, store.edition]),
   60,
   async (_, signal) =>
     sku.value
-      ? callApi(pageAnswerSchema, `/api/shop/v1/pages/product/${encodeURIComponent(sku.value)}`, { query: query.value, signal })
+      ? callApi(pageAnswerSchema, `/api/shop/v1${asked.value.path}`, { query: { ...asked.value.query, explain: 1 }, signal })
       : null,
 )
 const shown = computed(() => answer.value?.offers?.find(each => each.key === props.stored.key) ?? null)
 const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.stored.key) ?? null)
 /** When the offer is not for the product any more that was chosen by itself, another is. */
 watch(answer, now => {
-  if (now && !shown.value && !hidden.value && !isByHand.value) void chooseProduct()
+  if (now && !shown.value && !hidden.value && !isByHand.value && page.value === 'product') void chooseProduct()
 })
 const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
 const reasons = {
@@ -129,6 +145,7 @@ watch(
       >
         <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>
       </v-autocomplete>
+      <PageKindMenu v-model="page" :groups="[['', kinds]]" />
       <WhoAndWhen with-language />
       <DeviceChoice v-model="device" />
     </div>
@@ -146,9 +163,10 @@ watch(
     <PreviewFrame
       v-if="sku"
       ref="frame"
-      :address="`${previewAddress('product', sku, who, 'draft')}#offer-${stored.key}`"
+      :address="`${address}#offer-${stored.key}`"
       :device="device"
       :title="say.theProductsPage"
+      @shows="follow"
     />
   </section>
 </template>
@@ -161,6 +179,7 @@ watch(
   background: var(--paper);
 }
 .tools {
+  container-type: inline-size;
   flex: none;
   display: flex;
   align-items: center;

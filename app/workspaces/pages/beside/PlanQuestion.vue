@@ -4,23 +4,15 @@ import { pageTypes } from '../../../../core/pageTypes/registry'
 import type { PlanForAnswer } from '../../../../core/studio/planAnswers'
 import { planForAnswerSchema } from '../../../../core/studio/planAnswers'
 import { reasonWords } from '../../../../core/pagePlans/planWords'
-import type { ShopAnswer } from '../../../../core/delivery/contract/catalogue'
-import { shopAnswerSchema } from '../../../../core/delivery/contract/catalogue'
-import { useMessages } from '../../../data/messages'
 import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { callApi } from '../../../data/callApi'
 import { useAnswer } from '../../../data/useAnswer'
 import { useNames } from '../../../data/useNames'
-import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
+import type { PageChoice } from '../pageChoice'
 import { pagesWords } from '../words'
 
 const say = pagesWords.planQuestion
-
-interface Choice {
-  value: string
-  title: string
-}
 
 /** Answers which plan one page gets, and why. */
 const props = defineProps<{ page: PageKind; plan: string }>()
@@ -28,11 +20,7 @@ const emit = defineEmits<{ open: [plan: string] }>()
 const store = useDrafts()
 const studio = useStudioShop()
 const names = useNames()
-const messages = useMessages()
 
-const words = ref('')
-const products = useFoundProducts(words)
-const articles = shallowRef<ShopAnswer['articles']>([])
 const asksFor = computed(() => pageTypes[props.page].asksFor)
 const questions = {
   product: say.whichPlanDoesAProduct,
@@ -40,18 +28,8 @@ const questions = {
   category: say.whichPlanDoesACategory,
 }
 const question = computed(() => (asksFor.value ? questions[asksFor.value] : ''))
-const asksProducts = computed(() => asksFor.value === 'product')
-onMounted(async () => {
-  if (asksFor.value === 'article')
-    articles.value = (await callApi(shopAnswerSchema, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
-})
-const items = computed<Choice[]>(() => {
-  if (asksFor.value === 'category') return studio.categoryChoices
-  if (asksFor.value === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
-  return products.value.map(({ sku, name }) => ({ value: sku, title: name }))
-})
 
-const chosen = shallowRef<Choice | null>(null)
+const chosen = shallowRef<PageChoice | null>(null)
 const about = computed(() => chosen.value?.value ?? null)
 const { answer, failed } = useAnswer(
   () => (about.value === null ? null : JSON.stringify([about.value, store.edition])),
@@ -65,18 +43,7 @@ const others = ({ plans }: PlanForAnswer) => plans.slice(1).filter(each => each.
 
 <template>
   <div class="question">
-    <v-autocomplete
-      v-model="chosen"
-      v-model:search="words"
-      :items="items"
-      return-object
-      :no-filter="asksProducts"
-      hide-no-data
-      auto-select-first
-      clearable
-      :placeholder="question"
-      :aria-label="say.whichPlanAPageGets"
-    />
+    <PageChoice v-model="chosen" :page="page" :placeholder="question" :label="say.whichPlanAPageGets" />
     <p v-if="failed" class="small wrong">{{ failed }}</p>
     <div v-else-if="shown" class="small" role="status">
       <p>

@@ -2,6 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { useWorkbench } from '../bench/workbench'
 import { pageOfSource } from '../../../../core/links/pageLanes'
+import type { ShownPage } from '../../../../core/delivery/shownPage'
 import { previewAddress } from '../../../parts/preview/previewAddress'
 import type { Device } from '../../../parts/preview/devices'
 import PhQuestion from '~icons/ph/question'
@@ -39,6 +40,9 @@ const title = computed(() => {
 })
 
 const nobody = { cart: [], seen: [], visitor: '', day: '', language: '' }
+/** What stands in the frame, wherever somebody went there and whatever they put into the cart; null: it has not said so yet. */
+const shown = shallowRef<ShownPage | null>(null)
+watch(address, () => (shown.value = null))
 
 const whyShown = useLocalStorage('manada-why', false)
 const why = useTemplateRef('why')
@@ -64,7 +68,6 @@ defineExpose({ update })
       <span class="grow" />
       <VersionMenu :choices="choices" :chosen="version" @choose="choose" />
       <button
-        v-if="!bench.page"
         type="button"
         class="icon-button"
         :class="{ on: whyShown }"
@@ -77,17 +80,10 @@ defineExpose({ update })
       </button>
       <DeviceChoice v-model="device" />
     </div>
-    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="title" />
+    <PreviewFrame v-if="address" ref="frame" :address="address" :device="device" :title="title" @shows="page => (shown = page)" />
     <p v-else class="soft note">{{ say.theShopPageOfThe }}</p>
-    <WhyPanel
-      v-if="whyShown && sku && !bench.page"
-      ref="why"
-      class="reasons"
-      :page="page"
-      :sku="sku"
-      :version="version.version"
-      @switched="switched"
-    />
+    <WhyPanel v-if="whyShown && shown" ref="why" class="reasons" :shown="shown" :version="version.version" @switched="switched" />
+    <p v-else-if="whyShown && address" class="soft waiting">{{ say.whyWaits }}</p>
   </section>
 </template>
 
@@ -112,6 +108,13 @@ defineExpose({ update })
 .reasons {
   flex: 0 1 46%;
   min-height: 0;
+}
+.waiting {
+  flex: none;
+  margin: 0;
+  padding: 12px 16px;
+  border-top: 1px solid var(--line);
+  background: var(--sheet);
 }
 .note {
   flex: 1;

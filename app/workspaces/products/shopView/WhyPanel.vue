@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PageAnswer, DeliveredStep } from '../../../../core/delivery/contract/pages'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
+import type { ShownPage } from '../../../../core/delivery/shownPage'
 import type { Section } from '../../../../core/sections/section'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import { heldBackWords, hiddenWords, idleWords, stepWords } from '../../../../core/delivery/whyWords'
@@ -10,14 +11,14 @@ import { useDrafts } from '../../../data/drafts'
 import { useStudioShop } from '../../../data/studioShop'
 import { ApiProblem, callApi } from '../../../data/callApi'
 import type { ShownVersion } from '../../../parts/preview/previewAddress'
-import { hasDraft, versionQuery } from '../../../parts/preview/previewAddress'
+import { hasDraft } from '../../../parts/preview/previewAddress'
 import { useShownWords } from '../../../parts/preview/useShownWords'
 import { shopViewWords } from '../words/shopView'
 
 const say = shopViewWords.whyPanel
 
 /** Why each product is on the page in the shop view, and why others are not. */
-const props = defineProps<{ page: 'product' | 'cart'; sku: string; /** As what the page is shown. */ version: ShownVersion }>()
+const props = defineProps<{ /** The page that is seen beside it. */ shown: ShownPage; /** As what it is shown. */ version: ShownVersion }>()
 const emit = defineEmits<{ switched: [] }>()
 const studio = useStudioShop()
 const history = useHistory()
@@ -27,22 +28,21 @@ const drafts = useDrafts()
 const answer = shallowRef<PageAnswer | null>(null)
 const problem = shallowRef<ApiProblem | null>(null)
 
+/** What is asked for last is told. */
+let runs = 0
 async function load(): Promise<void> {
-  const { page, sku, version } = props
-  const path = page === 'product' ? `/api/shop/v1/pages/product/${encodeURIComponent(sku)}` : '/api/shop/v1/pages/cart'
+  const [run, { shown }] = [++runs, props]
   try {
-    const found = await callApi(pageAnswerSchema, path, {
-      query: { explain: '1', ...versionQuery(version), ...(page === 'cart' && { cart: sku }) },
-    })
-    if (page !== props.page || sku !== props.sku || version !== props.version) return
+    const found = await callApi(pageAnswerSchema, `/api/shop/v1${shown.path}`, { query: { ...shown.query, explain: '1' } })
+    if (run !== runs) return
     answer.value = found
     problem.value = null
   } catch (error) {
     if (!(error instanceof ApiProblem)) throw error
-    problem.value = error
+    if (run === runs) problem.value = error
   }
 }
-watch(() => [props.page, props.sku, JSON.stringify(props.version)], load, { immediate: true })
+watch(() => JSON.stringify(props.shown), load, { immediate: true })
 defineExpose({ update: load })
 
 const kindName = (key: string) => studio.words(studio.shop?.kinds.find(each => each.key === key)?.name ?? {}) || key
@@ -109,9 +109,11 @@ function outcome({ idle, taken, heldBack }: DeliveredStep): string {
 const maxTold = 6
 const unfolded = ref(new Set<string>())
 
+/** SKU of the product whose page it is; of other pages, null: a section is switched off for a product. */
+const product = computed(() => (answer.value?.page.kind === 'product' ? (answer.value.page.subjects[0] ?? null) : null))
 async function switchSection(section: string, off: boolean): Promise<void> {
   try {
-    await history.send({ type: 'switchSection', source: props.sku, section, off })
+    await history.send({ type: 'switchSection', source: product.value!, section, off })
     emit('switched')
     await load()
   } catch (error) {
@@ -130,10 +132,10 @@ async function switchSection(section: string, off: boolean): Promise<void> {
     </p>
     <article v-for="each in sections" :key="each.key" :data-why="each.key" :aria-label="each.heading">
       <header>
-        <h3 class="cut">{{ each.heading || each.key }}</h3>
+        <h2 class="cut">{{ each.heading || each.key }}</h2>
         <span class="count" :class="{ hidden: each.hidden }">{{ each.count }}</span>
         <button
-          v-if="page === 'product' && each.hidden !== 'off'"
+          v-if="product && each.hidden !== 'off'"
           type="button"
           class="text-button"
           @click="switchSection(each.key, each.hidden !== 'switchedOffHere')"
@@ -150,7 +152,7 @@ async function switchSection(section: string, off: boolean): Promise<void> {
         </li>
       </ol>
       <template v-if="each.heldBack.length">
-        <h4>{{ say.whatWasHeldBack }}</h4>
+        <h3>{{ say.whatWasHeldBack }}</h3>
         <ul>
           <li v-for="item in unfolded.has(each.key) ? each.heldBack : each.heldBack.slice(0, maxTold)" :key="item.key">
             <span class="name">{{ item.name }}</span><span class="words">{{ item.words }}</span>
@@ -200,13 +202,13 @@ header {
   align-items: baseline;
   gap: 10px;
 }
-h3 {
+h2 {
   flex: 1;
   min-width: 0;
   margin: 0;
   font: 650 14.5px/1.3 var(--head);
 }
-h4 {
+h3 {
   margin: 8px 0 2px;
   font: 600 12px/1.3 var(--text);
   color: var(--ink-soft);

@@ -7,6 +7,7 @@ export const shopViewWords = {
     productPage: 'Product page',
     cartWithIt: 'Cart with it',
     showWhy: 'Show why',
+    whyWaits: 'Once the page above is there, this says why each product is on it.',
     whyEachProductIsShown: 'Why each product is shown or not',
     theShopPageOfThe: 'The shop page of the product on the bench appears here.',
     thePageOfTheIn: (page: string | number) => `The page of the ${page} in the shop`,

@@ -16,7 +16,7 @@ import { tryOutWords } from '../words/tryOut'
 const say = tryOutWords.fillMeter
 
 /** On how many pages a section is full, thin or blank: the draft, and what is live beside it. */
-const props = defineProps<{ stored: StoredSection; page: PageKind }>()
+const props = defineProps<{ stored: StoredSection; page: PageKind; /** It stands on no page of this kind. */ asIf: boolean }>()
 const { answer, failed, ask } = useFill(() => ({ section: props.stored.key, page: props.page }))
 
 const version = computed(() => (props.stored.draft ? 'draft' : 'live'))
@@ -29,7 +29,9 @@ const tried = useTried()
 watch(fill, now => (tried.fill = now && { section: props.stored.key, fill: now }))
 onBeforeUnmount(() => (tried.fill = null))
 const summary = computed(() => (fill.value ? fillSummary(fill.value) : null))
-const liveSummary = computed(() => (differs.value && version.value === 'draft' && live.value ? fillSummary(live.value) : null))
+const liveSummary = computed(() =>
+  differs.value && !props.asIf && version.value === 'draft' && live.value ? fillSummary(live.value) : null,
+)
 const pagesInWords = (count: number) => counted(count, ...pageTypes[props.page].counted)
 const hangsOnShopper = computed(() => hangsInPartOnShopper(props.stored.draft ?? props.stored.live!, props.page))
 const total = computed(() => fill.value?.pages.reduce((sum, each) => sum + each, 0) ?? 0)
@@ -81,7 +83,7 @@ async function open({ name, from, to }: Group): Promise<void> {
 <template>
   <section class="meter" :aria-label="say.fillMeter">
     <h3>
-      {{ say.fillMeter }} <span v-if="total && !onlyPage" class="small soft">{{ pagesInWords(total) }}</span>
+      {{ say.fillMeter }}{{ asIf ? say.asIf : '' }} <span v-if="total && !onlyPage" class="small soft">{{ pagesInWords(total) }}</span>
     </h3>
     <p v-if="hangsOnShopper" class="small soft">
       {{ say.countedForAShopperWith }}

@@ -2,11 +2,14 @@
 import { useLocalStorage } from '@vueuse/core'
 import { hangsOnShopper } from '../../../../core/checks/fill'
 import { hiddenWords } from '../../../../core/delivery/whyWords'
+import { hasBlock } from '../../../../core/pagePlans/pagePlan'
+import type { PageKind } from '../../../../core/pageTypes/registry'
+import { pageTypes } from '../../../../core/pageTypes/registry'
+import { listed } from '../../../../core/text/sentence'
 import type { StoredSection } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
 import { useShortcut } from '../../../elements/useShortcut'
 import { useTried } from '../../../parts/preview/tried'
-import { pageWords } from '../../../parts/sections/sectionWords'
 import { useTriedPage } from './useTriedPage'
 import { tryOutWords } from '../words/tryOut'
 
@@ -25,18 +28,39 @@ const views = [
   ['page', say.page],
 ] as const
 const view = computed(() => (props.pageOnly ? 'page' : kept.value))
-const { pages, page, asksFor, category, categories, article, articles, subject, answer, failed } = useTriedPage(() => props.stored)
+const { standsOn, others, page, asksFor, category, categories, article, articles, subject, follow, isElsewhere, answer, failed } =
+  useTriedPage(() => props.stored)
 const isOfShopperAlone = computed(() => hangsOnShopper(props.stored.draft ?? props.stored.live!, page.value))
+
+/** The plan of the page that is tried, as it is drafted or live, as the section is. */
+const plan = computed(() => {
+  const stored = answer.value && store.storedOf('plans', answer.value.plan.key)
+  return (props.stored.draft ? stored?.draft : stored?.live) ?? null
+})
+/** Where it is shown though it doesn't stand there, in words; empty: it stands there. */
+const pretended = computed(() => {
+  if (!plan.value || hasBlock(plan.value, props.stored.key)) return ''
+  if (!standsOn.value.length) return say.standsNowhere
+  if (!standsOn.value.includes(page.value)) return say.standsOnOthers(listed(standsOn.value.map(each => pageTypes[each].counted[1])))
+  return say.planHasItNot(store.nameOf('plans', plan.value.key))
+})
+const as = computed(() => (props.stored.draft && pretended.value ? { foot: props.stored.key } : {}))
 
 /** How it turned out, in a line above the shop's page. */
 const told = computed(() => {
+  if (isElsewhere.value) return { wrong: '', words: say.elsewhere }
   const hidden = answer.value?.hidden?.find(each => each.key === props.stored.key)
   if (hidden) return { wrong: say.notOnThisPage, words: hiddenWords(hidden.reason) }
-  if (!store.plansWith(props.stored.key).some(each => each.plan.page === page.value)) return { wrong: '', words: say.itStandsOnNoPage }
   const shown = answer.value?.sections.find(each => each.key === props.stored.key)
   const count = shown ? shown.items.length + shown.categories.length : 0
   return { wrong: '', words: shown ? say.ofPlaces(count, shown.display.places) : '' }
 })
+
+const kindsOfPages = computed(() =>
+  [[say.whereItStands, standsOn.value] as [string, PageKind[]], [say.asIfItStood, others.value] as [string, PageKind[]]].filter(
+    ([, kinds]) => kinds.length,
+  ),
+)
 
 const finding = ref(false)
 function found(sku: string): void {
@@ -56,28 +80,21 @@ useShortcut('t', () => (finding.value = true))
         {{ tried.product?.name ?? say.chooseAProduct
         }}<v-tooltip activator="parent" location="bottom">{{ say.tryItOnAnotherProduct }}<span class="key">T</span></v-tooltip>
       </button>
-      <v-menu v-if="pages.length > 1" location="bottom start">
-        <template #activator="{ props: menu }"
-          ><button type="button" class="chip" v-bind="menu">{{ pageWords[page] }}</button></template
-        >
-        <v-list density="compact" class="studio"
-          ><v-list-item v-for="each in pages" :key="each" :active="each === page" color="primary" @click="page = each"
-            ><v-list-item-title>{{ pageWords[each] }}</v-list-item-title></v-list-item
-          ></v-list
-        >
-      </v-menu>
+      <PageKindMenu v-model="page" :groups="kindsOfPages" />
       <span class="grow" />
       <WhoAndWhen :with-language="view === 'page'" />
     </div>
     <p v-if="failed" class="note wrong" role="alert">{{ failed }}</p>
-    <PagePreview v-if="view === 'page'" :page="page" :about="subject" :section="stored.key" of="try">
+    <p v-else-if="pretended && view === 'why'" class="note small pretended" role="status">{{ pretended }}</p>
+    <PagePreview v-if="view === 'page'" :page="page" :about="subject" :section="stored.key" of="try" :as="as" @shows="follow">
+      <template v-if="pretended" #note>{{ pretended }}</template>
       <span class="small told"
         ><b v-if="told.wrong" class="wrong">{{ told.wrong }}</b> {{ told.words }}</span
       >
     </PagePreview>
     <TryResult v-else-if="answer" :stored="stored" :answer="answer" />
     <template v-if="view === 'why'"
-      ><FillMeter v-if="!isOfShopperAlone" :stored="stored" :page="page" class="fill" />
+      ><FillMeter v-if="!isOfShopperAlone" :stored="stored" :page="page" :as-if="!standsOn.includes(page)" class="fill" />
       <p v-else class="small soft uncounted">
         {{ say.whatItShowsHereHangs }}
       </p></template
@@ -93,6 +110,7 @@ useShortcut('t', () => (finding.value = true))
   background: var(--sheet);
 }
 .tools {
+  container-type: inline-size;
   flex: none;
   display: flex;
   align-items: center;
@@ -142,6 +160,12 @@ useShortcut('t', () => (finding.value = true))
 .note {
   margin: 0;
   padding: 10px 16px;
+}
+.pretended {
+  flex: none;
+  padding-block: 8px;
+  border-bottom: 1px solid var(--line-soft);
+  background: var(--paper);
 }
 .fill {
   flex: none;

@@ -1,9 +1,10 @@
 import type { ShopAnswer } from '../../../../core/delivery/contract/catalogue'
+import type { ShownPage } from '../../../../core/delivery/shownPage'
 import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
 import { shopAnswerSchema } from '../../../../core/delivery/contract/catalogue'
 import { stepTypeOf } from '../../../../core/fillSteps/fillStep'
 import type { PageKind } from '../../../../core/pageTypes/registry'
-import { pageTypes } from '../../../../core/pageTypes/registry'
+import { pageKinds, pageTypes } from '../../../../core/pageTypes/registry'
 import type { StoredSection } from '../../../../core/studio/draftAnswers'
 import { callApi } from '../../../data/callApi'
 import { useDrafts } from '../../../data/drafts'
@@ -22,17 +23,17 @@ export function useTriedPage(stored: () => StoredSection) {
   const messages = useMessages()
   onMounted(() => tried.load().catch(error => messages.refuse(error)))
 
-  /** The pages that it stands on; before it stands anywhere, the kind of page that its steps are made for. */
-  const pages = computed((): PageKind[] => {
-    const kinds = [...new Set(store.plansWith(stored().key).map(each => each.plan.page))]
-    if (kinds.length) return kinds
-    const madeFor = (stored().draft ?? stored().live)!.steps.flatMap(step => stepTypeOf(step).madeFor ?? [])
-    return [madeFor[0] ?? 'product']
-  })
+  /** The kinds of page that it stands on, and all others, where it can be looked at as if it stood there. */
+  const standsOn = computed((): PageKind[] => [...new Set(store.plansWith(stored().key).map(each => each.plan.page))])
+  const others = computed(() => pageKinds.filter(kind => !standsOn.value.includes(kind)))
+  /** Before it stands anywhere, the kind of page that its steps are made for comes first. */
+  const first = () =>
+    standsOn.value[0] ?? (stored().draft ?? stored().live)!.steps.flatMap(step => stepTypeOf(step).madeFor ?? [])[0] ?? 'product'
   /** Whoever comes from elsewhere may say which page it is about. */
   const asked = useRoute().query.page as PageKind
-  const page = ref<PageKind>(pages.value.includes(asked) ? asked : pages.value[0]!)
-  watch(pages, now => now.includes(page.value) || (page.value = now[0]!))
+  const page = ref<PageKind>(pageKinds.includes(asked) ? asked : first())
+  // Taken off a kind of page, it is looked at where it stands.
+  watch(standsOn, (now, before) => before.includes(page.value) && !now.includes(page.value) && (page.value = first()))
 
   const overview = shallowRef<ShopAnswer | null>(null)
   const category = ref<string | null>(studio.categories[0]?.key ?? null)
@@ -66,14 +67,24 @@ export function useTriedPage(stored: () => StoredSection) {
         return ''
     }
   })
+  /** What stands in the frame with the shop's page, at first and now; null: it has not said so yet. */
+  const inFrame = shallowRef<{ first: ShownPage; now: ShownPage } | null>(null)
+  watch(
+    () => JSON.stringify([page.value, subject.value, tried.cart, tried.seen, tried.visitor, tried.day]),
+    () => (inFrame.value = null),
+  )
+  const follow = (now: ShownPage) => (inFrame.value = { first: inFrame.value?.first ?? now, now })
   const query = computed(() => {
     if (subject.value === null) return null
     const cart = page.value === 'cart' && !tried.cart.length ? [subject.value] : tried.cart
+    const { cart: cartInFrame = '', parts = '' } = inFrame.value?.now.query ?? { cart: cart.join() }
     return {
       section: stored().key,
       page: page.value,
       subject: page.value === 'cart' ? '' : subject.value,
-      cart: cart.join(),
+      // What was put into the cart in the frame is in it.
+      cart: cartInFrame,
+      ...(parts && { parts }),
       seen: tried.seen.join(),
       ...(tried.visitor && { visitor: tried.visitor }),
       ...(tried.day && { at: `${tried.day}T12:00:00Z` }),
@@ -88,8 +99,12 @@ export function useTriedPage(stored: () => StoredSection) {
   )
 
   return {
-    pages,
+    standsOn,
+    others,
     page,
+    follow,
+    /** Whether somebody went on to another page in the frame. */
+    isElsewhere: computed(() => inFrame.value !== null && inFrame.value.now.path !== inFrame.value.first.path),
     asksFor,
     category,
     categories: computed(() => choicesOf(studio.categories)),

@@ -14,6 +14,7 @@ export const tryOutWords = {
     thin: 'thin',
     blank: 'blank',
     fillMeter: 'Fill meter',
+    asIf: ', as if it stood there',
     countedForAShopperWith:
       'Counted for a shopper with an empty cart who looked at nothing yet: the steps that hang on these add nothing here.',
     tryAgain: 'Try again',
@@ -45,7 +46,13 @@ export const tryOutWords = {
       'What it shows here hangs on the shopper alone: on their cart, or on what they looked at. So there is no telling how ' +
       'often it is full or blank.',
     notOnThisPage: 'Not on this page:',
-    itStandsOnNoPage: 'It stands on no page yet',
+    standsNowhere: 'It stands on no page yet. Shown as if it stood at the foot of this one.',
+    standsOnOthers: (pages: string) => `Only on ${pages}. Shown as if it stood at the foot of this page.`,
+    planHasItNot: (plan: string) =>
+      `Only on pages whose plan has it. This one gets “${plan}”, which does not: shown as if it stood at its foot.`,
+    elsewhere: 'Another page is open here now.',
+    whereItStands: 'Where it stands',
+    asIfItStood: 'As if it stood there',
     ofPlaces: (count: string | number, places: string | number) => `${count} of ${places} places`,
   },
   tryResult: {

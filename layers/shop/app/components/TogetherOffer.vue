@@ -9,7 +9,7 @@ import { percentWords } from '../../../../core/money/percent'
  */
 const props = defineProps<{ offer: DeliveredOffer; /** SKU of what goes along; null: it is in the cart. */ main: string | null }>()
 const isToTick = computed(() => props.offer.layout === 'checklist')
-const { keyOf, ticked, variantsOf, tickBy, priceOf, along } = useTicks(
+const { keyOf, ticked, variantsOf, variantOf, tickBy, priceOf, wasOf, along } = useTicks(
   () => props.offer.items,
   () => !isToTick.value,
 )
@@ -36,9 +36,11 @@ const shows = (part: DeliveredOffer['parts'][0]) => props.offer.parts.includes(p
 /** What a product costs in the cart, and by itself where that is more: of what is ticked just what the cart will say. */
 const rows = computed(() =>
   props.offer.items.map(item => {
-    const own = priceOf(item)
+    const variant = variantOf(item)
+    // With what is in the cart, a variant may be told at its reduced price already.
+    const own = (variant?.offer ? wasOf(item) : null) ?? priceOf(item)
     const price = costs.value?.each[ticked.value[keyOf(item)] ?? ''] ?? (own === item.price ? (item.together ?? own) : own)
-    const was = price < own ? own : item.was
+    const was = price < own ? own : wasOf(item)
     return { item, key: keyOf(item), price, was: shows('was') ? was : null }
   }),
 )

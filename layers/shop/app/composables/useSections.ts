@@ -15,6 +15,7 @@ export function useSections(path: string, own: () => Record<string, string> = ()
   // A shop without recommendations is still a shop: when they can't be had, the page stands without them.
   const sections = computed(() => data.value?.sections ?? [])
 
+  useTellingWhatIsShown(`/pages${path}`, () => query.value)
   usePreviewChanges(async () => {
     const before = sections.value
     await refresh()

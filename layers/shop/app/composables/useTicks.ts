@@ -4,6 +4,7 @@ interface Tickable {
   sku: string
   variant: string | null
   price: number
+  was: number | null
   hasOptions: boolean
 }
 
@@ -43,9 +44,12 @@ export function useTicks<T extends Tickable>(items: () => readonly T[], all: () 
   }
   watch([items, all], tickAll)
   onMounted(tickAll)
-  const priceOf = (item: T) => variantsOf(item).find(each => each.sku === ticked.value[keyOf(item)])?.price ?? item.price
+  /** The variant that is chosen of what is ticked. */
+  const variantOf = (item: T) => variantsOf(item).find(each => each.sku === ticked.value[keyOf(item)])
+  const priceOf = (item: T) => variantOf(item)?.price ?? item.price
+  const wasOf = (item: T) => (variantOf(item) ?? item).was
   const along = computed(() =>
     items().flatMap(item => (ticked.value[keyOf(item)] ? { sku: ticked.value[keyOf(item)]!, price: priceOf(item) } : [])),
   )
-  return { keyOf, ticked, variantsOf, tickBy, priceOf, along }
+  return { keyOf, ticked, variantsOf, variantOf, tickBy, priceOf, wasOf, along }
 }

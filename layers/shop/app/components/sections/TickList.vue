@@ -17,7 +17,7 @@ const { factsOf } = useItemFacts(
 )
 const money = (amount: number) => formatMoney(amount, currency.value, language.value)
 const goesAlong = computed(() => viewed !== null && props.section.zone === 'aboveBuy')
-const { keyOf, ticked, variantsOf, tickBy, priceOf, along } = useTicks(() => props.section.items)
+const { keyOf, ticked, variantsOf, tickBy, priceOf, wasOf, along } = useTicks(() => props.section.items)
 watch(along, now => {
   if (goesAlong.value) viewed!.along.value = { ...viewed!.along.value, [props.section.key]: now }
 })
@@ -60,7 +60,7 @@ const add = () => addAll(along.value.map(({ sku }) => ({ sku })).reverse())
         <ShopPrice
           v-if="section.display.card.includes('price')"
           :price="priceOf(item)"
-          :was="section.display.card.includes('was') ? item.was : null"
+          :was="section.display.card.includes('was') ? wasOf(item) : null"
         />
       </li>
     </ul>
