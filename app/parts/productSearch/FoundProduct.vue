@@ -6,7 +6,10 @@ import { productSearchWords } from './words'
 const say = productSearchWords.foundProduct
 
 /** A product in the list of what a field has found. */
-defineProps<{ row: ProductRow; /** What makes it an item of its list. */ item: Record<string, unknown> }>()
+defineProps<{
+  row: Pick<ProductRow, 'sku' | 'image' | 'price' | 'stock' | 'variants'>
+  /** What makes it an item of its list. */ item: Record<string, unknown>
+}>()
 const studio = useStudioShop()
 </script>
 
@@ -15,12 +18,18 @@ const studio = useStudioShop()
     <template #prepend><ProductPicture :src="row.image" class="thumb" /></template>
     <v-list-item-subtitle
       ><span class="mono">{{ row.sku }}</span> · {{ row.price === null ? say.noPrice : studio.money(row.price) }} ·
-      <span :class="{ wrong: row.stock <= 0 }">{{ say.inStock(row.stock) }}</span></v-list-item-subtitle
+      <span :class="{ wrong: row.stock <= 0 }">{{ say.inStock(row.stock) }}</span><template v-if="row.variants">
+        · {{ say.variants(row.variants) }}</template
+      ></v-list-item-subtitle
     >
   </v-list-item>
 </template>
 
 <style scoped>
+.v-list-item-subtitle {
+  font: 13px/1.4 var(--text);
+  letter-spacing: normal;
+}
 .thumb {
   width: 32px;
   height: 32px;

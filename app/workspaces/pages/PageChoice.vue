@@ -27,7 +27,7 @@ onMounted(async () => {
 const items = computed<PageChoice[]>(() => {
   if (asksFor.value === 'category') return studio.categoryChoices
   if (asksFor.value === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
-  return products.value.map(({ sku, name }) => ({ value: sku, title: name }))
+  return products.value.map(product => ({ value: product.sku, title: product.name, product }))
 })
 </script>
 
@@ -43,5 +43,9 @@ const items = computed<PageChoice[]>(() => {
     clearable
     :placeholder="placeholder"
     :aria-label="label"
-  />
+  >
+    <template v-if="asksProducts" #item="{ props: item, internalItem }">
+      <FoundProduct :row="internalItem.raw.product!" :item="item" />
+    </template>
+  </v-autocomplete>
 </template>

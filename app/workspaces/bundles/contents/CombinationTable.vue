@@ -2,7 +2,6 @@
 import type { OptionGroup } from '../../../../core/catalogue/bundle'
 import type { Combination, Values } from '../../../../core/bundles/combinations'
 import { withCombination } from '../../../../core/bundles/combinations'
-import { variantsOf } from '../../../../core/bundles/editBundle'
 import { isForSale, priceOf, stockOf } from '../../../../core/catalogue/product'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { useStudioShop } from '../../../data/studioShop'
@@ -44,20 +43,6 @@ const rows = computed(() =>
     .map(({ values, sku }) => ({ ...wordsOf(sku), values, sku, key: values.join('\n'), inWords: values.join(', ') })),
 )
 
-const decided = computed(() => new Set(props.group.combinations.flatMap(each => each.sku ?? [])))
-/** What a combination can be: every variant of the group's products. */
-const candidates = computed(() =>
-  props.group.products
-    .flatMap(sku => variantsOf(store.catalogue.item(sku)?.product ?? null))
-    .map(item => {
-      const { sku } = item.variant ?? item.product
-      return {
-        value: sku,
-        title: itemName(item, studio.words),
-        subtitle: `${sku} · ${studio.money(priceOf(item.product, item.variant))}${decided.value.has(sku) ? say.isOneAlready : ''}`,
-      }
-    }),
-)
 const editing = ref<string | null>(null)
 function decide(values: Values, sku: string | null | undefined): void {
   editing.value = null
@@ -81,21 +66,12 @@ function decide(values: Values, sku: string | null | undefined): void {
         <tr v-for="row in rows" :key="row.key" :class="{ hole: row.sku === undefined, no: row.sku === null }">
           <td v-for="(value, i) in row.values" :key="i">{{ value }}</td>
           <td class="product">
-            <v-autocomplete
+            <CombinationField
               v-if="editing === row.key"
-              :model-value="row.sku"
-              :items="candidates"
-              :item-props="true"
-              autofocus
-              menu
-              hide-details
-              density="compact"
-              auto-select-first
-              :placeholder="say.nameOrSku"
-              :aria-label="say.productFor(row.inWords)"
-              @update:model-value="(sku: string | null) => sku && decide(row.values, sku)"
-              @update:focused="(on: boolean) => on || (editing = null)"
-              @keydown.esc="editing = null"
+              :group="group"
+              :label="say.productFor(row.inWords)"
+              @choose="sku => decide(row.values, sku)"
+              @leave="editing = null"
             />
             <span v-else class="cell">
               <button type="button" class="choose" @click="editing = row.key">

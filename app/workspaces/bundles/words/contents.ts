@@ -7,7 +7,6 @@ export const contentsWords = {
     sku: 'SKU',
     stock: 'Stock',
     price: 'Price',
-    nameOrSku: 'Name or SKU',
     productFor: (inWords: string | number) => `Product for ${inWords}`,
     notSold: 'Not sold',
     undecide: 'Undecide',
@@ -16,7 +15,12 @@ export const contentsWords = {
     notForSale: 'not for sale',
     chooseAProduct: 'choose a product',
     notSoldWord: 'not sold',
+  },
+  combinationField: {
+    nameOrSku: 'Name or SKU, of the whole catalogue',
     isOneAlready: ' · is one already',
+    nothingFound: 'Nothing in the catalogue has all these words.',
+    typeToFind: 'Type a name or SKU: everything in the catalogue can be chosen.',
   },
   componentsPart: {
     retired: 'retired',
