@@ -208,7 +208,7 @@ h2 {
   margin: 0;
   font: 650 14.5px/1.3 var(--head);
 }
-h3 {
+.why h3 {
   margin: 8px 0 2px;
   font: 600 12px/1.3 var(--text);
   color: var(--ink-soft);
