@@ -70,7 +70,7 @@ watch(count, now => (at.value = Math.max(0, Math.min(at.value, now - 1))))
 </script>
 
 <template>
-  <PagePreview :page="plan.page" :about="row?.about ?? null" of="plan" :as="pretended ? { plan: plan.key } : {}">
+  <PagePreview :page="plan.page" :about="row?.about ?? null" of="plan" :as="isOwn ? {} : { plan: plan.key }">
     <button type="button" class="icon-button" :disabled="isOwn && at === 0" :aria-label="say.thePageBefore" @click="turn(-1)">
       <PhCaretLeft />
     </button>

@@ -15,6 +15,7 @@ import { callApi } from '../../../data/callApi'
 import { previewAddress } from '../../../parts/preview/previewAddress'
 import { useTried } from '../../../parts/preview/tried'
 import { useAnswer } from '../../../data/useAnswer'
+import { pageWords } from '../../../parts/sections/sectionWords'
 import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
 import { offersWords } from '../words/offers'
 
@@ -165,7 +166,7 @@ watch(
       ref="frame"
       :address="`${address}#offer-${stored.key}`"
       :device="device"
-      :title="say.theProductsPage"
+      :title="say.thePage(pageWords[page])"
       @shows="follow"
     />
   </section>

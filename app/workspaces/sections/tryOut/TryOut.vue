@@ -44,7 +44,8 @@ const pretended = computed(() => {
   if (!standsOn.value.includes(page.value)) return say.standsOnOthers(listed(standsOn.value.map(each => pageTypes[each].counted[1])))
   return say.planHasItNot(store.nameOf('plans', plan.value.key))
 })
-const as = computed(() => (props.stored.draft && pretended.value ? { foot: props.stored.key } : {}))
+/** Said from the beginning, so that the page is not loaded once more when its plan is known. */
+const as = computed(() => (props.stored.draft ? { foot: props.stored.key } : {}))
 
 /** How it turned out, in a line above the shop's page. */
 const told = computed(() => {
