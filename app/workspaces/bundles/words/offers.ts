@@ -113,7 +113,7 @@ export const offersWords = {
   offerTry: {
     whatShoppersSee: 'What shoppers see',
     tryItOnAProduct: 'Try it on a product',
-    thePage: (kind: string) => `The ${kind} in the shop`,
+    thePage: (kind: string) => `In the shop: ${kind}`,
     isInTheCartAlready: 'is in the cart already',
     isNotForSale: 'is not for sale',
     hasChoices: 'has parts that are chosen on its own page',
