@@ -26,6 +26,11 @@ export function makeDemoShop(): { contents: ShopContents; pictures: PictureFile[
         productUrl: '/shop/products/{sku}',
         timeZone: 'Europe/London',
         few: 5,
+        emptyStock: 'untracked',
+        welcome: {
+          en: 'Everything for the hive, the harvest and the garden around them.',
+          de: 'Alles für die Beute, die Ernte und den Garten ringsum.',
+        },
       },
       categories,
       products,

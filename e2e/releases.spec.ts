@@ -134,7 +134,9 @@ test('what is live is taken from shoppers and stays a draft; what others have dr
 
 test('a publishing that is planned goes out at its time, or not when it is cancelled', async ({ page, request }) => {
   // Times are those of the shop, wherever somebody sits.
-  expect((await request.post('/api/commands', { data: { type: 'setTimeZone', timeZone: 'Asia/Kolkata' } })).ok()).toBe(true)
+  expect((await request.post('/api/commands', { data: { type: 'changeSettings', settings: { timeZone: 'Asia/Kolkata' } } })).ok()).toBe(
+    true,
+  )
   await page.goto('/sections/related')
   await setPlaces(page, 'Fewer')
   await page.keyboard.press('p')

@@ -11,14 +11,14 @@ const anyProducts: fc.Arbitrary<Product[]> = fc.tuple(
       .record({
         price: fc.oneof({ weight: 9, arbitrary: fc.integer({ min: 0, max: 3000 }) }, fc.constant(null)),
         cost: fc.oneof({ weight: 9, arbitrary: fc.integer({ min: 0, max: 2000 }) }, fc.constant(null)),
-        stock: fc.integer({ min: -1, max: 9 }),
+        stock: fc.option(fc.integer({ min: -1, max: 9 }), { freq: 6 }),
         status: fc.oneof({ weight: 9, arbitrary: fc.constant('active' as const) }, fc.constant('retired' as const)),
         variants: fc.tuple(
           ...Array.from({ length: variants }, (_, v) =>
             fc
               .record({
                 price: fc.option(fc.integer({ min: 0, max: 3000 })),
-                stock: fc.integer({ min: 0, max: 9 }),
+                stock: fc.option(fc.integer({ min: 0, max: 9 }), { freq: 6 }),
                 status: fc.constantFrom(null, null, null, 'draft' as const),
               })
               .map(part => makeVariant(`P${i}-${v}`, { ...part, options: { size: 'SML'[v]! } })),

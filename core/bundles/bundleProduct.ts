@@ -1,5 +1,5 @@
 import type { Product } from '../catalogue/product'
-import { imageOf } from '../catalogue/product'
+import { imageOf, trackedStock } from '../catalogue/product'
 import { bundleRange } from './bundlePrice'
 import type { BundlePart, Items, PartChoice } from './bundleParts'
 import { isSoldSome, partsOf, pickable } from './bundleParts'
@@ -20,7 +20,7 @@ export function bundleAsProduct(product: Product, items: Items): Product {
     price: range && range.from.price,
     was: range && range.from.sum > range.from.price ? range.from.sum : null,
     cost: range && range.from.cost,
-    stock: bundleStock(bundle, items).max,
+    stock: trackedStock(bundleStock(bundle, items).max),
     released: latest([product.released, ...parts.map(releaseOf)]),
     image:
       product.image ?? composedPicture(bundle.type === 'pickAny' ? parts[0]!.choices : parts.flatMap(part => part.choices.slice(0, 1))),

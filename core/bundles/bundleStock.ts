@@ -3,7 +3,10 @@ import type { Bundle, PickAnyBundle } from '../catalogue/bundle'
 import type { BundlePart, Items, PartChoice } from './bundleParts'
 import { isSoldSome, partsOf, pickable } from './bundleParts'
 
-/** How often a bundle can be sold in one and the same choice of its parts: in the scarcest, and in the one that there is most of. */
+/**
+ * How often a bundle can be sold in one and the same choice of its parts: in the scarcest, and in the one that there is most of.
+ * Infinity: nothing of it is tracked.
+ */
 export interface BundleStock {
   min: number
   max: number
@@ -11,7 +14,7 @@ export interface BundleStock {
 
 const none: BundleStock = { min: 0, max: 0 }
 
-/** Units on hand of what a choice is. */
+/** Units on hand of what a choice is, Infinity where they are not tracked. */
 export const unitsOf = ({ item }: PartChoice) => stockOf(item.product, item.variant)
 
 /**
@@ -19,9 +22,10 @@ export const unitsOf = ({ item }: PartChoice) => stockOf(item.product, item.vari
  * @param wanted SKU → quantity, at least 1
  */
 export function timesSold(wanted: ReadonlyMap<string, number>, stock: (sku: string) => number): number {
+  if (!wanted.size) return 0
   let times = Infinity
   for (const [sku, quantity] of wanted) times = Math.min(times, Math.floor(Math.max(0, stock(sku)) / quantity))
-  return times === Infinity ? 0 : times
+  return times
 }
 
 /** How often a bundle can be sold. Choices that aren't for sale don't count; a bundle with a part that can't be sold can't either. */
@@ -84,6 +88,7 @@ function stockOfPicks({ least, repeats }: PickAnyBundle, choices: readonly PartC
   const units = choices.map(unitsOf).sort((a, b) => a - b)
   if (!units.length || (!repeats && units.length < least)) return none
   if (!repeats) return { min: units[0]!, max: units.at(-least)! }
+  if (units.at(-1) === Infinity) return { min: Math.floor(units[0]! / least), max: Infinity }
   const canBeSold = (times: number) => units.reduce((picked, each) => picked + Math.floor(each / times), 0) >= least
   let [low, high] = [0, units.reduce((sum, each) => sum + each, 0) + 1]
   while (high - low > 1) {

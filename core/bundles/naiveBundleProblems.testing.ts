@@ -23,7 +23,7 @@ export function naiveBundleProblems(sku: string, bundle: Bundle, catalogue: Cata
     else if (item.product.status === 'retired' || item.variant?.status === 'retired') found.push(`partRetired ${each}`)
     else if (!isForSale(item.product, item.variant, at)) found.push(`partNotForSale ${each}`)
   }
-  const stock = (each: string) => Math.max(0, (catalogue.item(each)!.variant ?? catalogue.item(each)!.product).stock)
+  const stock = (each: string) => Math.max(0, (catalogue.item(each)!.variant ?? catalogue.item(each)!.product).stock ?? Infinity)
   const choices = everyChoice(bundle, catalogue)
   const isThere = (contents: Record<string, number>) => Object.entries(contents).every(([each, quantity]) => stock(each) >= quantity)
 

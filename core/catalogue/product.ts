@@ -31,13 +31,16 @@ const listedNameSchema = listedSchema.max(64).refine(value => !value.includes('=
 /** Name → values, for example `fits` → `National`, `Commercial`. */
 const attributesSchema = z.record(listedNameSchema, z.array(listedSchema).min(1))
 
+/** Units on hand; null: not tracked, there is always some. */
+const stockSchema = z.int().nullable()
+
 /** One choice of options of a product. Price, status and picture fall back to the product's. */
 export const variantSchema = z.object({
   sku: skuSchema,
   gtin: gtinSchema.nullable(),
   options: z.record(listedNameSchema, listedSchema),
   price: minorUnitsSchema.nullable(),
-  stock: z.int(),
+  stock: stockSchema,
   status: productStatusSchema.nullable(),
   image: pictureAddressSchema.nullable(),
 })
@@ -54,8 +57,8 @@ export const productSchema = z.object({
   price: minorUnitsSchema.nullable(),
   was: minorUnitsSchema.nullable(),
   cost: minorUnitsSchema.nullable(),
-  /** Units on hand. With variants the variants' stock counts instead. */
-  stock: z.int(),
+  /** With variants the variants' stock counts instead. */
+  stock: stockSchema,
   status: productStatusSchema,
   released: isoDateSchema.nullable(),
   attributes: attributesSchema,
@@ -82,16 +85,21 @@ export const isDraft = (product: Product, variant: Variant | null): boolean => p
 export const isReleased = ({ released }: Product, at: Moment) => released === null || hasBegun(released, at)
 
 /**
- * Units on hand. A product with variants has what its variants for sale have together.
+ * Units on hand, Infinity where they are not tracked. A product with variants has what its variants for sale have together.
  * Stock below zero (sold beyond what was there) counts as none.
  */
 export function stockOf(product: Product, variant: Variant | null): number {
-  if (variant) return Math.max(0, variant.stock)
-  if (!product.variants.length) return Math.max(0, product.stock)
+  if (variant) return onHand(variant)
+  if (!product.variants.length) return onHand(product)
   let sum = 0
-  for (const each of product.variants) if ((each.status ?? product.status) === 'active' && each.stock > 0) sum += each.stock
+  for (const each of product.variants) if ((each.status ?? product.status) === 'active') sum += onHand(each)
   return sum
 }
+
+const onHand = ({ stock }: Product | Variant) => (stock === null ? Infinity : Math.max(0, stock))
+
+/** Units on hand as they are written down and shown: null where they are not tracked. */
+export const trackedStock = (units: number): number | null => (units === Infinity ? null : units)
 
 /** Price in minor units of a product or a variant of it; a variant without its own has the product's. Null: not priced yet. */
 export function priceOf(product: Product, variant: Variant | null): number | null {
@@ -114,7 +122,7 @@ export function imageOf(product: Product, variant: Variant | null): string | nul
  * selection, links and checks look at. Of a bundle the parts count too, so its states never do.
  */
 export function differOnlyInStock(a: Product, b: Product): boolean {
-  const unstocked = <T extends Product | Variant>(each: T): T => ({ ...each, stock: Math.sign(Math.max(0, each.stock)) })
+  const unstocked = <T extends Product | Variant>(each: T): T => ({ ...each, stock: Math.sign(onHand(each)) })
   const seen = (each: Product) => ({ ...unstocked(each), variants: each.variants.map(unstocked), description: null })
   return !a.bundle && !b.bundle && isEqual(seen(a), seen(b))
 }

@@ -7,6 +7,23 @@ export const timeZoneSchema = z.string().max(64).refine(isTimeZone, 'This is not
 
 export const fewSchema = z.int().min(0).max(99)
 
+/** What a file says of the stock with an empty cell, or without such a column: that it isn't tracked, or that there is none. */
+export const emptyStockSchema = z.enum(['untracked', 'none'])
+
+export const shopNameSchema = z.string().trim().min(1, 'A shop needs a name.').max(80, 'The name of a shop has at most 80 characters.')
+
+export const productUrlSchema = z
+  .string()
+  .trim()
+  .max(500, 'An address has at most 500 characters.')
+  .refine(
+    url => url.includes('{sku}') && /^(https?:\/\/[^\s/]+)?\/\S*$/.test(url),
+    'This is the address of a page with {sku} in it, such as https://shop.example/products/{sku}.',
+  )
+
+/** What the stand-in shop says to shoppers at its beginning, by language; without one it says nothing. */
+export const welcomeSchema = z.record(languageTagSchema, z.string().trim().max(200, 'A welcome has at most 200 characters.'))
+
 /** What holds for the shop as a whole. */
 export const shopSettingsSchema = z.object({
   name: z.string().min(1),
@@ -21,6 +38,8 @@ export const shopSettingsSchema = z.object({
   timeZone: timeZoneSchema.default('UTC'),
   /** Of what there are so many or fewer shoppers are told that only a few are left, but never how many; 0: they are not told. */
   few: fewSchema.default(5),
+  emptyStock: emptyStockSchema.default('untracked'),
+  welcome: welcomeSchema.default({}),
 })
 export type ShopSettings = z.infer<typeof shopSettingsSchema>
 

@@ -8,6 +8,8 @@ export const rejectionSchema = z.object({
   /** The column at fault. */
   column: z.string(),
   reason: z.string(),
+  /** What else is wrong with the row. */
+  more: z.array(z.object({ column: z.string(), reason: z.string() })).default([]),
   row: z.record(z.string(), z.string()),
 })
 export type Rejection = z.infer<typeof rejectionSchema>
@@ -20,6 +22,10 @@ export const effectSchema = z.object({
   words: z.string(),
 })
 export type Effect = z.infer<typeof effectSchema>
+
+/** What is to be known of a row that is taken. */
+export const noteSchema = z.object({ line: z.int(), column: z.string(), words: z.string() })
+export type Note = z.infer<typeof noteSchema>
 
 /** What an import does, or, dry, would do: numbers of rows. */
 export const importReportSchema = z.object({
@@ -34,6 +40,9 @@ export const importReportSchema = z.object({
   effects: z.array(effectSchema),
   /** The first of the rejected rows, in the file's order. */
   rejections: z.array(rejectionSchema),
+  /** The first of what is to be known of rows that are taken, in the file's order, and how much there is. */
+  notes: z.array(noteSchema).default([]),
+  noted: z.int().default(0),
   /** Columns of the file that say nothing to Manada. */
   ignoredColumns: z.array(z.string()),
   /** What was put into the journal, in words; null when nothing was changed. */
@@ -48,6 +57,7 @@ export interface ImportSummary {
   unchanged: number
   effects: Effect[]
   rejections: Rejection[]
+  notes: Note[]
 }
 
 /** A part of what a file asks for. */

@@ -16,8 +16,6 @@ export interface CommandContext {
   states: States
   /** Where the days of dates are meant: a name in the IANA time zone database. */
   timeZone: string
-  /** As the shop's settings have it. */
-  few: number
   item(sku: string): CatalogueItem | undefined
   kind(key: string): LinkKind | undefined
   /** All kinds in their order. */
@@ -44,7 +42,6 @@ export const contextOf = (shop: ShopView, stored: Stored): CommandContext => ({
   shop,
   states: shop.states,
   timeZone: shop.settings.timeZone,
-  few: shop.settings.few,
   item: sku => shop.catalogue.item(sku),
   kind: key => shop.kinds.get(key),
   kinds: () => [...shop.kinds.values()],

@@ -24,6 +24,8 @@ export type CommandErrorCode =
   | 'dates-reversed'
   | 'retired-kind'
   | 'kind-name-taken'
+  | 'products-stand'
+  | 'no-own-language'
   | 'last-kind'
   | 'in-use'
   | 'unknown-offer'

@@ -6,7 +6,7 @@ import type { Lane } from '../links/lane'
 import type { PlanScope } from '../pagePlans/pagePlan'
 import { emptyScope } from '../pagePlans/pagePlan'
 import { anyRule, brands, categoryKeys, rangeOf, tags } from '../rules/anyRule.testing'
-import { onHand } from '../selection/naiveRules.testing'
+import { onHand, units } from '../selection/naiveRules.testing'
 import { makeOffer } from './makeOffer.testing'
 import type { Offer, Offered } from './offer'
 import { offerOrderSchema } from './offer'
@@ -62,7 +62,7 @@ export function naiveOffer(offer: Offer, tools: NaiveOfferTools) {
       !(target.released && new Date(target.released).getTime() > now)
     if (!isSold) return 'notForSale'
     if (target.bundle && needsChoices(target.bundle, { item: itemOf })) return 'hasChoices'
-    return (variant ? variant.stock : onHand(target)) > 0 ? '' : 'outOfStock'
+    return (variant ? units(variant) : onHand(target)) > 0 ? '' : 'outOfStock'
   }
   function namedBy(offered: Offered, product: Product): string[] {
     const isOther = (sku: string) => productOf(sku) !== undefined && productOf(sku) !== product

@@ -287,4 +287,5 @@ describe('priceCart', () => {
 })
 
 const sum = (numbers: readonly number[]) => numbers.reduce((sum, each) => sum + each, 0)
-const stockIn = (catalogue: Catalogue, sku: string) => Math.max(0, (catalogue.item(sku)!.variant ?? catalogue.item(sku)!.product).stock)
+const stockIn = (catalogue: Catalogue, sku: string) =>
+  Math.max(0, (catalogue.item(sku)!.variant ?? catalogue.item(sku)!.product).stock ?? Infinity)

@@ -30,7 +30,7 @@ const productOf = (sku: string): fc.Arbitrary<Product> =>
       attributes: some<Product['attributes']>({}, { fits: ['National'] }, { fits: ['National', 'Dadant'], drum: ['240'] }),
       status: some('active' as const, 'draft' as const),
       price: some(null, 100, 200, 300),
-      stock: some(-1, 0, 4),
+      stock: some(-1, 0, 4, null),
       released: some(null, '2026-01-01', '2026-03-01T10:00:00Z'),
       variants: fc
         .array(fc.integer({ min: 0, max: 2 }), { maxLength: 2 })
@@ -75,8 +75,8 @@ const factsOf = (products: Product[]): FinderFacts => {
 function fits(product: Product, filter: ProductFilter): boolean {
   const below: Record<string, string[]> = { tools: ['tools', 'smokers', 'fuel'], smokers: ['smokers', 'fuel'], books: ['books'], gone: [] }
   // Variants of a draft are not for sale, so they count for nothing.
-  const ofVariants = product.status === 'active' ? Math.max(...product.variants.map(each => each.stock)) : 0
-  const stock = product.variants.length ? ofVariants : product.stock
+  const ofVariants = product.status === 'active' ? Math.max(...product.variants.map(each => each.stock ?? 1)) : 0
+  const stock = product.variants.length ? ofVariants : (product.stock ?? 1)
   const names = [...new Set(filter.attribute.map(each => (each.split('=').length > 1 ? each.split('=')[0]! : '')))]
   return (
     (filter.category === undefined || product.categories.some(key => below[filter.category!]!.includes(key))) &&

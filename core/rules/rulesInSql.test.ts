@@ -88,12 +88,14 @@ describe('matching rules', () => {
     ].map(([of, name, value]) => `(${[sku, of!, name!, value!].map(text).join()})`)
   }
   async function fill({ products, categories, sold }: PlainShop) {
+    /** More than any rule asks about. */
+    const untracked = 1e9
     const onHand = (product: Product) =>
       product.variants.length
         ? product.variants
             .filter(each => (each.status ?? product.status) === 'active')
-            .reduce((sum, each) => sum + Math.max(0, each.stock), 0)
-        : Math.max(0, product.stock)
+            .reduce((sum, each) => sum + Math.max(0, each.stock ?? untracked), 0)
+        : Math.max(0, product.stock ?? untracked)
     const inRow = (each: Product) => {
       const drafted = Number(each.status === 'draft')
       return `(${[each.sku, each.price, each.brand, each.released, sold[each.sku] ?? 0, onHand(each), drafted].map(valueOf).join()})`

@@ -40,7 +40,7 @@ const someStatus = pick(...Array<'active'>(8).fill('active'), 'draft' as const, 
 const variantOf = (sku: string) =>
   fc
     .record({
-      stock: fc.integer({ min: -1, max: 2 }),
+      stock: fc.option(fc.integer({ min: -1, max: 2 }), { freq: 6 }),
       status: fc.option(someStatus),
       price: fc.option(pick(500, 900)),
     })
@@ -65,7 +65,7 @@ export const productOf = (sku: string): fc.Arbitrary<Product> =>
       status: someStatus,
       price: fc.option(pick(0, 500, 900, 1000, 1333, 2000), { freq: 8 }),
       cost: fc.option(pick(300, 900, 1000)),
-      stock: fc.integer({ min: -1, max: 5 }),
+      stock: fc.option(fc.integer({ min: -1, max: 5 }), { freq: 8 }),
       released: pick(null, null, '2025-05-01', '2026-04-20', '2026-04-21', '2026-05-01', '2026-05-02', '2026-05-01T10:00:00Z'),
       categories: subset([...categoryKeys, 'gone'], 2),
       tags: subset(tags),

@@ -14,7 +14,7 @@ import { naiveParts } from '../bundles/naiveParts.testing'
 import { naiveOffersOnPage } from './naiveOffersOnPage.testing'
 import { naiveOrder } from './naiveOrder.testing'
 import { naivePlan } from './naivePlan.testing'
-import { marginOf, naiveRules, onHand, percentWithin } from './naiveRules.testing'
+import { marginOf, naiveRules, onHand, units, percentWithin } from './naiveRules.testing'
 
 /** The facts of a small shop as plain lists. */
 export interface PlainShop {
@@ -236,7 +236,7 @@ export function naiveResolve(shop: PlainShop, page: Page, shopper: Shopper) {
           ['inCart', section.guards.includes('inCart') && (variant ? cartSkus.includes(variant.sku) : cartProducts.includes(product.sku))],
           ['self', section.guards.includes('self') && stepProducts.includes(product.sku) && section.steps[step]!.from !== 'named'],
           ['notForSale', price === null || drafted || (section.guards.includes('notForSale') && (!active || !released))],
-          ['outOfStock', section.guards.includes('outOfStock') && (variant ? variant.stock : onHand(product)) <= 0],
+          ['outOfStock', section.guards.includes('outOfStock') && (variant ? units(variant) : onHand(product)) <= 0],
           ['shownEarlier', section.guards.includes('shownEarlier') && !plan.repeats && shownBefore.includes(product.sku)],
           [
             'excluded',

@@ -8,13 +8,16 @@ export const percentWithin = (price: number, of: number, { from, to }: { from?: 
   !(from !== undefined && price * 100 < from * of) && !(to !== undefined && price * 100 > to * of)
 const day = 24 * 60 * 60 * 1000
 
+/** Not tracked is any number. */
+export const units = ({ stock }: Pick<Product, 'stock'>) => (stock === null ? Number.POSITIVE_INFINITY : Math.max(0, stock))
+
 export const onHand = (product: Product) =>
   product.variants.length
     ? product.variants
         .filter(one => (one.status ?? product.status) === 'active')
-        .map(one => Math.max(0, one.stock))
+        .map(units)
         .reduce((a, b) => a + b, 0)
-    : Math.max(0, product.stock)
+    : units(product)
 
 /** What rules ask of products, as plainly as it can be said. For the tests alone. */
 export function naiveRules(facts: { isIn: (product: Product, category: string) => boolean; soldOf: (sku: string) => number; now: number }) {

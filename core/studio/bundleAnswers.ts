@@ -17,7 +17,8 @@ const bundleRowSchema = z.object({
   contents: z.string(),
   price: z.int().nullable(),
   isFrom: z.boolean(),
-  stock: z.int(),
+  /** Null: nothing of it is tracked. */
+  stock: z.int().nullable(),
   /** How many things are wrong with it. */ problems: z.int(),
 })
 export type BundleRow = z.infer<typeof bundleRowSchema>

@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { Product } from '../catalogue/product'
 import { productStatusSchema } from '../catalogue/product'
-import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
+import { imageOf, isForSale, priceOf, stockOf, trackedStock } from '../catalogue/product'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import { neighbourSettingsSchema } from '../catalogue/neighbours'
 import { itemName } from '../delivery/deliveredItem'
@@ -32,7 +32,8 @@ export const productRowSchema = z.object({
   brand: z.string().nullable(),
   image: z.string().nullable(),
   price: z.int().nullable(),
-  stock: z.int(),
+  /** Null: not tracked. */
+  stock: z.int().nullable(),
   status: productStatusSchema,
   forSale: z.boolean(),
   /** It is a bundle of other products. */
@@ -63,7 +64,8 @@ export const laneRowSchema = z.object({
   price: z.int().nullable(),
   /** Whole percent dearer (or, below zero, cheaper) than the source. */
   difference: z.int().nullable(),
-  stock: z.int(),
+  /** Null: not tracked. */
+  stock: z.int().nullable(),
   /** Units sold of the target's product. */
   sold: z.int(),
   problem: z.enum(linkProblems).nullable(),
@@ -179,7 +181,7 @@ export function toProductRow(item: CatalogueItem, shop: BenchShop, at: Moment, s
     brand: product.brand,
     image: imageOf(product, variant),
     price: priceOf(product, variant),
-    stock: stockOf(product, variant),
+    stock: trackedStock(stockOf(product, variant)),
     status: product.status,
     forSale: isForSale(product, variant, at),
     isBundle: product.bundle !== null,
@@ -239,7 +241,7 @@ export function toLaneRow(link: Link, kind: LinkKind, shop: BenchShop, at: Momen
     image: imageOf(item.product, item.variant),
     price,
     difference: product ? percentDifference(price, product.price) : null,
-    stock: stockOf(item.product, item.variant),
+    stock: trackedStock(stockOf(item.product, item.variant)),
     sold: shop.sold.get(item.product.sku) ?? 0,
     problem: linkProblem(link, kind, product ?? item.product, item, at),
     from: link.from ?? null,

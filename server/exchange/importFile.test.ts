@@ -93,7 +93,7 @@ describe('importFile', () => {
         done: 'Imported products from file.csv: 2 new, 1 changed',
       })
       const after = await stored()
-      expect(shop.catalogue.product('A')).toMatchObject({ name: { en: 'Great smoker' }, price: 4500, stock: 0 })
+      expect(shop.catalogue.product('A')).toMatchObject({ name: { en: 'Great smoker' }, price: 4500, stock: null })
       expect((await store.productsBySku(['A'])).get('A')!.description).toEqual({ en: 'A long text.' })
       const found = async (words: string) =>
         (await findProducts(running, { words, filter: productFilterSchema.parse({}), sort: 'match', offset: 0, limit: 9 })).skus

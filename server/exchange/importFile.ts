@@ -118,7 +118,7 @@ async function writeFile(running: Running, task: ImportTask, rows: number): Prom
 }
 
 function report({ rows, ignoredColumns, summary }: Omit<Tried, 'changes'>, { kind }: ImportTask, done: string | null): ImportReport {
-  const { created, updated, unchanged, effects, rejections } = summary
+  const { created, updated, unchanged, effects, rejections, notes } = summary
   return {
     kind,
     rows,
@@ -128,6 +128,8 @@ function report({ rows, ignoredColumns, summary }: Omit<Tried, 'changes'>, { kin
     effects: effects.slice(0, maxListed),
     rejected: rejections.length,
     rejections: rejections.slice(0, maxListed),
+    noted: notes.length,
+    notes: notes.slice(0, maxListed),
     ignoredColumns,
     done,
   }

@@ -24,7 +24,7 @@ export interface ReadRows {
 export interface FileReading {
   kind: FileKind
   format: FileFormatKey
-  settings: Pick<ShopSettings, 'currency' | 'language'>
+  settings: Pick<ShopSettings, 'currency' | 'language' | 'emptyStock'>
 }
 
 const batchSize = 250
@@ -71,7 +71,7 @@ function readRow(line: number, cells: string[], { columns }: Header, { kind, set
     batch.lines.push(fileKindOf(kind).read(line, row, settings))
   } catch (error) {
     if (!(error instanceof RowError)) throw error
-    batch.rejections.push({ line, column: error.column, reason: error.message, row })
+    batch.rejections.push({ line, column: error.column, reason: error.message, more: [...error.more], row })
   }
 }
 

@@ -200,7 +200,7 @@ const salesMakers: typeof makers = [
     settings: { bundle: bundleFor(shop, choose) },
     seen: {},
   }),
-  (_, choose) => ({ type: 'setTimeZone', timeZone: choose(['UTC', 'Europe/London', 'Pacific/Auckland']) }),
+  (_, choose) => ({ type: 'changeSettings', settings: { timeZone: choose(['UTC', 'Europe/London', 'Pacific/Auckland']) } }),
   (shop, choose) => ({
     type: 'removeBundle',
     sku: choose([...shop.versions.bundles].flatMap(([sku, { live }]) => (live ? [] : [sku]))),

@@ -30,6 +30,7 @@ import type { Change } from '../../core/records/registry'
 import { recordOf } from '../../core/records/registry'
 import { scheduleRecord } from '../../core/records/releases/scheduleRecord'
 import { settingRecord } from '../../core/records/settings/settingRecord'
+import { withSettings } from '../../core/records/settings/settings'
 import { switchedOffRecord } from '../../core/records/switchedOff/switchedOffRecord'
 import type { AllVersions } from '../../core/releases/draftedSorts'
 import { draftedSorts, forEachSort } from '../../core/releases/draftedSorts'
@@ -143,9 +144,7 @@ export class LiveShop implements Shop, ShopView {
   }
 
   #takeSettings(): void {
-    const set = this.states.of(settingRecord)
-    const [timeZone, few] = [set.get('timeZone'), set.get('few')]
-    this.settings = { ...this.#ownSettings, ...(timeZone !== undefined && { timeZone }), ...(few !== undefined && { few: Number(few) }) }
+    this.settings = withSettings(this.#ownSettings, this.states.of(settingRecord))
     // What is written for shoppers follows from the settings.
     this.texts = this.#newTexts()
   }

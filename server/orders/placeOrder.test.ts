@@ -44,6 +44,21 @@ const stocksOf = ({ shop }: Running) =>
   shop.catalogue.products.filter(each => !each.bundle).map(({ sku, stock, variants }) => [sku, stock, ...variants.map(each => each.stock)])
 
 describe('placeOrder', () => {
+  it('leaves stock alone that is not tracked', async () => {
+    const untracked = makeProduct('SEED', { price: 300, stock: null, variants: [] })
+    const sized = makeProduct('HAT', { price: 900, variants: [makeVariant('HAT-S', { stock: null }), makeVariant('HAT-L', { stock: 2 })] })
+    await withStore({ products: [untracked, sized] }, async store => {
+      const shop = await loadLiveShop(store)
+      const running = { store, shop, log: new CommandLog(store, shop) }
+      const lines = ['SEED', 'HAT-S', 'HAT-L'].map((sku, i) => ({ sku, quantity: i < 2 ? 500 : 1 }))
+      await placeOrder(running, lines, 300 * 500 + 900 * 500 + 900)
+      expect(stocksOf(running)).toEqual([
+        ['SEED', null],
+        ['HAT', 5, null, 1],
+      ])
+    })
+  })
+
   it('with the same key once more is answered as before, and is no second order, also at once and after a start anew', async () => {
     await withShop(async running => {
       const lines = [{ sku: 'VEIL-S', quantity: 1 }]

@@ -104,8 +104,8 @@ async function lowered(reader: StoreReader, { lines }: PricedCart, itemOf: Runni
     taken.set(sku, (taken.get(sku) ?? 0) + quantity)
   const skus = new Set([...taken.keys()].map(sku => itemOf(sku)!.product.sku))
   const products = await reader.productsBySku([...skus])
-  const less = <T extends { sku: string; stock: number }>(each: T): T =>
-    taken.has(each.sku) ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
+  const less = <T extends { sku: string; stock: number | null }>(each: T): T =>
+    taken.has(each.sku) && each.stock !== null ? { ...each, stock: each.stock - taken.get(each.sku)! } : each
   return Array.from(products.values(), (before): Change => {
     const after: Product = { ...less(before), variants: before.variants.map(less) }
     return { of: 'product', owner: before.sku, key: '', before, after }

@@ -15,7 +15,17 @@ export async function withStore(
   const store = await openSqliteStore(databaseFile(folder))
   try {
     await store.fill({
-      settings: { name: 'Test', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
+      settings: {
+        name: 'Test',
+        currency: 'EUR',
+        language: 'en',
+        languages: ['en'],
+        productUrl: '/p/{sku}',
+        timeZone: 'UTC',
+        few: 5,
+        emptyStock: 'untracked',
+        welcome: {},
+      },
       categories: [],
       products: [],
       articles: [],

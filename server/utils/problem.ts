@@ -155,6 +155,8 @@ const commandStatus: Record<CommandErrorCode, number> = {
   'nothing-to-publish': 409,
   'retired-kind': 409,
   'kind-name-taken': 409,
+  'products-stand': 409,
+  'no-own-language': 422,
   'last-kind': 409,
   'in-use': 409,
 }

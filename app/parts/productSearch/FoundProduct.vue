@@ -6,11 +6,12 @@ import { productSearchWords } from './words'
 const say = productSearchWords.foundProduct
 
 /** A product in the list of what a field has found. */
-defineProps<{
+const props = defineProps<{
   row: Pick<ProductRow, 'sku' | 'image' | 'price' | 'stock' | 'variants'>
   /** What makes it an item of its list. */ item: Record<string, unknown>
 }>()
 const studio = useStudioShop()
+const stock = computed(() => (props.row.stock === null ? say.untracked : say.inStock(props.row.stock)))
 </script>
 
 <template>
@@ -18,7 +19,7 @@ const studio = useStudioShop()
     <template #prepend><ProductPicture :src="row.image" class="thumb" /></template>
     <v-list-item-subtitle
       ><span class="mono">{{ row.sku }}</span> · {{ row.price === null ? say.noPrice : studio.money(row.price) }} ·
-      <span :class="{ wrong: row.stock <= 0 }">{{ say.inStock(row.stock) }}</span><template v-if="row.variants">
+      <span :class="{ wrong: row.stock === 0 }">{{ stock }}</span><template v-if="row.variants">
         · {{ say.variants(row.variants) }}</template
       ></v-list-item-subtitle
     >

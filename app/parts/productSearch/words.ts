@@ -5,6 +5,7 @@ export const productSearchWords = {
   foundProduct: {
     noPrice: 'no price',
     inStock: (stock: number) => (stock > 0 ? `${stock} in stock` : 'out of stock'),
+    untracked: 'stock not tracked',
     variants: (count: number) => counted(count, 'variant'),
   },
   candidateRow: {

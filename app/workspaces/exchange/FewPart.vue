@@ -17,7 +17,7 @@ watch(() => studio.shop?.settings.few, takeOver, { immediate: true })
 async function change(): Promise<void> {
   const { data } = fewSchema.safeParse(few.value === '' ? NaN : Number(few.value))
   if (data === undefined) takeOver()
-  else if (data !== studio.shop?.settings.few && !(await set({ type: 'setFew', few: data }))) takeOver()
+  else if (data !== studio.shop?.settings.few && !(await set({ few: data }))) takeOver()
 }
 </script>
 

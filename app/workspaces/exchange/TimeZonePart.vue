@@ -21,7 +21,7 @@ const time = computed(() =>
   new Intl.DateTimeFormat('en-GB', { timeZone: zone.value, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format(now.value),
 )
 const { set, may } = useSetting()
-const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.value ? set({ type: 'setTimeZone', timeZone }) : undefined)
+const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.value ? set({ timeZone }) : undefined)
 </script>
 
 <template>

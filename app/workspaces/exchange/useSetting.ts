@@ -1,4 +1,5 @@
 import { commandAnswerSchema } from '../../../core/workbench/workbench'
+import type { ChangeableSettings } from '../../../core/records/settings/settings'
 import { callApi } from '../../data/callApi'
 import { useHistory } from '../../data/history'
 import { useMe } from '../../data/me'
@@ -12,9 +13,12 @@ export function useSetting() {
   const history = useHistory()
   const messages = useMessages()
   /** Returns whether it was set; else it is said why not. */
-  async function set(body: { type: string; [setting: string]: unknown }): Promise<boolean> {
+  async function set(settings: Partial<ChangeableSettings>): Promise<boolean> {
     try {
-      const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body })
+      const { words } = await callApi(commandAnswerSchema, '/api/commands', {
+        method: 'POST',
+        body: { type: 'changeSettings', settings },
+      })
       await Promise.all([studio.refresh(), history.load()])
       history.tellDone(`${words}.`)
       return true

@@ -32,6 +32,7 @@ export const shopAnswerSchema = z
     currency: z.string(),
     language: z.string(),
     languages: z.array(z.string()),
+    welcome: z.string().meta({ description: 'What it says to shoppers at its beginning; empty: nothing.' }),
     checkout: z.boolean().meta({ description: 'Whether orders are taken here.' }),
     style: styleSchema.meta({ description: houseStyle }),
     categories: z.array(namedKeySchema.extend({ parent: z.string().nullable() })),

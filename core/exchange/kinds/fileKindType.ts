@@ -82,8 +82,8 @@ export interface FileKindType<Line> {
   toldBy: string
   /** Whether a column that is not among `columns` means something, as those of other languages do. */
   knows?(column: string): boolean
-  /** Reads a row. @param line of the file, counted from 1 @throws RowError when a cell can’t be read */
-  read(line: number, cells: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): Line
+  /** Reads a row. @param line of the file, counted from 1 @throws RowError with all cells that can’t be read */
+  read(line: number, cells: FileRow, settings: Pick<ShopSettings, 'currency' | 'language' | 'emptyStock'>): Line
   importing(shop: ImportShop, how: 'tried' | 'written'): FileImport<Line>
   /** The columns of a file with all there is of it in a shop. */
   columnsOf(shop: ExportShop): string[]

@@ -1,41 +1,52 @@
+import { isEqual } from 'es-toolkit'
 import { z } from 'zod'
-import { fewSchema, timeZoneSchema } from '../../catalogue/shopSettings'
-import type { CommandContext } from '../../journal/commandContext'
+import { CommandError } from '../../journal/commandError'
 import type { CommandGroup } from '../../journal/commandGroup'
-import { counted } from '../../text/sentence'
+import { counted, listed } from '../../text/sentence'
 import type { SettingChange } from './settingRecord'
-import { settingRecord } from './settingRecord'
+import { settingRecord, whatStandsOn } from './settingRecord'
+import type { ChangeableSettings, SettingName } from './settings'
+import { changeableSettingsSchema, keptSetting } from './settings'
 
 /** Commands on what holds for the shop as a whole. */
 const settingCommandSchema = z.discriminatedUnion('type', [
-  /** Sets where the shop’s days begin and end. */
-  z.strictObject({ type: z.literal('setTimeZone'), timeZone: timeZoneSchema }),
-  /** Sets of how many shoppers are told that only a few are left. */
-  z.strictObject({ type: z.literal('setFew'), few: fewSchema }),
+  z.strictObject({ type: z.literal('changeSettings'), settings: changeableSettingsSchema.partial() }),
 ])
 
 export const settingCommands: CommandGroup<typeof settingCommandSchema> = {
   schema: settingCommandSchema,
   // It holds for everything.
   role: () => 'admin',
-  plan(command, context): SettingChange[] {
-    const { states, timeZone, few } = context
-    switch (command.type) {
-      case 'setTimeZone':
-        return setting('timeZone', timeZone, command.timeZone, states)
-      case 'setFew':
-        return setting('few', String(few), String(command.few), states)
+  plan({ settings }, context): SettingChange[] {
+    const now = context.shop.settings
+    const after = { ...now, ...settings }
+    for (const name of ['currency', 'language'] as const) {
+      const reason = after[name] === now[name] ? null : whatStandsOn(name, context.shop)
+      if (reason) throw new CommandError('products-stand', reason)
     }
+    if (!after.languages.includes(after.language))
+      throw new CommandError('no-own-language', `The shop’s own language, ${after.language}, has to be among its languages.`)
+    const set = context.states.of(settingRecord)
+    return namesOf(settings)
+      .filter(name => !isEqual(now[name], after[name]))
+      .map(name => ({ of: 'setting', owner: '', key: name, before: set.get(name) ?? null, after: keptSetting(name, after[name]) }))
   },
-  words(command) {
-    if (command.type === 'setTimeZone') return `Set the shop’s time zone to ${command.timeZone}`
-    return command.few
-      ? `Told shoppers of ${counted(command.few, 'thing')} or fewer that only a few are left`
-      : 'Told shoppers no longer that only a few are left'
-  },
+  words: ({ settings }) => listed(namesOf(settings).map(name => words[name](settings[name] as never))) || 'Changed nothing of the shop',
 }
 
-/** @param now how it is, which may be as the shop brought it along */
-function setting(key: string, now: string, after: string, states: CommandContext['states']): SettingChange[] {
-  return now === after ? [] : [{ of: 'setting', owner: '', key, before: states.of(settingRecord).get(key) ?? null, after }]
+const namesOf = (settings: Partial<ChangeableSettings>) => Object.keys(settings) as SettingName[]
+
+const words: { [Name in SettingName]: (value: ChangeableSettings[Name]) => string } = {
+  name: name => `Called the shop ${name}`,
+  currency: currency => `Set the currency to ${currency}`,
+  language: language => `Set the shop’s own language to ${language}`,
+  languages: languages => `Set the shop’s languages to ${listed(languages)}`,
+  productUrl: url => `Set the address of products to ${url}`,
+  timeZone: timeZone => `Set the shop’s time zone to ${timeZone}`,
+  few: few =>
+    few
+      ? `Told shoppers of ${counted(few, 'thing')} or fewer that only a few are left`
+      : 'Told shoppers no longer that only a few are left',
+  emptyStock: emptyStock => `Took an empty stock cell for ${emptyStock === 'untracked' ? 'stock that is not tracked' : 'nothing in stock'}`,
+  welcome: () => 'Changed the welcome of the stand-in shop',
 }

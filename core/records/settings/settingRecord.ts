@@ -1,5 +1,7 @@
 import { asItIs, keyedRecord } from '../../journal/keyed'
 import type { ChangeOf } from '../../journal/record'
+import type { ShopView } from '../../journal/shopView'
+import { counted } from '../../text/sentence'
 
 /** What was set for the shop as a whole, by the name of the setting; what was not set is as the shop brought it along. */
 export const settingRecord = keyedRecord<'setting', string>(
@@ -9,7 +11,27 @@ export const settingRecord = keyedRecord<'setting', string>(
     live: (_, effects) => effects.settingsChanged(),
     // Days begin and end otherwise everywhere.
     counting: { isCopied: false, apply: () => false },
+    usedBy({ key }, shop) {
+      const words = key === 'currency' || key === 'language' ? whatStandsOn(key, shop) : null
+      return words === null ? null : { about: key, words }
+    },
   },
   asItIs,
 )
 export type SettingChange = ChangeOf<'setting', string | null>
+
+/** Why a setting can't be another by now, in words; null: it can. */
+export function whatStandsOn(setting: 'currency' | 'language', { catalogue: { products } }: ShopView): string | null {
+  // Names stand in the shop's own language, by which products are found and put in order.
+  if (setting === 'language')
+    return products.length
+      ? `The shop’s own language stays: the names of ${counted(products.length, 'product')} are in it. Others can be added beside it.`
+      : null
+  // Amounts are kept in the currency's minor units, and would mean something else in another.
+  const priced = products.filter(each =>
+    [each.price, each.was, each.cost, ...each.variants.map(variant => variant.price)].some(amount => amount !== null),
+  )
+  return priced.length
+    ? `The currency stays: ${counted(priced.length, 'product')} ${priced.length > 1 ? 'have' : 'has'} prices in it.`
+    : null
+}

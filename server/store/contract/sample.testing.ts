@@ -18,6 +18,8 @@ export const settings = {
   productUrl: '/p/{sku}',
   timeZone: 'Europe/Berlin',
   few: 5,
+  emptyStock: 'untracked' as const,
+  welcome: {},
 }
 export const categories: Category[] = [
   { key: 'frames', name: { en: 'Frames' }, parent: 'hives' },

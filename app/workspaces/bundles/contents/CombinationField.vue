@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { OptionGroup } from '../../../../core/catalogue/bundle'
 import { variantsOf } from '../../../../core/bundles/editBundle'
-import { imageOf, priceOf, stockOf } from '../../../../core/catalogue/product'
+import { imageOf, priceOf, stockOf, trackedStock } from '../../../../core/catalogue/product'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { foldedWords, hasWords } from '../../../../core/text/foldedWords'
 import type { ProductRow } from '../../../../core/workbench/workbench'
@@ -38,7 +38,7 @@ const ofGroup = computed(() =>
       name: itemName({ product, variant }, studio.words),
       image: imageOf(product, variant),
       price: priceOf(product, variant),
-      stock: stockOf(product, variant),
+      stock: trackedStock(stockOf(product, variant)),
       variants: 0,
     })),
 )

@@ -2,7 +2,7 @@
 import type { OptionGroup } from '../../../../core/catalogue/bundle'
 import type { Combination, Values } from '../../../../core/bundles/combinations'
 import { withCombination } from '../../../../core/bundles/combinations'
-import { isForSale, priceOf, stockOf } from '../../../../core/catalogue/product'
+import { isForSale, priceOf, stockOf, trackedStock } from '../../../../core/catalogue/product'
 import { itemName } from '../../../../core/delivery/deliveredItem'
 import { useStudioShop } from '../../../data/studioShop'
 import { useBundles } from '../bundles'
@@ -27,7 +27,7 @@ function productOf(sku: string) {
   return {
     product: itemName(item, studio.words),
     wrong: isForSale(item.product, item.variant, studio.now()) ? '' : say.notForSale,
-    stock: stockOf(item.product, item.variant),
+    stock: trackedStock(stockOf(item.product, item.variant)) ?? say.untracked,
     price: price === null ? '' : studio.money(price),
   }
 }

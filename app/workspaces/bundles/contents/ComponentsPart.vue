@@ -39,10 +39,11 @@ const rows = computed(() =>
       name: item ? itemName(item, studio.words) : component.sku,
       image: item ? imageOf(item.product, item.variant) : null,
       price: item ? priceOf(item.product, item.variant) : null,
-      stock: item ? stockOf(item.product, item.variant) : 0,
+      stock: stockWords(item ? stockOf(item.product, item.variant) : 0),
     }
   }),
 )
+const stockWords = (units: number) => (units === Infinity ? say.untracked : say.inStock(studio.number(units)))
 const set = (components: Component[], typed = false) => store.changeBundle({ ...props.bundle, components }, typed)
 const change = (key: string, part: Partial<Component>, typed = false) =>
   set(
@@ -118,9 +119,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
                 <option v-for="each in choiceFor(row.sku)!" :key="each.value" :value="each.value">{{ each.title }}</option>
               </select>
               <span class="mono">{{ row.sku }}</span>
-              <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft">{{
-                say.inStock(studio.number(row.stock))
-              }}</span>
+              <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft">{{ row.stock }}</span>
             </span>
           </span>
           <span class="price">{{ row.price === null ? '' : studio.money(row.price * row.quantity) }}</span>

@@ -19,6 +19,12 @@ const bundle = computed(() => props.stored.settings.bundle)
 
 const range = computed(() => bundleRange(bundle.value, store.catalogue))
 const stock = computed(() => bundleStock(bundle.value, store.catalogue))
+const soldWords = computed(() => {
+  const { min, max } = stock.value
+  if (min === Infinity) return say.asOftenAsWanted
+  const most = max === Infinity ? say.asOftenAsWanted : `${studio.number(max)} ${max === 1 ? say.time : say.times}`
+  return min === max ? most : say.to(studio.number(min), most)
+})
 const fromTo = (from: number, to: number) =>
   from === to ? studio.money(from) : say.toWithMax(studio.money(Math.min(from, to)), studio.money(Math.max(from, to)))
 const payWords = computed(() => range.value && fromTo(range.value.from.price, range.value.to.price))
@@ -175,8 +181,7 @@ function type(event: Event): void {
           <div>
             <dt>{{ say.canBeSold }}</dt>
             <dd :class="{ wrong: !stock.max }">
-              {{ stock.min === stock.max ? '' : say.to(studio.number(stock.min)) }}{{ studio.number(stock.max) }}
-              {{ stock.max === 1 ? say.time : say.times }}
+              {{ soldWords }}
             </dd>
           </div>
         </template>

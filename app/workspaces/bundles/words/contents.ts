@@ -6,6 +6,7 @@ export const contentsWords = {
     product: 'Product',
     sku: 'SKU',
     stock: 'Stock',
+    untracked: 'not tracked',
     price: 'Price',
     productFor: (inWords: string | number) => `Product for ${inWords}`,
     notSold: 'Not sold',
@@ -23,6 +24,7 @@ export const contentsWords = {
     typeToFind: 'Type a name or SKU: everything in the catalogue can be chosen.',
   },
   componentsPart: {
+    untracked: 'stock not tracked',
     retired: 'retired',
     parts: 'Parts',
     alwaysInTheSet: 'Always in the set',

@@ -13,7 +13,10 @@ const props = defineProps<{ product: WorkbenchProduct }>()
 const emit = defineEmits<{ neighbours: [] }>()
 const studio = useStudioShop()
 
-const stock = computed(() => (props.product.stock ? say.inStock(props.product.stock) : say.outOfStock))
+const stock = computed(() => {
+  if (props.product.stock === null) return say.untracked
+  return props.product.stock ? say.inStock(props.product.stock) : say.outOfStock
+})
 const maxBundles = 3
 const bundles = computed(() => props.product.inBundles.slice(0, maxBundles))
 const moreBundles = computed(() => props.product.inBundles.length - maxBundles)
@@ -46,7 +49,7 @@ const leftOut = computed(() =>
         ><i>·</i></template
       >
       <b>{{ studio.money(product.price) }}</b><i>·</i>
-      <span :class="{ wrong: !product.stock }">{{ stock }}</span>
+      <span :class="{ wrong: product.stock === 0 }">{{ stock }}</span>
       <template v-if="product.variants"
         ><i>·</i><span>{{ say.variants(product.variants) }}</span></template
       >

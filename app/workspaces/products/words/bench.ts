@@ -121,6 +121,7 @@ export const benchWords = {
     whatCountsForNeighbours: 'What counts for neighbours',
     whichTraitsCountForSuggestions: 'Which traits count for suggestions and rules',
     inStock: (stock: string | number) => `${stock} in stock`,
+    untracked: 'stock not tracked',
     outOfStock: 'out of stock',
   },
   severalHead: {

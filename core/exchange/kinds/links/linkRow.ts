@@ -5,7 +5,7 @@ import type { Link, LinkDetails } from '../../../links/lane'
 import { linkDetailsSchema } from '../../../links/lane'
 import { fromCell, toCell } from '../cells'
 import type { FileRow } from '../../fileRow'
-import { readCell } from '../../fileRow'
+import { RowFaults, readCell } from '../../fileRow'
 
 /** The columns of a file of links, in their order. */
 export const linkColumns = ['source', 'kind', 'target', 'place', 'from', 'until', 'note'] as const
@@ -15,7 +15,7 @@ export interface LinkFileRow {
   source: string
   kind: string
   target: string
-  /** 1…n; null: where there is room, in the file's order. */
+  /** From 1; null: where there is room, in the file's order. */
   place: number | null
   details: Partial<LinkDetails>
 }
@@ -27,20 +27,21 @@ const placeSchema = z
   .regex(/^0*[1-9]\d{0,5}$/, 'A place is a whole number from 1.')
   .transform(Number)
 
-/** Reads a row of a file. @throws RowError when a cell can't be read */
+/** Reads a row of a file. @throws RowError with all cells that can't be read */
 export function readLinkRow(row: FileRow): LinkFileRow {
+  const faults = new RowFaults()
+  const take = <T>(column: string, schema: z.ZodType<T>, cell: unknown) => faults.reading(() => readCell(column, schema, cell))
+  const source = take('source', skuSchema, fromCell(row.source!.trim()))
+  const kind = take('kind', kindKeySchema, fromCell(row.kind!.trim()))
+  const target = take('target', skuSchema, fromCell(row.target!.trim()))
+  const place = row.place?.trim() ? take('place', placeSchema, row.place) : null
   const details: Partial<LinkDetails> = {}
   for (const column of ['from', 'until', 'note'] as const) {
     const cell = row[column]
-    if (cell !== undefined) details[column] = readCell(column, linkDetailsSchema.shape[column], emptyIsNull(fromCell(cell)))
+    if (cell !== undefined) details[column] = take(column, linkDetailsSchema.shape[column], emptyIsNull(fromCell(cell)))
   }
-  return {
-    source: readCell('source', skuSchema, fromCell(row.source!.trim())),
-    kind: readCell('kind', kindKeySchema, fromCell(row.kind!.trim())),
-    target: readCell('target', skuSchema, fromCell(row.target!.trim())),
-    place: row.place?.trim() ? readCell('place', placeSchema, row.place) : null,
-    details,
-  }
+  faults.end()
+  return { source: source!, kind: kind!, target: target!, place: place!, details }
 }
 
 /** A link as a row of a file. @param place counted from 1 */

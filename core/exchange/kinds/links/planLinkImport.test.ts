@@ -74,19 +74,33 @@ describe('planLinkImport', () => {
     expect(outcome('ABC', 'C', 'A')).toEqual(['ABC', '0 new, 0 changed, 2 same'])
   })
 
-  it('refuses places that can’t all be had, and takes the others', () => {
+  it('refuses a place that another row has, and takes the others', () => {
     expect(outcome('A', 'B,1', 'C,1')).toEqual(['BA', '1 new, 0 changed, 0 same', '3 place: Line 2 has place 1 of this lane already.'])
-    expect(outcome('A', 'B,2', 'C,5')).toEqual([
+    expect(outcome('', 'A,1', 'NO,2', 'B,3')).toEqual([
       'AB',
-      '1 new, 0 changed, 0 same',
-      '3 place: There is no place 5: with this file the lane has 3 links.',
+      '2 new, 0 changed, 0 same',
+      '3 target: There is no product or variant with the SKU NO.',
     ])
-    expect(outcome('', 'A,2', 'B,3')).toEqual([
-      '',
-      '0 new, 0 changed, 0 same',
-      '2 place: There is no place 2: with this file the lane has 1 link.',
-      '3 place: There is no place 3: with this file the lane has 2 links.',
-    ])
+  })
+
+  it('takes places with gaps for an order', () => {
+    expect(outcome('', 'C,30', 'A,10', 'B,20')).toEqual(['ABC', '3 new, 0 changed, 0 same'])
+    expect(outcome('DE', 'A,10', 'B,20', 'E,5')).toEqual(['DEAB', '2 new, 0 changed, 1 same'])
+    expect(outcome('A', 'B,2', 'C,5')).toEqual(['ABC', '2 new, 0 changed, 0 same'])
+    expect(outcome('ABC', 'D,1', 'A,900')).toEqual(['DBCA', '1 new, 1 changed, 0 same'])
+  })
+
+  it('says all that is wrong with a row', () => {
+    const faultsOf = (row: string) => planned([line(row)]).rejections.map(({ column, more }) => [column, ...more.map(each => each.column)])
+    expect(faultsOf('NO,none,GONE,,2026-05-01,2026-04-30')).toEqual([['source', 'kind', 'target', 'until']])
+    expect(faultsOf('GLO-M,upsell,GONE')).toEqual([['source', 'target']])
+  })
+
+  it('keeps a link to what is retired, and says that nobody sees it', () => {
+    const { notes, ...plan } = planned([line('S,upsell,OLD')])
+    expect(plan).toMatchObject({ created: 1, rejections: [] })
+    expect(notes).toEqual([{ line: 2, column: 'target', words: 'OLD is retired: the link is kept, and shoppers don’t see it.' }])
+    expect(planned([line('S,upsell,OLD')], { S: lane('OLD') }).notes).toEqual([])
   })
 
   it('says of every row that can’t be taken why', () => {
@@ -114,7 +128,6 @@ describe('planLinkImport', () => {
       '5 target: There is no product or variant with the SKU NO.',
       '6 target: A product can’t be linked to itself or to one of its own variants.',
       '8 target: Line 7 has the same link.',
-      '9 target: OLD is retired and would never be shown.',
       '10 kind: The kind “gone” is retired; it gets no new links.',
       '11 until: With these dates the link would never be shown: it ends before it begins.',
       '14 target: A product can’t be linked to itself or to one of its own variants.',
@@ -174,14 +187,17 @@ describe('planLinkImport', () => {
           rows.toSorted((a, b) => order.get(a)! - order.get(b)!),
           lanes,
         )
-        expect(plan).toEqual({ changes: [], created: 0, updated: 0, unchanged: rows.length, effects: [], rejections: [] })
+        expect(plan).toEqual({ changes: [], created: 0, updated: 0, unchanged: rows.length, effects: [], rejections: [], notes: [] })
       }),
     )
   })
 
   it('keeps every lane whole: places 1…n, nothing lost, nothing double, and every row counted once', () => {
     const row = fc
-      .record({ target: fc.constantFrom('A', 'B', 'C', 'D', 'E', 'S', 'OLD', 'NO'), place: fc.option(fc.integer({ min: 1, max: 7 })) })
+      .record({
+        target: fc.constantFrom('A', 'B', 'C', 'D', 'E', 'S', 'OLD', 'NO'),
+        place: fc.option(fc.constantFrom(1, 2, 3, 4, 6, 10, 20)),
+      })
       .map(({ target, place }) => line(`S,upsell,${target},${place ?? ''}`))
     fc.assert(
       fc.property(anyLane, fc.array(row, { maxLength: 8 }), (given, rows) => {
@@ -193,7 +209,11 @@ describe('planLinkImport', () => {
           new Set([...given.map(link => link.target), ...taken.map(each => each.target!)]),
         )
         expect(new Set(after.map(link => link.target)).size).toBe(after.length)
-        for (const each of taken) if (each.place) expect(after[Number(each.place) - 1]!.target).toBe(each.target)
+        const places = taken.flatMap(each => (each.place ? [Number(each.place)] : []))
+        for (const each of taken.filter(one => one.place)) {
+          const behind = places.filter(place => place > Number(each.place)).length
+          expect(after[Math.min(Number(each.place), after.length - behind) - 1]!.target).toBe(each.target)
+        }
         // Links that the file doesn't name keep their order.
         const named = new Set(taken.map(each => each.target))
         const unnamed = (links: readonly Link[]) =>

@@ -5,7 +5,7 @@ import type { LinkKind } from '../../../links/kind'
 import type { Lane, Link } from '../../../links/lane'
 import { detailLinks, isNeverShown, sameLane } from '../../../links/lane'
 import type { ImportPart, ImportSummary } from '../../importReport'
-import { RowError } from '../../fileRow'
+import { RowError, RowFaults } from '../../fileRow'
 import type { LinkFileRow } from './linkRow'
 import { linkRowAgain } from './linkRow'
 
@@ -30,14 +30,14 @@ const linesInStep = 2000
 
 /**
  * Works out what a file of links asks for. Links that it doesn't name stay. In a lane
- * - a row with a place puts its link at that place of the finished lane;
+ * - a row with a place puts its link at that place of the finished lane, or, when the lane is not so long, at its end in the places' order;
  * - a row without one leaves a link where it stands among the others, and puts a new one at the end, in the file's order;
  * - rows that name every link of the lane, all without a place, are its order.
  * A step is some lanes, each worked out on the lane as it is then; the caller may pause between them.
  * @returns how the rows are counted; the steps are what is changed by those that can be taken
  */
 export function* planLinkImport(lines: readonly LinkLine[], context: LinkImportContext): Generator<ImportPart, ImportSummary> {
-  const plan: ImportSummary = { created: 0, updated: 0, unchanged: 0, effects: [], rejections: [] }
+  const plan: ImportSummary = { created: 0, updated: 0, unchanged: 0, effects: [], rejections: [], notes: [] }
   let part: ImportPart = nothing()
   let lanes = 0
   for (const lane of yield* byLane(lines)) {
@@ -51,6 +51,7 @@ export function* planLinkImport(lines: readonly LinkLine[], context: LinkImportC
   yield part
   plan.rejections.sort(byLine)
   plan.effects.sort(byLine)
+  plan.notes.sort(byLine)
   return plan
 }
 
@@ -73,20 +74,22 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
   const { source, kind } = lines[0]!.row
   const before = context.lane(source, kind)
   const links = new Map(before.map(link => [link.target, link]))
-  const reject = ({ line, row }: LinkLine, { column, message }: RowError) =>
-    plan.rejections.push({ line, column, reason: message, row: linkRowAgain(row) })
+  const reject = ({ line, row }: LinkLine, { column, message, more }: RowError) =>
+    plan.rejections.push({ line, column, reason: message, more: [...more], row: linkRowAgain(row) })
 
   let taken: LinkLine[] = []
   const lineOf = new Map<string, number>()
   for (const each of lines) {
-    const problem = problemOf(each.row, links.get(each.row.target), lineOf, context)
-    if (problem) reject(each, problem)
-    else {
+    try {
+      checkRow(each.row, links.get(each.row.target), lineOf, context)
       taken.push(each)
       lineOf.set(each.row.target, each.line)
+    } catch (error) {
+      if (!(error instanceof RowError)) throw error
+      reject(each, error)
     }
   }
-  for (const [each, problem] of placeProblems(taken, links)) {
+  for (const [each, problem] of placeProblems(taken)) {
     reject(each, problem)
     taken = taken.filter(one => one !== each)
   }
@@ -104,6 +107,8 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
     const moved = was !== undefined && (row.place !== null || inFileOrder) && before[i] !== was
     const changed = was ? changedDetails(was, link) : []
     const line = lineNumber.get(link.target)!
+    if (!was && isRetired(context.item(link.target)!))
+      plan.notes.push({ line, column: 'target', words: `${link.target} is retired: the link is kept, and shoppers don’t see it.` })
     if (!was) {
       plan.created++
       plan.effects.push({ line, is: 'created', words: `${link.target} as ${kind} of ${source}, place ${i + 1}` })
@@ -121,31 +126,26 @@ function planLane(lines: readonly LinkLine[], context: LinkImportContext, plan: 
   return sameLane(before, after) ? null : { of: 'links', owner: source, key: kind, before, after }
 }
 
-/** Why a row can't be taken, whatever its place. */
-function problemOf(
-  row: LinkFileRow,
-  link: Link | undefined,
-  lineOf: ReadonlyMap<string, number>,
-  context: LinkImportContext,
-): RowError | null {
+/** Why a row can't be taken, whatever its place. @throws RowError with all that is wrong with it */
+function checkRow(row: LinkFileRow, link: Link | undefined, lineOf: ReadonlyMap<string, number>, context: LinkImportContext): void {
   const source = context.item(row.source)
   const target = context.item(row.target)
   const kind = context.kind(row.kind)
-  if (!source) return new RowError('source', `There is no product with the SKU ${row.source}.`)
-  if (source.variant) return new RowError('source', `${row.source} is a variant. Links start from its product, ${source.product.sku}.`)
-  if (!kind) return new RowError('kind', `There is no link kind “${row.kind}”.`)
-  if (!target) return new RowError('target', `There is no product or variant with the SKU ${row.target}.`)
-  if (target.product === source.product) return new RowError('target', 'A product can’t be linked to itself or to one of its own variants.')
-  if (lineOf.has(row.target)) return new RowError('target', `Line ${lineOf.get(row.target)} has the same link.`)
-  if (!link && kind.retired) return new RowError('kind', `The kind “${row.kind}” is retired; it gets no new links.`)
-  if (!link && isRetired(target)) return new RowError('target', `${row.target} is retired and would never be shown.`)
+  const faults = new RowFaults()
+  if (!source) faults.note('source', `There is no product with the SKU ${row.source}.`)
+  else if (source.variant) faults.note('source', `${row.source} is a variant. Links start from its product, ${source.product.sku}.`)
+  if (!kind) faults.note('kind', `There is no link kind “${row.kind}”.`)
+  if (!target) faults.note('target', `There is no product or variant with the SKU ${row.target}.`)
+  else if (target.product === source?.product) faults.note('target', 'A product can’t be linked to itself or to one of its own variants.')
+  else if (lineOf.has(row.target)) faults.note('target', `Line ${lineOf.get(row.target)} has the same link.`)
+  if (!link && kind?.retired) faults.note('kind', `The kind “${row.kind}” is retired; it gets no new links.`)
   if (isNeverShown(withDetails(link ?? { target: row.target }, row), context.timeZone))
-    return new RowError('until', 'With these dates the link would never be shown: it ends before it begins.')
-  return null
+    faults.note('until', 'With these dates the link would never be shown: it ends before it begins.')
+  faults.end()
 }
 
-/** Rows whose places can't all be had: two at one place, or one behind the end of the lane. */
-function placeProblems(lines: readonly LinkLine[], links: ReadonlyMap<string, Link>): [LinkLine, RowError][] {
+/** Rows that ask for a place which another has. */
+function placeProblems(lines: readonly LinkLine[]): [LinkLine, RowError][] {
   const problems: [LinkLine, RowError][] = []
   const at = new Map<number, number>()
   for (const each of lines) {
@@ -153,22 +153,6 @@ function placeProblems(lines: readonly LinkLine[], links: ReadonlyMap<string, Li
     if (place === null) continue
     if (at.has(place)) problems.push([each, new RowError('place', `Line ${at.get(place)} has place ${place} of this lane already.`)])
     else at.set(place, each.line)
-  }
-  const isNew = (each: LinkLine) => !links.has(each.row.target)
-  const gone = new Set(problems.map(([each]) => each))
-  let length = links.size + lines.filter(each => isNew(each) && !gone.has(each)).length
-  // From behind: what is not taken makes the lane shorter for those before it.
-  const placed = lines.filter(each => each.row.place !== null && !gone.has(each)).toSorted((a, b) => b.row.place! - a.row.place!)
-  for (const each of placed) {
-    if (each.row.place! <= length) break
-    problems.push([
-      each,
-      new RowError(
-        'place',
-        `There is no place ${each.row.place}: with this file the lane has ${length} ${length === 1 ? 'link' : 'links'}.`,
-      ),
-    ])
-    if (isNew(each)) length--
   }
   return problems
 }
@@ -182,8 +166,14 @@ function isOrder(lines: readonly LinkLine[], before: Lane): boolean {
 /** The targets of the finished lane, in order. */
 function orderOf(lines: readonly LinkLine[], before: Lane): string[] {
   if (isOrder(lines, before)) return lines.map(each => each.row.target)
-  const placed = new Map(lines.flatMap(({ row }) => (row.place === null ? [] : [[row.place, row.target] as const])))
   const targets = new Set([...before.map(link => link.target), ...lines.map(each => each.row.target)])
+  const placed = new Map<number, string>()
+  // Places order links also where they leave gaps, as 10, 20, 30 do: what is behind the end stands at the end.
+  let next = targets.size + 1
+  for (const { row } of lines.filter(each => each.row.place !== null).toSorted((a, b) => b.row.place! - a.row.place!)) {
+    next = Math.min(row.place!, next - 1)
+    placed.set(next, row.target)
+  }
   const fixed = new Set(placed.values())
   const rest = [...targets].filter(target => !fixed.has(target)).values()
   return Array.from(targets, (_, i) => placed.get(i + 1) ?? rest.next().value!)

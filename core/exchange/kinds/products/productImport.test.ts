@@ -39,12 +39,12 @@ describe('ProductImport', () => {
           categories: ['tools', 'gloves'],
           tags: ['beginner', 'leather'],
           price: 1990,
-          stock: 0,
+          stock: null,
           gtin: '4006381333931',
           attributes: { fits: ['left', 'right'] },
           variants: [
             makeVariant('GLO-M', { options: { size: 'M' }, stock: 3, price: 2150 }),
-            makeVariant('GLO-L', { options: { size: 'L' }, stock: 0, status: 'draft' }),
+            makeVariant('GLO-L', { options: { size: 'L' }, stock: null, status: 'draft' }),
           ],
         }),
       )
@@ -117,7 +117,7 @@ describe('ProductImport', () => {
       ),
     ).toEqual([
       '2 price: SET is a bundle: this follows from its parts. Leave the cell empty.',
-      '3 variantOf: Its product, in line 2, was not taken.',
+      '3 variantOf: SET is a bundle; it has no variants.',
     ])
     expect(told(imported([{ sku: 'SET-M', variantOf: 'SET', options: 'size=M' }], [set]))).toEqual([
       '2 variantOf: SET is a bundle; it has no variants.',
@@ -162,15 +162,13 @@ describe('ProductImport', () => {
       '3 sku: A SKU can’t contain “,”, “:”, “|” or control characters.',
       '4 sku: A-1 is a variant of A; name that under variantOf.',
       '5 price: “1.234” is not an amount such as 12.50.',
-      '6 variantOf: Its product, in line 5, was not taken.',
       '7 options: A-1 has the same options.',
       '8 options: A variant needs its options, such as size=M.',
       '9 variantOf: Its product, in line 4, was not taken.',
       '10 variantOf: There is no product with the SKU NO.',
       '11 variantOf: A product can’t be a variant of itself.',
-      '12 variantOf: Its product, in line 5, was not taken.',
+      '12 sku: A is a product; it can’t become a variant.',
       '14 sku: Line 13 has the same SKU.',
-      '15 name: A variant has no name of its own; leave it empty, its product’s is shown.',
       '16 gtin: This GTIN’s check digit or length is wrong.',
       '17 released: This is not a date in ISO 8601, such as 2026-03-01.',
       '18 status: A status is active, draft or retired.',
@@ -180,6 +178,69 @@ describe('ProductImport', () => {
       '22 options: Only a variant has options; name its product under variantOf.',
       '23 variantOf: M-1 is itself a variant, of D.',
     ])
+  })
+
+  it('takes variants whose rows repeat what their product is, and says what is otherwise', () => {
+    const facts = {
+      'name': 'Gloves',
+      'name@de': 'Handschuhe',
+      'brand': 'Corrie',
+      'category': 'Clothing > Gloves',
+      'released': '2026-03-01',
+    }
+    const rows: FileRow[] = [
+      { sku: 'GLO', ...facts, keywords: 'warm|leather', cost: '9', price: '19.90', attributes: 'fits=left' },
+      { sku: 'GLO-S', variantOf: 'GLO', options: 'size=S', ...facts, keywords: 'warm|leather', cost: '9.00', attributes: 'fits=left' },
+      { 'sku': 'GLO-M', 'variantOf': 'GLO', 'options': 'size=M', ...facts, 'name': 'Gloves, M', 'name@de': '', 'brand': '' },
+      { sku: 'GLO-L', variantOf: 'GLO', options: 'size=L', category: 'Clothing', released: '2026-04-01', keywords: 'warm', cost: '8' },
+    ]
+    const plan = imported(rows)
+    expect([told(plan), plan.created]).toEqual([[], 4])
+    expect(plan.notes.map(each => `${each.line} ${each.column}`)).toEqual(['4 name', '5 keywords', '5 cost', '5 released', '5 category'])
+    expect(plan.notes[0]!.words).toBe('A variant has no name of its own. What this row says differs from its product, and is left out.')
+    expect(after(plan, 'GLO')!.variants.map(each => each.sku)).toEqual(['GLO-S', 'GLO-M', 'GLO-L'])
+    expect(told(imported([...rows, { sku: 'GLO-X', variantOf: 'GLO', options: 'size=X', released: 'soon' }]))).toEqual([
+      '6 released: This is not a date in ISO 8601, such as 2026-03-01.',
+    ])
+  })
+
+  it('says all that is wrong with a row', () => {
+    const [wrong] = imported([{ sku: 'A', name: 'A', price: 'dear', was: '1,2,3', stock: 'few', gtin: '12', released: 'soon' }]).rejections
+    expect([wrong!.column, ...wrong!.more.map(each => each.column)]).toEqual(['gtin', 'price', 'was', 'stock', 'released'])
+    const [other] = imported([{ sku: 'B|C', variantOf: 'D:E', options: 'size', stock: 'few' }]).rejections
+    expect([other!.column, ...other!.more.map(each => each.column)]).toEqual(['sku', 'stock', 'options', 'variantOf'])
+  })
+
+  it('takes the variants of a product that the shop has, also when its own row can’t be taken', () => {
+    const given = makeProduct('A', { price: 500, variants: [makeVariant('A-1', { options: { size: '1' }, stock: 2 })] })
+    const plan = imported(
+      [
+        { sku: 'A', price: 'dear' },
+        { sku: 'A-1', variantOf: 'A', stock: '7' },
+        { sku: 'N', name: '' },
+        { sku: 'N-1', variantOf: 'N', options: 'size=1' },
+      ],
+      [given],
+    )
+    expect(plan.rejections.map(each => each.line)).toEqual([2, 4, 5])
+    expect(after(plan, 'A')).toEqual({ ...given, variants: [{ ...given.variants[0]!, stock: 7 }] })
+  })
+
+  it('takes an empty stock cell, and none at all, for stock that is not tracked, or for nothing, as the shop has set it', () => {
+    const stocks = (emptyStock: 'untracked' | 'none') =>
+      ['', 'untracked', '0', undefined].map(stock => {
+        const row = readProductRow({ sku: 'A', name: 'A', ...(stock !== undefined && { stock }) }, { ...settings, emptyStock })
+        return (row.fields as { stock?: number | null }).stock
+      })
+    expect(stocks('untracked')).toEqual([null, null, 0, undefined])
+    expect(stocks('none')).toEqual([0, null, 0, undefined])
+    expect(after(imported([{ sku: 'A', name: 'A' }]), 'A')!.stock).toBeNull()
+    const untracked = makeProduct('A', { stock: null, variants: [makeVariant('A-1', { options: { size: '1' }, stock: null })] })
+    for (const [emptyStock, cell] of [
+      ['untracked', ''],
+      ['none', 'untracked'],
+    ] as const)
+      expect(productFileRows(untracked, new Catalogue([], [], []), { ...settings, emptyStock }).map(row => row.stock)).toEqual([cell, cell])
   })
 
   it('takes names that every object has already, but not the one that no object can hold', () => {

@@ -19,6 +19,7 @@ export const settings = {
   productUrl: '/{sku}',
   timeZone: 'UTC',
   few: 5,
+  emptyStock: 'untracked' as const,
 }
 export const category = (key: string, name: string, parent: string | null = null): Category => ({ key, name: { en: name }, parent })
 export const categories = [
@@ -55,7 +56,7 @@ function importing(how: 'tried' | 'written', rows: readonly FileRow[], products:
         return [{ line: from + i + 2, cells, row: readProductRow(cells, settings) }]
       } catch (error) {
         if (!(error instanceof RowError)) throw error
-        unread.push({ line: from + i + 2, column: error.column, reason: error.message, row: cells })
+        unread.push({ line: from + i + 2, column: error.column, reason: error.message, more: [...error.more], row: cells })
         plan.passOver(from + i + 2, cells)
         return []
       }

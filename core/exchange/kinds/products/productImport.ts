@@ -15,9 +15,9 @@ import type { Text } from '../../../text/text'
 import { textIn } from '../../../text/text'
 import { keyFor } from '../../../text/keyFor'
 import { fromCell } from '../cells'
-import type { Effect, ImportPart, ImportSummary, Rejection } from '../../importReport'
+import type { Effect, ImportPart, ImportSummary, Note, Rejection } from '../../importReport'
 import type { FileRow } from '../../fileRow'
-import { RowError } from '../../fileRow'
+import { RowError, RowFaults } from '../../fileRow'
 import type { ProductFileRow, VariantFileRow } from './productRow'
 import { categoryPath } from './productRow'
 
@@ -49,7 +49,7 @@ export class ProductImport {
   readonly #touched = new Set<string>()
   /** Line of the file that a SKU stood in, and of a variant the product's SKU. */
   readonly #seen = new Map<string, { line: number; product: string }>()
-  /** Lines of products that were not taken: nor are their variants. */
+  /** Lines of products that were not taken: nor are their variants, unless the shop has the product. */
   readonly #rejectedProducts = new Map<string, number>()
   /** Variants whose product has not come yet, by its SKU. */
   readonly #waiting = new Map<string, ProductLine[]>()
@@ -59,6 +59,7 @@ export class ProductImport {
   #categoriesGiven = 0
   readonly #rejections: Rejection[] = []
   readonly #effects: Effect[] = []
+  readonly #notes: Note[] = []
   #created = 0
   #updated = 0
   #unchanged = 0
@@ -113,6 +114,7 @@ export class ProductImport {
       unchanged: this.#unchanged,
       effects: this.#effects.toSorted(byLine),
       rejections: this.#rejections.toSorted(byLine),
+      notes: this.#notes.toSorted(byLine),
     }
   }
 
@@ -160,7 +162,7 @@ export class ProductImport {
       this.#takeWaiting(row.sku)
     } catch (error) {
       if (!(error instanceof RowError)) throw error
-      this.#rejections.push({ line, column: error.column, reason: error.message, row: cells })
+      this.#rejections.push({ line, column: error.column, reason: error.message, more: [...error.more], row: cells })
       if (row.variantOf === null && !this.#seen.has(row.sku)) this.#rejectedProducts.set(row.sku, line)
     }
   }
@@ -177,7 +179,7 @@ export class ProductImport {
     for (const each of lines) this.#take(each)
   }
 
-  /** Notes that a row could not be read: when it is a product's, its variants are not taken either. */
+  /** Notes that a row could not be read: when it is that of a new product, its variants can't be taken either. */
   passOver(line: number, { sku, variantOf }: FileRow): void {
     if (sku?.trim() && !variantOf?.trim()) this.#rejectedProducts.set(fromCell(sku.trim()), line)
   }
@@ -186,29 +188,40 @@ export class ProductImport {
     const known = this.#catalogue.item(row.sku)
     if (known?.variant) throw new RowError('sku', `${row.sku} is a variant of ${known.product.sku}; name that under variantOf.`)
     const draft = this.#drafts.get(row.sku)
-    const was = draft?.after ?? emptyProduct(row.sku, 'active')
-    const stated = was.bundle && (['price', 'was', 'cost', 'stock'] as const).find(field => row.fields[field])
-    if (stated) throw new RowError(stated, `${row.sku} is a bundle: this follows from its parts. Leave the cell empty.`)
-    if (was.bundle && (row.fields.status ?? was.status) !== was.status)
-      throw new RowError(
-        'status',
-        `${row.sku} is a bundle: it is published, taken from shoppers or retired under Bundles. Leave the cell empty.`,
-      )
+    const was = draft?.after ?? { ...emptyProduct(row.sku, 'active'), stock: this.#unsaid }
+    const faults = new RowFaults()
+    if (was.bundle) this.#checkBundle(row, was, faults)
     const next = {
       ...was,
       ...row.fields,
+      // Of a bundle it follows from its parts, whatever an empty cell means.
+      ...(was.bundle && { stock: was.stock }),
       name: withTexts(was.name, row.name),
       description: withTexts(was.description, row.description),
       categories: row.categories ? [...new Set(row.categories.map(path => this.#category(path, was)))] : was.categories,
     }
-    if (!Object.keys(next.name).length) throw new RowError('name', 'A product needs a name.')
+    if (!Object.keys(next.name).length) faults.note('name', 'A product needs a name.')
+    faults.end()
     this.#count(line, row.sku, draft ? was : null, next, textIn(next.name, this.#settings.language, this.#settings.language))
     if (!draft || !isEqual(was, next)) this.#draft(row.sku, { before: draft?.before ?? null, after: next })
   }
 
+  /** The stock of something new of which a file has no such column. */
+  get #unsaid(): number | null {
+    return this.#settings.emptyStock === 'untracked' ? null : 0
+  }
+
+  /** Notes what a row says of a bundle that files can't say. */
+  #checkBundle({ sku, fields }: ProductFileRow, { status }: Product, faults: RowFaults): void {
+    for (const field of ['price', 'was', 'cost', 'stock'] as const)
+      if (fields[field]) faults.note(field, `${sku} is a bundle: this follows from its parts. Leave the cell empty.`)
+    if ((fields.status ?? status) !== status)
+      faults.note('status', `${sku} is a bundle: it is published, taken from shoppers or retired under Bundles. Leave the cell empty.`)
+  }
+
   #takeVariant(line: number, row: VariantFileRow): void {
     const draft = this.#drafts.get(row.variantOf)
-    const rejected = this.#rejectedProducts.get(row.variantOf)
+    const rejected = draft ? undefined : this.#rejectedProducts.get(row.variantOf)
     if (rejected !== undefined) throw new RowError('variantOf', `Its product, in line ${rejected}, was not taken.`)
     if (!draft) {
       const other = this.#catalogue.item(row.variantOf)?.product.sku ?? this.#seen.get(row.variantOf)?.product
@@ -224,16 +237,44 @@ export class ProductImport {
     const { variants } = draft.after
     const at = variants.findIndex(each => each.sku === row.sku)
     const was = variants[at] ?? null
-    const next: Variant = { ...(was ?? emptyVariant(row.sku)), ...row.fields }
+    const next: Variant = { ...(was ?? { ...emptyVariant(row.sku), stock: this.#unsaid }), ...row.fields }
     if (!Object.keys(next.options).length) throw new RowError('options', 'A variant needs its options, such as size=M.')
     const twin = variants.find(each => each.sku !== row.sku && isEqual(each.options, next.options))
     if (twin) throw new RowError('options', `${twin.sku} has the same options.`)
+    this.#noteRepeated(line, row, draft.after)
     this.#count(line, row.sku, was, next, `${Object.values(next.options).join(', ')}, of ${row.variantOf}`)
     if (!isEqual(was, next))
       this.#draft(row.variantOf, {
         ...draft,
         after: { ...draft.after, variants: was ? variants.with(at, next) : [...variants, next] },
       })
+  }
+
+  /** Notes what a variant's row says of its product that is not so. */
+  #noteRepeated(line: number, { ofProduct: { fields, name, description, categories } }: VariantFileRow, product: Product): void {
+    const differs = [
+      ...Object.entries(fields).filter(([field, value]) => !isEqual(product[field as keyof Product], value)),
+      ...Object.entries({ name, description }).flatMap(([field, texts]) =>
+        Object.entries(texts)
+          .filter(([language, text]) => product[field as 'name' | 'description'][language] !== text)
+          .map(([language]) => [language === this.#settings.language ? field : `${field}@${language}`] as const),
+      ),
+      ...(categories && !this.#hasCategories(product, categories) ? [['categories'] as const] : []),
+    ]
+    for (const [field] of differs) {
+      const column = columnOf[field] ?? field
+      this.#notes.push({
+        line,
+        column,
+        words: `A variant has no ${column.split('@')[0]} of its own. What this row says differs from its product, and is left out.`,
+      })
+    }
+  }
+
+  #hasCategories({ categories }: Product, paths: readonly string[][]): boolean {
+    const known = new Set(categories.map(key => pathKey(categoryPath(key, this.#catalogue, this.#settings.language))))
+    const keys = new Set(categories)
+    return paths.every(path => known.has(pathKey(path)) || keys.has(this.#categoryKeys.get(pathKey(path)) ?? ''))
   }
 
   /** Counts what a row does to its product or variant. @param name of it, for people */

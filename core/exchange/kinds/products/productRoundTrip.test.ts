@@ -23,7 +23,7 @@ const anyProduct = (sku: string) =>
       price: fc.option(fc.nat(99_999)),
       was: fc.option(fc.nat()),
       cost: fc.option(fc.nat()),
-      stock: fc.integer({ min: -9, max: 99 }),
+      stock: fc.option(fc.integer({ min: -9, max: 99 })),
       status: fc.constantFrom('active' as const, 'draft' as const, 'retired' as const),
       released: fc.constantFrom(null, '2026-05-01', '2026-05-01T10:00:00Z'),
       attributes: fc.dictionary(
@@ -41,7 +41,7 @@ const anyProduct = (sku: string) =>
           ...sizes.map(size =>
             fc
               .record({
-                stock: fc.integer({ min: -2, max: 9 }),
+                stock: fc.option(fc.integer({ min: -2, max: 9 })),
                 price: fc.option(fc.nat()),
                 status: fc.constantFrom(null, 'draft' as const),
                 image: fc.option(picture),

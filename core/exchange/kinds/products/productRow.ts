@@ -9,7 +9,7 @@ import type { Text } from '../../../text/text'
 import { languageTagSchema, textIn } from '../../../text/text'
 import { fromCell, joinCell, splitCell, splitPairs, toCell } from '../cells'
 import type { FileRow } from '../../fileRow'
-import { RowError, readCell } from '../../fileRow'
+import { RowError, RowFaults, readCell } from '../../fileRow'
 
 /** The columns of a file of products, in their order. A name or description in another language is a column such as `name@de`. */
 export const productColumns = [
@@ -57,20 +57,35 @@ export interface VariantFileRow {
   sku: string
   variantOf: string
   fields: Partial<Omit<Variant, 'sku'>>
+  /** What the row says of its product, as exports repeat it on each of its variants; what is empty is left out. */
+  ofProduct: ProductFacts
 }
+/** What a row says of a product. */
+type ProductFacts = Pick<ProductFileRow, 'fields' | 'name' | 'description' | 'categories'>
 
-/** Reads a row of a file. @throws RowError when a cell can't be read */
-export function readProductRow(row: FileRow, settings: Pick<ShopSettings, 'currency' | 'language'>): ProductFileRow | VariantFileRow {
-  const own = readCell('sku', skuSchema, fromCell(row.sku!.trim()))
-  return row.variantOf?.trim() ? readVariant(own, row, settings) : readProduct(own, row, settings)
+/** What cells are read by. */
+export type RowReading = Pick<ShopSettings, 'currency' | 'language' | 'emptyStock'>
+
+/** Stock that isn't tracked, in a file: as an empty cell is, where the shop doesn't take these for nothing in stock. */
+const untracked = 'untracked'
+
+/** Reads a row of a file. @throws RowError with all cells that can't be read */
+export function readProductRow(row: FileRow, reading: RowReading): ProductFileRow | VariantFileRow {
+  const faults = new RowFaults()
+  const sku = faults.reading(() => readCell('sku', skuSchema, fromCell(row.sku!.trim()))) ?? ''
+  const read = row.variantOf?.trim() ? readVariant(sku, row, reading, faults) : readProduct(sku, row, reading, faults)
+  faults.end()
+  return read
 }
 
 /** Reads cells of a row by the schemas of what they stand for; a column that is missing is left out. */
-function reader(row: FileRow, shape: Record<string, z.ZodType>, currency: string) {
+function reader(row: FileRow, shape: Record<string, z.ZodType>, { currency, emptyStock }: RowReading, faults: RowFaults) {
   const fields: Record<string, unknown> = {}
   const take = (column: string, field: string, read: (cell: string) => unknown) => {
     const cell = row[column]
-    if (cell !== undefined) fields[field] = readCell(column, shape[field]!, read(fromCell(cell.trim())))
+    if (cell === undefined) return
+    const value = faults.reading(() => ({ is: readCell(column, shape[field]!, read(fromCell(cell.trim()))) }))
+    if (value) fields[field] = value.is
   }
   const text = (cell: string) => cell || null
   const money = (column: string) => (cell: string) => {
@@ -79,21 +94,28 @@ function reader(row: FileRow, shape: Record<string, z.ZodType>, currency: string
     if (amount === null) throw new RowError(column, `“${cell}” is not an amount such as ${plainMoney(1250, currency)}.`)
     return amount
   }
-  const whole = (column: string) => (cell: string) => {
+  const stock = (cell: string) => {
+    if (cell === untracked || (!cell && emptyStock === 'untracked')) return null
     if (!cell) return 0
-    if (!/^[+-]?\d{1,12}$/.test(cell)) throw new RowError(column, `“${cell}” is not a whole number.`)
+    if (!/^[+-]?\d{1,12}$/.test(cell)) throw new RowError('stock', `“${cell}” is not a whole number.`)
     return Number(cell)
   }
-  return { fields, take, text, money, whole }
+  return { fields, take, text, money, stock }
 }
 
-function readProduct(own: string, row: FileRow, { currency, language }: Pick<ShopSettings, 'currency' | 'language'>): ProductFileRow {
-  const { fields, take, text, money, whole } = reader(row, productSchema.shape, currency)
+function readProduct(sku: string, row: FileRow, reading: RowReading, faults: RowFaults): ProductFileRow {
+  if (row.options?.trim()) faults.note('options', 'Only a variant has options; name its product under variantOf.')
+  return { sku, variantOf: null, ...readFacts(row, reading, faults) }
+}
+
+/** Reads what a row says of a product. */
+function readFacts(row: FileRow, reading: RowReading, faults: RowFaults): ProductFacts {
+  const { fields, take, text, money, stock } = reader(row, productSchema.shape, reading, faults)
   take('gtin', 'gtin', text)
   take('brand', 'brand', text)
   take('keywords', 'tags', cell => [...new Set(splitCell(cell))])
   for (const column of ['price', 'was', 'cost'] as const) take(column, column, money(column))
-  take('stock', 'stock', whole('stock'))
+  take('stock', 'stock', stock)
   take('status', 'status', cell => cell || 'active')
   take('released', 'released', text)
   take('attributes', 'attributes', cell => {
@@ -104,24 +126,20 @@ function readProduct(own: string, row: FileRow, { currency, language }: Pick<Sho
     return Object.fromEntries(Array.from(attributes, ([name, values]) => [name, [...values]]))
   })
   take('image', 'image', text)
-  if (row.options?.trim()) throw new RowError('options', 'Only a variant has options; name its product under variantOf.')
+  const categories = row.category === undefined ? undefined : faults.reading(() => readCategories(row.category!))
   return {
-    sku: own,
-    variantOf: null,
     fields: fields as ProductFileRow['fields'],
-    name: texts(row, 'name', language),
-    description: texts(row, 'description', language),
-    ...(row.category !== undefined && { categories: readCategories(row.category) }),
+    name: texts(row, 'name', reading.language, faults),
+    description: texts(row, 'description', reading.language, faults),
+    ...(categories && { categories }),
   }
 }
 
-function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings, 'currency'>): VariantFileRow {
-  const foreign = Object.keys(row).find(column => isProductColumn(column) && !variantColumns.includes(column) && row[column]!.trim())
-  if (foreign) throw new RowError(foreign, `A variant has no ${foreign.split('@')[0]} of its own; leave it empty, its product’s is shown.`)
-  const { fields, take, text, money, whole } = reader(row, variantSchema.shape, currency)
+function readVariant(sku: string, row: FileRow, reading: RowReading, faults: RowFaults): VariantFileRow {
+  const { fields, take, text, money, stock } = reader(row, variantSchema.shape, reading, faults)
   take('gtin', 'gtin', text)
   take('price', 'price', money('price'))
-  take('stock', 'stock', whole('stock'))
+  take('stock', 'stock', stock)
   take('status', 'status', text)
   take('options', 'options', cell => {
     const pairs = readPairs('options', cell)
@@ -130,9 +148,15 @@ function readVariant(own: string, row: FileRow, { currency }: Pick<ShopSettings,
     return Object.fromEntries(pairs)
   })
   take('image', 'image', text)
-  const variantOf = readCell('variantOf', skuSchema, fromCell(row.variantOf!.trim()))
-  if (variantOf === own) throw new RowError('variantOf', 'A product can’t be a variant of itself.')
-  return { sku: own, variantOf, fields: fields as VariantFileRow['fields'] }
+  const variantOf = faults.reading(() => readCell('variantOf', skuSchema, fromCell(row.variantOf!.trim()))) ?? ''
+  if (variantOf && variantOf === sku) faults.note('variantOf', 'A product can’t be a variant of itself.')
+  const repeated = Object.entries(row).filter(([column, cell]) => !variantColumns.includes(column) && cell.trim())
+  return {
+    sku,
+    variantOf,
+    fields: fields as VariantFileRow['fields'],
+    ofProduct: readFacts(Object.fromEntries(repeated), reading, faults),
+  }
 }
 
 /** The one name that a JavaScript object can't hold like any other: programs that read it would lose it, or worse. */
@@ -148,11 +172,13 @@ function readPairs(column: string, cell: string): [name: string, value: string][
 const longTextSchema = z.string().max(20_000, 'A text has at most 20,000 characters.')
 
 /** The texts of all languages: `name` is that of the shop's language, `name@de` that of another. */
-function texts(row: FileRow, column: string, language: string): Record<string, string | null> {
+function texts(row: FileRow, column: string, language: string, faults: RowFaults): Record<string, string | null> {
   const found: Record<string, string | null> = {}
   for (const [each, cell] of Object.entries(row)) {
     const [name, other = language] = each.split('@')
-    if (name === column && isProductColumn(each)) found[other] = readCell(each, longTextSchema, fromCell(cell.trim())) || null
+    if (name !== column || !isProductColumn(each)) continue
+    const text = faults.reading(() => readCell(each, longTextSchema, fromCell(cell.trim())))
+    if (text !== undefined) found[other] = text || null
   }
   return found
 }
@@ -180,8 +206,9 @@ export function productFileColumns(languages: readonly string[]): string[] {
 export function productFileRows(
   product: Product,
   catalogue: Pick<Catalogue, 'category' | 'categoryPath'>,
-  { currency, language }: Pick<ShopSettings, 'currency' | 'language'>,
+  { currency, language, emptyStock }: RowReading,
 ): FileRow[] {
+  const units = (stock: number | null) => String(stock ?? (emptyStock === 'untracked' ? '' : untracked))
   const money = (amount: number | null) => (amount === null ? '' : plainMoney(amount, currency))
   const pairs = (all: [string, string][]) => toCell(joinCell(all.map(([name, value]) => `${name}=${value}`)))
   return [
@@ -194,7 +221,7 @@ export function productFileRows(
       price: money(product.price),
       was: money(product.was),
       cost: money(product.cost),
-      stock: String(product.stock),
+      stock: units(product.stock),
       status: product.status,
       released: product.released ?? '',
       attributes: pairs(
@@ -208,7 +235,7 @@ export function productFileRows(
       sku: toCell(each.sku),
       gtin: each.gtin ?? '',
       price: money(each.price),
-      stock: String(each.stock),
+      stock: units(each.stock),
       status: each.status ?? '',
       variantOf: toCell(product.sku),
       options: pairs(Object.entries(each.options)),

@@ -5,6 +5,7 @@ const unnamed: ShopAnswer = {
   currency: 'EUR',
   language: 'en',
   languages: ['en'],
+  welcome: '',
   checkout: false,
   style: {},
   categories: [],

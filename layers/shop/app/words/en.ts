@@ -3,7 +3,7 @@ export const en = {
   toContents: 'To the contents',
   aisles: 'Aisles',
   journal: 'Journal',
-  journalLead: 'Notes from the apiary, month by month.',
+  journalLead: 'What goes on, and how things are done.',
   fromJournal: 'From the journal',
   noArticles: 'Nothing has been written yet.',
   language: 'Language',
@@ -11,7 +11,6 @@ export const en = {
   cartOf: (count: number) => `Cart, ${count} ${count === 1 ? 'item' : 'items'}`,
   standIn: (name: string) =>
     `${name} is a stand-in: a make-believe shop that shows sections as a real one would. Nothing here is for sale.`,
-  welcome: 'Everything for the hive, the harvest and the garden around them.',
   emptyShop: 'There is nothing in this shop yet. Products that Manada knows appear here.',
   products: (count: number) => `${count} ${count === 1 ? 'product' : 'products'}`,
   search: 'Search',

@@ -25,6 +25,7 @@ import { offerDrafts } from './0023-offer-drafts'
 import { offerBlocks } from './0024-offer-blocks'
 import { bundleDrafts } from './0025-bundle-drafts'
 import { orderFacts } from './0026-order-facts'
+import { untrackedStock } from './0027-untracked-stock'
 
 /** All steps of the database's structure, in their order. */
 export const migrations: Migration[] = [
@@ -54,4 +55,5 @@ export const migrations: Migration[] = [
   offerBlocks,
   bundleDrafts,
   orderFacts,
+  untrackedStock,
 ]

@@ -8,6 +8,7 @@ import { builtInPlans } from '../../../../core/pagePlans/builtInPlans'
 import { builtInSections } from '../../../../core/sections/builtIn'
 import { makeProduct } from '../../../../core/catalogue/makeProduct.testing'
 import { makeOffer } from '../../../../core/offers/makeOffer.testing'
+import { readSettings } from '../catalogueTables'
 import { readProductsBySku } from '../productReading'
 import { tableOf } from '../recordTables'
 import { readKept, readHistory } from '../journalTables'
@@ -211,6 +212,30 @@ describe('the migrations', () => {
     expect(await stored(db, 'offer')).toEqual({ on: { live: on, draft: on }, off: { live: null, draft: off } })
     expect(await readKept(db, 1, null)).toEqual([{ ...change, before: { live: null, draft: on }, after: { live: on, draft: on } }])
     await db.close()
+    await rm(folder, { recursive: true })
+  })
+
+  it('keep the stock of products and variants, and what an empty stock cell says in shops of before', async () => {
+    const folder = await mkdtemp(join(tmpdir(), 'manada-test-'))
+    const opened = async (products: number) => {
+      const file = join(folder, `${products}.sqlite`)
+      const old = await oldDatabase(file, '0026-order-facts')
+      if (products) {
+        await old.query(
+          `INSERT INTO products (id, sku, name, title, tags, stock, status, attributes, description)
+            VALUES (1, 'A', '{"en":"A"}', 'A', '[]', 3, 'active', '{}', '{}')`,
+        )
+        await old.query(`INSERT INTO variants (id, productId, position, sku, options, stock) VALUES (1, 1, 1, 'A-1', '{"size":"1"}', -2)`)
+      }
+      await old.close()
+      const db = await openDatabase(file)
+      const product = (await readProductsBySku(db, ['A'])).get('A')
+      const { emptyStock } = await readSettings(db)
+      await db.close()
+      return { emptyStock, stocks: product && [product.stock, ...product.variants.map(each => each.stock)] }
+    }
+    expect(await opened(1)).toEqual({ emptyStock: 'none', stocks: [3, -2] })
+    expect(await opened(0)).toEqual({ emptyStock: 'untracked', stocks: undefined })
     await rm(folder, { recursive: true })
   })
 

@@ -24,8 +24,8 @@ const { data: pictures } = await useAsyncData('aisle pictures', async () =>
   <div>
     <section class="welcome">
       <h1>{{ facts.name }}</h1>
-      <p v-if="aisles.length">{{ words.welcome }}</p>
-      <p v-else>{{ words.emptyShop }}</p>
+      <p v-if="!aisles.length">{{ words.emptyShop }}</p>
+      <p v-else-if="facts.welcome">{{ facts.welcome }}</p>
     </section>
     <PageZone :blocks="blocksIn('belowIntro')" />
     <ul class="aisles">

@@ -15,12 +15,13 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
   const { shop, store } = await useShop()
   const context = answerContextOf(shop, query.lang)
   const style = await inShownShop(query, shop, store, ({ looks }) => looks.houseStyle)
-  const { name, currency, language, languages } = shop.settings
+  const { name, currency, language, languages, welcome } = shop.settings
   return {
     name,
     currency,
     language,
     languages,
+    welcome: textIn(welcome, context.language, language),
     checkout: isCheckoutOn(),
     style,
     categories: shop.categories.map(each => ({ ...namedKey(each, context), parent: each.parent })),
