@@ -22,6 +22,8 @@ export interface Fill {
   pages: number[]
   /** How many products each fill step shows, on all pages together. */
   steps: number[]
+  /** On how many pages all that it shows was found by steps, with nothing that somebody picked; 0: it has no steps for picks. */
+  unpicked: number
 }
 
 /** Pages with all places filled, with some, and with none. */

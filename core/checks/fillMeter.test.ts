@@ -4,6 +4,7 @@ import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
 import { makeOffer } from '../offers/makeOffer.testing'
 import { offerBlock, otherOffers } from '../pagePlans/block'
+import type { FillStep } from '../fillSteps/fillStep'
 import { linkStep } from '../fillSteps/fillStep'
 import { heeds } from '../sections/heeds'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
@@ -51,12 +52,30 @@ describe('a fill meter', () => {
           places: 2,
           pages: [0, 1, 2].map(count => shown.filter(each => each === count).length),
           steps: [shown.reduce((sum, each) => sum + each, 0)],
+          unpicked: 0,
         })
         const thin = [...meter.subjectsWith(1, 1)]
         expect(thin).toEqual([...walked(shop)].filter(([, count]) => count === 1).map(([sku]) => sku))
       }),
       { numRuns: 200 },
     )
+  })
+
+  it('tells on how many pages nothing was picked, and all is found by steps', () => {
+    const found: FillStep = { from: 'newest', of: 'all', subjects: 'page', cap: null, off: false }
+    let unpicked = 0
+    fc.assert(
+      fc.property(anyPlainShop, plain => {
+        const shop = planned(shopOf(plain), [linkStep('accessory'), found])
+        const byHand = new Set([...shop.catalogue.products].filter(each => walked(planned(shop)).get(each.sku)).map(each => each.sku))
+        const all = [...walked(shop)].filter(([sku, count]) => count && !byHand.has(sku)).length
+        expect(counted(shop).fill.unpicked).toBe(all)
+        expect(counted(planned(shop, [found])).fill.unpicked).toBe(0)
+        unpicked += all
+      }),
+      { numRuns: 100 },
+    )
+    expect(unpicked).toBeGreaterThan(50)
   })
 
   it('counts single pages anew after an edit of their lanes', () => {

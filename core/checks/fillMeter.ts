@@ -74,7 +74,17 @@ export class FillMeter {
     for (const count of this.#counts) if (count !== notServed) pages[count]!++
     const steps = Array<number>(this.#stepCount).fill(0)
     for (const [i, count] of this.#bySteps.entries()) steps[i % steps.length]! += count
-    return { places, pages, steps }
+    return { places, pages, steps, unpicked: this.#unpicked() }
+  }
+
+  /** On how many pages something is shown, and nothing of it was picked by hand. */
+  #unpicked(): number {
+    const byHand = this.#shop.sections.get(this.#section)!.steps.flatMap((step, i) => (stepTypeOf(step).isByHand ? [i] : []))
+    if (!byHand.length) return 0
+    return this.#counts.reduce(
+      (sum, count, number) => sum + Number(count > 0 && byHand.every(i => !this.#bySteps[number * this.#stepCount + i])),
+      0,
+    )
   }
 
   /** SKUs or keys of what the pages are about that show from so many to so many. */

@@ -65,11 +65,11 @@ describe('findings on sections', () => {
   })
 
   it('tell of the pages that stay blank or thin, only where there are any', () => {
-    expect(fillFindings('one', 'cart', { places: 2, pages: [3, 4, 5], steps: [14] })).toEqual([
+    expect(fillFindings('one', 'cart', { places: 2, pages: [3, 4, 5], steps: [14], unpicked: 0 })).toEqual([
       { check: 'sectionBlank', source: 'one', kind: 'cart', target: '', part: 3, whole: 12 },
       { check: 'sectionThin', source: 'one', kind: 'cart', target: '', part: 4, whole: 12 },
     ])
-    expect(fillFindings('one', 'cart', { places: 2, pages: [0, 0, 5], steps: [10] })).toEqual([])
+    expect(fillFindings('one', 'cart', { places: 2, pages: [0, 0, 5], steps: [10], unpicked: 0 })).toEqual([])
   })
 
   it('are of sections that shoppers may meet alone', () => {

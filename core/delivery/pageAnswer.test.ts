@@ -85,7 +85,10 @@ describe('pageAnswer', () => {
         heading: 'Worth the step up',
         zone: 'besideDetails',
         reason: 'nothingFound',
-        steps: [{ from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false }],
+        steps: [
+          { from: 'links', kind: 'upsell', subjects: 'page', idle: null, taken: [], heldBack: [], more: false },
+          { from: 'rule', subjects: 'page', idle: null, taken: [], heldBack: [], more: false },
+        ],
       },
     ])
     expect(answer.sections[1]!.steps![0]).toMatchObject({

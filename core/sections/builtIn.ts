@@ -1,6 +1,8 @@
 import { displayFor } from './display'
+import type { FillStep } from '../fillSteps/fillStep'
 import { linkStep } from '../fillSteps/fillStep'
 import type { SectionLook } from '../looks/look'
+import type { TargetTest } from '../rules/rule'
 import { plainLook } from '../looks/look'
 import type { Section } from './section'
 import { guardSchema, leaveOutNothing, noOtherHeadings, plainButtons } from './section'
@@ -21,6 +23,20 @@ const plain = {
   until: null,
 }
 
+/** What fills up where nobody has picked enough: products that a rule finds for the page's own, those that sell best first. */
+const filledBy = (...pick: TargetTest[]): FillStep => ({
+  from: 'rule',
+  rule: { when: { all: [] }, pick: { all: pick } },
+  order: 'best-selling',
+  subjects: 'page',
+  cap: null,
+  off: false,
+})
+const likeIt = [filledBy({ category: 'same' }, { pricePercent: { from: 50, to: 150 } }), filledBy({ brand: 'same' })]
+const stepUp = filledBy({ category: 'same' }, { pricePercent: { from: 110, to: 200 } })
+/** What is of the same brand and not instead of it. */
+const sameBrand = filledBy({ brand: 'same' }, { category: 'different' })
+
 const framed: SectionLook = { preset: 'framed', own: {} }
 
 /** The sections that Manada starts with. */
@@ -31,7 +47,7 @@ export const builtInSections: Section[] = [
     layout: 'list',
     display: displayFor('list'),
     look: framed,
-    steps: [linkStep('upsell')],
+    steps: [linkStep('upsell'), stepUp],
     places: 2,
     ...plain,
   },
@@ -51,7 +67,7 @@ export const builtInSections: Section[] = [
     layout: 'grid',
     display: displayFor('grid'),
     look: plainLook,
-    steps: [linkStep('related')],
+    steps: [linkStep('related'), ...likeIt],
     places: 4,
     ...plain,
   },
@@ -71,7 +87,7 @@ export const builtInSections: Section[] = [
     layout: 'grid',
     display: displayFor('grid'),
     look: plainLook,
-    steps: [linkStep('cross-sell', 'cart')],
+    steps: [linkStep('cross-sell', 'cart'), { ...sameBrand, subjects: 'cart' }],
     places: 4,
     ...plain,
   },
@@ -91,7 +107,7 @@ export const builtInSections: Section[] = [
     layout: 'list',
     display: displayFor('list'),
     look: framed,
-    steps: [linkStep('accessory'), linkStep('cross-sell')],
+    steps: [linkStep('accessory'), linkStep('cross-sell'), sameBrand],
     places: 3,
     ...plain,
   },
@@ -148,7 +164,7 @@ export const builtInSections: Section[] = [
     layout: 'shelf',
     display: displayFor('shelf'),
     look: plainLook,
-    steps: [linkStep('accessory'), linkStep('related')],
+    steps: [linkStep('accessory'), linkStep('related'), ...likeIt],
     places: 6,
     ...plain,
   },
@@ -168,7 +184,7 @@ export const builtInSections: Section[] = [
     layout: 'grid',
     display: displayFor('grid'),
     look: plainLook,
-    steps: [linkStep('accessory'), linkStep('cross-sell')],
+    steps: [linkStep('accessory'), linkStep('cross-sell'), sameBrand],
     places: 4,
     ...plain,
   },
@@ -178,7 +194,7 @@ export const builtInSections: Section[] = [
     layout: 'grid',
     display: displayFor('grid'),
     look: plainLook,
-    steps: [linkStep('accessory'), linkStep('cross-sell')],
+    steps: [linkStep('accessory'), linkStep('cross-sell'), ...likeIt],
     places: 4,
     ...plain,
   },

@@ -25,7 +25,7 @@ export const tryQuerySchema = pageQuerySchema.pick({ cart: true, parts: true, se
 
 const meterReadingSchema = z.object({
   /** How many pages show how many products; null before they were counted. */
-  fill: z.object({ places: z.int(), pages: z.array(z.int()), steps: z.array(z.int()) }).nullable(),
+  fill: z.object({ places: z.int(), pages: z.array(z.int()), steps: z.array(z.int()), unpicked: z.int() }).nullable(),
   /** Pages counted so far. */
   done: z.int(),
   total: z.int(),

@@ -83,12 +83,14 @@ const sell = (sku: string, running: Running) =>
 /** How a section is filled, by walking through the pages of a shop. */
 export function walked(shop: Shop, section: Section, page: PageKind, at: Moment): Fill {
   const shown = shownFor(shop, section.key, page)!
-  const fill = { places: section.places, pages: Array<number>(section.places + 1).fill(0), steps: section.steps.map(() => 0) }
+  const fill = { places: section.places, pages: Array<number>(section.places + 1).fill(0), steps: section.steps.map(() => 0), unpicked: 0 }
+  const byHand = section.steps.map(step => ['links', 'chosen', 'named'].includes(step.from))
   for (const subject of subjectsOf(countedPages(shop, page))) {
     const items = shown(subject, at)
     if (!items) continue
     fill.pages[items.length]!++
     for (const { step } of items) fill.steps[step]!++
+    if (byHand.includes(true) && items.length && !items.some(({ step }) => byHand[step])) fill.unpicked++
   }
   return fill
 }

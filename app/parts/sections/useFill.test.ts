@@ -31,7 +31,7 @@ afterEach(() => {
 })
 
 const readingOf = (full: number): MeterReading => ({
-  fill: { places: 1, pages: [0, full], steps: [full] },
+  fill: { places: 1, pages: [0, full], steps: [full], unpicked: 0 },
   done: full,
   total: full,
   exists: true,

@@ -117,6 +117,7 @@ async function open({ name, from, to }: Group): Promise<void> {
         </li>
       </ul>
     </div>
+    <p v-if="fill?.unpicked" class="small soft unpicked">{{ say.unpicked(pagesInWords(fill.unpicked)) }}</p>
     <FillPagesDialog
       v-if="listed"
       :list="listed"
@@ -152,6 +153,9 @@ h3 .small {
   gap: 10px;
   margin: 4px 0 8px;
   white-space: nowrap;
+}
+.unpicked {
+  margin: 6px 0 0;
 }
 .body {
   display: flex;

@@ -22,6 +22,7 @@ export const tryOutWords = {
     placesFilledOnThe: (pageTypeWords: string | number) => `Places filled on the ${pageTypeWords}`,
     ofFilled: (onlyPageCount: string | number, places: string | number) => `${onlyPageCount} of ${places} filled`,
     liveNow: (liveSummary: string | number) => `live now: ${liveSummary}`,
+    unpicked: (pages: string) => `On ${pages} nothing was picked by hand: all of it is found by rules.`,
     theSectionIsMissingOn: 'The section is missing on these.',
     placesAreLeftOnThese: 'Places are left on these.',
     allPlacesAreFilledOn: 'All places are filled on these.',
