@@ -1,3 +1,4 @@
+import { hasNoViolations } from './axe'
 import { stockOf } from './stockOf'
 import { expect, test } from './test'
 
@@ -6,7 +7,8 @@ test.use({ role: 'admin' })
 const zone = 'Pacific/Auckland'
 
 test('the shop’s time zone is set and undone, and days end there', async ({ page, request }) => {
-  await page.goto('/exchange')
+  await page.goto('/settings')
+  await hasNoViolations(page)
   const part = page.getByRole('article', { name: 'Time zone' })
   const field = part.getByLabel('The shop’s time zone')
   await expect(field).toHaveValue('Europe/London')
@@ -41,7 +43,7 @@ test('shoppers are told that only a few are left of as many as the shop says, or
   }
   const stock = await stockOf(request, 'BK-QUEEN')
   expect([stock > 5, await told()]).toEqual([true, false])
-  await page.goto('/exchange')
+  await page.goto('/settings')
   const field = page.getByLabel('A few are at most')
   await expect(field).toHaveValue('5')
   await field.fill(String(stock))

@@ -12,6 +12,7 @@ const props = defineProps<{
   label: string
   most: number
   placeholder?: string
+  disabled?: boolean
   /** It is never empty: emptied, it stays as it was. */
   needed?: boolean
   /** Says what is wrong with what was typed, which then stays to be mended; empty: nothing. */
@@ -45,6 +46,7 @@ function keep(): void {
       :model-value="typed ?? saved"
       :placeholder="placeholder"
       :maxlength="most"
+      :disabled="disabled"
       :aria-label="label"
       :aria-invalid="wrong !== ''"
       @update:model-value="type"

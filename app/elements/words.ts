@@ -32,4 +32,7 @@ export const elementsWords = {
   labelSplitters: {
     widthOfThePanes: 'Width of the panes',
   },
+  settingPart: {
+    admins: 'Admins can change it.',
+  },
 }

@@ -23,6 +23,7 @@ const isOpen = ref(false)
       >
       <v-divider />
       <v-list-item to="/account" :title="say.account" />
+      <v-list-item to="/settings" :title="say.settings" />
       <v-list-item v-if="me.may('admin')" to="/people" :title="say.people" />
       <v-list-item :title="say.signOut" @click="me.signOut" />
     </v-list>

@@ -57,6 +57,7 @@ export const frameWords = {
   ownMenu: {
     you: (name: string) => `You: ${name}`,
     account: 'Your account',
+    settings: 'Settings of the shop',
     people: 'People and tokens',
     signOut: 'Sign out',
     watches: 'You see everything and change nothing: ask an admin for another role.',

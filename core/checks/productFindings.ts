@@ -20,6 +20,7 @@ export interface CheckedShop {
 
 const checkOfProblem = {
   over: 'linkOver',
+  retired: 'targetRetired',
   notForSale: 'targetNotForSale',
   outOfStock: 'targetOutOfStock',
   cheaperThanSource: 'cheaperThanSource',
@@ -63,8 +64,7 @@ export function* productFindings(product: Product, shop: CheckedShop, timesTarge
       const item = items[i]
       if (!item) continue
       const problem = linkProblem(link, kind, product, item, at)
-      if (problem)
-        yield found(problem === 'notForSale' && isRetired(item) ? 'targetRetired' : checkOfProblem[problem], kind.key, link.target)
+      if (problem) yield found(checkOfProblem[problem], kind.key, link.target)
       if ((firstLane.get(item.product) ?? kind.key) !== kind.key) yield found('severalLanes', kind.key, link.target)
       else firstLane.set(item.product, kind.key)
       if (kind.mutual && !isRetired(item) && !leadsBack(item.product, kind.key, product, shop))

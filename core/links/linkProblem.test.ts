@@ -14,7 +14,8 @@ const glove = makeProduct('GLO', { variants: [makeVariant('GLO-S', { stock: 0 })
 
 describe('linkProblem', () => {
   it.each([
-    [makeProduct('A', { status: 'retired' }), 'dearer', 'notForSale'],
+    [makeProduct('A', { status: 'retired' }), 'dearer', 'retired'],
+    [makeProduct('A', { status: 'draft' }), 'dearer', 'notForSale'],
     [makeProduct('A', { released: '2026-05-02' }), 'none', 'notForSale'],
     [makeProduct('A', { stock: 0 }), 'none', 'outOfStock'],
     [makeProduct('A', { price: 999 }), 'dearer', 'cheaperThanSource'],

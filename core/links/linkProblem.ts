@@ -1,4 +1,5 @@
 import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
+import { isRetired } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { isForSale, priceOf, stockOf } from '../catalogue/product'
 import type { LinkKind } from './kind'
@@ -8,20 +9,16 @@ import type { LinkIndex } from './linkIndex'
 import type { Moment } from '../time/moment'
 
 /** Why shoppers don't see a link's target, or what is odd about it. */
-export const linkProblems = ['over', 'notForSale', 'outOfStock', 'cheaperThanSource', 'dearerThanSource'] as const
+export const linkProblems = ['over', 'retired', 'notForSale', 'outOfStock', 'cheaperThanSource', 'dearerThanSource'] as const
 export type LinkProblem = (typeof linkProblems)[number]
 
 /**
  * What is wrong with a link, or null. An odd price is marked for the merchandiser, never refused.
  */
-export function linkProblem(
-  link: Link,
-  kind: LinkKind,
-  source: Product,
-  { product, variant }: CatalogueItem,
-  at: Moment,
-): LinkProblem | null {
+export function linkProblem(link: Link, kind: LinkKind, source: Product, target: CatalogueItem, at: Moment): LinkProblem | null {
+  const { product, variant } = target
   if (timeOf(link, at) === 'over') return 'over'
+  if (isRetired(target)) return 'retired'
   if (!isForSale(product, variant, at)) return 'notForSale'
   if (!stockOf(product, variant)) return 'outOfStock'
   const price = priceOf(product, variant)

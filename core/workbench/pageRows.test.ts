@@ -74,7 +74,7 @@ describe('articles and categories on the bench', () => {
     expect([article.page, article.sku, article.name]).toEqual(['article', 'article:spring', 'In spring'])
     expect(article.lanes.named!.map(row => [row.target, row.price, row.difference, row.problem])).toEqual([
       ['SMO', 4000, null, null],
-      ['OLD', 1000, null, 'notForSale'],
+      ['OLD', 1000, null, 'retired'],
     ])
     const category = workbenchProductSchema.parse(toBenchPage('category:tools', shop, at))
     expect(category.lanes['related-categories']!.map(row => [row.target, row.sku, row.name, row.image])).toEqual([

@@ -117,6 +117,10 @@ export const studioShopSchema = z.object({
   categories: z.array(z.object({ key: z.string(), name: z.string(), depth: z.int() })),
   /** Addresses of the pictures that brands are known by. */
   brandMarks: z.record(z.string(), z.string()),
+  /** How many products it has. */
+  products: z.int(),
+  /** Why these can't be others by now, in words; null: they can. */
+  fixed: z.object({ currency: z.string().nullable(), language: z.string().nullable() }),
 })
 export type StudioShop = z.infer<typeof studioShopSchema>
 

@@ -1,5 +1,6 @@
 import type { StudioShop } from '../../core/workbench/workbench'
 import type { Category } from '../../core/catalogue/catalogue'
+import { whatStandsOn } from '../../core/records/settings/settingRecord'
 import { textIn } from '../../core/text/text'
 import { useShop } from '../running/useShop'
 
@@ -15,5 +16,7 @@ export default api('viewer', async (): Promise<StudioShop> => {
     kinds: [...shop.kinds.values()],
     categories: branch(null, 0),
     brandMarks: Object.fromEntries(shop.brandMarks),
+    products: shop.catalogue.products.length,
+    fixed: { currency: whatStandsOn('currency', shop), language: whatStandsOn('language', shop) },
   }
 })

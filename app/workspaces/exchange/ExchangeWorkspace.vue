@@ -23,7 +23,7 @@ const stepped = useFollowing(async () => {
 <template>
   <StudioFrame :load="load" :ready="true" @stepped="stepped">
     <div class="columns">
-      <ImportPane />
+      <ImportPane @imported="studio.refresh" />
       <ExportPane />
     </div>
   </StudioFrame>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import PhDownloadSimple from '~icons/ph/download-simple'
-import { useExchange } from './useExchange'
+import { useExchange } from '../../parts/importing/useExchange'
 import { exchangeWords } from './words'
 
 const say = exchangeWords.exportPane
@@ -35,8 +35,6 @@ const { exchange, failed, load } = useExchange()
       </p>
     </article>
     <SetUpPart />
-    <TimeZonePart />
-    <FewPart />
     <h2 class="rules">{{ say.howFilesAreRead }}</h2>
     <ul class="small soft">
       <li>

@@ -1,5 +1,3 @@
-import { counted } from '../../../core/text/sentence'
-
 /** What people read here, to be translated in one place. */
 export const exchangeWords = {
   exchangeWorkspace: {
@@ -34,68 +32,6 @@ export const exchangeWords = {
     itsSchemaAt: ', its schema at',
     apiExchangeSetUpSchema: '/api/exchange/set-up.schema.json',
   },
-  importPane: {
-    import: 'Import',
-    fileToImport: 'File to import',
-    bringInAFile: 'Bring in a file',
-    dropAFileOfHere: (formatNames: string | number, kindNames: string | number) =>
-      `Drop a ${formatNames} file of ${kindNames} here. You see what it would do before anything is changed, and you can ` +
-      'undo it afterwards.',
-    chooseAFile: 'Choose a file',
-    row: 'row',
-    rows: 'rows',
-    readAs: 'Read as',
-    cancel: 'Cancel',
-    stop: 'Stop here',
-    othersGoOn: 'Others can go on working meanwhile. Stopped, what is written stays, and can be undone.',
-    nothingWasChanged: 'Nothing was changed.',
-    leaveIt: 'Leave it',
-    wasCancelled: {
-      cancelled: 'Cancelled. Nothing was changed.',
-      left: 'Cancelled while the file was sent. If anything of it was done, the history says so.',
-    },
-    tryItAgain: 'Try it again',
-    sendingTheFile: 'Sending the file…',
-    rowsWithRows: (rows: string | number) => `${rows} rows`,
-    written: (rows: string, of: string) => `${rows} of ${of} rows are written:`,
-    reading: 'Reading',
-    trying: 'Trying',
-  },
-  importReportView: {
-    countedRows: (count: number) => counted(count, 'row'),
-    undoneEverythingIsAsIt: 'Undone. Everything is as it was.',
-    undo: 'Undo',
-    theFileHasAFirst: 'The file has a first line and no rows.',
-    theShopAlreadyIsAs: 'The shop already is as the file says; importing it changes nothing.',
-    cantBeTakenMendThe: (rejected: string | number, good: string | number) =>
-      `${rejected} can’t be taken. Mend the file and choose it again, or take only the ${good} that can.`,
-    nothingIsChangedYetThis: 'Nothing is changed yet. This is what the file would do.',
-    asTheyAre: 'as they are',
-    column: 'column',
-    columns: 'columns',
-    says: 'says',
-    say: 'say',
-    passedOverTheWhichNothing: (columnOrColumns: string | number, ignoredColumns: string | number, saysOrSay: string | number) =>
-      `Passed over: the ${columnOrColumns} ${ignoredColumns}, which ${saysOrSay} nothing to Manada.`,
-    line: 'Line',
-    columnTitle: 'Column',
-    rows: (shown: string | number) => `Rows ${shown}`,
-    theseAreTheFirstOf: (rowCount: string | number, count: string | number) => `These are the first ${rowCount} of ${count}.`,
-    rejectedRows: 'Rejected rows',
-    chooseAnotherFile: 'Choose another file',
-    close: 'Close',
-    backOut: 'Back out',
-    takeTheThatCanBe: (good: string | number) => `Take the ${good} that can be taken`,
-    import: (good: string | number) => `Import ${good}`,
-    why: 'Why',
-    new: 'New',
-    changed: 'Changed',
-    newWord: 'new',
-    changedWord: 'changed',
-    rejected: 'rejected',
-    rejectedColumn: 'rejected column',
-    rejectedBecause: 'rejected because',
-  },
   setUpPart: {
     setUp: 'Set-up',
     kindsOfLinksSectionsWith:
@@ -111,22 +47,5 @@ export const exchangeWords = {
     takeIt: 'Take it',
     isNotJsonChooseA: (fileName: string | number) => `${fileName} is not JSON. Choose a set-up that Manada wrote.`,
     importedTheSetUpOf: (name: string | number) => `Imported the set-up of ${name}.`,
-  },
-  timeZonePart: {
-    timeZone: 'Time zone',
-    whereTheShopsDaysBegin: (time: string | number) =>
-      `Where the shop’s days begin and end: “until 24 December” ends there at midnight. There it is ${time} now.`,
-    theShopsTimeZone: 'The shop’s time zone',
-  },
-  settingPart: {
-    admins: 'Admins can change it.',
-  },
-  fewPart: {
-    fewLeft: 'Only a few left',
-    hint: 'Shoppers are never told how many there are. Of so many or fewer they are told that only a few are left; with 0, not even that.',
-    soMany: 'A few are at most',
-  },
-  useImport: {
-    theFileCouldNotBe: 'The file could not be read any more. Choose it again.',
   },
 }

@@ -49,6 +49,13 @@ function open(next: string[]): void {
   void router.push({ params: { open: next.join(',') }, query: query.value })
 }
 
+// A shop with nothing in it begins with its products.
+watch(
+  () => studio.shop?.products,
+  count => count === 0 && void router.replace('/start'),
+  { immediate: true },
+)
+
 const takeOff = (sku: string) => open(skus.value.filter(each => each !== sku))
 
 const load = () => Promise.all([studio.load(), history.load()])

@@ -59,7 +59,7 @@ describe('settings', () => {
     }
     const german = { language: 'de', languages: ['de'] }
     expect([code({ currency: 'JPY' }, []), code({ currency: 'JPY' }, [unpriced]), code(german, [])]).toEqual([1, 1, 2])
-    expect(code({ currency: 'JPY' }, [unpriced, makeProduct('B')])).toBe('The currency stays: 1 product has prices in it.')
+    expect(code({ currency: 'JPY' }, [unpriced, makeProduct('B')])).toBe('The currency stays: there are prices in it, such as that of B.')
     expect(code(german, [unpriced])).toContain('own language stays')
     expect(code({ languages: ['de'] }, [])).toContain('has to be among its languages')
     const back = { of: 'setting', owner: '', key: 'currency', before: 'JPY', after: null } as const

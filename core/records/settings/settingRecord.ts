@@ -28,10 +28,8 @@ export function whatStandsOn(setting: 'currency' | 'language', { catalogue: { pr
       ? `The shop’s own language stays: the names of ${counted(products.length, 'product')} are in it. Others can be added beside it.`
       : null
   // Amounts are kept in the currency's minor units, and would mean something else in another.
-  const priced = products.filter(each =>
+  const priced = products.find(each =>
     [each.price, each.was, each.cost, ...each.variants.map(variant => variant.price)].some(amount => amount !== null),
   )
-  return priced.length
-    ? `The currency stays: ${counted(priced.length, 'product')} ${priced.length > 1 ? 'have' : 'has'} prices in it.`
-    : null
+  return priced ? `The currency stays: there are prices in it, such as that of ${priced.sku}.` : null
 }

@@ -25,6 +25,8 @@ const problem = computed(() => {
   switch (props.row.problem) {
     case 'over':
       return say.ended(studio.day(props.row.until!))
+    case 'retired':
+      return say.retired
     case 'notForSale':
       return say.notForSale
     case 'outOfStock':
@@ -37,7 +39,7 @@ const problem = computed(() => {
       return ''
   }
 })
-const unseen = computed(() => props.row.later || ['over', 'notForSale', 'outOfStock'].includes(props.row.problem ?? ''))
+const unseen = computed(() => props.row.later || ['over', 'retired', 'notForSale', 'outOfStock'].includes(props.row.problem ?? ''))
 const dates = computed(() => {
   if (props.row.later) return say.from(studio.day(props.row.from!))
   return props.row.until && props.row.problem !== 'over' ? say.until(studio.day(props.row.until)) : ''

@@ -135,7 +135,9 @@ defineExpose({ refresh, focus: () => focusRow(cursor.value) })
         <p>{{ say.noProductHasAllOf }}</p>
         <button type="button" class="link" @click="showAll">{{ say.showAllProducts }}</button>
       </template>
-      <p v-else>{{ say.thereAreNoProductsYet }} <code>npm run demo</code> {{ say.toTryManadaOnA }}</p>
+      <p v-else>
+        {{ say.thereAreNoProductsYet }} <NuxtLink to="/start">{{ say.bringThem }}</NuxtLink>
+      </p>
     </div>
     <VirtualRows v-else ref="list" :count="total ?? 0" :cursor="cursor" :busy="busy" :row-at="rowAt" :label="say.productsFound">
       <template #default="{ index, row }">

@@ -79,6 +79,7 @@ export const benchWords = {
     oneWay: 'one way',
     samePrice: 'same price',
     ended: (dayWords: string | number) => `ended ${dayWords}`,
+    retired: 'retired',
     notForSale: 'not for sale',
     outOfStock: 'out of stock',
     cheaperThanThis: 'cheaper than this',

@@ -27,8 +27,8 @@ export const listWords = {
     looking: 'Looking…',
     tryAgain: 'Try again',
     noProductHasAllOf: 'No product has all of this.',
-    thereAreNoProductsYet: 'There are no products yet. Start with',
-    toTryManadaOnA: 'to try Manada on a made-up shop.',
+    thereAreNoProductsYet: 'There are no products yet.',
+    bringThem: 'Bring a file of them',
     productsFound: 'Products found',
     theBenchTakesProductsAt: (most: string | number, total: string | number) =>
       `The bench takes ${most} products at once. These are the first of ${total}.`,

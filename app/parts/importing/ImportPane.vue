@@ -2,18 +2,21 @@
 import { useDropZone } from '@vueuse/core'
 import type { ImportReport } from '../../../core/exchange/importReport'
 import { useHistory } from '../../data/history'
+import { useStudioShop } from '../../data/studioShop'
 import { ApiProblem } from '../../data/callApi'
 import { guessFileKind } from './guessFileKind'
 import PhFileCsv from '~icons/ph/file-csv'
 import { useShortcut } from '../../elements/useShortcut'
 import { useExchange } from './useExchange'
 import { useImport } from './useImport'
-import { exchangeWords } from './words'
+import { importingWords } from './words'
 
-const say = exchangeWords.importPane
+const say = importingWords.importPane
 
 /** Takes a file in: choose or drop it, see what it would do, then import it or back out. */
+const emit = defineEmits<{ imported: [] }>()
 const history = useHistory()
+const studio = useStudioShop()
 const { progress, busy, send, cancel } = useImport()
 
 const file = shallowRef<File | null>(null)
@@ -51,6 +54,7 @@ async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
     cancelled.value = typeof answer === 'string' ? answer : null
     report.value = typeof answer === 'string' ? null : answer
     if (report.value?.done || cancelled.value === 'left') await history.load()
+    if (report.value?.done) emit('imported')
   } catch (error) {
     if (!(error instanceof ApiProblem)) console.error(error)
     report.value = null
@@ -59,6 +63,11 @@ async function run(how: { dry?: boolean; keepValid?: boolean }): Promise<void> {
     if (isInPart.value) await history.load()
   }
 }
+// What amounts and empty cells say may have been set otherwise since.
+watch(
+  () => JSON.stringify([studio.currency, studio.language, studio.shop?.settings.emptyStock]),
+  () => void (report.value && !report.value.done && !busy.value && run({ dry: true })),
+)
 function backOut(): void {
   file.value = report.value = null
   problem.value = ''
@@ -124,6 +133,7 @@ const stage = computed(() => {
       <button ref="chooser" type="button" class="main-button" aria-keyshortcuts="O" @click="input?.click()">
         {{ say.chooseAFile }}<span class="key">O</span>
       </button>
+      <slot />
     </div>
     <template v-else>
       <header>

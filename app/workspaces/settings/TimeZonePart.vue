@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useNow } from '@vueuse/core'
 import { useStudioShop } from '../../data/studioShop'
-import { exchangeWords } from './words'
+import { settingsWords } from './words'
 import { useSetting } from './useSetting'
 
-const say = exchangeWords.timeZonePart
+const say = settingsWords.timeZonePart
 
 /** Where the shop's days begin and end. */
 const studio = useStudioShop()
@@ -21,6 +21,8 @@ const time = computed(() =>
   new Intl.DateTimeFormat('en-GB', { timeZone: zone.value, weekday: 'long', hour: '2-digit', minute: '2-digit' }).format(now.value),
 )
 const { set, may } = useSetting()
+/** Where whoever looks is. */
+const here = Intl.DateTimeFormat().resolvedOptions().timeZone
 const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.value ? set({ timeZone }) : undefined)
 </script>
 
@@ -34,5 +36,14 @@ const setZone = (timeZone: string | null) => (timeZone && timeZone !== zone.valu
       :aria-label="say.theShopsTimeZone"
       @update:model-value="setZone"
     />
+    <button v-if="may && zone === 'UTC' && here !== 'UTC'" type="button" class="text-button" @click="setZone(here)">
+      {{ say.takeMine(here) }}
+    </button>
   </SettingPart>
 </template>
+
+<style scoped>
+.text-button {
+  justify-self: start;
+}
+</style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { fewSchema } from '../../../core/catalogue/shopSettings'
 import { useStudioShop } from '../../data/studioShop'
-import { exchangeWords } from './words'
+import { settingsWords } from './words'
 import { useSetting } from './useSetting'
 
-const say = exchangeWords.fewPart
+const say = settingsWords.fewPart
 
 /** Of how many shoppers are told that only a few are left. */
 const studio = useStudioShop()

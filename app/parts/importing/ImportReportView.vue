@@ -1,26 +1,27 @@
 <script setup lang="ts">
 import { stringify } from 'csv-stringify/browser/esm/sync'
-import type { ImportReport } from '../../../core/exchange/importReport'
+import type { ImportReport, Rejection } from '../../../core/exchange/importReport'
 import { useHistory } from '../../data/history'
 import PhCheckCircle from '~icons/ph/check-circle'
 import PhDownloadSimple from '~icons/ph/download-simple'
-import { exchangeWords } from './words'
+import { importingWords } from './words'
 
-const say = exchangeWords.importReportView
+const say = importingWords.importReportView
 
 /** What a file would do, or what it did: numbers, and row by row. */
 const props = defineProps<{ report: ImportReport; fileName: string }>()
 const emit = defineEmits<{ take: [keepValid: boolean]; backOut: []; choose: [] }>()
 const history = useHistory()
 
-type Fate = 'created' | 'updated' | 'rejected'
+type Fate = 'created' | 'updated' | 'rejected' | 'noted'
 const done = computed(() => props.report.done !== null)
 /** What the last column of the rows tells. */
-const heads: Record<Fate, string> = { rejected: say.why, created: say.new, updated: say.changed }
+const heads: Record<Fate, string> = { rejected: say.why, created: say.new, updated: say.changed, noted: say.toKnow }
 const fates = computed(() => [
   { fate: 'created' as const, words: say.newWord, count: props.report.created },
   { fate: 'updated' as const, words: say.changedWord, count: props.report.updated },
   { fate: 'rejected' as const, words: say.rejected, count: props.report.rejected },
+  ...(props.report.noted ? [{ fate: 'noted' as const, words: say.noted, count: props.report.noted }] : []),
 ])
 const shown = ref<Fate>('created')
 watch(
@@ -28,16 +29,23 @@ watch(
   report => (shown.value = (['rejected', 'created'] as const).find(each => report[each]) ?? 'updated'),
   { immediate: true },
 )
-const rows = computed(() =>
-  shown.value === 'rejected'
-    ? props.report.rejections.map(({ line, column, reason, row }) => ({
-        line,
-        column,
-        words: reason,
-        cells: Object.values(row).filter(Boolean).join(', '),
-      }))
-    : props.report.effects.filter(each => each.is === shown.value).map(({ line, words }) => ({ line, column: '', words, cells: '' })),
-)
+/** All that is wrong with a row, as one. */
+const faultsOf = ({ column, reason, more }: Rejection) => ({
+  columns: [column, ...more.map(each => each.column)].join(', '),
+  reasons: [reason, ...more.map(each => each.reason)].join(' '),
+})
+function rowsOf(fate: Fate): { line: number; column: string; words: string; cells: string }[] {
+  const { rejections, notes, effects } = props.report
+  if (fate === 'rejected')
+    return rejections.map(each => {
+      const { columns, reasons } = faultsOf(each)
+      return { line: each.line, column: columns, words: reasons, cells: Object.values(each.row).filter(Boolean).join(', ') }
+    })
+  if (fate === 'noted') return notes.map(each => ({ ...each, cells: '' }))
+  return effects.filter(each => each.is === fate).map(({ line, words }) => ({ line, column: '', words, cells: '' }))
+}
+const rows = computed(() => rowsOf(shown.value))
+const hasColumn = computed(() => shown.value === 'rejected' || shown.value === 'noted')
 const count = computed(() => fates.value.find(each => each.fate === shown.value)!.count)
 const good = computed(() => props.report.created + props.report.updated)
 
@@ -45,7 +53,10 @@ const good = computed(() => props.report.created + props.report.updated)
 function download(): void {
   const columns = [...new Set(props.report.rejections.flatMap(each => Object.keys(each.row))), say.rejectedColumn, say.rejectedBecause]
   const text = stringify(
-    props.report.rejections.map(({ row, column, reason }) => ({ ...row, 'rejected column': column, 'rejected because': reason })),
+    props.report.rejections.map(each => {
+      const { columns, reasons } = faultsOf(each)
+      return { ...each.row, 'rejected column': columns, 'rejected because': reasons }
+    }),
     { header: true, columns, record_delimiter: 'windows', bom: true },
   )
   const link = Object.assign(document.createElement('a'), {
@@ -103,13 +114,13 @@ async function undo(): Promise<void> {
     </p>
     <template v-if="rows.length">
       <div class="head small soft" aria-hidden="true">
-        <span>{{ say.line }}</span><span v-if="shown === 'rejected'">{{ say.columnTitle }}</span
+        <span>{{ say.line }}</span><span v-if="hasColumn">{{ say.columnTitle }}</span
         ><span>{{ heads[shown] }}</span>
       </div>
       <v-virtual-scroll :items="rows" :item-height="40" class="rows" role="list" :aria-label="say.rows(shown)">
         <template #default="{ item }">
-          <div class="row" :class="{ rejected: shown === 'rejected' }" role="listitem">
-            <span class="mono">{{ item.line }}</span><span v-if="shown === 'rejected'" class="mono cut">{{ item.column }}</span>
+          <div class="row" :class="{ rejected: shown === 'rejected', noted: shown === 'noted' }" role="listitem">
+            <span class="mono">{{ item.line }}</span><span v-if="hasColumn" class="mono cut" :title="item.column">{{ item.column }}</span>
             <span class="words" :title="item.words">{{ item.words }}</span><span v-if="item.cells" class="mono cut" :title="item.cells">{{
               item.cells
             }}</span>
@@ -220,7 +231,8 @@ async function undo(): Promise<void> {
 .head:has(> :nth-child(3)) {
   grid-template-columns: 74px 110px minmax(0, 1.4fr) minmax(0, 1fr);
 }
-.row.rejected {
+.row.rejected,
+.row.noted {
   grid-template-columns: 74px 110px minmax(0, 1.4fr) minmax(0, 1fr);
 }
 .head {

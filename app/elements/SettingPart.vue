@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useMe } from '../../data/me'
-import { exchangeWords } from './words'
+import { useMe } from '../data/me'
+import { elementsWords } from './words'
 
-const say = exchangeWords.settingPart
+const say = elementsWords.settingPart
 
 /** The frame of something that holds for the shop as a whole; what it is set with stands in a slot, below or beside. */
 const props = defineProps<{ title: string; hint: string; admins?: boolean }>()

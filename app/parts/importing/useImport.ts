@@ -3,9 +3,9 @@ import { importReportSchema } from '../../../core/exchange/importReport'
 import type { ImportProgress } from '../../../core/studio/exchangeAnswers'
 import { importProgressSchema } from '../../../core/studio/exchangeAnswers'
 import { ApiProblem, callApi } from '../../data/callApi'
-import { exchangeWords } from './words'
+import { importingWords } from './words'
 
-const say = exchangeWords.useImport
+const say = importingWords.useImport
 
 /** Sends a file to be tried or imported, and tells how far it is. */
 export function useImport() {
