@@ -1,3 +1,4 @@
+import { makeSettings } from '../core/catalogue/makeSettings.testing'
 import { mkdir, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { makeDemoShop } from '../demo/shop'
@@ -9,15 +10,7 @@ import { pictureCount } from './largeShop'
 /** Writes a large shop into an empty database. The links go in by the ten thousand, as they were never anybody's edits. */
 export async function fillLargeShop(store: SqliteStore, { products, categories, orders, lanes }: LargeShop): Promise<void> {
   await store.fill({
-    settings: {
-      name: 'Large shop',
-      currency: 'EUR',
-      language: 'en',
-      languages: ['en', 'de'],
-      productUrl: '/shop/products/{sku}',
-      timeZone: 'UTC',
-      few: 5,
-    },
+    settings: makeSettings({ name: 'Large shop', languages: ['en', 'de'], productUrl: '/shop/products/{sku}' }),
     products,
     categories,
     articles: [],

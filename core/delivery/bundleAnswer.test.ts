@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import type { Bundle } from '../catalogue/bundle'
 import { Catalogue } from '../catalogue/catalogue'
@@ -72,7 +73,7 @@ const catalogue = new Catalogue(
   [],
 )
 const context = (language: string) => ({
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
+  settings: makeSettings({ languages: ['en', 'de'], productUrl: '/p/{sku}' }),
   language,
   at: momentIn('UTC', 0),
   items: catalogue,

@@ -1,10 +1,11 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { deliveredProduct } from './deliveredItem'
 import { DeliveredTexts } from './deliveredTexts'
 
-const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 }
+const settings = makeSettings({ languages: ['en', 'de'] })
 const variant = makeVariant('GLO-M', { options: { size: 'M' } })
 const gloves = makeProduct('GLO', { name: { en: 'Gloves', de: 'Handschuhe' }, price: 2400, variants: [variant] })
 const catalogue = new Catalogue([gloves], [], [])

@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { builtInLooks } from '../looks/builtInLooks'
@@ -36,7 +37,7 @@ const told = (explain: boolean, language = 'en') =>
     resolvePage(shop, { kind: 'product', sku: 'EX' }, makeShopper()).offers,
     new LookBook(builtInLooks),
     {
-      settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/p/{sku}', timeZone: 'UTC', few: 5 },
+      settings: makeSettings({ productUrl: '/p/{sku}' }),
       language,
       at: momentIn('UTC', 0),
       items: shop.catalogue,

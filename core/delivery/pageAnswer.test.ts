@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
 import { makeOffer } from '../offers/makeOffer.testing'
@@ -28,15 +29,7 @@ const links = new LinkIndex()
 links.setLane('SRC', 'related', [{ target: 'a/b ü#?' }, { target: 'NAMELESS' }])
 links.setLane('SRC', 'accessory', [{ target: 'a/b-M' }])
 const shop = makeShop([makeProduct('SRC'), odd, nameless], { links })
-const settings = {
-  name: '',
-  currency: 'EUR',
-  language: 'en',
-  languages: ['en', 'de'],
-  productUrl: '/shop/{sku}?ref=manada',
-  timeZone: 'UTC',
-  few: 5,
-}
+const settings = makeSettings({ languages: ['en', 'de'], productUrl: '/shop/{sku}?ref=manada' })
 const page = { kind: 'product', sku: 'SRC' } as const
 const shopper = makeShopper()
 const looks = new LookBook(builtInLooks)

@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { builtInLooks } from '../looks/builtInLooks'
@@ -10,7 +11,7 @@ import { DeliveredTexts } from './deliveredTexts'
 import { pageAnswer } from './pageAnswer'
 import { pageText } from './pageText'
 
-const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en', 'de'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 }
+const settings = makeSettings({ languages: ['en', 'de'] })
 const looks = new LookBook(builtInLooks)
 const someText = (...texts: string[]) =>
   fc.record({ en: fc.constantFrom(...texts), de: fc.constantFrom(...texts) }, { requiredKeys: ['en'] })

@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
@@ -30,7 +31,7 @@ describe('the words for why', () => {
       links,
       switchedOff: () => new Set(['upsells']),
     })
-    const settings = { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 }
+    const settings = makeSettings()
     const page = pageAnswer(
       'product',
       explainPage(shop, { kind: 'product', sku: 'SRC' }, makeShopper()),

@@ -190,7 +190,7 @@ describe('suggesting', () => {
           expect(found.length).toBeLessThanOrEqual(limit)
           for (const [i, { product, score, reasons }] of found.entries()) {
             expect([...lanes.A, ...dismissed, 'A']).not.toContain(product.sku)
-            expect([product.status, product.stock > 0, product.price !== null]).toEqual(['active', true, true])
+            expect([product.status, product.stock! > 0, product.price !== null]).toEqual(['active', true, true])
             expect(reasons.filter((reason: Reason) => reason.is !== 'price')).not.toEqual([])
             if (kind === upsell) expect(product.price! > products[0]!.price!).toBe(true)
             if (kind === accessory) expect(product.price! < products[0]!.price!).toBe(true)

@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import type { Category } from '../catalogue/catalogue'
 import { Catalogue } from '../catalogue/catalogue'
@@ -32,7 +33,7 @@ const shop = {
   ]),
   index: makeIndex(products, { sold: sku => ({ OLD: 90, SMO: 7 })[sku] ?? 0 }),
   pageLane: (source: string) => (lanes[source] ?? []).map(target => ({ target })),
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 },
+  settings: makeSettings(),
 }
 
 describe('articles and categories as rows', () => {

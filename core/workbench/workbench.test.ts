@@ -1,3 +1,4 @@
+import { makeSettings } from '../catalogue/makeSettings.testing'
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../catalogue/catalogue'
 import { makeProduct, makeVariant } from '../catalogue/makeProduct.testing'
@@ -42,7 +43,7 @@ const shop = {
   kinds: new Map(kinds.map(each => [each.key, each])),
   neighboursOf: () => allCount,
   sold: new Map([['GLO', 12]]),
-  settings: { name: '', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}', timeZone: 'UTC', few: 5 },
+  settings: makeSettings(),
 }
 
 describe('toProductRow', () => {

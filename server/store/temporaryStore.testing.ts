@@ -1,3 +1,4 @@
+import { makeSettings } from '../../core/catalogue/makeSettings.testing'
 import { mkdtemp, rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -15,17 +16,7 @@ export async function withStore(
   const store = await openSqliteStore(databaseFile(folder))
   try {
     await store.fill({
-      settings: {
-        name: 'Test',
-        currency: 'EUR',
-        language: 'en',
-        languages: ['en'],
-        productUrl: '/p/{sku}',
-        timeZone: 'UTC',
-        few: 5,
-        emptyStock: 'untracked',
-        welcome: {},
-      },
+      settings: makeSettings({ name: 'Test', productUrl: '/p/{sku}' }),
       categories: [],
       products: [],
       articles: [],

@@ -43,7 +43,6 @@ function contextOf(targets: string[]): CommandContext {
   return {
     shop: {} as ShopView,
     states: new HeldStates(),
-    few: 5,
     timeZone: 'UTC',
     item: sku => catalogue.item(sku),
     kind: key => (key === 'accessory' ? accessory : undefined),

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { Catalogue } from '../../catalogue/catalogue'
 import { makeProduct } from '../../catalogue/makeProduct.testing'
+import { makeSettings } from '../../catalogue/makeSettings.testing'
 import type { Product } from '../../catalogue/product'
 import type { ShopSettings } from '../../catalogue/shopSettings'
-import { shopSettingsSchema } from '../../catalogue/shopSettings'
 import { ChangedTogether } from '../../journal/record'
 import type { CommandContext } from '../../journal/commandContext'
 import { HeldStates } from '../../journal/states'
@@ -11,12 +11,12 @@ import { commandSchema, describeCommand, planCommand } from '../registry'
 import { settingRecord } from './settingRecord'
 import { withSettings } from './settings'
 
-const own = shopSettingsSchema.parse({ name: 'My shop', currency: 'EUR', language: 'en', languages: ['en'], productUrl: '/{sku}' })
+const own = makeSettings({ name: 'My shop' })
 
 /** A shop with what was set since it was made. */
 function shopWith(products: readonly Product[] = [], set: Record<string, string> = {}) {
   const states = new HeldStates()
-  for (const [key, after] of Object.entries(set)) settingRecord.apply!({ of: 'setting', owner: '', key, before: null, after }, states)
+  for (const [key, after] of Object.entries(set)) settingRecord.apply!({ owner: '', key, after }, states)
   const shop = { settings: withSettings(own, states.of(settingRecord)), catalogue: new Catalogue(products, [], []) }
   return { shop, states } as unknown as CommandContext
 }
@@ -28,7 +28,8 @@ describe('settings', () => {
     expect(planCommand(set({ timeZone: 'Europe/London' }), shopWith())).toEqual([{ ...change, before: null }])
     const set1 = shopWith([], { timeZone: 'Asia/Tokyo' })
     expect(planCommand(set({ timeZone: 'Europe/London' }), set1)).toEqual([{ ...change, before: 'Asia/Tokyo' }])
-    for (const isSet of [{}, { timeZone: 'UTC' }]) expect(planCommand(set({ timeZone: 'UTC' }), shopWith([], isSet))).toEqual([])
+    for (const isSet of [{}, { timeZone: 'UTC' }] as Record<string, string>[])
+      expect(planCommand(set({ timeZone: 'UTC' }), shopWith([], isSet))).toEqual([])
   })
 
   it('are as they were set when they are read again', () => {

@@ -1,3 +1,4 @@
+import { makeSettings } from '../../../core/catalogue/makeSettings.testing'
 import fc from 'fast-check'
 import type { Category } from '../../../core/catalogue/catalogue'
 import { makeProduct } from '../../../core/catalogue/makeProduct.testing'
@@ -10,17 +11,7 @@ import type { ShopContents, Store } from '../port'
 /** Opens an empty database for one test, and again as another process would. */
 export type WithEmptyStore = (work: (store: Store, another: () => Promise<Store>) => Promise<void>) => Promise<void>
 
-export const settings = {
-  name: 'Test',
-  currency: 'EUR',
-  language: 'en',
-  languages: ['en', 'de'],
-  productUrl: '/p/{sku}',
-  timeZone: 'Europe/Berlin',
-  few: 5,
-  emptyStock: 'untracked' as const,
-  welcome: {},
-}
+export const settings = makeSettings({ name: 'Test', languages: ['en', 'de'], productUrl: '/p/{sku}', timeZone: 'Europe/Berlin' })
 export const categories: Category[] = [
   { key: 'frames', name: { en: 'Frames' }, parent: 'hives' },
   { key: 'hives', name: { en: 'Hives', de: 'Beuten' }, parent: null },

@@ -1,3 +1,4 @@
+import { makeSettings } from '../../../catalogue/makeSettings.testing'
 import { expect } from 'vitest'
 import type { Category } from '../../../catalogue/catalogue'
 import { versionsOf } from '../../../bundles/bundleVersions'
@@ -11,16 +12,7 @@ import { RowError } from '../../fileRow'
 import { readProductRow } from './productRow'
 import { ProductImport } from './productImport'
 
-export const settings = {
-  name: 'Shop',
-  currency: 'EUR',
-  language: 'en',
-  languages: ['en', 'de'],
-  productUrl: '/{sku}',
-  timeZone: 'UTC',
-  few: 5,
-  emptyStock: 'untracked' as const,
-}
+export const settings = makeSettings({ name: 'Shop', languages: ['en', 'de'] })
 export const category = (key: string, name: string, parent: string | null = null): Category => ({ key, name: { en: name }, parent })
 export const categories = [
   category('hives', 'Hives'),
