@@ -1,4 +1,5 @@
 import type { APIRequestContext, Locator } from '@playwright/test'
+import { byHandAlone } from './byHandAlone'
 import { Studio, effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
@@ -24,6 +25,7 @@ async function shownToShoppers(request: APIRequestContext, query = ''): Promise<
 
 test('publishing says what it does to every page, and then does just that', async ({ page, request }) => {
   const studio = new Studio(page)
+  await byHandAlone(request, 'related', 'related')
   await page.goto('/sections')
   await page.getByRole('link', { name: '3 drafts' }).click()
   await expect(effectsOf(page)).toContainText('Tick something to see what it does to pages.')

@@ -1,4 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test'
+import { byHandAlone } from './byHandAlone'
 import { hasNoViolations } from './axe'
 import { Studio, effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
@@ -19,6 +20,7 @@ async function setPlaces(page: Page, verb: 'More' | 'Fewer'): Promise<void> {
 
 test('a release goes out with a note, and shoppers get an earlier one back', async ({ page, request }) => {
   const studio = new Studio(page)
+  await byHandAlone(request, 'related', 'related')
   await page.goto('/sections/related')
   await setPlaces(page, 'More')
   await page.keyboard.press('p')

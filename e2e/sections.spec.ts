@@ -1,4 +1,5 @@
 import type { APIRequestContext, Page } from '@playwright/test'
+import { byHandAlone } from './byHandAlone'
 import { hasNoViolations } from './axe'
 import { Studio, publishRoom } from './studio'
 import { expect, test } from './test'
@@ -26,6 +27,7 @@ async function delivered(request: APIRequestContext, query = '', section?: strin
 
 test('a section is filled by steps that read as sentences, tried, published and undone', async ({ page, request }) => {
   const studio = new Studio(page)
+  await byHandAlone(request, 'related', 'related')
   await open(page, 'related')
   await expect(stepsOf(page)).toHaveText([/1\s*products linked by hand as related, in hand order/])
   const before = await delivered(request, '', 'related')

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test'
+import { byHandAlone } from './byHandAlone'
 import { hasNoViolations } from './axe'
 import { cartOf, putIntoCart } from './putIntoCart'
 import { expect, test } from './test'
@@ -20,7 +21,8 @@ test('from a category to a product with upsells, accessories and related product
   await expectShown(page, 'related', ['EX-310', 'MELT-1', 'UT-1', 'REF-1'])
 })
 
-test('what is in the cart is recommended nowhere, and returns when it is removed', async ({ page }) => {
+test('what is in the cart is recommended nowhere, and returns when it is removed', async ({ page, request }) => {
+  await byHandAlone(request, 'cart-cross-sells', 'cross-sell', 'cart')
   await page.goto('/shop/products/EX-210')
   await page.getByRole('button', { name: 'Add Honey gate, 40 mm to the cart' }).click()
   const sheet = page.getByRole('dialog', { name: 'In your cart' })
@@ -49,9 +51,8 @@ test('what is in the cart is recommended nowhere, and returns when it is removed
 })
 
 test('a section without products leaves nothing behind, nor does one that is switched off', async ({ page, request }) => {
-  await request.post('/api/commands', {
-    data: { type: 'switchSection', source: 'EX-LEG', section: 'more-from-the-same-workshop', off: true },
-  })
+  for (const section of ['upsells', 'related', 'more-from-the-same-workshop'])
+    await request.post('/api/commands', { data: { type: 'switchSection', source: 'EX-LEG', section, off: true } })
   await page.goto('/shop/products/EX-LEG')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leg set for extractors')
   await expect(page.locator('section, [data-section]')).toHaveCount(0)
@@ -59,7 +60,6 @@ test('a section without products leaves nothing behind, nor does one that is swi
     .locator('.product')
     .evaluate(product => product.parentElement!.getBoundingClientRect().bottom - product.getBoundingClientRect().bottom)
   expect(bare, 'no gap below the details').toBe(0)
-  await request.post('/api/undo', { data: {} })
 })
 
 test('a product with options: the choice decides what goes into the cart', async ({ page }) => {

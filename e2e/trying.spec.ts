@@ -1,4 +1,5 @@
 import type { FrameLocator } from '@playwright/test'
+import { byHandAlone } from './byHandAlone'
 import { Studio } from './studio'
 import { expect, test } from './test'
 import { putInTriedCart } from './tried'
@@ -97,8 +98,9 @@ test('a plan that no page gets yet is looked at all the same', async ({ page, re
   expect((await sectionsIn(shown))[0]).toBe('home-best-sellers')
 })
 
-test('why follows the page beside it: what is put into the cart there, and other pages', async ({ page }) => {
+test('why follows the page beside it: what is put into the cart there, and other pages', async ({ page, request }) => {
   const studio = new Studio(page)
+  await byHandAlone(request, 'upsells', 'upsell')
   await studio.open('EX-210')
   await page.keyboard.press('v')
   await page.keyboard.press('y')
