@@ -146,7 +146,7 @@ test('a section is switched off everywhere, or on one plan: then it is in no ans
   // The window follows what was undone beside it.
   await expect(tryOf(page)).not.toContainText('Not on this page')
 
-  await editorOf(page).getByRole('button', { name: 'Switch off' }).click()
+  await editorOf(page).getByRole('listitem').filter({ hasText: 'Product page' }).getByRole('button', { name: 'Switch off' }).click()
   await expect(tryOf(page)).toContainText('Not on this page: switched off')
   await publish()
   await expect.poll(() => delivered(request)).not.toContain('upsells')
