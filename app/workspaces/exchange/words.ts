@@ -11,20 +11,22 @@ export const exchangeWords = {
     howFilesAreRead: 'How files are read',
     csvInUtf8Commas:
       'CSV in UTF-8; commas or semicolons. The first line names the columns, in any order. A column that is missing leaves ' +
-      'things as they are; an empty cell empties them.',
+      'things as they are; an empty cell empties them. What an empty stock cell says is under Settings.',
     severalValuesInACell: 'Several values in a cell are separated by',
     attributesAndOptionsAre: '; attributes and options are',
     nameValue: 'name=value',
     aCategoryIsAPath: '; a category is a path such as',
-    hivesFrames: 'Hives &gt; Frames',
+    hivesFrames: 'Hives > Frames',
     place: 'place',
-    countsFrom1InThe: 'counts from 1 in the finished lane. Left empty, a new link goes to the end. Links that a file does not name stay.',
-    aVariantNamesItsProduct: 'A variant names its product under',
+    countsFrom1InThe:
+      'counts from 1 in the finished lane; 10, 20, 30 are an order too. Left empty, a new link goes to the end. ' +
+      'Links that a file does not name stay.',
+    aVariantNamesItsProduct: 'A variant’s row may repeat what its product is, and names it under',
     variantof: 'variantOf',
     aNameInAnotherLanguage: '. A name in another language is a column such as',
     nameDe: 'name@de',
     programsCanDoTheSame: 'Programs can do the same:',
-    postApiExchangeImportKind: 'POST /api/exchange/import?kind=links&amp;dry=1',
+    postApiExchangeImportKind: 'POST /api/exchange/import?kind=links&dry=1',
     and: 'and',
     getApiExchangeExportKind: 'GET /api/exchange/export?kind=links',
     theSetUpIsAt: '; the set-up is at',

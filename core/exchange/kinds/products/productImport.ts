@@ -20,6 +20,7 @@ import type { FileRow } from '../../fileRow'
 import { RowError, RowFaults } from '../../fileRow'
 import type { ProductFileRow, VariantFileRow } from './productRow'
 import { categoryPath } from './productRow'
+import { otherwiseRepeated } from './repeatedFacts'
 
 export interface ProductLine {
   /** Line of the file, counted from 1. */
@@ -251,30 +252,20 @@ export class ProductImport {
   }
 
   /** Notes what a variant's row says of its product that is not so. */
-  #noteRepeated(line: number, { ofProduct: { fields, name, description, categories } }: VariantFileRow, product: Product): void {
-    const differs = [
-      ...Object.entries(fields).filter(([field, value]) => !isEqual(product[field as keyof Product], value)),
-      ...Object.entries({ name, description }).flatMap(([field, texts]) =>
-        Object.entries(texts)
-          .filter(([language, text]) => product[field as 'name' | 'description'][language] !== text)
-          .map(([language]) => [language === this.#settings.language ? field : `${field}@${language}`] as const),
-      ),
-      ...(categories && !this.#hasCategories(product, categories) ? [['categories'] as const] : []),
-    ]
-    for (const [field] of differs) {
+  #noteRepeated(line: number, { ofProduct }: VariantFileRow, product: Product): void {
+    const isIn = (path: readonly string[]) => this.#isIn(product, path)
+    for (const field of otherwiseRepeated(ofProduct, product, this.#settings.language, isIn)) {
       const column = columnOf[field] ?? field
-      this.#notes.push({
-        line,
-        column,
-        words: `A variant has no ${column.split('@')[0]} of its own. What this row says differs from its product, and is left out.`,
-      })
+      const words = `A variant has no ${column.split('@')[0]} of its own. What this row says differs from its product, and is left out.`
+      this.#notes.push({ line, column, words })
     }
   }
 
-  #hasCategories({ categories }: Product, paths: readonly string[][]): boolean {
-    const known = new Set(categories.map(key => pathKey(categoryPath(key, this.#catalogue, this.#settings.language))))
-    const keys = new Set(categories)
-    return paths.every(path => known.has(pathKey(path)) || keys.has(this.#categoryKeys.get(pathKey(path)) ?? ''))
+  #isIn({ categories }: Product, path: readonly string[]): boolean {
+    const wanted = pathKey(path)
+    return categories.some(
+      key => key === this.#categoryKeys.get(wanted) || pathKey(categoryPath(key, this.#catalogue, this.#settings.language)) === wanted,
+    )
   }
 
   /** Counts what a row does to its product or variant. @param name of it, for people */
