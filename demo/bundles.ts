@@ -118,6 +118,8 @@ const bundles: DemoBundle[] = [
   },
 ]
 
+export const bundleSkus = bundles.map(each => each.sku)
+
 const offers: OfferSettings[] = [
   {
     ...offerDefaults,
@@ -129,10 +131,36 @@ const offers: OfferSettings[] = [
   },
   {
     ...offerDefaults,
+    internalName: 'Nails and wire to frames',
+    heading: { en: 'Put together the same evening', de: 'Noch am selben Abend fertig' },
+    layout: 'row',
+    trigger: { all: [{ ...emptyScope, categories: ['frames'] }], except: { ...emptyScope, tags: ['wax'] } },
+    offered: { by: 'links', kind: 'accessory', count: 2 },
+    reduction: { by: 'amount', amount: 50 },
+  },
+  {
+    ...offerDefaults,
+    internalName: 'A second feeder',
+    heading: { en: 'One more for the next hive', de: 'Noch eins für das nächste Volk' },
+    layout: 'list',
+    trigger: { all: [{ ...emptyScope, categories: ['feeding'] }], except: emptyScope },
+    offered: {
+      by: 'rule',
+      rule: { when: { all: [] }, pick: { all: [{ category: 'same' }, { pricePercent: { to: 100 } }] } },
+      order: 'best-selling',
+      count: 1,
+    },
+    fallbacks: [{ by: 'chosen', skus: ['FD-ENTR'] }],
+  },
+  {
+    ...offerDefaults,
     heading: { en: 'While you are at it', de: 'Gleich mitnehmen' },
     offered: { by: 'links', kind: 'cross-sell', count: 2 },
   },
 ]
+
+/** Offers that shoppers have: chosen, linked and found by a rule; off by a percentage, by an amount, and not at all. */
+const offered = ['to-light-it-with', 'put-together-the-same-evening', 'one-more-for-the-next-hive']
 
 /** The demo shop's bundles, one of each type among them, and what it offers together. */
 export const bundleCommands: Command[] = [
@@ -141,5 +169,5 @@ export const bundleCommands: Command[] = [
     { type: 'changeBundle', sku, settings: { ...settings, description: { en: text[0], de: text[1] } }, seen: {} },
   ]),
   ...offers.map((settings): Command => ({ type: 'addOffer', settings })),
-  { type: 'publish', sections: [], plans: [], offers: ['to-light-it-with'], bundles: bundles.map(each => each.sku) },
+  { type: 'publish', sections: [], plans: [], offers: offered, bundles: bundleSkus },
 ]

@@ -45,7 +45,7 @@ async function fill(): Promise<void> {
   await store.fill(contents)
   const log = new CommandLog(store, await loadLiveShop(store))
   const markCommands = marks.map((mark): Command => ({ type: 'setBrandMark', ...mark }))
-  for (const command of [...linkCommands(), ...bundleCommands, ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
+  for (const command of [...bundleCommands, ...linkCommands(), ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
   // Everything into the one file, so that it can be moved on its own.
   await store.database.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
   await store.close()

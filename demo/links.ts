@@ -104,7 +104,7 @@ export const links: Record<string, Lanes> = {
     'cross-sell': ['CARTON-500', 'GIFT'],
     'accessory': ['LID-82', 'LID-82C', 'LAB-250', 'SEAL'],
   },
-  'JAR-1000': { related: ['JAR-500'], accessory: ['LID-82', 'LAB-250'] },
+  'JAR-1000': { related: ['JAR-500'], upsell: ['SET-03'], accessory: ['LID-82', 'LAB-250'] },
   'JAR-HEX': { 'related': ['JAR-250', 'COMB-BOX'], 'cross-sell': ['GIFT'], 'accessory': ['LID-63-GOL', 'LAB-250-COM', 'SEAL'] },
   'LID-82': { 'upsell': ['LID-82C'], 'cross-sell': ['JAR-500'] },
   'LID-63': { 'cross-sell': ['JAR-250', 'JAR-HEX'] },
@@ -133,4 +133,11 @@ export const links: Record<string, Lanes> = {
   'BK-FIRST': { 'related': ['BK-HEALTH', 'BK-SWARM', 'LOG-1'], 'cross-sell': ['KIT-NA'], 'accessory': ['LOG-1'] },
   'BK-QUEEN': { 'related': ['BK-SWARM'], 'cross-sell': ['GRAFT-1'] },
   'BK-HONEY': { 'related': ['BK-WAX'], 'cross-sell': ['JAR-500'] },
+
+  'SET-01': { upsell: ['KIT-NA', 'KIT-LA'], accessory: ['FUEL', 'LIT-1', 'LOG-1', 'BRU-1', 'SMO-BOX', 'VEIL'] },
+  'SET-02': { accessory: ['GATE-40', 'CLOTH-1', 'OPEN-1', 'UR-1', 'BKT', 'REF-1'] },
+  'SET-03': {
+    related: ['JAR-250', 'JAR-HEX', 'JAR-1000', 'JAR-125'],
+    accessory: ['LID-63', 'LID-82', 'SEAL', 'GIFT', 'CARTON', 'COMB-BOX'],
+  },
 }

@@ -50,6 +50,43 @@ const nextShelves: SectionSettings = {
   guards: [...guardSchema.options],
   steps: [{ from: 'relatedCategories', of: 'beside', order: 'best-selling', ...step }],
 }
+/** On the pages of hives: what tells them apart. */
+const hivesCompared: SectionSettings = {
+  heading: { en: 'The hives side by side', de: 'Die Beuten im Vergleich' },
+  layout: 'comparison',
+  display: { ...displayFor('comparison'), card: ['brand', 'price', 'text', 'button'] },
+  places: 3,
+  ...plain,
+  minimum: 2,
+  steps: [{ from: 'category', category: 'hives', below: false, order: 'cheapest', ...step }],
+}
+/** On the pages of what makes room: what it is filled with. */
+const intoIt: SectionSettings = {
+  heading: { en: 'To fill it with', de: 'Was hineinkommt' },
+  layout: 'checklist',
+  display: displayFor('checklist'),
+  places: 3,
+  ...plain,
+  minimum: 2,
+  steps: [
+    { from: 'links', kind: 'accessory', order: 'hand', ...step },
+    {
+      from: 'rule',
+      order: 'best-selling',
+      ...step,
+      rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'standard' }, { pricePercent: { to: 60 } }] } },
+    },
+  ],
+}
+/** On the pages of seed: one thing, large. */
+const readUp: SectionSettings = {
+  heading: { en: 'Read up on it first', de: 'Erst nachlesen' },
+  layout: 'spotlight',
+  display: displayFor('spotlight'),
+  places: 1,
+  ...plain,
+  steps: [{ from: 'chosen', targets: ['BK-PLANT', 'TREE-1'], order: 'hand', ...step }],
+}
 /** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */
 const accessorySteps: FillStep[] = [
   { from: 'links', kind: 'accessory', order: 'hand', ...step },
@@ -78,12 +115,15 @@ const related: Record<string, string[]> = {
 
 /**
  * The demo shop's own sections: one on every product page, one on every category page, one that stands nowhere yet, and a draft of a
- * change; and a page plan for some of its products.
+ * change; and page plans for some of its products, by category and by tag.
  */
 export const sectionCommands: Command[] = [
   { type: 'addSection', settings: fromTheMaker },
   { type: 'addSection', settings: seenLately },
   { type: 'addSection', settings: nextShelves },
+  { type: 'addSection', settings: hivesCompared },
+  { type: 'addSection', settings: intoIt },
+  { type: 'addSection', settings: readUp },
   { type: 'placeBlock', block: 'more-from-the-same-workshop', plan: 'product-default', zone: 'foot' },
   { type: 'placeBlock', block: 'from-the-shelves-beside-this-one', plan: 'category-default', zone: 'belowProducts' },
   {
@@ -106,7 +146,28 @@ export const sectionCommands: Command[] = [
   },
   { type: 'unplaceBlock', block: 'upsells', plan: 'seed-and-plants' },
   { type: 'placeBlock', block: 'related', plan: 'seed-and-plants', zone: 'belowDetails', place: 1 },
-  { type: 'publish', sections: [], plans: ['seed-and-plants'] },
+  { type: 'placeBlock', block: 'read-up-on-it-first', plan: 'seed-and-plants', zone: 'foot' },
+  {
+    type: 'addPlan',
+    page: 'product',
+    name: { en: 'Hives', de: 'Beuten' },
+    scope: { ...emptyScope, categories: ['hives'] },
+  },
+  { type: 'placeBlock', block: 'the-hives-side-by-side', plan: 'hives', zone: 'belowDetails', place: 1 },
+  // Whoever makes room for a colony wants to fill it.
+  {
+    type: 'addPlan',
+    page: 'product',
+    name: { en: 'Making room', de: 'Platz schaffen' },
+    scope: { ...emptyScope, tags: ['expansion'] },
+  },
+  { type: 'unplaceBlock', block: 'accessories', plan: 'making-room' },
+  { type: 'placeBlock', block: 'to-fill-it-with', plan: 'making-room', zone: 'belowDetails', place: 1 },
+  {
+    type: 'publish',
+    sections: ['the-hives-side-by-side', 'to-fill-it-with', 'read-up-on-it-first'],
+    plans: ['seed-and-plants', 'hives', 'making-room'],
+  },
   ...Object.entries(related).map(([key, targets]): Command => ({
     type: 'link',
     kind: 'related-categories',
