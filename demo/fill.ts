@@ -10,6 +10,7 @@ import { loadLiveShop } from '../server/live/loadLiveShop'
 import { dataFolder } from '../server/running/dataFolder'
 import { CommandLog } from '../server/journal/commandLog'
 import { bundleCommands } from './bundles'
+import { checkCommands } from './checks'
 import { links } from './links'
 import { sectionCommands } from './sections'
 import { makeDemoShop } from './shop'
@@ -45,7 +46,8 @@ async function fill(): Promise<void> {
   await store.fill(contents)
   const log = new CommandLog(store, await loadLiveShop(store))
   const markCommands = marks.map((mark): Command => ({ type: 'setBrandMark', ...mark }))
-  for (const command of [...bundleCommands, ...linkCommands(), ...markCommands, ...sectionCommands]) await log.run(command, demoEditor)
+  for (const command of [...bundleCommands, ...linkCommands(), ...markCommands, ...sectionCommands, ...checkCommands])
+    await log.run(command, demoEditor)
   // Everything into the one file, so that it can be moved on its own.
   await store.database.sequelize.query('PRAGMA wal_checkpoint(TRUNCATE)')
   await store.close()

@@ -85,9 +85,9 @@ const readUp: SectionSettings = {
   display: displayFor('spotlight'),
   places: 1,
   ...plain,
-  steps: [{ from: 'chosen', targets: ['BK-PLANT', 'TREE-1'], order: 'hand', ...step }],
+  steps: [{ from: 'chosen', targets: ['BK-PLANT', 'TREE-1', 'BK-HEALTH'], order: 'hand', ...step }],
 }
-/** What “Goes with it” is to become: where nobody has picked enough, a rule fills up. */
+/** What “Goes with it” is to become: where nobody has picked enough, rules fill up. */
 const accessorySteps: FillStep[] = [
   { from: 'links', kind: 'accessory', order: 'hand', ...step },
   {
@@ -103,6 +103,18 @@ const accessorySteps: FillStep[] = [
     cap: 2,
     rule: { when: { all: [] }, pick: { all: [{ category: 'same' }, { pricePercent: { from: 5, to: 60 } }] } },
   },
+]
+/** Beside a cart: what belongs to it, then what its maker has besides, then what most take home. */
+const besideCart: FillStep[] = [
+  { from: 'links', kind: 'accessory', order: 'hand', ...step, subjects: 'cart' },
+  {
+    from: 'rule',
+    order: 'best-selling',
+    ...step,
+    subjects: 'cart',
+    rule: { when: { all: [] }, pick: { all: [{ brand: 'same' }, { pricePercent: { to: 60 } }] } },
+  },
+  { from: 'bestSellers', of: 'all', ...step },
 ]
 
 /** Where it leads further than the shelves beside it. */
@@ -163,9 +175,10 @@ export const sectionCommands: Command[] = [
   },
   { type: 'unplaceBlock', block: 'accessories', plan: 'making-room' },
   { type: 'placeBlock', block: 'to-fill-it-with', plan: 'making-room', zone: 'belowDetails', place: 1 },
+  { type: 'changeSection', key: 'cart-accessories', settings: { steps: besideCart }, seen: {} },
   {
     type: 'publish',
-    sections: ['the-hives-side-by-side', 'to-fill-it-with', 'read-up-on-it-first'],
+    sections: ['the-hives-side-by-side', 'to-fill-it-with', 'read-up-on-it-first', 'cart-accessories'],
     plans: ['seed-and-plants', 'hives', 'making-room'],
   },
   ...Object.entries(related).map(([key, targets]): Command => ({

@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test'
+import type { APIRequestContext, Page } from '@playwright/test'
 import { hasNoViolations } from './axe'
 import { Studio } from './studio'
 import { expect, test } from './test'
@@ -7,6 +7,22 @@ const list = (page: Page) => page.getByRole('region', { name: 'Checks', exact: t
 const count = (page: Page, check: string) => list(page).locator(`[data-check=${check}] .count`)
 const rows = (page: Page) => page.getByRole('grid', { name: 'Findings' }).getByRole('row')
 const pane = (page: Page, title: string) => page.getByRole('region', { name: title, exact: true })
+
+async function run(request: APIRequestContext, ...commands: object[]): Promise<void> {
+  for (const data of commands) expect((await request.post('/api/commands', { data })).status()).toBe(200)
+}
+
+/** What three products are linked to, without a way back. */
+const oneWay = {
+  'INC-1': ['HT-P', 'BRU-1', 'FUEL', 'STRAP-1', 'EB-1', 'GAIT', 'VEIL-R', 'SMO-BOX'],
+  'WARM-1': ['LAB-250', 'SEAL', 'GIFT', 'CARTON', 'LID-53', 'LID-63', 'LID-82', 'LID-82C'],
+  'SCALE-1': ['NAIL-1', 'WIRE-1', 'EMB-1', 'STRIP', 'CUPS', 'CAGE-R', 'CAGE-I', 'GRAFT-1'],
+}
+const linkOneWay = (request: APIRequestContext) =>
+  run(
+    request,
+    ...Object.entries(oneWay).map(([source, targets]) => ({ type: 'link', kind: 'related', on: [{ source, seen: [] }], targets })),
+  )
 
 async function open(page: Page, check = ''): Promise<void> {
   await page.goto(`/checks/${check}`)
@@ -22,9 +38,9 @@ test('what is wrong is found, opened where it is mended, and gone when it is men
   await expect(page).toHaveURL(/\/checks\/sectionBlank$/)
 
   await test.step('a section leads to its page plan and page', async () => {
-    await rows(page).filter({ hasText: 'Often needed on the same day' }).getByRole('link').click()
-    await expect(page).toHaveURL(/\/sections\/.*page=cart/)
-    await expect(page.getByRole('region', { name: 'Fill meter' })).toContainText('carts with one product')
+    await rows(page).filter({ hasText: 'Goes with it' }).getByRole('link').click()
+    await expect(page).toHaveURL(/\/sections\/accessories\?page=product/)
+    await expect(page.getByRole('region', { name: 'Fill meter' })).toContainText('product pages')
     await page.goBack()
   })
 
@@ -52,8 +68,9 @@ test('what is wrong is found, opened where it is mended, and gone when it is men
   })
 })
 
-test('with keys alone, findings are mended one by one and together, and it is undone', async ({ page }) => {
+test('with keys alone, findings are mended one by one and together, and it is undone', async ({ page, request }) => {
   const studio = new Studio(page)
+  await linkOneWay(request)
   await open(page, 'returnMissing')
   const before = Number(await count(page, 'returnMissing').textContent())
   await rows(page).first().focus()
@@ -98,7 +115,8 @@ test('with keys alone, findings are mended one by one and together, and it is un
   await expect(count(page, 'returnMissing')).toHaveText(String(before))
 })
 
-test('keys that are pressed while the list is still being looked up are for the list as it will be', async ({ page }) => {
+test('keys that are pressed while the list is still being looked up are for the list as it will be', async ({ page, request }) => {
+  await linkOneWay(request)
   await open(page, 'returnMissing')
   const before = Number(await count(page, 'returnMissing').textContent())
   const sources = (await rows(page).locator('.mono').allTextContents()).slice(0, 10)
@@ -114,8 +132,17 @@ test('keys that are pressed while the list is still being looked up are for the 
   await expect(rows(page).first().locator('.mono').last()).toHaveText(sources[7]!)
 })
 
-test('findings, and whole checks, are put aside with a reason and taken up again; another window follows', async ({ page, context }) => {
+test('findings, and whole checks, are put aside with a reason and taken up again; another window follows', async ({
+  page,
+  context,
+  request,
+}) => {
   const studio = new Studio(page)
+  await run(
+    request,
+    ...['FL-NA', 'FL-LA', 'FL-DA'].map(source => ({ type: 'unlink', kind: 'accessory', on: [{ source }], targets: ['TRAP-W'] })),
+    { type: 'unlink', kind: 'cross-sell', on: [{ source: 'ST-HIVE' }], targets: ['SCALE-1'] },
+  )
   await open(page, 'notLinkedTo')
   const other = await context.newPage()
   await open(other, 'notLinkedTo')
@@ -136,11 +163,13 @@ test('findings, and whole checks, are put aside with a reason and taken up again
   await list(page)
     .getByRole('button', { name: /^Put aside/ })
     .click()
-  await expect(rows(page)).toHaveCount(1)
-  await expect(rows(page).first()).toContainText(name)
-  await expect(rows(page).first()).toContainText('Sold on request only')
-  await rows(page).first().getByRole('button', { name: 'Take up again' }).click()
-  await expect(page.getByText('Nothing is put aside.')).toBeVisible()
+  // Beside it stands what the demo's merchandiser has put aside.
+  const aside = rows(page).filter({ hasText: name })
+  await expect(aside).toContainText('Sold on request only')
+  const others = (await rows(page).count()) - 1
+  await aside.getByRole('button', { name: 'Take up again' }).click()
+  await expect(rows(page)).toHaveCount(others)
+  await expect(aside).toHaveCount(0)
   await expect(count(page, 'notLinkedTo')).toHaveText(String(before))
 
   await list(page)

@@ -217,7 +217,7 @@ test('many quick moves arrive in their order', async ({ page }) => {
 
 test('changes are undone and redone, also after a reload, and not those of others', async ({ page, request }) => {
   const studio = new Studio(page)
-  await studio.open('UR-1')
+  await studio.open('TRAP-W')
   await (await studio.findTarget('uncapping fork', 'UF-21')).click()
   await studio.find.getByRole('button', { name: 'Link as related' }).click()
   await studio.expectTargets('Related', ['UF-21'])
@@ -233,11 +233,11 @@ test('changes are undone and redone, also after a reload, and not those of other
   await studio.expectTargets('Related', ['UF-21', 'UT-1'])
   await page.keyboard.press('Control+z')
   await studio.expectTargets('Related', ['UF-21'])
-  await expect(studio.message).toContainText('Undone: Linked Uncapping tray to Uncapping roller as related')
+  await expect(studio.message).toContainText('Undone: Linked Uncapping tray to Wasp trap as related')
   await page.keyboard.press('Control+z')
   await studio.expectTargets('Related', [])
   await page.reload()
-  await expect(studio.bench.locator('.mono').first()).toHaveText('UR-1')
+  await expect(studio.bench.locator('.mono').first()).toHaveText('TRAP-W')
   await studio.expectTargets('Related', [])
   await page.keyboard.press('Control+Shift+z')
   await studio.expectTargets('Related', ['UF-21'])

@@ -23,6 +23,7 @@ test('from a category to a product with upsells, accessories and related product
 
 test('what is in the cart is recommended nowhere, and returns when it is removed', async ({ page, request }) => {
   await byHandAlone(request, 'cart-cross-sells', 'cross-sell', 'cart')
+  await byHandAlone(request, 'cart-accessories', 'accessory', 'cart')
   await page.goto('/shop/products/EX-210')
   await page.getByRole('button', { name: 'Add Honey gate, 40 mm to the cart' }).click()
   const sheet = page.getByRole('dialog', { name: 'In your cart' })

@@ -19,7 +19,7 @@ const props = defineProps<{
 const words = defineModel<string>('words')
 const emit = defineEmits<{ open: [key: string]; move: [key: string, place: number] }>()
 
-const { step } = useListSteps(
+const { step, focus } = useListSteps(
   () => props.rows,
   () => props.chosen,
   props.attribute,
@@ -30,8 +30,20 @@ function onKey(event: KeyboardEvent): void {
   const at = props.rows.findIndex(each => each.key === props.chosen)
   if (!event.altKey || !by || at < 0) return step(event)
   event.preventDefault()
-  if (props.rows[at + by]) emit('move', props.rows[at]!.key, at + by + 1)
+  if (!props.rows[at + by]) return
+  moved.value = props.rows[at]!.key
+  emit('move', moved.value, at + by + 1)
 }
+/** The row that keys have moved: it loses the focus when it is put elsewhere, and gets it back. */
+const moved = shallowRef<string>()
+watch(
+  () => props.rows.map(each => each.key).join(' '),
+  () => {
+    if (moved.value !== undefined) focus(moved.value)
+    moved.value = undefined
+  },
+  { flush: 'post' },
+)
 </script>
 
 <template>
