@@ -28,6 +28,7 @@ const groups: KeyGroup[] = [
   <v-dialog v-model="open" max-width="720" aria-labelledby="keys-title">
     <v-card class="sheet" rounded="lg">
       <h2 id="keys-title">{{ say.keys }}</h2>
+      <p class="soft">{{ say.whereLettersAct }}</p>
       <div class="groups">
         <section v-for="group in groups" :key="group.name">
           <h3>{{ group.name }}</h3>
@@ -53,6 +54,9 @@ const groups: KeyGroup[] = [
 h2 {
   font: 650 20px/1.2 var(--head);
   margin: 0 0 14px;
+}
+p {
+  margin: -8px 0 16px;
 }
 h3 {
   font: 650 14.5px/1.2 var(--head);

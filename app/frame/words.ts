@@ -3,6 +3,7 @@ import { counted } from '../../core/text/sentence'
 /** What people read here, to be translated in one place. */
 export const frameWords = {
   keySheet: {
+    whereLettersAct: 'Letters and digits alone act where a list or a lane has the focus, or nothing has.',
     keys: 'Keys',
     anywhere: 'Anywhere',
     ctrlK: 'Ctrl K',

@@ -58,7 +58,7 @@ const anyGroups: fc.Arbitrary<OptionGroup[]> = fc
     })),
   )
 
-export const anyBundle: fc.Arbitrary<Bundle> = fc.oneof(
+const anyPlainBundle: fc.Arbitrary<Bundle> = fc.oneof(
   fc.record({ type: fc.constant('fixed' as const), components: anyComponents, price: anyPrice, marginFloor: fc.constant(null) }),
   fc.record({
     type: fc.constant('choice' as const),
@@ -80,6 +80,17 @@ export const anyBundle: fc.Arbitrary<Bundle> = fc.oneof(
     marginFloor: fc.constant(null),
   }),
 )
+
+/** Of one part at most the pieces are chosen one by one: of more of them there would be too many ways to go through. */
+function withPieces(bundle: Bundle, at: number): Bundle {
+  if (bundle.type === 'pickAny') return bundle
+  const groups = bundle.type === 'choice' ? bundle.groups : []
+  const part = [...groups, ...bundle.components][at]
+  const marked = <T extends object>(each: T): T => (each === part ? { ...each, oneByOne: true } : each)
+  const components = bundle.components.map(marked)
+  return bundle.type === 'choice' ? { ...bundle, groups: groups.map(marked), components } : { ...bundle, components }
+}
+export const anyBundle: fc.Arbitrary<Bundle> = fc.tuple(anyPlainBundle, fc.nat(5)).map(([bundle, at]) => withPieces(bundle, at))
 
 /** A catalogue with bundles B0, B1 … of its products. */
 export const anyCatalogue = (bundles: number): fc.Arbitrary<Catalogue> =>

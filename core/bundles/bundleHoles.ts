@@ -1,7 +1,7 @@
 import type { Bundle, BundleOfParts, PickAnyBundle } from '../catalogue/bundle'
 import { groupsOf } from '../catalogue/bundle'
 import type { Items } from './bundleParts'
-import { isSoldSome, partsOf, pickable, pickKey } from './bundleParts'
+import { isSoldSome, partsWhole, pickable, pickKey } from './bundleParts'
 import { combinationTable } from './combinations'
 
 /** A part of a bundle in which shoppers can’t get every choice. */
@@ -28,9 +28,9 @@ function holeInSet(bundle: PickAnyBundle, items: Items): BundleHole {
 
 function holesInParts(bundle: BundleOfParts, items: Items): BundleHole[] {
   const groups = new Map(groupsOf(bundle).map(each => [each.key, each]))
-  return partsOf(bundle, items).map(({ key, choices }) => {
-    const group = groups.get(key)
+  return partsWhole(bundle, items).map(({ of, choices }) => {
+    const group = groups.get(of)
     const count = group ? combinationTable(group).filter(row => row.sku !== null).length : Math.max(1, choices.length)
-    return { part: key, choices: count, missing: count - choices.filter(isSoldSome).length }
+    return { part: of, choices: count, missing: count - choices.filter(isSoldSome).length }
   })
 }

@@ -1,6 +1,6 @@
 import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
 import { isForSale } from '../catalogue/product'
-import type { Bundle, BundleOfParts, PickAnyBundle } from '../catalogue/bundle'
+import type { Bundle, BundleOfParts, Component, PickAnyBundle } from '../catalogue/bundle'
 import { groupsOf } from '../catalogue/bundle'
 import type { Values } from './combinations'
 import { soldCombinations } from './combinations'
@@ -19,7 +19,12 @@ export interface PartChoice {
 
 /** What a shopper gets of a bundle, in a quantity. With several choices one is chosen. */
 export interface BundlePart {
+  /** Names it in a shopper's choices. Of pieces that are chosen one by one, the first has the key of the part, the others theirs. */
   key: string
+  /** Key of the part of the bundle. */
+  of: string
+  /** Which of the pieces it is, from 1 on; null: one choice is for all. */
+  piece: number | null
   quantity: number
   choices: PartChoice[]
 }
@@ -30,17 +35,31 @@ export const pickKey = 'pick'
 /** The parts of a bundle, its groups first. What the shop doesn't have, and bundles, are passed over: they can't be sold as a part. */
 export function partsOf(bundle: BundleOfParts, items: Items): BundlePart[] {
   return [
-    ...groupsOf(bundle).map(group => ({
-      key: group.key,
-      quantity: group.quantity,
-      choices: soldCombinations(group).flatMap(({ values, sku }) => {
-        const item = items.item(sku)
-        return item && isWhole(item) ? [{ sku, item, values }] : []
-      }),
-    })),
-    ...bundle.components.map(({ key, sku, quantity }) => ({ key, quantity, choices: choicesOf(sku, items) })),
+    ...groupsOf(bundle).flatMap(group =>
+      piecesOf(
+        group,
+        soldCombinations(group).flatMap(({ values, sku }) => {
+          const item = items.item(sku)
+          return item && isWhole(item) ? [{ sku, item, values }] : []
+        }),
+      ),
+    ),
+    ...bundle.components.flatMap(each => piecesOf(each, choicesOf(each.sku, items))),
   ]
 }
+
+/** The parts of a bundle, each once even if its pieces are chosen one by one. */
+export const partsWhole = (bundle: BundleOfParts, items: Items) => partsOf(bundle, items).filter(({ key, of }) => key === of)
+
+/** A part as it is chosen: at once, or piece by piece. Where there is nothing to choose, it is one. */
+function piecesOf({ key, quantity, oneByOne }: Omit<Component, 'sku'>, choices: PartChoice[]): BundlePart[] {
+  if (!oneByOne || quantity === 1 || choices.length < 2) return [{ key, of: key, piece: null, quantity, choices }]
+  // No key of a part has a dot.
+  return Array.from({ length: quantity }, (_, i) => ({ key: i ? `${key}.${i + 1}` : key, of: key, piece: i + 1, quantity: 1, choices }))
+}
+
+/** What a piece is called: “Suit 2”. @param piece null: the part as a whole */
+export const nameOfPiece = (name: string, piece: number | null) => (piece === null ? name : `${name} ${piece}`)
 
 /** What can be picked, each variant by itself. */
 export function pickable(bundle: PickAnyBundle, items: Items): PartChoice[] {

@@ -85,7 +85,11 @@ function stockProblems(bundle: Bundle, catalogue: Pick<Catalogue, 'item'>): Bund
   const parts = partsOf(bundle, catalogue)
     .map(part => ({ ...part, choices: part.choices.filter(isSoldSome) }))
     .filter(part => part.choices.length)
-  const out = parts.filter(({ choices, quantity }) => choices.every(each => unitsOf(each) < quantity))
+  const out = parts.filter(({ of, piece, choices, quantity }) => {
+    if (piece === null) return choices.every(each => unitsOf(each) < quantity)
+    const units = new Map(choices.map(each => [each.sku, Math.max(0, unitsOf(each))]))
+    return piece === 1 && [...units.values()].reduce((sum, each) => sum + each, 0) < parts.filter(each => each.of === of).length
+  })
   if (out.length)
     return out.map(({ key, choices }) => ({
       code: 'partOutOfStock',
@@ -133,9 +137,12 @@ function contentsOf(bundle: Bundle): string | null {
 function plainContents(bundle: Bundle): unknown {
   if (bundle.type === 'pickAny') return [bundle.least, bundle.most, bundle.repeats, bundle.set.toSorted()]
   const quantities = new Map<string, number>()
-  for (const { sku, quantity } of bundle.components) quantities.set(sku, (quantities.get(sku) ?? 0) + quantity)
+  for (const { sku, quantity, oneByOne } of bundle.components) {
+    const what = oneByOne ? `${sku} one by one` : sku
+    quantities.set(what, (quantities.get(what) ?? 0) + quantity)
+  }
   const groups = groupsOf(bundle)
-    .map(group => JSON.stringify([group.quantity, ...group.combinations.flatMap(({ sku }) => sku ?? []).sort()]))
+    .map(group => JSON.stringify([group.quantity, group.oneByOne ?? false, ...group.combinations.flatMap(({ sku }) => sku ?? []).sort()]))
     .sort()
   return [groups, [...quantities].sort()]
 }

@@ -14,7 +14,7 @@ export function bundleAsProduct(product: Product, items: Items): Product {
   const { bundle } = product
   if (!bundle) return product
   const range = bundleRange(bundle, items)
-  const parts = bundle.type === 'pickAny' ? [{ key: '', quantity: 1, choices: pickable(bundle, items) }] : partsOf(bundle, items)
+  const parts = bundle.type === 'pickAny' ? [{ choices: pickable(bundle, items) }] : partsOf(bundle, items)
   return {
     ...product,
     price: range && range.from.price,
@@ -38,7 +38,7 @@ function composedPicture(choices: readonly PartChoice[]): string | null {
 }
 
 /** When the first choice of a part is released; null: one is already, or none will be. */
-function releaseOf({ choices }: BundlePart): string | null {
+function releaseOf({ choices }: Pick<BundlePart, 'choices'>): string | null {
   const releases = choices.filter(isSoldSome).map(each => each.item.product.released)
   return releases.includes(null) || !releases.length ? null : releases.reduce((a, b) => (Date.parse(b!) < Date.parse(a!) ? b : a))
 }

@@ -37,9 +37,11 @@ export function everyChoice(bundle: Bundle, catalogue: Catalogue): Contents[] {
   }
   const ofGroup = (group: OptionGroup) => group.combinations.flatMap(({ sku }) => (sku !== null && isSold(sku) ? [sku] : []))
   const parts = [
-    ...(bundle.type === 'choice' ? bundle.groups.map(group => ({ skus: ofGroup(group), quantity: group.quantity })) : []),
-    ...bundle.components.map(({ sku, quantity }) => ({ skus: oneOf(sku), quantity })),
-  ]
+    ...(bundle.type === 'choice' ? bundle.groups.map(group => ({ ...group, skus: ofGroup(group) })) : []),
+    ...bundle.components.map(each => ({ ...each, skus: oneOf(each.sku) })),
+  ].flatMap(({ skus, quantity, oneByOne }) =>
+    oneByOne ? Array.from({ length: quantity }, () => ({ skus, quantity: 1 })) : [{ skus, quantity }],
+  )
   let all: [string, number][][] = [[]]
   for (const { skus, quantity } of parts) all = all.flatMap(chosen => skus.map((sku): [string, number][] => [...chosen, [sku, quantity]]))
   return parts.length ? all.map(contentsOf) : []

@@ -1,7 +1,7 @@
 import type { Bundle } from '../catalogue/bundle'
 import type { CatalogueItem } from '../catalogue/catalogue'
 import type { Items } from './bundleParts'
-import { partsOf } from './bundleParts'
+import { partsWhole } from './bundleParts'
 
 /**
  * What is in a bundle whatever a shopper chooses: of each part the product or variant that it always is; where variants of one product are
@@ -9,7 +9,7 @@ import { partsOf } from './bundleParts'
  */
 export function surelyIn(bundle: Bundle, items: Items): CatalogueItem[] {
   if (bundle.type === 'pickAny') return []
-  return partsOf(bundle, items).flatMap(({ choices: [first, ...others] }) => {
+  return partsWhole(bundle, items).flatMap(({ choices: [first, ...others] }) => {
     if (!first) return []
     if (!others.length) return first.item
     const { product } = first.item

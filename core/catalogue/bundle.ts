@@ -17,8 +17,22 @@ const partKeySchema = z
 const quantitySchema = z.int('A quantity is a whole number.').min(1, 'A quantity is at least 1.').max(999, 'A quantity is at most 999.')
 const percentSchema = reductionPercentSchema(0, 'A reduction can’t be negative.')
 
+/** Of a part whose pieces are chosen one by one there can't be more in a bundle: nobody chooses so often. */
+export const maxPieces = 12
+/** Letters of what names a piece in a shopper's choices: the key of its part, a dot, and its number. */
+export const maxPieceKey = 67
+const pieces = {
+  quantity: quantitySchema,
+  /** With a quantity of more than one, each of them is chosen by itself; left out: one choice is for all. */
+  oneByOne: z.literal(true).optional(),
+}
+const hasTooManyPieces = ({ quantity, oneByOne }: { quantity: number; oneByOne?: true }) => oneByOne === true && quantity > maxPieces
+const tooManyPieces = `At most ${maxPieces} of a part are chosen one by one.`
+
 /** A product or a variant of one. Of a product with variants the shopper chooses one. */
-const componentSchema = z.strictObject({ key: partKeySchema, sku: skuSchema, quantity: quantitySchema })
+const componentSchema = z
+  .strictObject({ key: partKeySchema, sku: skuSchema, ...pieces })
+  .refine(each => !hasTooManyPieces(each), { error: tooManyPieces, path: ['quantity'] })
 export type Component = z.infer<typeof componentSchema>
 
 const optionValueSchema = z.string().trim().min(1, 'A value can’t be empty.').max(64)
@@ -32,7 +46,7 @@ const optionGroupSchema = z
   .strictObject({
     key: partKeySchema,
     name: textSchema,
-    quantity: quantitySchema,
+    ...pieces,
     /** Whose variants its combinations are matched to. */
     products: z.array(skuSchema).max(50),
     options: z
@@ -46,6 +60,7 @@ const optionGroupSchema = z
     combinations: z.array(z.strictObject({ values: z.array(optionValueSchema), sku: skuSchema.nullable() })).max(maxCombinations),
   })
   .superRefine((group, context) => {
+    if (hasTooManyPieces(group)) context.addIssue({ code: 'custom', message: tooManyPieces, path: ['quantity'] })
     const count = countCombinations(group.options)
     if (count > maxCombinations)
       context.addIssue(
@@ -59,6 +74,10 @@ export type GroupOption = z.infer<typeof groupOptionSchema>
 /** How many combinations the values of options make: their product (common practice); none as long as an option has no value. */
 export const countCombinations = (options: readonly GroupOption[]) =>
   options.length ? options.reduce((count, each) => count * each.values.length, 1) : 0
+
+/** In how many ways a group can be chosen: its combinations, as often over as its pieces are chosen one by one. */
+export const countChoices = ({ options, quantity, oneByOne }: Pick<OptionGroup, 'options' | 'quantity' | 'oneByOne'>) =>
+  countCombinations(options) ** (oneByOne ? quantity : 1)
 
 /** How the price follows from the sum of the parts. Amounts are in minor units. */
 export const bundlePriceSchema = z.discriminatedUnion('by', [

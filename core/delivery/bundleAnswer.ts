@@ -1,7 +1,7 @@
 import type { Bundle, OptionGroup } from '../catalogue/bundle'
 import { groupsOf } from '../catalogue/bundle'
 import type { Items, PartChoice } from '../bundles/bundleParts'
-import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
+import { nameOfPiece, partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { bundleRange } from '../bundles/bundlePrice'
 import { imageOf, isForSale, priceOf, stockOf } from '../catalogue/product'
 import { textIn } from '../text/text'
@@ -30,12 +30,16 @@ export function bundleAnswer(bundle: Bundle, context: AnswerContext): BundleAnsw
   }
   const groups = new Map(groupsOf(bundle).map(group => [group.key, group]))
   const components = new Map(bundle.components.map(each => [each.key, each.sku]))
-  const parts = partsOf(bundle, items).map(({ key, quantity, choices }) => ({
-    part: key,
-    quantity,
-    ...partHead(groups.get(key), components.get(key), items, context),
-    choices: choices.map(choice => choiceAnswer(choice, quantity, context)),
-  }))
+  const parts = partsOf(bundle, items).map(({ key, of, piece, quantity, choices }) => {
+    const { name, options } = partHead(groups.get(of), components.get(of), items, context)
+    return {
+      part: key,
+      quantity,
+      name: nameOfPiece(name, piece),
+      options,
+      choices: choices.map(choice => choiceAnswer(choice, quantity, context)),
+    }
+  })
   return { type: bundle.type, ...ends, parts, pick: null }
 }
 

@@ -1,7 +1,8 @@
+import { mapValues } from 'es-toolkit'
 import type { Bundle, PickAnyBundle } from '../catalogue/bundle'
 import { groupsOf } from '../catalogue/bundle'
 import type { Items, PartChoice } from '../bundles/bundleParts'
-import { partsOf, pickable, pickKey } from '../bundles/bundleParts'
+import { nameOfPiece, partsOf, pickable, pickKey } from '../bundles/bundleParts'
 import { isForSale } from '../catalogue/product'
 import type { ChosenPart, WantedChoice, WarningCode } from './cart'
 import type { Moment } from '../time/moment'
@@ -22,7 +23,7 @@ export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], ite
   if (stray) return { code: 'choiceNotSold', part: stray.sku }
   const groups = new Map(groupsOf(bundle).map(each => [each.key, each]))
   const chosen: ChosenPart[] = []
-  for (const { key, quantity, choices } of parts) {
+  for (const { key, of, piece, quantity, choices } of parts) {
     const named = wanted.filter(choice => choice.part === key)
     if (named.length > 1) return { code: 'wrongNumber', part: key }
     const only = choices.length === 1 ? choices[0] : null
@@ -30,13 +31,13 @@ export function chooseParts(bundle: Bundle, wanted: readonly WantedChoice[], ite
     if (!choice && named[0]) return { code: 'choiceNotSold', part: named[0].sku }
     if (!choice) return { code: choices.length ? 'noChoice' : 'notForSale', part: key }
     if (!isNowForSale(choice, at)) return { code: 'notForSale', part: choice.sku }
-    const group = groups.get(key)
+    const group = groups.get(of)
     chosen.push({
       part: key,
       sku: choice.sku,
       item: choice.item,
       quantity,
-      chosen: group ? { name: group.name, values: choice.values } : null,
+      chosen: group ? { name: mapValues(group.name, name => nameOfPiece(name, piece)), values: choice.values } : null,
     })
   }
   return chosen.length ? chosen : { code: 'notForSale', part: null }

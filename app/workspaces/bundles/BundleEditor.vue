@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { countCombinations, groupsOf } from '../../../core/catalogue/bundle'
+import { countChoices, groupsOf } from '../../../core/catalogue/bundle'
 import type { OpenBundle } from './bundles'
 import type { BundleProblem } from '../../../core/bundles/bundleProblems'
 import { bundleProblems } from '../../../core/bundles/bundleProblems'
@@ -23,7 +23,7 @@ const bundle = computed(() => settings.value.bundle)
 const language = computed(() => studio.shop!.settings.language)
 const name = computed(() => studio.words(settings.value.name) || props.stored.sku)
 const size = computed(() => {
-  const counts = groupsOf(bundle.value).map(each => countCombinations(each.options))
+  const counts = groupsOf(bundle.value).map(countChoices)
   return counts.length ? say.groupsAndChoices(counts) : ''
 })
 const isRetired = computed(() => settings.value.status === 'retired')

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { maxPieceKey } from '../../catalogue/bundle'
 import { skuSchema } from '../../catalogue/sku'
 import { warningCodes } from '../../pricing/cart'
 import { amountSchema } from './values'
@@ -17,7 +18,7 @@ const cartLineSchema = z.strictObject({
   choices: z
     .array(
       z.strictObject({
-        part: z.string().max(64),
+        part: z.string().max(maxPieceKey),
         sku: skuSchema,
         quantity: cartQuantitySchema.default(1).meta({ description: 'How many of it are picked; only where any so many can be.' }),
       }),

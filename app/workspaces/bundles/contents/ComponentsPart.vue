@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
 import type { BundleOfParts, Component } from '../../../../core/catalogue/bundle'
+import { maxPieces } from '../../../../core/catalogue/bundle'
 import { imageOf, isForSale, priceOf, stockOf } from '../../../../core/catalogue/product'
 import type { CatalogueItem } from '../../../../core/catalogue/catalogue'
 import { isRetired } from '../../../../core/catalogue/catalogue'
@@ -102,6 +103,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
           <span class="handle" aria-hidden="true"><PhDotsSixVertical /></span>
           <QuantityField
             :value="row.quantity"
+            :max="row.oneByOne ? maxPieces : undefined"
             :label="say.howManyOf(row.name)"
             @change="quantity => change(row.key, { quantity }, true)"
           /><span class="soft">×</span>
@@ -118,6 +120,13 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
               >
                 <option v-for="each in choiceFor(row.sku)!" :key="each.value" :value="each.value">{{ each.title }}</option>
               </select>
+              <PiecesChoice
+                v-if="row.variants.length > 1"
+                :name="row.name"
+                :quantity="row.quantity"
+                :one-by-one="row.oneByOne"
+                @change="oneByOne => change(row.key, { oneByOne })"
+              />
               <span class="mono">{{ row.sku }}</span>
               <span v-if="row.note" class="wrong">{{ row.note }}</span><span v-else class="soft">{{ row.stock }}</span>
             </span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { OptionGroup } from '../../../../core/catalogue/bundle'
+import { maxPieces } from '../../../../core/catalogue/bundle'
 import { combinationTable } from '../../../../core/bundles/combinations'
 import { rematched } from '../../../../core/bundles/editBundle'
 import { useStudioShop } from '../../../data/studioShop'
@@ -44,9 +45,16 @@ function rename(language: string, { target }: Event): void {
       />
       <QuantityField
         :value="group.quantity"
+        :max="group.oneByOne ? maxPieces : undefined"
         :label="say.howManyInOneBundle"
         @change="quantity => emit('change', { ...group, quantity }, true)"
       /><span class="soft small in">{{ say.inOneBundle }}</span>
+      <PiecesChoice
+        :name="studio.words(group.name)"
+        :quantity="group.quantity"
+        :one-by-one="group.oneByOne"
+        @change="oneByOne => emit('change', { ...group, oneByOne })"
+      />
       <span class="grow" />
       <span class="small" :class="open ? 'wrong' : 'full'">{{ state }}</span>
       <button type="button" class="icon-button" :aria-label="say.removeTheGroup" @click="emit('remove')">

@@ -2,7 +2,7 @@
 import { groupsOf } from '../../../../core/catalogue/bundle'
 import type { OpenBundle } from '../bundles'
 import type { BundlePart, PartChoice } from '../../../../core/bundles/bundleParts'
-import { isSoldSome, partsOf, pickable, pickKey } from '../../../../core/bundles/bundleParts'
+import { isSoldSome, nameOfPiece, partsOf, pickable, pickKey } from '../../../../core/bundles/bundleParts'
 import { unitsOf } from '../../../../core/bundles/bundleStock'
 import { imageOf } from '../../../../core/catalogue/product'
 import { itemName } from '../../../../core/delivery/deliveredItem'
@@ -30,9 +30,9 @@ const open = computed(() => parts.value.filter(part => part.choices.length > 1))
 const chosen = reactive<Record<string, string>>({})
 const choiceOf = ({ key, choices }: BundlePart) =>
   choices.find(each => each.sku === chosen[key]) ?? choices.find(each => unitsOf(each) > 0) ?? choices[0]!
-const nameOfPart = (key: string) => {
-  const group = groupsOf(bundle.value).find(each => each.key === key)
-  return group ? studio.words(group.name) || key : key
+function nameOfPart({ of, piece, choices: [first] }: BundlePart): string {
+  const group = groupsOf(bundle.value).find(each => each.key === of)
+  return nameOfPiece(studio.words(group ? group.name : first!.item.product.name) || of, piece)
 }
 
 const picks = computed(() => (bundle.value.type === 'pickAny' ? sold(pickable(bundle.value, store.catalogue)) : []))
@@ -77,10 +77,10 @@ const sharedWords = computed(() => {
   <section class="line-part" :aria-label="say.asACartLine">
     <h2>{{ say.asACartLine }}</h2>
     <div v-for="part in open" :key="part.key" class="pick">
-      <span class="cut small soft">{{ nameOfPart(part.key) }}</span>
+      <span class="cut small soft">{{ nameOfPart(part) }}</span>
       <select
         :value="choiceOf(part).sku"
-        :aria-label="say.choiceOf(nameOfPart(part.key))"
+        :aria-label="say.choiceOf(nameOfPart(part))"
         @change="chosen[part.key] = ($event.target as HTMLSelectElement).value"
       >
         <option v-for="each in part.choices" :key="each.sku" :value="each.sku">

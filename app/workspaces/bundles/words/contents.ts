@@ -45,6 +45,11 @@ export const contentsWords = {
     tooFewInStock: 'too few in stock',
     theShopperChooses: 'the shopper chooses',
   },
+  piecesChoice: {
+    each: 'each chosen by itself',
+    eachOf: (name: string) => `${name}: each chosen by itself`,
+    meaning: 'Shoppers choose once for every one of them, instead of once for all',
+  },
   findParts: {
     products: (count: number) => counted(count, 'product'),
     findParts: 'Find parts',
