@@ -1,4 +1,4 @@
-import { Studio } from './studio'
+import { Studio, pressLetter } from './studio'
 import { expect, test } from './test'
 
 const command = (body: object) => ({ headers: { 'content-type': 'application/json' }, data: body })
@@ -14,7 +14,7 @@ test('a change is taken back on its own, unless something later depends on it', 
     await studio.find.getByRole('button', { name: sku === 'PEN' ? 'Link as accessory' : 'Link as upsell' }).click()
     await studio.expectTargets(sku === 'PEN' ? 'Accessories' : 'Upsells', [sku])
   }
-  await page.keyboard.press('h')
+  await pressLetter(page, 'h')
   const history = page.getByRole('region', { name: 'History' })
   const entries = history.locator('[data-entry]')
   await expect(entries.nth(0)).toContainText('as accessory')

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { hasNoViolations } from './axe'
-import { Studio } from './studio'
+import { Studio, pressLetter } from './studio'
 import { expect, test } from './test'
 
 const dialogOf = (page: Page) => page.getByRole('dialog', { name: 'Kinds of links' })
@@ -15,7 +15,7 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
   await studio.open('EX-210')
 
   await test.step('add', async () => {
-    await page.keyboard.press('k')
+    await pressLetter(page, 'k')
     await dialog.getByRole('button', { name: 'Add a kind' }).click()
     await dialog.getByLabel('One link of it').fill('upsell')
     await dialog.getByRole('button', { name: 'Add kind' }).click()
@@ -54,7 +54,7 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
   })
 
   await test.step('order with the keyboard', async () => {
-    await page.keyboard.press('k')
+    await pressLetter(page, 'k')
     await dialog.getByRole('button', { name: 'Finishing touches' }).focus()
     for (const place of [4, 3, 2]) {
       await page.keyboard.press('Alt+ArrowUp')
@@ -83,7 +83,7 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
     await studio.expectTargets('Finishing touches', ['BK-WAX', 'BRU-1'])
     await page.keyboard.press('Control+Shift+Z')
     await expect(studio.lane('Finishing touches')).toHaveCount(0)
-    await page.keyboard.press('k')
+    await pressLetter(page, 'k')
     await dialog.getByRole('button', { name: 'Finishing touches retired' }).click()
     await dialog.getByRole('button', { name: 'Restore' }).click()
     await dialog.getByRole('button', { name: 'Close' }).click()
@@ -104,7 +104,7 @@ test('a kind of one’s own is added, used, changed, put in order, retired and r
     await expect(undo).toBeDisabled()
     await expect(studio.message).toContainText('Undone: Added the kind finishing touch')
     await expect(studio.lane('Finishing touches')).toHaveCount(0)
-    await page.keyboard.press('k')
+    await pressLetter(page, 'k')
     expect(await kindsOf(page)).toHaveLength(4)
   })
 })

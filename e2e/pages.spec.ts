@@ -1,6 +1,6 @@
 import type { APIRequestContext, Locator, Page } from '@playwright/test'
 import { hasNoViolations } from './axe'
-import { Studio, publishRoom } from './studio'
+import { Studio, publishRoom, pressLetter } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
 
@@ -100,7 +100,7 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
   })
 
   await test.step('the shop view shows it; shoppers see nothing of it', async () => {
-    await page.keyboard.press('v')
+    await pressLetter(page, 'v')
     const shop = page.frameLocator('iframe')
     await expect(shop.locator('[data-section="related"]')).toBeVisible()
     await expect(shop.locator('[data-section="upsells"]')).toHaveCount(0)
@@ -116,14 +116,14 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
     ).toBeVisible()
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Beside what is live' }).click()
-    await page.keyboard.press('v')
+    await pressLetter(page, 'v')
     const { plan, sections } = await delivered(request, 'EX-210')
     expect(plan).toBe('product-default')
     expect(sections).toContain('besideDetails upsells')
   })
 
   await test.step('publish, with what it needs', async () => {
-    await page.keyboard.press('p')
+    await pressLetter(page, 'p')
     const room = publishRoom(page)
     await expect(room).toContainText('Extraction')
     // What stands on the plan, but was drafted by somebody else, is ticked by nobody else.

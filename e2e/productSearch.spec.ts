@@ -1,5 +1,5 @@
 import { hasNoViolations } from './axe'
-import { Studio } from './studio'
+import { Studio, pressLetter } from './studio'
 import { expect, test } from './test'
 
 test('filters and order stand in the address, and can be shared and taken out again', async ({ page }) => {
@@ -99,10 +99,10 @@ test('what was looked for and picked is still there after a look at something el
   await page.goto('/products/EX-210?category=extraction')
   await studio.list.locator('[data-index="0"]').waitFor()
   await (await studio.findTarget('honey pump', 'PUMP-12')).click()
-  await page.keyboard.press('h')
+  await pressLetter(page, 'h')
   await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
   await page.keyboard.press('1')
-  await page.keyboard.press('s')
+  await pressLetter(page, 's')
   await expect(studio.find.getByRole('searchbox')).toHaveValue('honey pump')
   await expect(studio.find).toContainText('1 picked')
   await studio.find.getByRole('button', { name: 'Link as related' }).click()

@@ -1,6 +1,6 @@
 import type { APIRequestContext, Locator } from '@playwright/test'
 import { byHandAlone } from './byHandAlone'
-import { Studio, effectsOf, publishRoom } from './studio'
+import { Studio, effectsOf, publishRoom, pressLetter } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
 
@@ -72,7 +72,7 @@ test('pages are shown as they are beside what they would be, one after the other
   await page.getByRole('combobox', { name: 'Find a product' }).fill('EX-210')
   await page.getByRole('option').filter({ hasText: 'EX-210' }).click()
   await expect(pages.getByRole('button', { name: /^About Two-frame extractor/ })).toBeVisible()
-  await page.keyboard.press('b')
+  await pressLetter(page, 'b')
   const both = page.getByRole('dialog', { name: 'The page as it is, and as it would be' })
   for (const title of ['The page as it is', 'The page as it will be'])
     await expect(both.frameLocator(`iframe[title="${title}"]`).getByRole('heading', { level: 1 })).toBeVisible()
@@ -85,7 +85,7 @@ test('what is ticked stays ticked while one looks around, and pages can be seen 
   await publishRoom(page).getByLabel('“Goes with it”').check()
   await publishRoom(page).getByRole('button', { name: 'Leave it' }).click()
   await expect(page).toHaveURL(/\/pages\/product-default/)
-  await page.keyboard.press('v')
+  await pressLetter(page, 'v')
   await page.getByRole('button', { name: 'With all drafts' }).click()
   await page.getByText('With 1 ticked').click()
   await expect(page.locator('iframe')).toHaveAttribute('src', /only=section%3Aaccessories/)

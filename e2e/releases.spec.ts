@@ -1,7 +1,7 @@
 import type { APIRequestContext, Page } from '@playwright/test'
 import { byHandAlone } from './byHandAlone'
 import { hasNoViolations } from './axe'
-import { Studio, effectsOf, publishRoom } from './studio'
+import { Studio, effectsOf, publishRoom, pressLetter } from './studio'
 import { expect, test } from './test'
 
 const editorOf = (page: Page) => page.getByRole('region', { name: 'Section', exact: true })
@@ -23,7 +23,7 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
   await byHandAlone(request, 'related', 'related')
   await page.goto('/sections/related')
   await setPlaces(page, 'More')
-  await page.keyboard.press('p')
+  await pressLetter(page, 'p')
 
   await test.step('what changes is told in words, with the fill before and after', async () => {
     await expect(publishRoom(page)).toContainText('Changes the places')
@@ -38,7 +38,7 @@ test('a release goes out with a note, and shoppers get an earlier one back', asy
   })
 
   await setPlaces(page, 'More')
-  await page.keyboard.press('p')
+  await pressLetter(page, 'p')
   await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
   await expect.poll(() => placesOf(request, 'related')).toBe(6)
   await expect(publishRoom(page)).toBeHidden()
@@ -84,7 +84,7 @@ test('what publishing does follows an edit that was still on its way when it was
   })
   await page.goto('/sections/related')
   await setPlaces(page, 'More')
-  await page.keyboard.press('p')
+  await pressLetter(page, 'p')
   await expect(effectsOf(page)).toContainText('Waiting for what you have just changed')
   letThrough()
   await expect(effectsOf(page)).toContainText(/“Also worth a look” shows more on \d+ product pages?/)
@@ -141,7 +141,7 @@ test('a publishing that is planned goes out at its time, or not when it is cance
   )
   await page.goto('/sections/related')
   await setPlaces(page, 'Fewer')
-  await page.keyboard.press('p')
+  await pressLetter(page, 'p')
   await publishRoom(page).getByRole('button', { name: 'At a set time' }).click()
   await expect(publishRoom(page).getByRole('button', { name: 'Plan 1' })).toBeDisabled()
   await expect(publishRoom(page)).toContainText('Choose a time to come.')
@@ -156,7 +156,7 @@ test('a publishing that is planned goes out at its time, or not when it is cance
   await expect(editorOf(page)).toContainText(/planned for \d+ \w+, 09:30/)
   await expect(page.getByRole('region', { name: 'Sections' })).toContainText(/Planned for \d+ \w+, 09:30/)
 
-  await page.keyboard.press('p')
+  await pressLetter(page, 'p')
   const planned = publishRoom(page).getByRole('list', { name: 'Planned' }).getByRole('listitem')
   await expect(planned).toContainText('09:30: 1 draft goes out')
   await planned.getByRole('button', { name: 'Cancel it' }).click()

@@ -1,7 +1,7 @@
 import type { APIRequestContext, Page } from '@playwright/test'
 import { byHandAlone } from './byHandAlone'
 import { hasNoViolations } from './axe'
-import { Studio, publishRoom } from './studio'
+import { Studio, publishRoom, pressLetter } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
 
@@ -63,7 +63,7 @@ test('a section is filled by steps that read as sentences, tried, published and 
   })
 
   await test.step('publish', async () => {
-    await page.keyboard.press('p')
+    await pressLetter(page, 'p')
     const room = publishRoom(page)
     await expect(room).toContainText('Changes the fill steps')
     await room.getByRole('button', { name: 'Publish 1' }).click()
@@ -132,7 +132,7 @@ test('a section is switched off everywhere, or on one plan: then it is in no ans
   expect(await delivered(request)).toContain('upsells')
   const publish = async () => {
     await expect(editorOf(page).getByRole('button', { name: 'Publish' })).toBeEnabled()
-    await page.keyboard.press('p')
+    await pressLetter(page, 'p')
     await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
   }
   await editorOf(page).getByRole('button', { name: 'More of this section' }).click()

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from './test'
-import { Studio, effectsOf, publishRoom } from './studio'
+import { Studio, effectsOf, publishRoom, pressLetter } from './studio'
 import { putIntoCart } from './putIntoCart'
 import { undoAll } from './undoAll'
 
@@ -40,9 +40,9 @@ test('shop view', async ({ page }) => {
 test('why', async ({ page }) => {
   const studio = new Studio(page)
   await studio.open('EX-210')
-  await page.keyboard.press('v')
+  await pressLetter(page, 'v')
   await expect(studio.shopView.locator('[data-section="accessories"]')).toBeVisible()
-  await page.keyboard.press('y')
+  await pressLetter(page, 'y')
   await expect(page.getByRole('region', { name: 'Why', exact: true })).toContainText('out of stock')
   await take(page, 'why')
 })
@@ -142,7 +142,7 @@ test('pages', async ({ page }) => {
   await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('a tag says more than a category')
   await expect(page.getByRole('complementary', { name: 'Of this page plan' })).toContainText('the buy button is')
   await take(page, 'pages')
-  await page.keyboard.press('p')
+  await pressLetter(page, 'p')
   await expect(effectsOf(page)).toContainText('Worked out on')
   await publishRoom(page).getByLabel('A note to this release').fill('accessories to tick, above the buy button')
   await take(page, 'publish')

@@ -62,3 +62,9 @@ export class Studio {
 export const publishRoom = (page: Page) => page.getByRole('region', { name: 'Publish', exact: true })
 /** Beside it: what that does to pages. */
 export const effectsOf = (page: Page) => page.getByRole('region', { name: 'What shoppers see then' })
+
+/** Presses a letter as somebody who has let go of the button pressed last: letters alone act in lists, or where nothing has the focus. */
+export async function pressLetter(page: Page, letter: string): Promise<void> {
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+  await page.keyboard.press(letter)
+}

@@ -3,7 +3,7 @@ import { expect, test } from './test'
 
 test('when the server does not answer, the edit is taken back and said to be, and nothing is lost', async ({ page }) => {
   const studio = new Studio(page)
-  await studio.open('FD-RAPID')
+  await studio.open('SMO-M')
   const before = await studio.targets('Accessories')
   expect(before.length).toBeGreaterThan(1)
   await page.route('**/api/commands', route => route.abort())

@@ -1,6 +1,6 @@
 import type { FrameLocator } from '@playwright/test'
 import { byHandAlone } from './byHandAlone'
-import { Studio } from './studio'
+import { Studio, pressLetter } from './studio'
 import { expect, test } from './test'
 import { putInTriedCart } from './tried'
 
@@ -30,6 +30,9 @@ test('a section is tried on any kind of page, as if it stood at its foot where i
     localStorage.setItem('manada-tried', 'EX-210')
     localStorage.setItem('manada-try-view', 'page')
   })
+  // It would show the same on the page of the cart, before it.
+  const data = { type: 'changeSection', key: 'cart-accessories', settings: { off: true }, seen: {} }
+  expect((await page.request.post('/api/commands', { data })).status()).toBe(200)
   await page.goto('/sections/accessories')
   const trying = page.getByRole('region', { name: 'Try it' })
   const shown = page.frameLocator('iframe[title="The page as it will be"]')
@@ -102,8 +105,8 @@ test('why follows the page beside it: what is put into the cart there, and other
   const studio = new Studio(page)
   await byHandAlone(request, 'upsells', 'upsell')
   await studio.open('EX-210')
-  await page.keyboard.press('v')
-  await page.keyboard.press('y')
+  await pressLetter(page, 'v')
+  await pressLetter(page, 'y')
   const why = page.getByRole('region', { name: 'Why', exact: true })
   const upsells = why.getByRole('article', { name: 'Worth the step up' })
   await expect(upsells).toContainText('2 of 2 places')

@@ -1,14 +1,14 @@
 import { hasNoViolations } from './axe'
-import { Studio } from './studio'
+import { Studio, pressLetter } from './studio'
 import { expect, test } from './test'
 
 test('says why each product is shown or not, and switches a section off for the product, with keys alone', async ({ page, request }) => {
   const studio = new Studio(page)
   await studio.open('EX-210')
-  await page.keyboard.press('v')
+  await pressLetter(page, 'v')
   const steps = studio.shopView.locator('[data-section="upsells"]')
   await expect(steps).toBeVisible()
-  await page.keyboard.press('y')
+  await pressLetter(page, 'y')
 
   const why = page.getByRole('region', { name: 'Why', exact: true })
   const upsells = why.getByRole('article', { name: 'Worth the step up' })
@@ -42,12 +42,12 @@ test('says why each product is shown or not, and switches a section off for the 
 test('says of a cart what is held back because it is in it', async ({ page }) => {
   const studio = new Studio(page)
   await studio.open('EX-210')
-  await page.keyboard.press('v')
-  await page.keyboard.press('y')
+  await pressLetter(page, 'v')
+  await pressLetter(page, 'y')
   await page.getByRole('button', { name: 'Cart with it' }).click()
   const why = page.getByRole('region', { name: 'Why', exact: true })
   await expect(why.getByRole('article', { name: 'Goes with what is in your cart' })).toContainText('linked by hand as accessory, place 1')
   await expect(why.getByRole('button', { name: 'Switch off' })).toHaveCount(0)
-  await page.keyboard.press('y')
+  await pressLetter(page, 'y')
   await expect(why).toHaveCount(0)
 })

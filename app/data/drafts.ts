@@ -10,7 +10,7 @@ import { draftedSortNames, forEachSort, nameIn } from '../../core/releases/draft
 import type { SectionSettings } from '../../core/sections/section'
 import type { Versions } from '../../core/sections/versions'
 import { isUnpublished } from '../../core/sections/versions'
-import type { StoredDraft } from '../../core/studio/draftAnswers'
+import type { DraftsAnswer, StoredDraft } from '../../core/studio/draftAnswers'
 import { draftsAnswerSchema } from '../../core/studio/draftAnswers'
 import { callApi } from './callApi'
 import { changedParts, useResource } from './resource'
@@ -59,20 +59,29 @@ export const useDrafts = defineStore('drafts', () => {
     return (planned.isAsDrafted ? say.plannedFor : say.changedSincePlannedFor)(studio.coming(planned.at))
   }
 
-  /** Sets parts of a draft. */
+  /** Sets parts of a draft. What is being typed is sent when the typing pauses; typed to its end, at once. */
   function change<Sort extends DraftedSort>(
     sort: Sort,
     key: string,
     settings: Partial<DraftedThings[Sort]>,
+    typed: boolean,
     command: (parts: { settings: Partial<DraftedThings[Sort]>; seen: Partial<DraftedThings[Sort]> }) => Command,
   ): void {
     const draft = draftOf(sort, key)
-    const parts = draft && changedParts<DraftedThings[Sort]>(draft, settings)
-    if (!parts) return
+    if (!draft) return
+    if (!changedParts<DraftedThings[Sort]>(draft, settings)) return void (typed || stored.flush())
     const next = thingsOf(sort).map(each =>
       each.key === key ? { ...each, draft: { ...draft, ...settings }, by: { name: null, isMe: true } } : each,
     )
-    void stored.edit({ ...answer.value!, [sort]: next }, () => command(parts))
+    const draftIn = (all: DraftsAnswer) => (all[sort] as readonly StoredDraft<DraftedThings[Sort]>[]).find(each => each.key === key)!.draft!
+    void stored.edit(
+      { ...answer.value!, [sort]: next },
+      (before, after) => {
+        const parts = changedParts<DraftedThings[Sort]>(draftIn(before), draftIn(after))
+        return parts && command(parts)
+      },
+      { typed, about: `${sort} ${key}` },
+    )
   }
 
   /** The plans that have a block, with the zone it stands in. */
@@ -105,14 +114,14 @@ export const useDrafts = defineStore('drafts', () => {
     load: () => stored.open(null),
     send: stored.send,
     sendAndTell: stored.sendAndTell,
-    change: (key: string, settings: Partial<SectionSettings>) =>
-      change('sections', key, settings, parts => ({ type: 'changeSection', key, ...parts })),
+    change: (key: string, settings: Partial<SectionSettings>, typed = false) =>
+      change('sections', key, settings, typed, parts => ({ type: 'changeSection', key, ...parts })),
     changePlan: (key: string, settings: Partial<PlanSettings>) =>
-      change('plans', key, settings, parts => ({ type: 'changePlan', key, ...parts })),
-    changeLook: (key: string, settings: Partial<LookSettings>) =>
-      change('looks', key, settings, parts => ({ type: 'changeLook', key, ...parts })),
-    changeOffer: (key: string, settings: Partial<OfferSettings>) =>
-      change('offers', key, settings, parts => ({ type: 'changeOffer', key, ...parts })),
+      change('plans', key, settings, false, parts => ({ type: 'changePlan', key, ...parts })),
+    changeLook: (key: string, settings: Partial<LookSettings>, typed = false) =>
+      change('looks', key, settings, typed, parts => ({ type: 'changeLook', key, ...parts })),
+    changeOffer: (key: string, settings: Partial<OfferSettings>, typed = false) =>
+      change('offers', key, settings, typed, parts => ({ type: 'changeOffer', key, ...parts })),
     draftOf: (key: string) => draftOf('sections', key),
     planDraftOf: (key: string) => draftOf('plans', key),
     lookDraftOf: (key: string) => draftOf('looks', key),

@@ -8,7 +8,7 @@ import type { Message } from './messages'
 import { useMessages } from './messages'
 
 /** How long typing must have paused before what was typed is sent, in milliseconds. */
-const pause = 600
+const pause = 500
 
 /**
  * What the server keeps and the studio edits. An edit shows at once and is sent behind those before it; when the last has arrived, what is
@@ -38,7 +38,7 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
   /** The newest load; whoever waits for an older one waits for it. */
   let newest: Promise<void> = Promise.resolve()
   /** What is being typed and not sent yet, with how it was before. */
-  let unsent: { before: Stored; next: Stored; command: (before: Stored, next: Stored) => Command | null } | null = null
+  let unsent: { about: string; before: Stored; next: Stored; command: (before: Stored, next: Stored) => Command | null } | null = null
 
   /**
    * Asks for something, another than before perhaps; what is there stays in sight until it has come.
@@ -136,16 +136,18 @@ export function useResource<Asked, Stored>(fetch: (asked: Asked) => Promise<Stor
    * Shows an edit at once, and sends it.
    * @param next how it looks then
    * @param command what makes one out of the other; null: nothing has changed
-   * @param how typed: it is being typed, and is sent when the typing pauses, as one edit
+   * @param how typed: it is being typed, and is sent when the typing pauses, as one edit; about: of several things, which is edited: what
+   * is typed in one is sent before another is edited
    */
   async function edit(
     next: Stored,
     command: (before: Stored, next: Stored) => Command | null,
-    { typed = false, wayOut }: { typed?: boolean; wayOut?: (refused: unknown) => Message['action'] } = {},
+    { typed = false, about = '', wayOut }: { typed?: boolean; about?: string; wayOut?: (refused: unknown) => Message['action'] } = {},
   ): Promise<string | null> {
+    if (unsent && unsent.about !== about) void flush()
     const before = unsent?.before ?? value.value!
     value.value = next
-    unsent = { before, next, command }
+    unsent = { about, before, next, command }
     if (!typed) return flush(wayOut)
     void flushSoon()
     return null

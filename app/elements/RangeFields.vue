@@ -10,26 +10,32 @@ const props = defineProps<{
   /** Stands behind the fields. */ unit?: string
   /** Of what is typed; null: it can't be read. */ read: (typed: string) => number | null
   write: (value: number) => string
+  /** It is told while it is typed, too. */ live?: boolean
 }>()
-const emit = defineEmits<{ change: [range: Range] }>()
+/** `typing`: there may be more to come. */
+const emit = defineEmits<{ change: [range: Range, typing: boolean] }>()
 
+const ends = ['from', 'to'] as const
 const typed = reactive({ from: '', to: '' })
+/** undefined: open; null: it can't be read. */
+const readEnd = (end: 'from' | 'to') => (typed[end].trim() ? props.read(typed[end]) : undefined)
 watch(
   () => props.range,
-  ({ from, to }) => {
-    typed.from = from === undefined ? '' : props.write(from)
-    typed.to = to === undefined ? '' : props.write(to)
+  range => {
+    // What is typed and means the same stays as it is typed.
+    for (const end of ends) {
+      const value = range[end]
+      if (readEnd(end) !== value) typed[end] = value === undefined ? '' : props.write(value)
+    }
   },
   { immediate: true },
 )
-const wrong = computed(
-  () =>
-    (['from', 'to'] as const).some(end => typed[end].trim() && props.read(typed[end]) === null) || (!typed.from.trim() && !typed.to.trim()),
-)
-function set(): void {
-  if (wrong.value) return
-  const end = (name: 'from' | 'to') => (typed[name].trim() ? { [name]: props.read(typed[name])! } : {})
-  emit('change', { ...end('from'), ...end('to') })
+const isUnreadable = computed(() => ends.some(end => readEnd(end) === null))
+const wrong = computed(() => isUnreadable.value || ends.every(end => readEnd(end) === undefined))
+function set(typing: boolean): void {
+  if (wrong.value || (typing && !props.live)) return
+  const end = (name: 'from' | 'to') => (typed[name].trim() ? { [name]: readEnd(name)! } : {})
+  emit('change', { ...end('from'), ...end('to') }, typing)
 }
 </script>
 
@@ -41,8 +47,9 @@ function set(): void {
       :placeholder="say.fromWord"
       inputmode="decimal"
       :error="wrong"
-      @change="set"
-      @keydown.enter="set"
+      @update:model-value="set(true)"
+      @change="set(false)"
+      @keydown.enter="set(false)"
     />
     <span class="soft">{{ say.to }}</span>
     <v-text-field
@@ -51,16 +58,19 @@ function set(): void {
       :placeholder="say.to"
       inputmode="decimal"
       :error="wrong"
-      @change="set"
-      @keydown.enter="set"
+      @update:model-value="set(true)"
+      @change="set(false)"
+      @keydown.enter="set(false)"
     />
     <span v-if="unit" class="soft unit">{{ unit }}</span>
+    <span v-if="isUnreadable" class="small wrong" role="alert">{{ say.aNumber }}</span>
   </span>
 </template>
 
 <style scoped>
 .range {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 6px;
 }

@@ -17,6 +17,7 @@ export const elementsWords = {
   rangeFields: {
     from: 'From',
     fromWord: 'from',
+    aNumber: 'A number such as 12.5.',
     to: 'to',
     toTitle: 'To',
   },

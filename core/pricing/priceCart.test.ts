@@ -53,15 +53,6 @@ const catalogue = new Catalogue(
       price: { by: 'amount', amount: 500 },
       marginFloor: null,
     }),
-    bundled('TWO-VEILS', {
-      type: 'fixed',
-      components: [
-        { key: 'veil', sku: 'VEIL', quantity: 2, oneByOne: true },
-        { key: 'tool', sku: 'TOOL', quantity: 2, oneByOne: true },
-      ],
-      price: { by: 'percent', percent: 10 },
-      marginFloor: null,
-    }),
     bundled('DEAR', {
       type: 'fixed',
       components: [
@@ -208,31 +199,6 @@ describe('priceCart', () => {
     expect(warningsOf(veiled(['hat', 'VEIL-S']))).toEqual(['VEILED choiceNotSold VEIL-S'])
     expect(warningsOf(veiled(['veil', 'VEIL-S'], ['veil', 'VEIL-L']))).toEqual(['VEILED wrongNumber veil'])
     expect(warningsOf(veiled(['veil', 'VEIL-L']))).toEqual(['VEILED notAvailable VEIL-L'])
-  })
-
-  it('wants a choice for each piece that is chosen by itself, and takes what there is of them together', () => {
-    const veils = (...choices: [string, string][]): WantedLine => ({
-      sku: 'TWO-VEILS',
-      quantity: 1,
-      choices: choices.map(([part, sku]) => ({ part, sku, quantity: 1 })),
-    })
-    expect(price(veils(['veil', 'VEIL-S'], ['veil.2', 'VEIL-S']))).toMatchObject({
-      lines: [
-        {
-          was: 2000 * 2 + 990 * 2,
-          components: [
-            { part: 'veil', sku: 'VEIL-S', quantity: 1 },
-            { part: 'veil.2', sku: 'VEIL-S', quantity: 1 },
-            // Where there is nothing to choose, the part is one.
-            { part: 'tool', sku: 'TOOL', quantity: 2 },
-          ],
-        },
-      ],
-      warnings: [],
-    })
-    expect(warningsOf(veils(['veil', 'VEIL-S']))).toEqual(['TWO-VEILS noChoice veil.2'])
-    expect(warningsOf(veils(['veil', 'VEIL-S'], ['veil.2', 'VEIL-L']))).toEqual(['TWO-VEILS notAvailable VEIL-L'])
-    expect(warningsOf(veils(['veil', 'VEIL-S'], ['veil.2', 'VEIL-S'], ['veil.3', 'VEIL-S']))).toEqual(['TWO-VEILS choiceNotSold VEIL-S'])
   })
 
   it('counts what is picked, and reduces by how many', () => {

@@ -10,15 +10,16 @@ const props = defineProps<{
   label: string
   /** What it becomes when it was left out and is wanted again; none: it can't be left out. */ instead?: string
 }>()
-const emit = defineEmits<{ change: [colour: string | null] }>()
+const emit = defineEmits<{ change: [colour: string | null, typing: boolean] }>()
 const wrong = ref(false)
-function type(event: Event): void {
-  const field = event.target as HTMLInputElement
-  const colour = typedColour(field.value)
-  wrong.value = colour === null
-  if (colour !== null) emit('change', colour)
-  else field.value = props.value ?? ''
+function type({ target }: Event, isDone: boolean): void {
+  const colour = typedColour((target as HTMLInputElement).value)
+  // Half of a colour is wrong only when it is left so.
+  wrong.value = isDone && colour === null
+  if (wrong.value) (target as HTMLInputElement).value = props.value ?? ''
+  if (colour !== null && (isDone || colour !== props.value)) emit('change', colour, !isDone)
 }
+const choose = ({ target }: Event, isDone: boolean) => emit('change', (target as HTMLInputElement).value, !isDone)
 watch(
   () => props.value,
   () => (wrong.value = false),
@@ -26,33 +27,45 @@ watch(
 </script>
 
 <template>
-  <span class="colour" :class="{ wrong }">
-    <template v-if="value !== null">
-      <input type="color" :value="value" :aria-label="label" @change="emit('change', ($event.target as HTMLInputElement).value)" />
-      <input
-        v-typed="value"
-        class="hex"
-        maxlength="7"
-        spellcheck="false"
-        :aria-label="say.typed(label)"
-        :aria-invalid="wrong"
-        @change="type"
-      />
-    </template>
-    <button
-      v-if="instead"
-      type="button"
-      class="none"
-      :aria-pressed="value === null"
-      :aria-label="say.none(label)"
-      @click="emit('change', value === null ? instead : null)"
-    >
-      {{ say.none2 }}
-    </button>
+  <span class="field">
+    <span class="colour" :class="{ wrong }">
+      <template v-if="value !== null">
+        <input type="color" :value="value" :aria-label="label" @input="choose($event, false)" @change="choose($event, true)" />
+        <input
+          v-typed="value"
+          class="hex"
+          maxlength="7"
+          spellcheck="false"
+          :aria-label="say.typed(label)"
+          :aria-invalid="wrong"
+          @input="type($event, false)"
+          @change="type($event, true)"
+        />
+      </template>
+      <button
+        v-if="instead"
+        type="button"
+        class="none"
+        :aria-pressed="value === null"
+        :aria-label="say.none(label)"
+        @click="emit('change', value === null ? instead : null, false)"
+      >
+        {{ say.none2 }}
+      </button>
+    </span>
+    <span v-if="wrong" class="small alert" role="alert">{{ say.aColourSuchAs }}</span>
   </span>
 </template>
 
 <style scoped>
+.field {
+  display: inline-grid;
+  justify-items: start;
+  gap: 2px;
+}
+.alert {
+  color: var(--clay);
+}
 .colour {
   display: inline-flex;
   align-items: center;

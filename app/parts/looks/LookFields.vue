@@ -12,7 +12,7 @@ const props = defineProps<{
   /** What holds where it says nothing. */ under: LookParts
   /** Whose word that is. */ from: string
 }>()
-const emit = defineEmits<{ change: [own: Partial<LookParts>] }>()
+const emit = defineEmits<{ change: [own: Partial<LookParts>, typing?: boolean] }>()
 const parts = computed((): LookParts => ({ ...props.under, ...props.own }))
 
 type Part = keyof LookParts
@@ -58,18 +58,10 @@ const groups: { name: string; fields: Field[] }[] = [
 
 const isOwn = (part: Part) => part in props.own
 const chosenIn = (part: Part) => parts.value[part] as string
-function set(part: Part, value: LookParts[Part]): void {
-  if (parts.value[part] !== value) emit('change', { ...props.own, [part]: value })
+function set(part: Part, value: LookParts[Part], typing = false): void {
+  if (parts.value[part] !== value || !typing) emit('change', { ...props.own, [part]: value }, typing)
 }
-function setLength(part: Part, { target }: Event, min: number, max: number): void {
-  const field = target as HTMLInputElement
-  const value = Math.round(Math.min(max, Math.max(min, Number(field.value))))
-  if (field.value.trim() === '' || Number.isNaN(value)) field.value = String(parts.value[part])
-  else {
-    field.value = String(value)
-    set(part, value)
-  }
-}
+const lengthOf = (part: Part) => parts.value[part] as number
 const colourOf = (part: Part) => parts.value[part] as string | null
 function takeOver(part: Part): void {
   const { [part]: _, ...rest } = props.own
@@ -100,16 +92,15 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
             :value="colourOf(field.part)"
             :label="upperFirst(lookPartWords[field.part])"
             :instead="field.instead"
-            @change="colour => set(field.part, colour as never)"
+            @change="(colour, typing) => set(field.part, colour as never, typing)"
           />
           <span v-else-if="field.as === 'length'" class="length"
-            ><input
-              v-typed="parts[field.part]"
-              type="number"
+            ><QuantityField
+              :value="lengthOf(field.part)"
               :min="field.min"
               :max="field.max"
-              :aria-label="say.inPixels(upperFirst(lookPartWords[field.part]))"
-              @change="setLength(field.part, $event, field.min, field.max)"
+              :label="say.inPixels(upperFirst(lookPartWords[field.part]))"
+              @change="value => set(field.part, value as never, true)"
             />{{ say.px }}</span
           >
           <ChoiceGroup

@@ -11,7 +11,7 @@ const say = lookPartsWords.lookPart
 
 /** The look of one section: which of those that sections share, and what it has otherwise. */
 const props = defineProps<{ look: SectionLook }>()
-const emit = defineEmits<{ change: [look: SectionLook] }>()
+const emit = defineEmits<{ change: [look: SectionLook, typing?: boolean] }>()
 const store = useDrafts()
 const studio = useStudioShop()
 
@@ -27,7 +27,7 @@ const under = computed(() => store.lookBook.partsOf({ ...props.look, own: {} }))
 const presetName = computed(() => presets.value.find(each => each.key === props.look.preset)?.name ?? say.theShopsOwn)
 const ownWords = computed(() => listed((Object.keys(props.look.own) as (keyof LookParts)[]).map(part => lookPartWords[part])))
 const unfolded = ref(false)
-const setOwn = (own: Partial<LookParts>) => emit('change', { ...props.look, own })
+const setOwn = (own: Partial<LookParts>, typing = false) => emit('change', { ...props.look, own }, typing)
 /** What a section has of its own becomes a look that others can have too. */
 async function share(): Promise<void> {
   const preset = await store.addLook({

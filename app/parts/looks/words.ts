@@ -1,6 +1,7 @@
 /** What people read here, to be translated in one place. */
 export const lookPartsWords = {
   colourField: {
+    aColourSuchAs: 'A colour such as #a4552d.',
     typed: (label: string | number) => `${label}, typed`,
     none: (label: string | number) => `${label}: none`,
     none2: 'none',

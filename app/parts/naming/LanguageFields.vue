@@ -12,8 +12,9 @@ const props = defineProps<{
   most: number
   /** Says what is wrong with the words of a language; empty: nothing. */ check?: (words: string) => string
   /** What is said where it has no words; left out: in the shop’s own language it needs some. */ instead?: string
+  /** It is told while it is typed, too. */ live?: boolean
 }>()
-const emit = defineEmits<{ change: [text: Text] }>()
+const emit = defineEmits<{ change: [text: Text, typing: boolean] }>()
 const studio = useStudioShop()
 const { language: own, languages } = studio.shop!.settings
 const fields = computed(() =>
@@ -24,9 +25,9 @@ const fields = computed(() =>
     label: languages.length === 1 ? props.label : say.inLanguage(props.label, language),
   })),
 )
-function save(language: string, words: string): void {
+function save(language: string, words: string, typing: boolean): void {
   const { [language]: _, ...others } = props.text
-  emit('change', words ? { ...others, [language]: words } : others)
+  emit('change', words ? { ...others, [language]: words } : others, typing)
 }
 </script>
 
@@ -40,8 +41,9 @@ function save(language: string, words: string): void {
         :most="most"
         :label="field.label"
         :check="check"
+        :live="live"
         :needed="instead === undefined && field.language === own"
-        @change="words => save(field.language, words)"
+        @change="(words, typing) => save(field.language, words, typing)"
       />
     </label>
   </div>

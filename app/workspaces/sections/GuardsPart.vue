@@ -11,7 +11,7 @@ const say = sectionsWords.guardsPart
 
 /** What every candidate of a section is checked for. */
 const props = defineProps<{ section: Section }>()
-const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
+const emit = defineEmits<{ change: [settings: Partial<SectionSettings>, typing?: boolean] }>()
 const studio = useStudioShop()
 const names = useNames()
 
@@ -27,6 +27,13 @@ function toggle(each: Guard): void {
   emit('change', { guards: guardSchema.options.filter(one => (one === each) !== guards.includes(one)) })
 }
 const percent = (typed: string) => (/^-?\d{1,4}([.,]\d{1,2})?$/.test(typed.trim()) ? Number(typed.replace(',', '.')) : null)
+const isMarginWrong = ref(false)
+function setMargin(typed: string | number, typing: boolean): void {
+  const value = percent(String(typed))
+  const isFine = value !== null && value <= 100 && value >= -1000
+  isMarginWrong.value = !isFine
+  if (isFine) emit('change', { lowestMargin: value }, typing)
+}
 /** Guards with something to set, shown as soon as they are set or asked for. */
 const asked = ref(new Set<'price' | 'margin' | 'leaveOut'>())
 const leftOut = computed(() => Object.values(props.section.leaveOut).reduce((sum, each) => sum + each.length, 0))
@@ -96,7 +103,8 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
           unit="%"
           :read="percent"
           :write="String"
-          @change="priceBand => emit('change', { priceBand })"
+          live
+          @change="(priceBand, typing) => emit('change', { priceBand }, typing)"
         />
         <button type="button" class="text-button" @click="drop('price')">{{ say.takeThisGuardAway }}</button>
       </v-card>
@@ -122,13 +130,10 @@ const valuesOf = (list: { value: string }[] | undefined) => (list ?? []).map(eac
             type="number"
             min="-1000"
             max="100"
-            @change="
-              (event: Event) => {
-                const value = percent((event.target as HTMLInputElement).value)
-                if (value !== null && value <= 100 && value >= -1000) emit('change', { lowestMargin: value })
-              }
-            "
+            @update:model-value="value => setMargin(value, true)"
+            @change="(event: Event) => setMargin((event.target as HTMLInputElement).value, false)"
         /></label>
+        <p v-if="isMarginWrong" class="small wrong" role="alert">{{ say.aPercentage }}</p>
         <p class="small soft">{{ say.aProductWhoseCostIs }}</p>
         <button type="button" class="text-button" @click="drop('margin')">{{ say.takeThisGuardAway }}</button>
       </v-card>

@@ -15,7 +15,7 @@ const props = defineProps<{
   others: SectionSettings['otherHeadings']
   buttons: SectionSettings['buttons']
 }>()
-const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
+const emit = defineEmits<{ change: [settings: Partial<SectionSettings>, typing: boolean] }>()
 const studio = useStudioShop()
 const language = ref(studio.shop!.settings.language)
 const languages = computed(() => studio.shop!.settings.languages)
@@ -36,16 +36,16 @@ const fields = computed(() =>
 )
 const isFilled = computed(() => [props.heading, props.others.one].some(each => Object.values(each).some(words => tokensOf(words).length)))
 
-function set(field: 'heading' | 'one' | 'without', before: Text, words: string): void {
+function set(field: 'heading' | 'one' | 'without', before: Text, words: string, typing: boolean): void {
   const { [language.value]: _, ...rest } = before
   const next = words ? { ...rest, [language.value]: words } : rest
-  if (field !== 'heading') emit('change', { otherHeadings: { ...props.others, [field]: next } })
-  else if (Object.keys(next).length) emit('change', { heading: next })
+  if (field !== 'heading') emit('change', { otherHeadings: { ...props.others, [field]: next } }, typing)
+  else if (Object.keys(next).length) emit('change', { heading: next }, typing)
 }
 
-function setButton(button: 'add' | 'choose', words: string): void {
+function setButton(button: 'add' | 'choose', words: string, typing: boolean): void {
   const { [language.value]: _, ...rest } = props.buttons[button]
-  emit('change', { buttons: { ...props.buttons, [button]: words ? { ...rest, [language.value]: words } : rest } })
+  emit('change', { buttons: { ...props.buttons, [button]: words ? { ...rest, [language.value]: words } : rest } }, typing)
 }
 
 const buttonFields = [
@@ -62,23 +62,25 @@ const tokens = headingTokens.map(token => [token, tokenWords[token]] as const)
     <label v-for="field in fields" :key="`${field.key} ${language}`">
       <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? say.forASingleProduct : say.whereAWordHasNo }}</span>
       <SavedText
+        live
         :saved="field.value[language] ?? ''"
         :placeholder="field.hint"
         :most="200"
         :label="field.label"
         :needed="field.key === 'heading' && Object.keys(field.value).length === 1"
-        @change="words => set(field.key, field.value, words)"
+        @change="(words, typing) => set(field.key, field.value, words, typing)"
       />
     </label>
     <div class="buttons" data-plain>
       <label v-for="[button, label, hint] in buttonFields" :key="`${button} ${language}`">
         <span class="small soft">{{ label }}</span>
         <SavedText
+          live
           :saved="buttons[button][language] ?? ''"
           :placeholder="hint"
           :most="40"
           :label="label"
-          @change="words => setButton(button, words)"
+          @change="(words, typing) => setButton(button, words, typing)"
         />
       </label>
     </div>

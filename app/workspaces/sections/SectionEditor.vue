@@ -15,7 +15,7 @@ const store = useDrafts()
 const studio = useStudioShop()
 
 const draft = computed(() => props.stored.draft)
-const change = (settings: Partial<SectionSettings>) => store.change(props.stored.key, settings)
+const change = (settings: Partial<SectionSettings>, typing = false) => store.change(props.stored.key, settings, typing)
 const name = computed(() => store.nameOf('sections', props.stored.key))
 /** The plans in which it does not stand as shoppers have it. */
 const plansThatDiffer = computed(() => store.unpublished.plans.filter(plan => differsIn(plan)))
@@ -109,7 +109,7 @@ async function remove(): Promise<void> {
       </div>
       <div class="part">
         <h2>{{ say.looksLike }}</h2>
-        <LookPart :look="draft.look" @change="look => change({ look })" />
+        <LookPart :look="draft.look" @change="(look, typing) => change({ look }, typing)" />
       </div>
       <div class="part">
         <h2>{{ say.says }}</h2>

@@ -14,7 +14,7 @@ const emit = defineEmits<{ open: [key: string | null] }>()
 const store = useDrafts()
 const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
 const name = computed(() => store.nameOf('offers', props.stored.key))
-const change = (settings: Partial<OfferSettings>) => store.changeOffer(offer.value.key, settings)
+const change = (settings: Partial<OfferSettings>, typing = false) => store.changeOffer(offer.value.key, settings, typing)
 
 async function double(): Promise<void> {
   const { key: _, rank: __, ...settings } = offer.value

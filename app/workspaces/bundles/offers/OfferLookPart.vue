@@ -8,7 +8,7 @@ const say = offersWords.offerLookPart
 
 /** How an offer stands on the page: its layout, what it shows of each product, and its look. */
 const props = defineProps<{ offer: Offer }>()
-const emit = defineEmits<{ change: [settings: Partial<OfferSettings>] }>()
+const emit = defineEmits<{ change: [settings: Partial<OfferSettings>, typing?: boolean] }>()
 const layouts = [
   ['checklist', say.checklist],
   ['list', say.list],
@@ -47,7 +47,7 @@ const fixed = computed(() => offerPartSchema.options.filter(part => !offerPartsS
       class="line"
       @toggle="part => toggle(part)"
     />
-    <LookPart :look="offer.look" class="look" @change="look => emit('change', { look })" />
+    <LookPart :look="offer.look" class="look" @change="(look, typing) => emit('change', { look }, typing)" />
   </section>
 </template>
 

@@ -11,7 +11,7 @@ const say = offersWords.offerTextsPart
 
 /** All that an offer says, in every language of the shop. Where it has no words of its own, shoppers read the shop's. */
 const props = defineProps<{ offer: Offer }>()
-const emit = defineEmits<{ change: [settings: Partial<OfferSettings>] }>()
+const emit = defineEmits<{ change: [settings: Partial<OfferSettings>, typing?: boolean] }>()
 const studio = useStudioShop()
 
 const amountWords: Record<AmountToken, string> = {
@@ -32,7 +32,8 @@ function check(words: string): string {
   const [unknown] = unknownTokens([{ '': words }], amountTokens)
   return unknown === undefined ? '' : say.nothingStandsFor(unknown, listed(amountTokens.map(each => `{${each}}`)))
 }
-const setText = (which: keyof OfferTexts, text: Text) => emit('change', { texts: { ...props.offer.texts, [which]: text } })
+const setText = (which: keyof OfferTexts, text: Text, typing: boolean) =>
+  emit('change', { texts: { ...props.offer.texts, [which]: text } }, typing)
 const isOwn = computed(() => Object.values(props.offer.texts).some(text => Object.keys(text).length > 0))
 const unfolded = ref(isOwn.value)
 </script>
@@ -46,7 +47,13 @@ const unfolded = ref(isOwn.value)
       @change="internalName => emit('change', { internalName })"
     />
     <span class="small soft">{{ say.heading }}</span>
-    <LanguageFields :text="offer.heading" :label="say.heading" :most="100" @change="heading => emit('change', { heading })" />
+    <LanguageFields
+      live
+      :text="offer.heading"
+      :label="say.heading"
+      :most="100"
+      @change="(heading, typing) => emit('change', { heading }, typing)"
+    />
     <button type="button" class="text-button more" :aria-expanded="unfolded" @click="unfolded = !unfolded">
       {{ unfolded ? say.foldAway : say.otherWords }}
     </button>
@@ -54,12 +61,13 @@ const unfolded = ref(isOwn.value)
       <div v-for="[which, label, hint] in fields" :key="which">
         <span class="small soft">{{ label }}</span>
         <LanguageFields
+          live
           :text="offer.texts[which]"
           :label="label"
           :most="100"
           :instead="hint"
           :check="check"
-          @change="text => setText(which, text)"
+          @change="(text, typing) => setText(which, text, typing)"
         />
       </div>
       <p class="small soft">{{ say.onlyWhere }}</p>

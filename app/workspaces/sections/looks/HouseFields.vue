@@ -8,7 +8,7 @@ const say = looksWords.houseFields
 
 /** What only the shop as a whole has: its fonts, and what is behind its pages. */
 defineProps<{ page: PageStyle }>()
-const emit = defineEmits<{ change: [page: Partial<PageStyle>] }>()
+const emit = defineEmits<{ change: [page: Partial<PageStyle>, typing?: boolean] }>()
 const fonts = fontSchema.options.map(value => ({ value, title: fontNames[value] }))
 </script>
 
@@ -34,7 +34,7 @@ const fonts = fontSchema.options.map(value => ({ value, title: fontNames[value] 
       <span>{{ say.backgroundOfPages }}</span><ColourField
         :value="page.ground"
         :label="say.backgroundOfPagesTitle"
-        @change="colour => colour && emit('change', { ground: colour })"
+        @change="(colour, typing) => colour && emit('change', { ground: colour }, typing)"
       />
     </div>
   </div>

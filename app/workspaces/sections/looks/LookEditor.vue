@@ -21,7 +21,7 @@ const isHouse = computed(() => look.value.key === houseKey)
 const parts = computed(() => store.lookBook.partsOf({ preset: look.value.key, own: {} }))
 const under = computed(() => (isHouse.value ? baseParts : store.lookBook.house))
 const users = computed(() => store.lookUsers(look.value.key))
-const change = (settings: Parameters<typeof store.changeLook>[1]) => store.changeLook(look.value.key, settings)
+const change = (settings: Parameters<typeof store.changeLook>[1], typing = false) => store.changeLook(look.value.key, settings, typing)
 
 const renaming = ref(false)
 const language = computed(() => studio.shop!.settings.language)
@@ -85,13 +85,13 @@ const discard = () => store.sendAndTell({ type: 'discard', sections: [], plans: 
           v-if="isHouse"
           :page="look.page ?? basePage"
           class="page"
-          @change="page => change({ page: { ...(look.page ?? basePage), ...page } })"
+          @change="(page, typing) => change({ page: { ...(look.page ?? basePage), ...page } }, typing)"
         />
         <LookFields
           :own="look.parts"
           :under="under"
           :from="isHouse ? say.manadaBegins : say.theShopsOwn"
-          @change="own => change({ parts: own })"
+          @change="(own, typing) => change({ parts: own }, typing)"
         />
       </div>
       <div v-if="isHouse" class="part">

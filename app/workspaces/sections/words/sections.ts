@@ -84,6 +84,7 @@ export const sectionsWords = {
     marginUnderWithLowestMargin: (lowestMargin: string | number) => `margin under ${lowestMargin} %`,
     lowestMargin: 'Lowest margin',
     marginInPercentOfThe: 'Margin in percent of the price is at least',
+    aPercentage: 'A percentage from −1000 to 100.',
     aProductWhoseCostIs: 'A product whose cost is not known passes.',
     leftOut: 'Left out',
     categoriesWithThoseBelow: 'Categories, with those below',
