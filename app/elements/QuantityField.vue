@@ -32,7 +32,7 @@ function take(event: Event, isDone: boolean): void {
       :aria-label="label"
       @input="take($event, false)"
       @change="take($event, true)"
-    />
+    /><slot />
     <span v-if="isWrong" class="small wrong" role="alert">{{ say.fromTo(min, max) }}</span>
   </span>
 </template>

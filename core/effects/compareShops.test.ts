@@ -50,6 +50,7 @@ describe('what publishing does to pages', () => {
   it('is the difference of the resolved pages before and after', () => {
     let changed = 0
     let changedOffers = 0
+    let unmadeOffers = 0
     fc.assert(
       fc.property(anyPlainShop, anyPlainShop, fc.boolean(), fc.boolean(), (plain, other, arePlansOthers, areOffersOthers) => {
         const later: PlainShop = {
@@ -59,7 +60,7 @@ describe('what publishing does to pages', () => {
           offers: areOffersOthers ? other.offers : plain.offers,
         }
         const [before, after] = [plain, later].map(shopOf)
-        const found = effectsOf(before!, after!)
+        const found = effectsOf(before!, after!, new Set(['o1', 'o2', 'o3'].map(offerBlock)))
         const pages = pageKinds.flatMap(kind =>
           subjectsOf(plain, kind).map(subject => ({
             kind,
@@ -124,6 +125,11 @@ describe('what publishing does to pages', () => {
             }
           }
         }
+        const isMade = (offer: string) => pages.some(({ is }) => is.offers.some(each => each.key === offer))
+        const wentOut = later.offers.filter(each => !plain.offers.some(was => isEqual(was, each))).map(each => each.key)
+        const unmade = wentOut.filter(offer => !isMade(offer) && !found.nowhere.includes(offerBlock(offer)))
+        expect(found.unmade.toSorted()).toEqual(unmade.toSorted())
+        unmadeOffers += unmade.length
         const moved = pages.filter(({ was, is }) => was.plan !== is.plan)
         expect(found.moves.reduce((sum, each) => sum + each.pages.count, 0)).toBe(moved.length)
         for (const { page, from, to, pages: some } of found.moves)
@@ -145,6 +151,7 @@ describe('what publishing does to pages', () => {
     )
     expect(changed).toBeGreaterThan(200)
     expect(changedOffers).toBeGreaterThan(20)
+    expect(unmadeOffers).toBeGreaterThan(2)
   }, 120_000)
 
   it('compares the pages of those kinds alone that can be others', () => {

@@ -77,7 +77,17 @@ export function* compareShops(
       yield (done += some.length)
     }
   }
-  return { ...found.all(named), nowhere: blocksNowhere(after, named), bundles: bundlesAfter }
+  const all = found.all(named)
+  const nowhere = blocksNowhere(after, named)
+  // Where an offer is another than before, all pages that can have it were compared.
+  const unmade = after.offers.filter(
+    offer =>
+      named.has(offerBlock(offer.key)) &&
+      !nowhere.includes(offerBlock(offer.key)) &&
+      !found.isMade(offer.key) &&
+      !before.offers.some(each => isEqual(each, offer)),
+  )
+  return { ...all, nowhere, unmade: unmade.map(each => each.key), bundles: bundlesAfter }
 }
 
 /** Of a page that shoppers don’t come to yet, or any more. */
@@ -170,8 +180,13 @@ class FoundEffects {
     else if (became.has('more')) this.#more++
   }
 
+  /** Whether an offer is made on any of the pages, after. */
+  isMade(offer: string): boolean {
+    return [...this.#offers.values()].some(each => each.offer === offer && each.after > 0)
+  }
+
   /** @param named blocks that are told of also when nothing becomes of them */
-  all(named: ReadonlySet<string>): Omit<Effects, 'nowhere' | 'bundles'> {
+  all(named: ReadonlySet<string>): Omit<Effects, 'nowhere' | 'unmade' | 'bundles'> {
     const sections = [...this.#sections.values()].flatMap(({ lost, ...effect }): SectionEffect[] => {
       const { before, after, gone, fewer, more, others, section } = effect
       const isChanged = gone.count + fewer.count + more.count + others.count > 0 || !isEqual(before, after)

@@ -66,6 +66,8 @@ export const effectsSchema = z.object({
   sections: z.array(sectionEffectSchema),
   /** Blocks of sections and offers that go out, and that no plan has then: nobody sees them. */
   nowhere: z.array(z.string()),
+  /** Offers that go out, stand on a plan, and are made on no page: no product meets their trigger, or what they offer is shown above. */
+  unmade: z.array(z.string()),
   moves: z.array(planMoveSchema),
   offers: z.array(offerEffectSchema),
   /** Of the bundles that go out, or change. */

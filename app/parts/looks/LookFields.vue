@@ -101,7 +101,8 @@ const upperFirst = (words: string) => words.charAt(0).toUpperCase() + words.slic
               :max="field.max"
               :label="say.inPixels(upperFirst(lookPartWords[field.part]))"
               @change="value => set(field.part, value as never, true)"
-            />{{ say.px }}</span
+              >{{ say.px }}</QuantityField
+            ></span
           >
           <ChoiceGroup
             v-else
@@ -173,31 +174,9 @@ legend {
   color: var(--ink);
 }
 .length {
-  display: inline-flex;
-  align-items: center;
   justify-self: start;
-  height: 30px;
-  padding-right: 9px;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: var(--sheet);
   color: var(--ink-soft);
   font-size: 12.5px;
-}
-.length:focus-within {
-  border-color: var(--petrol);
-}
-.length input {
-  width: 46px;
-  padding: 0 2px 0 9px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font: 13px/1 var(--text);
-  font-variant-numeric: tabular-nums;
-}
-.length input:focus-visible {
-  outline: none;
 }
 .choice {
   justify-self: start;

@@ -18,7 +18,7 @@ const effect = (part: Partial<SectionEffect>): SectionEffect => ({
   lostTo: [],
   ...part,
 })
-const nothing: Effects = { pages: 3, less: 0, more: 0, sections: [], nowhere: [], moves: [], offers: [], bundles: [] }
+const nothing: Effects = { pages: 3, less: 0, more: 0, sections: [], nowhere: [], unmade: [], moves: [], offers: [], bundles: [] }
 const said = (part: Partial<Effects>, section: Section = makeSection('low')) =>
   effectRows({ ...nothing, ...part }, { nameOf: (_, key) => key, sectionAfter: () => section, money: amount => `€${amount}` }).map(
     ({ tone, title, words }) => [tone, title, words].join(' | '),
@@ -68,6 +68,10 @@ describe('what publishing does, in words', () => {
   })
 
   it('tells of plans and offers', () => {
+    expect(said({ unmade: ['tick'] })).toEqual([
+      'look | The offer “tick” comes up on no page | ' +
+        'No product of the shop is one it is for, or what it offers is shown above it already, or can’t be had.',
+    ])
     expect(said({ moves: [{ page: 'product', from: 'default', to: 'jars', pages: pages('A', 'B') }] })).toEqual([
       'moves | 2 product pages get “jars” | They had “default”.',
     ])

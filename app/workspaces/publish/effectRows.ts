@@ -2,7 +2,7 @@ import { sum, uniq } from 'es-toolkit'
 import { hangsOnShopper } from '../../../core/checks/fill'
 import type { BundleEffect, Effects, OfferEffect, PagesByFill, PlanMove, SectionEffect, SomePages } from '../../../core/effects/effects'
 import type { BundleSold } from '../../../core/effects/bundlesSold'
-import { blockName, isOfOffers } from '../../../core/pagePlans/block'
+import { blockName, isOfOffers, offerBlock } from '../../../core/pagePlans/block'
 import type { PageKind } from '../../../core/pageTypes/registry'
 import { pageTypes } from '../../../core/pageTypes/registry'
 import type { DraftedSort } from '../../../core/releases/draftedSorts'
@@ -42,9 +42,10 @@ export interface Named {
 }
 
 /** Everything that publishing does, what is lost first. */
-export function effectRows({ sections, nowhere, moves, offers, bundles }: Effects, named: Named): EffectRow[] {
+export function effectRows({ sections, nowhere, unmade, moves, offers, bundles }: Effects, named: Named): EffectRow[] {
   const rows = [
     ...nowhere.map(block => nowhereRow(block, named)),
+    ...unmade.map(offer => unmadeRow(offer, named)),
     ...bundles.map(each => bundleRow(each, named)),
     ...sections.map(each => sectionRow(each, named)),
     ...offers.map(each => offerRow(each, named)),
@@ -59,6 +60,17 @@ const nowhereRow = (block: string, { nameOf }: Named): EffectRow => ({
   tone: 'look',
   title: (isOfOffers(block) ? say.offerStandsNowhere : say.standsNowhere)(blockName(block, nameOf)),
   words: say.putItOnAPlan,
+  full: null,
+  page: null,
+  count: 0,
+  some: [],
+})
+
+const unmadeRow = (offer: string, { nameOf }: Named): EffectRow => ({
+  id: `unmade ${offer}`,
+  tone: 'look',
+  title: say.offerIsMadeOnNoPage(blockName(offerBlock(offer), nameOf)),
+  words: say.whyItIsNotMade,
   full: null,
   page: null,
   count: 0,

@@ -96,6 +96,8 @@ export const publishWords = {
   effectRows: {
     standsNowhere: (name: string) => `“${name}” stands on no page`,
     offerStandsNowhere: (name: string) => `The offer “${name}” stands on no page`,
+    offerIsMadeOnNoPage: (name: string) => `The offer “${name}” comes up on no page`,
+    whyItIsNotMade: 'No product of the shop is one it is for, or what it offers is shown above it already, or can’t be had.',
     putItOnAPlan: 'Nobody sees it before a page plan has it: put it on one in Pages.',
     comes: (name: string, pages: string) => `“${name}” comes to ${pages}`,
     fills: (full: number, thin: number, blank: number) =>
