@@ -39,7 +39,7 @@ const moved = shallowRef<string>()
 watch(
   () => props.rows.map(each => each.key).join(' '),
   () => {
-    if (moved.value !== undefined) focus(moved.value)
+    if (moved.value !== undefined && document.activeElement === document.body) focus(moved.value)
     moved.value = undefined
   },
   { flush: 'post' },

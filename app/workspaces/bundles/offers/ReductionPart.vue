@@ -10,7 +10,7 @@ const say = offersWords.reductionPart
 
 /** What is taken off each offered product, how often, and whether also where something is taken off already. */
 const props = defineProps<{ offer: Offer }>()
-const emit = defineEmits<{ change: [settings: Partial<OfferSettings>] }>()
+const emit = defineEmits<{ change: [settings: Partial<OfferSettings>, typing?: boolean] }>()
 const studio = useStudioShop()
 const reduction = computed(() => props.offer.reduction)
 
@@ -26,16 +26,16 @@ function reduceBy(by: 'no' | keyof typeof firstReductions): void {
 }
 const wrong = ref('')
 /** Takes what is typed; what can't be a reduction is said, and left as it stands. */
-function typed(event: Event): void {
-  const text = (event.target as HTMLInputElement).value.trim()
+function typed({ target }: Event, typing: boolean): void {
+  const text = (target as HTMLInputElement).value.trim()
   if (reduction.value?.by === 'percent') {
     const percent = parsePercent(text)
     wrong.value = percent ? '' : say.aPercentage
-    if (percent) emit('change', { reduction: { by: 'percent', percent } })
+    if (percent) emit('change', { reduction: { by: 'percent', percent } }, typing)
   } else {
     const amount = parseMoney(text, studio.currency)
     wrong.value = amount ? '' : say.anAmountSuchAs(plainMoney(250, studio.currency))
-    if (amount) emit('change', { reduction: { by: 'amount', amount } })
+    if (amount) emit('change', { reduction: { by: 'amount', amount } }, typing)
   }
 }
 </script>
@@ -53,13 +53,14 @@ function typed(event: Event): void {
           inputmode="decimal"
           :aria-label="say.howMuchLess"
           :aria-invalid="wrong !== ''"
-          @change="typed"
+          @input="typed($event, true)"
+          @change="typed($event, false)"
         />{{ say.whileTheProductThatIt(reduction.by === 'percent' ? say.offEach : say.offEachWithCurrency(studio.currency)) }}
       </div>
       <p class="wrong small" role="alert">{{ wrong }}</p>
       <div class="line">
         {{ say.atMost }}
-        <QuantityField :value="offer.limit" :label="say.howOftenInOneCart" :max="99" @change="limit => emit('change', { limit })" />
+        <QuantityField :value="offer.limit" :label="say.howOftenInOneCart" :max="99" @change="limit => emit('change', { limit }, true)" />
         {{ say.inOneCart(offer.limit === 1 ? say.time : say.times) }}
       </div>
       <label class="line check"
