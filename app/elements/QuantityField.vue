@@ -23,16 +23,18 @@ function take(event: Event, isDone: boolean): void {
 
 <template>
   <span class="field">
-    <input
-      v-typed="value"
-      class="quantity"
-      type="number"
-      :min="min"
-      :max="max"
-      :aria-label="label"
-      @input="take($event, false)"
-      @change="take($event, true)"
-    /><slot />
+    <span class="entry">
+      <input
+        v-typed="value"
+        class="quantity"
+        type="number"
+        :min="min"
+        :max="max"
+        :aria-label="label"
+        @input="take($event, false)"
+        @change="take($event, true)"
+      /><slot />
+    </span>
     <span v-if="isWrong" class="small wrong" role="alert">{{ say.fromTo(min, max) }}</span>
   </span>
 </template>
@@ -43,6 +45,11 @@ function take(event: Event, isDone: boolean): void {
   flex-wrap: wrap;
   align-items: center;
   gap: 2px 8px;
+}
+.entry {
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
 }
 .quantity {
   width: 58px;

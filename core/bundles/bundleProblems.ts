@@ -137,12 +137,9 @@ function contentsOf(bundle: Bundle): string | null {
 function plainContents(bundle: Bundle): unknown {
   if (bundle.type === 'pickAny') return [bundle.least, bundle.most, bundle.repeats, bundle.set.toSorted()]
   const quantities = new Map<string, number>()
-  for (const { sku, quantity, oneByOne } of bundle.components) {
-    const what = oneByOne ? `${sku} one by one` : sku
-    quantities.set(what, (quantities.get(what) ?? 0) + quantity)
-  }
+  for (const { sku, quantity } of bundle.components) quantities.set(sku, (quantities.get(sku) ?? 0) + quantity)
   const groups = groupsOf(bundle)
-    .map(group => JSON.stringify([group.quantity, group.oneByOne ?? false, ...group.combinations.flatMap(({ sku }) => sku ?? []).sort()]))
+    .map(group => JSON.stringify([group.quantity, ...group.combinations.flatMap(({ sku }) => sku ?? []).sort()]))
     .sort()
   return [groups, [...quantities].sort()]
 }

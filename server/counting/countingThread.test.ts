@@ -5,6 +5,7 @@ import { fillSummary } from '../../core/checks/fill'
 import { compareShops } from '../../core/effects/compareShops'
 import { asItIs, proposedShop } from '../../core/effects/proposedShop'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
+import { offerBlock } from '../../core/pagePlans/block'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
 import { steppedThrough } from '../../core/steps'
@@ -128,7 +129,10 @@ describe('fill meters', () => {
           await followed([...steps], async (thread, shop) => {
             const { effects } = await settled(() => thread.effects({ publish: toPublish }))
             const [before, after] = [asItIs, { publish: toPublish }].map(each => proposedShop(shop, shop.versions, each))
-            const expected = steppedThrough(compareShops(before!, after!, new Set(sections), shop.now()), () => undefined)
+            const expected = steppedThrough(
+              compareShops(before!, after!, new Set([...sections, offerBlock('tick')]), shop.now()),
+              () => undefined,
+            )
             expect(effects).toEqual(expected)
             if (expected.pages) effective++
           })

@@ -180,6 +180,7 @@ legend {
 }
 .choice {
   justify-self: start;
+  align-self: start;
 }
 .choice :deep(button) {
   height: 26px;
