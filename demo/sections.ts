@@ -23,6 +23,14 @@ const plain = {
   until: null,
 } as const
 
+/** What is made for the product's standard and costs clearly less. */
+const whatFits: FillStep = {
+  from: 'rule',
+  order: 'best-selling',
+  ...step,
+  rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'standard' }, { pricePercent: { to: 60 } }] } },
+}
+
 const fromTheMaker: SectionSettings = {
   heading: { en: 'More from the same workshop', de: 'Mehr aus derselben Werkstatt' },
   layout: 'shelf',
@@ -68,15 +76,7 @@ const intoIt: SectionSettings = {
   places: 3,
   ...plain,
   minimum: 2,
-  steps: [
-    { from: 'links', kind: 'accessory', order: 'hand', ...step },
-    {
-      from: 'rule',
-      order: 'best-selling',
-      ...step,
-      rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'standard' }, { pricePercent: { to: 60 } }] } },
-    },
-  ],
+  steps: [{ from: 'links', kind: 'accessory', order: 'hand', ...step }, whatFits],
 }
 /** On the pages of seed: one thing, large. */
 const readUp: SectionSettings = {
@@ -90,12 +90,7 @@ const readUp: SectionSettings = {
 /** What “Goes with it” is to become: where nobody has picked enough, rules fill up. */
 const accessorySteps: FillStep[] = [
   { from: 'links', kind: 'accessory', order: 'hand', ...step },
-  {
-    from: 'rule',
-    order: 'best-selling',
-    ...step,
-    rule: { when: { all: [] }, pick: { all: [{ attribute: 'fits', sourceAttribute: 'standard' }, { pricePercent: { to: 60 } }] } },
-  },
+  whatFits,
   {
     from: 'rule',
     order: 'best-selling',

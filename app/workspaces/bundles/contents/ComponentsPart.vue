@@ -64,6 +64,9 @@ const choiceFor = (sku: string) => {
   ]
 }
 
+/** What is one thing is not chosen piece by piece any more. */
+const choose = (key: string, { target }: Event) => change(key, { sku: (target as HTMLSelectElement).value, oneByOne: undefined })
+
 const list = useTemplateRef<HTMLElement>('list')
 async function onKey(event: KeyboardEvent, i: number): Promise<void> {
   if ((event.target as HTMLElement).tagName !== 'LI') return
@@ -116,7 +119,7 @@ async function onKey(event: KeyboardEvent, i: number): Promise<void> {
                 class="variant"
                 :value="row.sku"
                 :aria-label="say.which(row.name)"
-                @change="change(row.key, { sku: ($event.target as HTMLSelectElement).value })"
+                @change="choose(row.key, $event)"
               >
                 <option v-for="each in choiceFor(row.sku)!" :key="each.value" :value="each.value">{{ each.title }}</option>
               </select>
