@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import type { Product } from '../catalogue/product'
 import { makeProduct } from '../catalogue/makeProduct.testing'
 import { LinkIndex } from '../links/linkIndex'
+import type { Offer } from '../offers/offer'
 import { makeOffer } from '../offers/makeOffer.testing'
 import { offerBlock, otherOffers } from '../pagePlans/block'
 import type { FillStep } from '../fillSteps/fillStep'
@@ -10,7 +12,7 @@ import { heeds } from '../sections/heeds'
 import { makePlan, makeSection } from '../sections/makeSection.testing'
 import type { PageKind } from '../pageTypes/registry'
 import { PlanBook } from '../pagePlans/planBook'
-import { anyPlainShop, now, shopOf } from '../selection/anyShop.testing'
+import { anyPlainShop, now, productOf, shopOf } from '../selection/anyShop.testing'
 import { skus } from '../fillSteps/naiveStep.testing'
 import { makeShop, makeShopper } from '../selection/makeShop.testing'
 import { resolvePage } from '../selection/resolvePage'
@@ -35,6 +37,7 @@ function walked(shop: Shop, section = 's1'): Map<string, number> {
       ]),
   )
 }
+const keysOfSections = ['s1', 's2', 's3', 's4']
 const planned = (shop: Shop, steps = [linkStep('accessory')]): Shop => ({
   ...shop,
   sections: new Map([['s1', makeSection('s1', { steps, places: 2 })]]),
@@ -125,7 +128,7 @@ describe('a fill meter', () => {
       fc.property(
         anyPlainShop,
         sold,
-        fc.constantFrom('s1', 's2', 's3', 's4'),
+        fc.constantFrom(...keysOfSections),
         fc.constantFrom<PageKind>('product', 'category', 'article', 'home'),
         (plain, sold, section, page) => {
           const meter = counted(shopOf(plain), section, page)
@@ -143,6 +146,50 @@ describe('a fill meter', () => {
       { numRuns: 2000 },
     )
     expect(inOrderOfSales).toBeGreaterThan(50)
+  })
+
+  it('counts the same after a product changed that it says it does not hang on, but for the pages that link to it', () => {
+    let others = 0
+    fc.assert(
+      fc.property(anyPlainShop, fc.constantFrom(...keysOfSections), fc.constantFrom(...skus).chain(productOf), (plain, key, changed) => {
+        const before = plain.products.find(each => each.sku === changed.sku)!
+        const sections = plain.sections.map((each, i) => ({ ...each, steps: [linkStep(i % 2 ? 'upsell' : 'accessory')] }))
+        const countedWith = (product: Product) =>
+          counted(shopOf({ ...plain, sections, products: plain.products.map(each => (each === before ? product : each)) }), key)
+        const meter = countedWith(before)
+        const own = new Set([before, changed].flatMap(({ sku, variants }) => [sku, ...variants.map(each => each.sku)]))
+        if (meter.hangsOnOthers(own)) return
+        const touched = new Set(plain.lanes.filter(({ lane }) => lane.some(link => own.has(link.target))).map(each => each.source))
+        const untouched = skus.filter(sku => sku !== changed.sku && !touched.has(sku))
+        const after = countedWith(changed)
+        for (let count = 0; count <= meter.fill.places; count++) {
+          const showing = (each: FillMeter) => [...each.subjectsWith(count, count)].filter(sku => untouched.includes(sku))
+          expect(showing(after)).toEqual(showing(meter))
+        }
+        if (plain.offers.length) others += untouched.length
+      }),
+      { numRuns: 1000 },
+    )
+    expect(others).toBeGreaterThan(50)
+  })
+
+  it('counts anew when what was sold changes what an offer above finds', () => {
+    const rule = { when: { all: [] }, pick: { has: { of: 'tag' as const, name: 'gift' } } }
+    const shopWith = (part: Partial<Offer>, ...blocks: string[]) =>
+      makeShop([makeProduct('A'), makeProduct('B', { tags: ['gift'] })], {
+        offers: [makeOffer('tick', part)],
+        sections: new Map([['s1', makeSection('s1', { guards: ['shownEarlier'] })]]),
+        plans: new PlanBook([makePlan('product', blocks)]),
+      })
+    const heedsSales = (part: Partial<Offer>, ...blocks: string[]) =>
+      new FillMeter(shopWith(part, ...blocks), 's1', 'product').heeds('sold')
+    const byRule = (order: 'best-selling' | 'cheapest'): Offer['offered'] => ({ by: 'rule', rule, order, count: 1 })
+    expect([
+      heedsSales({ offered: byRule('best-selling') }, otherOffers, 's1'),
+      heedsSales({ fallbacks: [byRule('best-selling')] }, otherOffers, 's1'),
+      heedsSales({ offered: byRule('best-selling') }, 's1', otherOffers),
+      heedsSales({ offered: byRule('cheapest') }, otherOffers, 's1'),
+    ]).toEqual([true, true, false, false])
   })
 
   it('takes over the counts of another that counts the same', () => {

@@ -1,3 +1,5 @@
+import type { Offer } from '../offers/offer'
+import { offerHangsOn, offerHeeds } from '../offers/offered'
 import type { PageKind } from '../pageTypes/registry'
 import { stepTypeOf } from '../fillSteps/fillStep'
 import type { SoldFact } from '../fillSteps/fillStepType'
@@ -97,20 +99,20 @@ export class FillMeter {
    * @param skus of the product and its variants
    */
   hangsOnOthers(skus: ReadonlySet<string>): boolean {
-    const own = this.#own
     return (
-      [own, ...this.#bearing].some(section => section?.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone)) ||
-      (own !== undefined &&
-        offersBearingOn(own, this.#shop, this.#page).some(
-          ({ offered }) => offered.by === 'chosen' && offered.skus.some(sku => skus.has(sku)),
-        ))
+      [this.#own, ...this.#bearing].some(section => section?.steps.some(step => !step.off && !stepTypeOf(step).isOfLinksAlone)) ||
+      this.#offersBearing.some(offer => offerHangsOn(offer, skus))
     )
   }
 
   /** Whether the counts can depend on how many units there are of a product, or were sold of it. */
   heeds(fact: SoldFact): boolean {
     // Of what stands before it, it matters which products are shown; of the section itself, how many.
-    return (this.#own !== undefined && countHeeds(this.#own, fact)) || this.#bearing.some(section => heeds(section, fact))
+    return (
+      (this.#own !== undefined && countHeeds(this.#own, fact)) ||
+      this.#bearing.some(section => heeds(section, fact)) ||
+      this.#offersBearing.some(offer => offerHeeds(offer, fact))
+    )
   }
 
   get #own(): Section | undefined {
@@ -119,6 +121,10 @@ export class FillMeter {
 
   get #bearing(): Section[] {
     return this.#own ? sectionsBearingOn(this.#own, this.#shop, this.#page) : []
+  }
+
+  get #offersBearing(): Offer[] {
+    return this.#own ? offersBearingOn(this.#own, this.#shop, this.#page) : []
   }
 
   #shown(at: Moment): ((number: number) => readonly Shown[] | null) | null {

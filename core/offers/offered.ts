@@ -3,6 +3,8 @@ import { needsChoices } from '../bundles/bundleParts'
 import type { Catalogue, CatalogueItem } from '../catalogue/catalogue'
 import type { Product } from '../catalogue/product'
 import { isForSale, stockOf } from '../catalogue/product'
+import { stepHeeds } from '../fillSteps/fillStep'
+import type { SoldFact } from '../fillSteps/fillStepType'
 import { ruleStep } from '../fillSteps/rule/ruleStep'
 import { timeOf } from '../links/lane'
 import type { PlanScope } from '../pagePlans/pagePlan'
@@ -83,14 +85,30 @@ function skusOf(offered: Offered, product: Product, shop: OfferShop, at: Moment)
   }
 }
 
-function picked({ rule, order, count }: Extract<Offered, { by: 'rule' }>, product: Product, shop: OfferShop, at: Moment): string[] {
+type OfferedByRule = Extract<Offered, { by: 'rule' }>
+
+/** The fill step that finds the same. */
+const ruleStepOf = ({ rule, order }: OfferedByRule) => ({ from: 'rule', rule, order, subjects: 'page', cap: null, off: false }) as const
+
+/**
+ * Whether what an offer offers can depend on how many units there are of a product, or were sold of it. That none are left is another
+ * matter: every offer looks at that.
+ */
+export const offerHeeds = ({ offered, fallbacks }: Offer, fact: SoldFact): boolean =>
+  [offered, ...fallbacks].some(each => each.by === 'rule' && stepHeeds(ruleStepOf(each), fact))
+
+/** Whether a change of one of these products or variants can change what an offer offers beside products that are not linked to it. */
+export const offerHangsOn = ({ offered, fallbacks }: Offer, skus: ReadonlySet<string>): boolean =>
+  [offered, ...fallbacks].some(each => each.by === 'rule' || (each.by === 'chosen' && each.skus.some(sku => skus.has(sku))))
+
+function picked(offered: OfferedByRule, product: Product, shop: OfferShop, at: Moment): string[] {
   const shopper = { cart: [], seen: [], visitor: '', view: '', at }
   const context: StepContext = { shop, shopper, subjects: [product.sku], category: null, named: null, cart: [], isCartPage: false, key: '' }
   const skus: string[] = []
-  for (const each of ruleStep.candidates({ from: 'rule', rule, order, subjects: 'page', cap: null, off: false }, 0, context)) {
+  for (const each of ruleStep.candidates(ruleStepOf(offered), 0, context)) {
     if (each.leftOut || each.product === product || whyNotToBeHad(each, shop.catalogue, at)) continue
     skus.push(each.product.sku)
-    if (skus.length === count) break
+    if (skus.length === offered.count) break
   }
   return skus
 }

@@ -9,6 +9,7 @@ import { offerBlock } from '../../core/pagePlans/block'
 import type { Change } from '../../core/records/registry'
 import { draftedSortNames, draftedSorts } from '../../core/releases/draftedSorts'
 import { recordOf } from '../../core/records/registry'
+import { offerHeeds } from '../../core/offers/offered'
 import { heeds } from '../../core/sections/heeds'
 import type { SoldFact } from '../../core/fillSteps/fillStepType'
 import type { CountingShop } from './countingShop'
@@ -76,9 +77,11 @@ export class EffectRuns {
       for (const run of this.#runs.values()) run.isStale = true
     }
     if (isDrafted(change)) return stale()
-    const doSectionsHeed = (fact: SoldFact) =>
-      [shop.live, shop.draft].some(version => [...version.sections.values()].some(each => heeds(each, fact)))
-    const marks = { heeds: doSectionsHeed, page: stale, pageAbout: stale, pagesWith: stale, everything: stale }
+    const isHeeded = (fact: SoldFact) =>
+      [shop.live, shop.draft].some(
+        ({ sections, offers }) => [...sections.values()].some(each => heeds(each, fact)) || offers.some(each => offerHeeds(each, fact)),
+      )
+    const marks = { heeds: isHeeded, page: stale, pageAbout: stale, pagesWith: stale, everything: stale }
     recordOf(change).counting?.fill?.(change, { version: 'live', ...marks })
   }
 
