@@ -85,6 +85,8 @@ test('what is ticked stays ticked while one looks around, and pages can be seen 
   await publishRoom(page).getByLabel('“Goes with it”').check()
   await publishRoom(page).getByRole('button', { name: 'Leave it' }).click()
   await expect(page).toHaveURL(/\/pages\/product-default/)
+  // The address is another before the workspace is there that takes the letter.
+  await expect(page.locator('[data-placed="related"]')).toBeVisible()
   await pressLetter(page, 'v')
   await page.getByRole('button', { name: 'With all drafts' }).click()
   await page.getByText('With 1 ticked').click()
