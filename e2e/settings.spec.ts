@@ -52,6 +52,7 @@ test('shoppers are told that only a few are left of as many as the shop says, or
   expect(await told()).toBe(true)
   await field.fill('100')
   await field.press('Enter')
+  await expect(page.getByRole('alert')).toHaveText('A whole number from 0 to 99.')
   await expect(field).toHaveValue(String(stock))
   await field.fill('0')
   await field.press('Enter')

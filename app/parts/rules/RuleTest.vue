@@ -29,10 +29,6 @@ const money = {
   read: (typed: string) => parseMoney(typed, studio.currency),
   write: (amount: number) => plainMoney(amount, studio.currency),
 }
-function setWhole(part: 'sharedTags' | 'releasedWithin', typed: string | number): void {
-  const number = whole(String(typed))
-  if (number !== null && number >= 1) emit('change', { [part]: number } as TargetTest)
-}
 /** The value that an attribute is to have; null: any. */
 function setValue(value: string | null): void {
   if ('has' in props.test) emit('change', { has: { of: 'attribute', name: props.test.has.name, ...(value ? { value } : {}) } })
@@ -168,23 +164,15 @@ const compared = [
     />
     <template v-else-if="'sharedTags' in test"
       ><span class="soft">{{ say.atLeast }}</span
-      ><v-text-field
-        class="number"
-        :model-value="test.sharedTags"
-        type="number"
-        min="1"
-        max="50"
-        :aria-label="say.tagsInCommon"
-        @update:model-value="value => setWhole('sharedTags', value)"
+      ><QuantityField :value="test.sharedTags" :label="say.tagsInCommon" :max="50" @change="sharedTags => emit('change', { sharedTags })"
     /></template>
     <template v-else-if="'releasedWithin' in test"
-      ><v-text-field
-        class="number"
-        :model-value="test.releasedWithin"
-        type="number"
-        min="1"
-        :aria-label="say.days"
-        @update:model-value="value => setWhole('releasedWithin', value)"
+      ><QuantityField
+        class="days"
+        :value="test.releasedWithin"
+        :label="say.days"
+        :max="36_500"
+        @change="releasedWithin => emit('change', { releasedWithin })"
       /><span class="soft">{{ say.daysWord }}</span></template
     >
   </div>
@@ -212,7 +200,7 @@ const compared = [
 .wide {
   flex: 2;
 }
-.number {
-  flex: 0 0 78px;
+.days {
+  --quantity-width: 78px;
 }
 </style>

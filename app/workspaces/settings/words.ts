@@ -50,6 +50,7 @@ export const settingsWords = {
     fewLeft: 'Only a few left',
     hint: 'Shoppers are never told how many there are. Of so many or fewer they are told that only a few are left; with 0, not even that.',
     soMany: 'A few are at most',
+    aWholeNumber: 'A whole number from 0 to 99.',
   },
   welcomePart: {
     welcome: 'Welcome',

@@ -19,7 +19,7 @@ const props = defineProps<{
   problems: readonly SectionProblem[]
   /** How many of all places it fills, in percent; null: not known. */ share: number | null
 }>()
-const emit = defineEmits<{ change: [step: FillStep]; rule: []; move: [by: number]; remove: []; double: [] }>()
+const emit = defineEmits<{ change: [step: FillStep, typing?: boolean]; rule: []; move: [by: number]; remove: []; double: [] }>()
 const names = useNames()
 const sentence = computed(() => stepSentence(props.step, names))
 const byHand = computed(() => stepTypeOf(props.step).isByHand)
@@ -116,7 +116,7 @@ function key(event: KeyboardEvent): void {
       :close-on-content-click="false"
       @update:model-value="editing = null"
     >
-      <StepForm :step="step" :field="editing.field" @change="next => emit('change', next)" @close="editing = null" />
+      <StepForm :step="step" :field="editing.field" @change="(next, typing) => emit('change', next, typing)" @close="editing = null" />
     </v-menu>
   </div>
 </template>

@@ -11,11 +11,11 @@ const say = stepsWords.stepForm
 
 /** Everything that can be set of a fill step, but the rule. */
 const props = defineProps<{ step: FillStep; /** What the person wants to change. */ field: string }>()
-const emit = defineEmits<{ change: [step: FillStep]; close: [] }>()
+const emit = defineEmits<{ change: [step: FillStep, typing: boolean]; close: [] }>()
 const studio = useStudioShop()
 const store = useDrafts()
 
-const set = (part: object) => emit('change', { ...props.step, ...part } as FillStep)
+const set = (part: object, typing = false) => emit('change', { ...props.step, ...part } as FillStep, typing)
 const kinds = computed(() => studio.kinds.map(kind => ({ value: kind.key, title: studio.words(kind.name) })))
 const orders = computed(() => stepOrders(props.step).map(value => ({ value, title: orderWords(props.step, value) })))
 const traitChoices = [
@@ -37,11 +37,6 @@ function toggleTrait(trait: 'category' | 'brand' | 'tag'): void {
   if (props.step.from !== 'traits') return
   const { traits } = props.step
   set({ traits: traits.includes(trait) ? traits.filter(each => each !== trait) : [...traits, trait] })
-}
-function setWhole(part: 'least' | 'cap', typed: string | number | null, max: number): void {
-  const value = String(typed ?? '')
-  if (value === '' && part === 'cap') set({ cap: null })
-  else if (/^\d+$/.test(value) && Number(value) >= 1 && Number(value) <= max) set({ [part]: Number(value) })
 }
 const isThe = (name: string) => props.field === name || undefined
 </script>
@@ -78,13 +73,12 @@ const isThe = (name: string) => props.field === name || undefined
       /></label>
       <label
         >{{ say.atLeastSoManyIn
-        }}<v-text-field
-          :model-value="step.least"
-          type="number"
-          min="1"
-          max="50"
+        }}<QuantityField
+          :value="step.least"
+          :label="say.atLeastSoManyIn"
+          :max="50"
           :autofocus="isThe('least')"
-          @update:model-value="value => setWhole('least', value, 50)"
+          @change="least => set({ least }, true)"
       /></label>
     </template>
     <ProductsField v-if="step.from === 'chosen'" :skus="step.targets" @change="targets => set({ targets })" />
@@ -126,14 +120,15 @@ const isThe = (name: string) => props.field === name || undefined
       /></label>
       <label
         >{{ say.atMost
-        }}<v-text-field
-          :model-value="step.cap ?? ''"
-          type="number"
-          min="1"
-          max="48"
-          :placeholder="say.allPlaces"
+        }}<QuantityField
+          class="cap"
+          :value="step.cap"
+          :label="say.atMost"
+          :max="48"
+          :none="say.allPlaces"
           :autofocus="isThe('cap')"
-          @update:model-value="value => setWhole('cap', value, 48)"
+          @change="cap => set({ cap }, true)"
+          @none="set({ cap: null }, true)"
       /></label>
     </div>
     <footer>
@@ -152,6 +147,7 @@ const isThe = (name: string) => props.field === name || undefined
 label,
 .field {
   display: grid;
+  align-content: start;
   gap: 4px;
   color: var(--ink-soft);
   font-size: 13px;
@@ -163,6 +159,9 @@ label,
 }
 .two > :only-child {
   grid-column: 1 / -1;
+}
+.cap {
+  --quantity-width: 112px;
 }
 .check {
   display: flex;

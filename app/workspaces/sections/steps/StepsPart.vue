@@ -10,7 +10,7 @@ const say = stepsWords.stepsPart
 
 /** The steps that fill a section, in their order. */
 const props = defineProps<{ section: Section; problems: StoredSection['problems'] }>()
-const emit = defineEmits<{ change: [settings: Partial<SectionSettings>] }>()
+const emit = defineEmits<{ change: [settings: Partial<SectionSettings>, typing?: boolean] }>()
 const tried = useTried()
 const until = computed(() => say.untilFull(props.section.places === 1 ? say.n1PlaceIs : say.placesAre(props.section.places)))
 
@@ -20,8 +20,8 @@ watch(
   now => (steps.value = [...now]),
   { immediate: true },
 )
-const setSteps = (next: FillStep[]) => emit('change', { steps: next })
-const setStep = (index: number, step: FillStep) => setSteps(steps.value.with(index, step))
+const setSteps = (next: FillStep[], typing = false) => emit('change', { steps: next }, typing)
+const setStep = (index: number, step: FillStep, typing?: boolean) => setSteps(steps.value.with(index, step), typing)
 const double = (index: number) => setSteps(steps.value.toSpliced(index, 0, steps.value[index]!))
 /** A section is filled by one step at least. */
 function remove(index: number): void {
@@ -84,7 +84,7 @@ const ways = [
           :take-turns="section.takeTurns"
           :problems="problemsOf(i)"
           :share="shareOf(i)"
-          @change="next => setStep(i, next)"
+          @change="(next, typing) => setStep(i, next, typing)"
           @rule="ruleOf = i"
           @move="by => move(i, by)"
           @remove="remove(i)"
