@@ -61,9 +61,10 @@ test('a section is given a layout and a look in the studio, and the shop shows i
   await editorOf(page).getByRole('button', { name: 'no link to all' }).click()
   await page.locator('.v-list-item').filter({ hasText: 'of the brand' }).click()
   await editorOf(page).getByRole('group', { name: 'Each product shows' }).getByRole('button', { name: 'brand' }).click()
-  await editorOf(page).getByLabel('the button that adds').fill('Take it')
-  await editorOf(page).getByLabel('the button that adds').press('Enter')
-  await editorOf(page).getByLabel('the button that adds').blur()
+  await editorOf(page).getByRole('button', { name: 'For a single product, and on buttons' }).click()
+  await editorOf(page).getByLabel('the button that adds, en').fill('Take it')
+  await editorOf(page).getByLabel('the button that adds, en').press('Enter')
+  await editorOf(page).getByLabel('the button that adds, en').blur()
   await expect
     .poll(async () => {
       const { sections } = await (await request.get('/api/shop/v1/pages/product/EX-210?draft=1')).json()

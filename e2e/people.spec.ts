@@ -235,7 +235,7 @@ test.describe('as an editor', () => {
     await other.close()
     await expect(page.getByRole('img', { name: /Also here/ })).toBeHidden()
 
-    const heading = page.getByLabel('Heading', { exact: true })
+    const heading = page.getByLabel('Heading, en')
     await heading.fill('Only drafted so far')
     await heading.press('Enter')
     await expect(page.getByRole('region', { name: 'Section', exact: true }).getByText('changed', { exact: true })).toBeVisible()

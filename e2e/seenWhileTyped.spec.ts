@@ -21,7 +21,7 @@ test('a heading is seen in the preview while it is typed, and is one step back',
   const heading = preview(page).locator('[data-section="related"]').getByRole('heading').first()
   await expect(heading).toHaveText('Also worth a look')
   const before = await undone(page)
-  const field = editor.getByLabel('Heading', { exact: true })
+  const field = editor.getByLabel('Heading, en')
   await field.fill('')
   // Nothing is no heading: the last one stays.
   await expect(heading).toHaveText('Also worth a look')
@@ -85,9 +85,9 @@ test('a number and a colour are seen while they are typed; one that can’t be s
 test('what is typed in one section is saved when another is opened, and the other stays as it was', async ({ page, request }) => {
   await page.goto('/sections/related')
   const editor = page.getByRole('region', { name: 'Section', exact: true })
-  await editor.getByLabel('Heading', { exact: true }).fill('Look around')
+  await editor.getByLabel('Heading, en').fill('Look around')
   await page.locator('[data-section="accessories"]').first().click()
-  await expect(editor.getByLabel('Heading', { exact: true })).toHaveValue('Goes with it')
+  await expect(editor.getByLabel('Heading, en')).toHaveValue('Goes with it')
   const heading = async (key: string) => {
     const answer = await request.get('/api/drafts')
     const { sections } = (await answer.json()) as { sections: { key: string; draft: { heading: { en: string } } }[] }

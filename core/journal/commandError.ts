@@ -29,6 +29,7 @@ export type CommandErrorCode =
   | 'last-kind'
   | 'in-use'
   | 'unknown-offer'
+  | 'unknown-text'
   | 'offer-changed'
   | 'sku-taken'
   | 'unknown-bundle'

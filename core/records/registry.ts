@@ -35,6 +35,8 @@ import { settingCommands } from './settings/settingCommands'
 import { settingRecord } from './settings/settingRecord'
 import { switchCommands } from './switchedOff/switchCommands'
 import { switchedOffRecord } from './switchedOff/switchedOffRecord'
+import { translationCommands } from './translations/translationCommands'
+import { translationRecord } from './translations/translationRecord'
 
 /*
  * Everything that is stored and undone, a line each: the records of a folder, and its commands.
@@ -54,6 +56,7 @@ const things = [
   { records: [offerRecord], commands: [offerCommands] },
   { records: [putAsideRecord], commands: [checkCommands] },
   { records: [settingRecord], commands: [settingCommands] },
+  { records: [translationRecord], commands: [translationCommands] },
 ] as const
 
 type Thing = (typeof things)[number]

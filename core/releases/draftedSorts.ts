@@ -22,7 +22,7 @@ import { sectionSchema } from '../sections/section'
 import { upgradeSection } from '../sections/upgradeSection'
 import type { Versions } from '../sections/versions'
 import { listed } from '../text/sentence'
-import type { NamedText } from '../text/languageGaps'
+import type { NamedText } from '../text/namedText'
 import { namedBy } from '../text/internalName'
 import { keySchema } from '../text/key'
 import type { Text } from '../text/text'
@@ -134,29 +134,32 @@ export function shownTexts<Sort extends DraftedSort>(sort: Sort, thing: DraftedT
 
 function offerShownTexts({ heading, texts }: Offer): NamedText[] {
   return [
-    { what: 'the heading', text: heading },
-    { what: 'the button', text: texts.button },
-    { what: 'the words of the total', text: texts.total },
-    { what: 'the words of the total before', text: texts.before },
-    { what: 'the words of what is saved', text: texts.saving },
+    { key: 'heading', what: 'the heading', text: heading },
+    { key: 'button', what: 'the button', text: texts.button },
+    { key: 'total', what: 'the words of the total', text: texts.total },
+    { key: 'before', what: 'the words of the total before', text: texts.before },
+    { key: 'saving', what: 'the words of what is saved', text: texts.saving },
   ]
 }
 
 function sectionTexts({ heading, otherHeadings, buttons }: Section): NamedText[] {
   return [
-    { what: 'the heading', text: heading },
-    { what: 'the heading for a single product', text: otherHeadings.one },
-    { what: 'the heading without words to fill in', text: otherHeadings.without },
-    { what: 'the button that adds', text: buttons.add },
-    { what: 'the button where options are to be chosen', text: buttons.choose },
+    { key: 'heading', what: 'the heading', text: heading },
+    { key: 'one', what: 'the heading for a single product', text: otherHeadings.one },
+    { key: 'without', what: 'the heading without words to fill in', text: otherHeadings.without },
+    { key: 'add', what: 'the button that adds', text: buttons.add },
+    { key: 'choose', what: 'the button where options are to be chosen', text: buttons.choose },
   ]
 }
 
+/** Key of the text that is the name of a bundle's group. */
+export const groupText = (group: string) => `group ${group}`
+
 function bundleTexts({ name, description, bundle }: KeyedBundle): NamedText[] {
   return [
-    { what: 'the name', text: name },
-    { what: 'the description', text: description },
-    ...groupsOf(bundle).map(group => ({ what: 'the name of a group', text: group.name })),
+    { key: 'name', what: 'the name', text: name },
+    { key: 'description', what: 'the description', text: description },
+    ...groupsOf(bundle).map(group => ({ key: groupText(group.key), what: 'the name of a group', text: group.name })),
   ]
 }
 

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { productSchema } from '../catalogue/product'
 import { skuSchema } from '../catalogue/sku'
+import { translationSchema } from '../text/translations'
 import { keyedBundleSchema } from '../bundles/bundleSettings'
 
 /*
@@ -47,6 +48,8 @@ export const storedBundleSchema = bundleItemsSchema.extend({
   sku: skuSchema,
   live: keyedBundleSchema.nullable(),
   draft: keyedBundleSchema.nullable(),
+  /** What is known of its translations. */
+  translations: z.array(translationSchema),
   /** Orders have it: it can't be removed. */
   isSold: z.boolean(),
 })

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import type { DraftedSort, DraftedThings } from '../releases/draftedSorts'
 import { draftedSorts, forEachSort } from '../releases/draftedSorts'
+import type { Translation } from '../text/translations'
+import { translationSchema } from '../text/translations'
 import type { Versions } from '../sections/versions'
 
 /*
@@ -39,6 +41,8 @@ export type StoredDraft<Thing> = Versions<Thing> & {
   problems: z.infer<typeof draftProblemSchema>[]
   /** null: shoppers have it as it is. */
   by: z.infer<typeof drafterSchema> | null
+  /** What is known of its translations. */
+  translations: readonly Translation[]
   /** When it goes out by itself, as it was drafted when that was planned; null: that is not planned. */
   planned: z.infer<typeof plannedSchema> | null
 }
@@ -50,6 +54,7 @@ const storedSchema = <Thing>(schema: z.ZodType<Thing>): z.ZodType<StoredDraft<Th
     draft: schema.nullable(),
     problems: z.array(draftProblemSchema),
     by: drafterSchema.nullable(),
+    translations: z.array(translationSchema),
     planned: plannedSchema.nullable(),
   })
 

@@ -1,12 +1,8 @@
-import type { Text } from './text'
+import type { NamedText } from './namedText'
+import type { Translation } from './translations'
+import { madeFromOther } from './translations'
 
-/** A text that shoppers read, and what it is: “the heading”. */
-export interface NamedText {
-  what: string
-  text: Text
-}
-
-/** Something that is not said in a language, or is said there as it was before it was changed in the shop's own. */
+/** Something that is not said in a language, or was made there from other words of the shop's own than there are now. */
 export interface LanguageGap {
   what: string
   /** BCP 47 */
@@ -16,25 +12,23 @@ export interface LanguageGap {
 
 /**
  * What texts lack in other languages than the shop's own.
- * @param texts as they will be
- * @param before the same as shoppers have them; null: they have none yet
+ * @param known of the translations
  * @param languages BCP 47 tags of all languages of the shop
  * @param own tag of the shop's own
  */
-export function languageGaps(
+export const languageGaps = (
   texts: readonly NamedText[],
-  before: readonly NamedText[] | null,
+  known: readonly Translation[],
   languages: readonly string[],
   own: string,
-): LanguageGap[] {
-  return texts.flatMap(({ what, text }) => {
-    const was = before?.find(each => each.what === what)?.text ?? {}
-    if (!text[own]) return []
-    const isReworded = Boolean(was[own]) && was[own] !== text[own]
-    return languages.flatMap((language): LanguageGap[] => {
-      if (language === own) return []
-      if (!text[language]) return [{ what, language, is: 'missing' }]
-      return isReworded && was[language] === text[language] ? [{ what, language, is: 'older' }] : []
-    })
-  })
-}
+): LanguageGap[] =>
+  texts
+    .filter(({ text }) => text[own])
+    .flatMap(named =>
+      languages.flatMap((language): LanguageGap[] => {
+        const { what, text } = named
+        if (language === own) return []
+        if (!text[language]) return [{ what, language, is: 'missing' }]
+        return madeFromOther(known, named, language, own) === null ? [] : [{ what, language, is: 'older' }]
+      }),
+    )

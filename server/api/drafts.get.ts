@@ -1,5 +1,6 @@
 import { isEqual } from 'es-toolkit'
 import { idOf } from '../../core/access/access'
+import { translationsOf } from '../../core/records/translations/translationRecord'
 import type { DraftedSort, DraftedThings } from '../../core/releases/draftedSorts'
 import { draftedSortNames, draftedSorts, forEachSort, obstacleOf, toAgreeOf } from '../../core/releases/draftedSorts'
 import type { Section } from '../../core/sections/section'
@@ -50,6 +51,7 @@ export default api('viewer', async (_, asker): Promise<DraftsAnswer> => {
       draft,
       problems: draft ? problemsOf(sort, draft) : [],
       by: isUnpublished({ live, draft }) ? drafterOf(sort, key) : null,
+      translations: translationsOf(shop.states, sort, key),
       planned: plannedFor(sort, key, draft),
     }))
   }

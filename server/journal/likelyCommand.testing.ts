@@ -6,6 +6,7 @@ import { targetsOf } from '../../core/links/lane'
 import { offerBlock, otherOffers } from '../../core/pagePlans/block'
 import { blocksOf, sectionsOf } from '../../core/pagePlans/pagePlan'
 import { pageTypes, zonesOf } from '../../core/pageTypes/registry'
+import { translationRecord } from '../../core/records/translations/translationRecord'
 import type { Versions } from '../../core/sections/versions'
 import type { DraftedSort } from '../../core/releases/draftedSorts'
 import { forEachSort } from '../../core/releases/draftedSorts'
@@ -121,6 +122,20 @@ const makers: ((shop: LiveShop, choose: Choose) => Command)[] = [
     settings: { places: choose([1, 2, 3, 4]) },
     seen: {},
   }),
+  (shop, choose) => ({
+    type: 'changeSection',
+    key: choose(drafted(shop.versions.sections)),
+    settings: { heading: { en: choose(['More', 'Other']), de: choose(['Mehr', 'Weitere']) } },
+    seen: {},
+  }),
+  (shop, choose) => {
+    const [name, known] = choose(shop.states.of(translationRecord))
+    const [, key] = name.split(' ') as [string, string]
+    const heading = shop.versions.sections.get(key)?.draft?.heading
+    const { text, language, words } = choose(known)
+    if (text !== 'heading' || !heading?.en || heading[language] !== words) throw new NothingThere()
+    return { type: 'keepTranslation', of: 'sections', key, text, language, words, own: heading.en }
+  },
   (shop, choose) => {
     const placed = new Set([...shop.versions.plans.values()].flatMap(({ draft }) => (draft ? sectionsOf(draft) : [])))
     return { type: 'removeSection', key: choose(drafted(shop.versions.sections).filter(key => !placed.has(key))) }

@@ -126,6 +126,7 @@ const commandStatus: Record<CommandErrorCode, number> = {
   'no-such-place': 422,
   'dates-reversed': 422,
   'unknown-offer': 404,
+  'unknown-text': 404,
   'offer-changed': 409,
   'unknown-bundle': 404,
   'sku-taken': 409,

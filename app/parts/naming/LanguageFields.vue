@@ -13,6 +13,7 @@ const props = defineProps<{
   /** Says what is wrong with the words of a language; empty: nothing. */ check?: (words: string) => string
   /** What is said where it has no words; left out: in the shop’s own language it needs some. */ instead?: string
   /** It is told while it is typed, too. */ live?: boolean
+  /** Its key among the texts of what is edited: it is said of translations that they are older. */ named?: string
 }>()
 const emit = defineEmits<{ change: [text: Text, typing: boolean] }>()
 const studio = useStudioShop()
@@ -33,19 +34,22 @@ function save(language: string, words: string, typing: boolean): void {
 
 <template>
   <div class="fields">
-    <label v-for="field in fields" :key="field.language">
-      <span v-if="languages.length > 1" class="tag small soft">{{ field.language }}</span>
-      <SavedText
-        :saved="field.words"
-        :placeholder="field.hint"
-        :most="most"
-        :label="field.label"
-        :check="check"
-        :live="live"
-        :needed="instead === undefined && field.language === own"
-        @change="(words, typing) => save(field.language, words, typing)"
-      />
-    </label>
+    <div v-for="field in fields" :key="field.language">
+      <label>
+        <span v-if="languages.length > 1" class="tag small soft">{{ field.language }}</span>
+        <SavedText
+          :saved="field.words"
+          :placeholder="field.hint"
+          :most="most"
+          :label="field.label"
+          :check="check"
+          :live="live"
+          :needed="instead === undefined && field.language === own"
+          @change="(words, typing) => save(field.language, words, typing)"
+        />
+      </label>
+      <OlderWords v-if="named" class="older" :text="named" :language="field.language" />
+    </div>
   </div>
 </template>
 
@@ -58,6 +62,9 @@ label {
   display: flex;
   align-items: center;
   gap: 8px;
+}
+.older {
+  margin-left: 34px;
 }
 .tag {
   flex: none;

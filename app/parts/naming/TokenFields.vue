@@ -38,8 +38,6 @@ function insert(token: Token): void {
       >
         {{ words }}
       </button>
-      <span class="grow" />
-      <slot name="beside" />
     </div>
     <slot />
   </div>
@@ -55,9 +53,6 @@ function insert(token: Token): void {
   flex-wrap: wrap;
   align-items: center;
   gap: 6px;
-}
-.grow {
-  flex: 1;
 }
 .token {
   height: 28px;

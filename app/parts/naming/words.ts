@@ -8,6 +8,11 @@ export const namingWords = {
     fillIn: 'fill in',
     fillInWith: (words: string | number) => `Fill in ${words}`,
   },
+  olderWords: {
+    wasWritten: (own: string, words: string) => `Written when the ${own} was “${words}”.`,
+    stillFits: 'It still fits',
+    stillFitsHint: 'Leave it as it is, and say nothing of it until the shop’s own words change again',
+  },
   languageFields: {
     inLanguage: (label: string, language: string) => `${label}, ${language}`,
     missing: 'not said; shoppers read it as said in the shop’s own language',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pick } from 'es-toolkit'
 import { countChoices, groupsOf } from '../../../core/catalogue/bundle'
 import type { OpenBundle } from './bundles'
 import type { BundleProblem } from '../../../core/bundles/bundleProblems'
@@ -8,6 +9,7 @@ import { itemName } from '../../../core/delivery/deliveredItem'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useBundles } from './bundles'
 import { useStudioShop } from '../../data/studioShop'
+import { provideTranslations } from '../../parts/naming/translatedThing'
 import { bundlesWords } from './words/bundles'
 
 const say = bundlesWords.bundleEditor
@@ -43,7 +45,8 @@ function wordsOf(problem: BundleProblem): string {
 }
 
 const renaming = ref(false)
-const versions = computed(() => ({ key: props.stored.sku, live: props.stored.live, draft: props.stored.draft }))
+const versions = computed(() => ({ key: props.stored.sku, ...pick(props.stored, ['live', 'draft', 'translations']) }))
+provideTranslations('bundles', versions, store.sendAndTell)
 const isChanged = computed(() => isUnpublished(versions.value))
 /** What shoppers don’t have yet is looked at as a draft. */
 const shopPage = computed(() => `/shop/products/${encodeURIComponent(props.stored.sku)}${isChanged.value ? '?preview=1&draft=1' : ''}`)

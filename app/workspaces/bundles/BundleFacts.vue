@@ -53,21 +53,24 @@ const composed = computed(() => store.rows?.find(each => each.sku === store.open
     </label>
     <div class="texts">
       <span>{{ say.name }}</span>
-      <LanguageFields :text="settings.name" :label="say.name" :most="120" @change="name => store.change({ name })" />
+      <LanguageFields :text="settings.name" :label="say.name" :most="120" named="name" @change="name => store.change({ name })" />
     </div>
     <div class="texts">
       <span>{{ say.description }}</span>
-      <label v-for="each in studio.shop!.settings.languages" :key="each" class="text">
-        <span class="tag">{{ each }}</span>
-        <textarea
-          v-typed="settings.description[each] ?? ''"
-          rows="3"
-          maxlength="20000"
-          :aria-label="say.descriptionIn(each)"
-          @input="describe(each, $event)"
-          @change="store.flush()"
-        />
-      </label>
+      <div v-for="each in studio.shop!.settings.languages" :key="each">
+        <label class="text">
+          <span class="tag">{{ each }}</span>
+          <textarea
+            v-typed="settings.description[each] ?? ''"
+            rows="3"
+            maxlength="20000"
+            :aria-label="say.descriptionIn(each)"
+            @input="describe(each, $event)"
+            @change="store.flush()"
+          />
+        </label>
+        <OlderWords class="older" text="description" :language="each" />
+      </div>
     </div>
     <input
       ref="input"
@@ -116,6 +119,9 @@ label,
 }
 .texts :deep(input) {
   color: var(--ink);
+}
+.older {
+  margin-left: 34px;
 }
 label.text {
   display: flex;

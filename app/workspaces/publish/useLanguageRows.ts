@@ -5,6 +5,8 @@ import { languageGaps } from '../../../core/text/languageGaps'
 import { listed } from '../../../core/text/sentence'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
+import { languageName } from '../../parts/naming/languageName'
+import { translationsKnown } from '../../parts/naming/translatedThing'
 import { useTicked } from '../../parts/publishing/ticked'
 import { sortsInOrder } from './draftWords'
 import type { EffectRow } from './effectRows'
@@ -14,9 +16,6 @@ const say = publishWords.languageRows
 
 /** Where things are edited that have words for shoppers. */
 const rooms: Partial<Record<DraftedSort, string>> = { sections: '/sections', offers: '/offers', bundles: '/bundles' }
-
-const names = new Intl.DisplayNames('en', { type: 'language' })
-const languageName = (tag: string) => names.of(tag) ?? tag
 
 /** What of what is ticked is not said in every language of the shop, or is older there than in its own. */
 export function useLanguageRows() {
@@ -28,8 +27,7 @@ export function useLanguageRows() {
     const stored = store.storedOf(of, key)
     if (!stored?.draft) return []
     const { languages, language } = studio.shop!.settings
-    const before = stored.live && shownTexts(of, stored.live)
-    const gaps = languageGaps(shownTexts(of, stored.draft), before, languages, language)
+    const gaps = languageGaps(shownTexts(of, stored.draft), translationsKnown(of, stored, language), languages, language)
     return Object.values(groupBy(gaps, each => `${each.language} ${each.is}`)).map(same => {
       const { language: tag, is } = same[0]!
       const title = is === 'missing' ? say.missing : say.older

@@ -4,97 +4,99 @@ import { headingTokens } from '../../../core/sections/headings'
 import type { SectionSettings } from '../../../core/sections/section'
 import type { Text } from '../../../core/text/text'
 import { tokensOf } from '../../../core/text/tokens'
-import { useStudioShop } from '../../data/studioShop'
 import { sectionsWords } from './words/sections'
 
 const say = sectionsWords.headingsPart
 
-/** What a section says above its products, language by language. */
+/** What a section says, in every language of the shop: above its products, and on its buttons. */
 const props = defineProps<{
   heading: SectionSettings['heading']
   others: SectionSettings['otherHeadings']
   buttons: SectionSettings['buttons']
 }>()
 const emit = defineEmits<{ change: [settings: Partial<SectionSettings>, typing: boolean] }>()
-const studio = useStudioShop()
-const language = ref(studio.shop!.settings.language)
-const languages = computed(() => studio.shop!.settings.languages)
-const languageChoices = computed(() => languages.value.map(each => [each, each] as const))
 
-const fields = computed(() =>
+const hasWords = (text: Text) => Object.keys(text).length > 0
+const isFilled = computed(() => [props.heading, props.others.one].some(each => Object.values(each).some(words => tokensOf(words).length)))
+const headings = computed(() =>
   [
-    { key: 'heading' as const, label: say.heading, value: props.heading, hint: studio.words(props.heading) || say.heading, shown: true },
-    { key: 'one' as const, label: say.headingForASingleProduct, value: props.others.one, hint: say.theSame, shown: true },
     {
       key: 'without' as const,
       label: say.headingWhereAWordHas,
-      value: props.others.without,
+      title: say.whereAWordHasNo,
       hint: say.theHeadingWithoutTheWord,
-      shown: isFilled.value || Object.keys(props.others.without).length > 0,
+      shown: isFilled.value || hasWords(props.others.without),
     },
-  ].filter(field => field.shown),
+    { key: 'one' as const, label: say.headingForASingleProduct, title: say.forASingleProduct, hint: say.theSame, shown: unfolded.value },
+  ].filter(each => each.shown),
 )
-const isFilled = computed(() => [props.heading, props.others.one].some(each => Object.values(each).some(words => tokensOf(words).length)))
-
-function set(field: 'heading' | 'one' | 'without', before: Text, words: string, typing: boolean): void {
-  const { [language.value]: _, ...rest } = before
-  const next = words ? { ...rest, [language.value]: words } : rest
-  if (field !== 'heading') emit('change', { otherHeadings: { ...props.others, [field]: next } }, typing)
-  else if (Object.keys(next).length) emit('change', { heading: next }, typing)
-}
-
-function setButton(button: 'add' | 'choose', words: string, typing: boolean): void {
-  const { [language.value]: _, ...rest } = props.buttons[button]
-  emit('change', { buttons: { ...props.buttons, [button]: words ? { ...rest, [language.value]: words } : rest } }, typing)
-}
-
 const buttonFields = [
   ['add', say.theButtonThatAdds, say.add],
   ['choose', say.whereOptionsAreToBe, say.choose],
 ] as const
+const unfolded = ref([props.others.one, props.buttons.add, props.buttons.choose].some(hasWords))
+
+const setHeading = (which: 'one' | 'without', text: Text, typing: boolean) =>
+  emit('change', { otherHeadings: { ...props.others, [which]: text } }, typing)
+const setButton = (which: 'add' | 'choose', text: Text, typing: boolean) =>
+  emit('change', { buttons: { ...props.buttons, [which]: text } }, typing)
+
 const tokenWords: Record<HeadingToken, string> = { name: say.theProductsName, brand: say.itsBrand, category: say.itsCategory }
 const tokens = headingTokens.map(token => [token, tokenWords[token]] as const)
 </script>
 
 <template>
   <TokenFields :tokens="tokens">
-    <template #beside><ChoiceGroup v-model="language" :label="say.language" :choices="languageChoices" /></template>
-    <label v-for="field in fields" :key="`${field.key} ${language}`">
-      <span v-if="field.key !== 'heading'" class="small soft">{{ field.key === 'one' ? say.forASingleProduct : say.whereAWordHasNo }}</span>
-      <SavedText
+    <div>
+      <span class="small soft">{{ say.heading }}</span>
+      <LanguageFields
         live
-        :saved="field.value[language] ?? ''"
-        :placeholder="field.hint"
+        named="heading"
+        :text="heading"
+        :label="say.heading"
         :most="200"
-        :label="field.label"
-        :needed="field.key === 'heading' && Object.keys(field.value).length === 1"
-        @change="(words, typing) => set(field.key, field.value, words, typing)"
+        @change="(text, typing) => emit('change', { heading: text }, typing)"
       />
-    </label>
-    <div class="buttons" data-plain>
-      <label v-for="[button, label, hint] in buttonFields" :key="`${button} ${language}`">
-        <span class="small soft">{{ label }}</span>
-        <SavedText
-          live
-          :saved="buttons[button][language] ?? ''"
-          :placeholder="hint"
-          :most="40"
-          :label="label"
-          @change="(words, typing) => setButton(button, words, typing)"
-        />
-      </label>
     </div>
+    <div v-for="{ key, label, title, hint } in headings" :key="key">
+      <span class="small soft">{{ title }}</span>
+      <LanguageFields
+        live
+        :named="key"
+        :text="others[key]"
+        :label="label"
+        :most="200"
+        :instead="hint"
+        @change="(text, typing) => setHeading(key, text, typing)"
+      />
+    </div>
+    <div v-if="unfolded" class="buttons" data-plain>
+      <div v-for="[button, label, hint] in buttonFields" :key="button">
+        <span class="small soft">{{ label }}</span>
+        <LanguageFields
+          live
+          :named="button"
+          :text="buttons[button]"
+          :label="label"
+          :most="40"
+          :instead="hint"
+          @change="(text, typing) => setButton(button, text, typing)"
+        />
+      </div>
+    </div>
+    <button type="button" class="text-button more" :aria-expanded="unfolded" @click="unfolded = !unfolded">
+      {{ unfolded ? say.foldAway : say.otherWords }}
+    </button>
   </TokenFields>
 </template>
 
 <style scoped>
-label {
-  display: grid;
-  gap: 3px;
-}
 .buttons {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 12px;
+}
+.more {
+  justify-self: start;
 }
 </style>

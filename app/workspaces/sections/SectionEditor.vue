@@ -4,6 +4,7 @@ import type { StoredSection } from '../../../core/studio/draftAnswers'
 import { isUnpublished } from '../../../core/sections/versions'
 import { useDrafts } from '../../data/drafts'
 import { useStudioShop } from '../../data/studioShop'
+import { provideTranslations } from '../../parts/naming/translatedThing'
 import { sectionsWords } from './words/sections'
 
 const say = sectionsWords.sectionEditor
@@ -15,6 +16,7 @@ const store = useDrafts()
 const studio = useStudioShop()
 
 const draft = computed(() => props.stored.draft)
+provideTranslations('sections', toRef(props, 'stored'), store.sendAndTell)
 const change = (settings: Partial<SectionSettings>, typing = false) => store.change(props.stored.key, settings, typing)
 const name = computed(() => store.nameOf('sections', props.stored.key))
 /** The plans in which it does not stand as shoppers have it. */

@@ -2,6 +2,7 @@
 import type { OptionGroup } from '../../../../core/catalogue/bundle'
 import { maxPieces } from '../../../../core/catalogue/bundle'
 import { combinationTable } from '../../../../core/bundles/combinations'
+import { groupText } from '../../../../core/releases/draftedSorts'
 import { rematched } from '../../../../core/bundles/editBundle'
 import { useStudioShop } from '../../../data/studioShop'
 import { useBundles } from '../bundles'
@@ -61,17 +62,20 @@ function rename(language: string, { target }: Event): void {
         <PhTrash /><v-tooltip activator="parent" location="bottom">{{ say.removeTheGroup }}</v-tooltip>
       </button>
     </div>
-    <div v-for="each in others" :key="each" class="head other">
-      <span class="small soft">{{ each }}</span>
-      <input
-        v-typed="group.name[each] ?? ''"
-        class="title"
-        type="text"
-        maxlength="80"
-        :placeholder="studio.words(group.name)"
-        :aria-label="say.nameOfTheGroupIn(each)"
-        @input="rename(each, $event)"
-      />
+    <div v-for="each in others" :key="each">
+      <div class="head other">
+        <span class="small soft">{{ each }}</span>
+        <input
+          v-typed="group.name[each] ?? ''"
+          class="title"
+          type="text"
+          maxlength="80"
+          :placeholder="studio.words(group.name)"
+          :aria-label="say.nameOfTheGroupIn(each)"
+          @input="rename(each, $event)"
+        />
+      </div>
+      <OlderWords class="older" :text="groupText(group.key)" :language="each" />
     </div>
     <GroupOptions :group="group" @change="next => emit('change', next)">
       <button type="button" class="text-button" @click="emit('find')">{{ say.anotherProduct }}</button>
@@ -109,6 +113,9 @@ function rename(language: string, { target }: Event): void {
   background: none;
   color: inherit;
   font: 650 14.5px/1 var(--head);
+}
+.older {
+  margin: 0 0 6px 28px;
 }
 .other span {
   width: 20px;

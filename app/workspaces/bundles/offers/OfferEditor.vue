@@ -4,6 +4,7 @@ import { offerBlock } from '../../../../core/pagePlans/block'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
 import { useDrafts } from '../../../data/drafts'
+import { provideTranslations } from '../../../parts/naming/translatedThing'
 import { offersWords } from '../words/offers'
 
 const say = offersWords.offerEditor
@@ -13,6 +14,7 @@ const props = defineProps<{ stored: StoredOffer }>()
 const emit = defineEmits<{ open: [key: string | null] }>()
 const store = useDrafts()
 const offer = computed(() => (props.stored.draft ?? props.stored.live)!)
+provideTranslations('offers', toRef(props, 'stored'), store.sendAndTell)
 const name = computed(() => store.nameOf('offers', props.stored.key))
 const change = (settings: Partial<OfferSettings>, typing = false) => store.changeOffer(offer.value.key, settings, typing)
 

@@ -49,6 +49,7 @@ const unfolded = ref(isOwn.value)
     <span class="small soft">{{ say.heading }}</span>
     <LanguageFields
       live
+      named="heading"
       :text="offer.heading"
       :label="say.heading"
       :most="100"
@@ -62,6 +63,7 @@ const unfolded = ref(isOwn.value)
         <span class="small soft">{{ label }}</span>
         <LanguageFields
           live
+          :named="which"
           :text="offer.texts[which]"
           :label="label"
           :most="100"

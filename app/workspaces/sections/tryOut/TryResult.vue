@@ -80,7 +80,8 @@ const idle = computed(() =>
 </script>
 
 <template>
-  <div class="result">
+  <!-- Reached by the Tab key, so that arrows scroll what is longer than the pane. -->
+  <div class="result" role="group" tabindex="0" :aria-label="say.howItTurnsOut">
     <div class="stage">
       <div v-if="shown" class="sheet" data-try="shown">
         <h2>{{ shown.heading }}</h2>

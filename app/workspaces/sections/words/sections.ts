@@ -106,7 +106,8 @@ export const sectionsWords = {
     leftOut2: 'left out: …',
   },
   headingsPart: {
-    language: 'Language',
+    otherWords: 'For a single product, and on buttons',
+    foldAway: 'Fold these away',
     forASingleProduct: 'for a single product',
     whereAWordHasNo: 'where a word has no value',
     heading: 'Heading',

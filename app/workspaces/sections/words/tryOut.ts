@@ -57,6 +57,7 @@ export const tryOutWords = {
     ofPlaces: (count: string | number, places: string | number) => `${count} of ${places} places`,
   },
   tryResult: {
+    howItTurnsOut: 'How it turns out here',
     onlyThis: (name: string) => `only ${name}`,
     onlyThese: (count: number, names: string) => `only ${count}: ${names}`,
     ofPlaces: (countShown: string | number, places: string | number) => `${countShown} of ${places} places`,
