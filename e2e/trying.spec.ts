@@ -1,5 +1,6 @@
 import type { FrameLocator } from '@playwright/test'
 import { byHandAlone } from './byHandAlone'
+import { seen, tryOn } from './offerSteps'
 import { Studio, pressLetter } from './studio'
 import { expect, test } from './test'
 import { putInTriedCart } from './tried'
@@ -101,6 +102,41 @@ test('a plan that no page gets yet is looked at all the same', async ({ page, re
   expect((await sectionsIn(shown))[0]).toBe('home-best-sellers')
 })
 
+test('an offer is tried on a product that it is not for, as if it were; shoppers see nothing of it', async ({ page }) => {
+  await page.goto('/offers/to-light-it-with')
+  const shown = page.frameLocator('iframe').getByRole('region', { name: 'To light it with' })
+  await expect(seen(page).getByRole('status')).toContainText('Shoppers see it')
+  await tryOn(page, 'refractometer')
+  await expect(seen(page).getByRole('status')).toContainText(
+    'It is not for this product, or not on this day, so shoppers don’t see it here. Shown as if they did:',
+  )
+  await expect(seen(page).getByText('Long lighter')).toBeVisible()
+  // At the price that it would have.
+  await shown.getByRole('checkbox', { name: 'Smoker fuel' }).check()
+  await expect(shown.getByRole('status')).toContainText('together €55.11')
+  await expect(shown.getByRole('status')).toContainText('before €55.90')
+  const offers = async (query: string) => {
+    const answer = (await (await page.request.get(`/api/shop/v1/pages/product/REF-1${query}`)).json()) as { offers?: { key: string }[] }
+    return (answer.offers ?? []).map(each => each.key)
+  }
+  expect(await offers('?draft=1&offer=to-light-it-with')).toContain('to-light-it-with')
+  expect(await offers('')).not.toContain('to-light-it-with')
+  expect(await offers('?draft=1')).not.toContain('to-light-it-with')
+})
+
+test('a cart costs on the day that is looked at what the rows of an offer say then', async ({ page }) => {
+  const settings = { from: '2099-01-01' }
+  const changed = await page.request.post('/api/commands', { data: { type: 'changeOffer', key: 'to-light-it-with', settings, seen: {} } })
+  expect(changed.status(), await changed.text()).toBe(200)
+  const lines = ['SMO-S', 'SMO-BOX'].map(sku => ({ sku, quantity: 1 }))
+  const total = async (query: string) =>
+    ((await (await page.request.post(`/api/shop/v1/cart?${query}`, { data: { lines } })).json()) as { total: number }).total
+  const own = await total('draft=1')
+  expect(await total('draft=1&at=2099-01-02T12:00:00Z')).toBe(own - 340)
+  expect(await total('draft=1&offer=to-light-it-with')).toBe(own - 340)
+  expect(await total('at=2099-01-02T12:00:00Z')).toBe(own - 340)
+})
+
 test('why follows the page beside it: what is put into the cart there, and other pages', async ({ page, request }) => {
   const studio = new Studio(page)
   await byHandAlone(request, 'upsells', 'upsell')
@@ -129,6 +165,9 @@ test('what is pretended of a page is for those who may see drafts, and of what t
   expect(await status('plan=cart')).toBe(400)
   expect(await status('draft=1&foot=cart:gone')).toBe(404)
   expect(await status('draft=1&plan=gone')).toBe(404)
+  expect(await status('draft=1&offer=to-light-it-with')).toBe(200)
+  expect(await status('draft=1&offer=gone')).toBe(404)
+  expect(await status('offer=to-light-it-with')).toBe(400)
   expect(await status('draft=1&foot=accessories')).toBe(400)
   const nobody = await fetch(`${baseURL}/api/shop/v1/pages/cart?draft=1&foot=cart:accessories`)
   expect(nobody.status).toBe(401)

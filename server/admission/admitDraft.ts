@@ -18,9 +18,9 @@ const toLook: Exclude<Need, 'nothing'> = { ...toRead, guests: true }
  */
 export async function admitDraft(
   event: H3Event,
-  { draft, only, release, preview, plan, foot, explain = false }: DraftQuery & Partial<Pick<PageQuery, 'plan' | 'foot' | 'explain'>>,
+  { draft, only, release, preview, plan, foot, offer, explain = false }: DraftQuery & Partial<Pick<PageQuery, 'plan' | 'foot' | 'explain'>>,
 ): Promise<void> {
-  const withoutDraft = Object.entries({ only, release, plan, foot }).find(([, value]) => value !== undefined && value !== '')?.[0]
+  const withoutDraft = Object.entries({ only, release, plan, foot, offer }).find(([, value]) => value !== undefined && value !== '')?.[0]
   if (!draft && withoutDraft)
     throw new Problem(400, 'draft-only', 'Something is missing', `Ask for \`${withoutDraft}\` together with \`draft=1\`.`)
   if (!draft && !explain) return

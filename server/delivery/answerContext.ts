@@ -5,19 +5,24 @@ import type { OfferShop } from '../../core/offers/offered'
 import { PricesBeside } from '../../core/pricing/pricesBeside'
 import type { LiveShop } from '../live/liveShop'
 
-/** How catalogue facts are told to who asks now, in this language. @param withDrafts of what is drafted shoppers are told nothing */
-export function answerContextOf(shop: LiveShop, lang: string | undefined, withDrafts = false): AnswerContext {
+interface Asked {
+  lang?: string
+  at?: string
+}
+
+/** How catalogue facts are told in a language, as of a moment. @param withDrafts of what is drafted shoppers are told nothing */
+export function answerContextOf(shop: LiveShop, { lang, at }: Asked, withDrafts = false): AnswerContext {
   const items = withDrafts ? shop.catalogue : shownItems(shop.catalogue)
-  return { settings: shop.settings, language: shop.languageFor(lang), at: shop.now(), items }
+  return { settings: shop.settings, language: shop.languageFor(lang), at: shop.momentAt(at), items }
 }
 
 /** The same, with what things cost beside what is in a cart. @param shown whose offers count */
 export function pricedContextOf(
   shop: LiveShop,
-  { lang, cart }: { lang?: string; cart: readonly WantedLine[] },
+  { cart, ...asked }: Asked & { cart: readonly WantedLine[] },
   shown: OfferShop = shop,
   withDrafts = false,
 ): AnswerContext {
-  const context = answerContextOf(shop, lang, withDrafts)
+  const context = answerContextOf(shop, asked, withDrafts)
   return { ...context, ...(cart.length && { prices: new PricesBeside(cart, shown, context.at) }) }
 }

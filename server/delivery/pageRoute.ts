@@ -15,15 +15,15 @@ import type { LiveShop } from '../live/liveShop'
 import { useShop } from '../running/useShop'
 import type { Shop } from '../../core/selection/shop'
 import { UnknownSubjectError } from '../../core/selection/shop'
+import { withOfferPlaced } from '../../core/selection/withOffer'
 import { withPlan } from '../../core/selection/withPlan'
 import { withSection } from '../../core/selection/withSection'
 import { admitDraft } from '../admission/admitDraft'
 import { isShownToAll } from './isShownToAll'
 import { decoded, searchOf } from '../utils/request'
-import { Problem } from '../utils/problem'
 import { publicAnswer } from './publicAnswer'
 import type { ShownShop } from './shownShop'
-import { inShownShop } from './shownShop'
+import { inShownShop, there } from './shownShop'
 
 const kinds = (areNamed: boolean) => pageKinds.filter(kind => (pageTypes[kind].address.name !== null) === areNamed).join('|')
 const address = new RegExp(`^/api/shop/v1/pages/(?:(${kinds(true)})/([^/?]+)|(${kinds(false)}))(?:\\?|$)`)
@@ -54,22 +54,19 @@ export const pageRoute = publicAnswer(async event => {
 })
 
 /** A shop with what is pretended of its pages for a look at them. @throws Problem when there is no such plan or section */
-function pretended(shop: Shop, { plan, foot }: PageQuery): Shop {
-  const planned = plan === undefined ? shop : withPlan(shop, plan)
-  if (!planned) throw new Problem(404, 'unknown-plan', 'Not found', `There is no page plan with the key ${plan}.`, [plan!])
-  if (foot === undefined) return planned
-  const [kind, section] = foot.split(':') as [PageKind, string]
-  const footed = withSection(planned, section, kind)
-  if (!footed) throw new Problem(404, 'unknown-section', 'Not found', `There is no section with the key ${section}.`, [section])
-  return footed
+function pretended(shop: Shop, page: Page, { plan, foot, offer }: PageQuery): Shop {
+  const [kind, section] = (foot?.split(':') ?? []) as [PageKind?, string?]
+  const planned = plan === undefined ? shop : there(withPlan(shop, plan), 'unknown-plan', 'page plan', plan)
+  const footed = section === undefined ? planned : there(withSection(planned, section, kind!), 'unknown-section', 'section', section)
+  return offer === undefined ? footed : withOfferPlaced(footed, offer, page.kind)
 }
 
 /** The sections and offers of a page, as JSON where it can be put together of what is written already. */
 function answerOf(shown: ShownShop, shop: LiveShop, page: Page, shopper: Shopper, query: PageQuery, language: string) {
   const { cart, explain } = query
-  const resolving = pretended(shown, query)
+  const resolving = pretended(shown, page, query)
   const resolved = explain ? explainPage(resolving, page, shopper) : resolvePage(resolving, page, shopper)
-  const prices = new PricesBeside(cart, shown, shopper.at)
+  const prices = new PricesBeside(cart, resolving, shopper.at)
   const offers = () =>
     offersAnswer(
       resolved.offers,

@@ -35,10 +35,11 @@ const paths: Record<PageKind, (about: string) => string> = {
   ordered: () => '/ordered',
 }
 
-/** What is pretended of a page: that it gets a plan, or that a section stands at its foot. */
+/** What is pretended of a page: that it gets a plan, that a section stands at its foot, or that a together offer is for its product. */
 export interface Pretence {
   plan?: string
   foot?: string
+  offer?: string
 }
 
 /** The same address, opened by a token. */
@@ -66,6 +67,7 @@ export function previewAddress(
     ...asked,
     ...(asked.draft && as.plan && { plan: as.plan }),
     ...(asked.draft && as.foot && { foot: `${page}:${as.foot}` }),
+    ...(asked.draft && as.offer && { offer: as.offer }),
     ...(inCart.length && { cart: inCart.join() }),
     ...(seen.length && { seen: seen.join() }),
     ...(page === 'added' && { added: about }),

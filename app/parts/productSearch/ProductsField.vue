@@ -4,7 +4,6 @@ import { productListSchema } from '../../../core/workbench/workbench'
 import { useMessages } from '../../data/messages'
 import { callApi } from '../../data/callApi'
 import { namedProducts } from '../../data/namedProducts'
-import { useFoundProducts } from './useFoundProducts'
 import { productSearchWords } from './words'
 
 const say = productSearchWords.productsField
@@ -14,8 +13,6 @@ const props = defineProps<{ skus: readonly string[]; /** One variant of a produc
 const emit = defineEmits<{ change: [skus: string[]] }>()
 const messages = useMessages()
 
-const words = ref('')
-const found = useFoundProducts(words)
 const known = shallowRef(new Map<string, ProductRow>())
 async function lookUp(): Promise<void> {
   const missing = props.skus.filter(sku => !known.value.has(sku))
@@ -53,16 +50,8 @@ const replace = (sku: string, next: string) =>
     props.skus.map(each => (each === sku ? next : each)),
   )
 
-/** The list of what is found, by its name. */
-const listProps: object = { 'aria-label': say.addAProduct }
-const isOpen = ref(false)
-async function add(sku: string | null): Promise<void> {
-  if (sku && !props.skus.includes(sku)) emit('change', [...props.skus, sku])
-  // The field writes the name of what was chosen into itself: it is emptied behind that, or that name would be looked up, and the list
-  // would open over what stands below.
-  await nextTick()
-  words.value = ''
-  isOpen.value = false
+function add({ sku }: ProductRow): void {
+  if (!props.skus.includes(sku)) emit('change', [...props.skus, sku])
 }
 function takeOut(sku: string): void {
   emit(
@@ -98,23 +87,7 @@ function step(event: KeyboardEvent, i: number): void {
         <button type="button" class="out" :aria-label="say.takeOut(sku)" @click="takeOut(sku)">×</button>
       </li>
     </ol>
-    <v-autocomplete
-      v-model:search="words"
-      v-model:menu="isOpen"
-      :model-value="null"
-      :items="found"
-      item-title="name"
-      item-value="sku"
-      no-filter
-      hide-no-data
-      auto-select-first
-      :placeholder="say.addByNameOrSku"
-      :aria-label="say.addAProduct"
-      :list-props="listProps"
-      @update:model-value="add"
-    >
-      <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>
-    </v-autocomplete>
+    <ProductSearchField :label="say.addAProduct" :placeholder="say.addByNameOrSku" @choose="add" />
     <span v-if="skus.length > 1" class="small soft"
       ><span class="key">Alt ↑ ↓</span> {{ say.movesAProduct }} <span class="key">Del</span> {{ say.takesItOut }}</span
     >

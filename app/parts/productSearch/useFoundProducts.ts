@@ -9,15 +9,14 @@ import { callApi } from '../../data/callApi'
  * The first products that are found by the words as they stand now. While their answer is on its way there are none,
  * so that whoever types fast and chooses at once can't get what was found by other words.
  */
-export function useFoundProducts(words: Ref<string>, query: { status?: string } = {}, withoutWords: 'all' | 'none' = 'none') {
+export function useFoundProducts(words: Ref<string>, query: { status?: string } = {}) {
   const messages = useMessages()
   const asked = refDebounced(words, 150)
   const answer = shallowRef<{ words: string; rows: ProductRow[] }>({ words: '', rows: [] })
   watch(
     asked,
     async q => {
-      const any = q.trim() !== '' || withoutWords === 'all'
-      const list = any
+      const list = q.trim()
         ? await callApi(productListSchema, '/api/products', { query: { ...query, q, limit: 12 } }).catch(error => messages.refuse(error))
         : null
       if (asked.value === q) answer.value = { words: q, rows: list?.rows ?? [] }

@@ -6,7 +6,7 @@ import { pageTypes } from '../../../core/pageTypes/registry'
 import { callApi } from '../../data/callApi'
 import { useMessages } from '../../data/messages'
 import { useStudioShop } from '../../data/studioShop'
-import { useFoundProducts } from '../../parts/productSearch/useFoundProducts'
+import { useEmptiedField } from '../../parts/productSearch/useEmptiedField'
 import type { PageChoice } from './pageChoice'
 
 /** Finds one of the pages of a kind by what it is about: a product, a category or an article. */
@@ -15,37 +15,41 @@ const chosen = defineModel<PageChoice | null>({ required: true })
 const studio = useStudioShop()
 const messages = useMessages()
 
-const words = ref('')
-const products = useFoundProducts(words)
+const { words, isOpen, empty } = useEmptiedField()
 const articles = shallowRef<ShopAnswer['articles']>([])
 const asksFor = computed(() => pageTypes[props.page].asksFor)
-const asksProducts = computed(() => asksFor.value === 'product')
 onMounted(async () => {
   if (asksFor.value === 'article')
     articles.value = (await callApi(shopAnswerSchema, '/api/shop/v1/catalogue').catch(error => messages.refuse(error)))?.articles ?? []
 })
-const items = computed<PageChoice[]>(() => {
-  if (asksFor.value === 'category') return studio.categoryChoices
-  if (asksFor.value === 'article') return articles.value.map(each => ({ value: each.key, title: each.name }))
-  return products.value.map(product => ({ value: product.sku, title: product.name, product }))
-})
+const items = computed<PageChoice[]>(() =>
+  asksFor.value === 'category' ? studio.categoryChoices : articles.value.map(each => ({ value: each.key, title: each.name })),
+)
+function choose(choice: PageChoice | null): void {
+  if (choice) chosen.value = choice
+  void empty()
+}
 </script>
 
 <template>
+  <ProductSearchField
+    v-if="asksFor === 'product'"
+    :label="label"
+    :placeholder="placeholder"
+    :chosen="chosen?.title"
+    @choose="({ sku, name }) => choose({ value: sku, title: name })"
+  />
   <v-autocomplete
-    v-model="chosen"
+    v-else
     v-model:search="words"
+    v-model:menu="isOpen"
+    :model-value="null"
     :items="items"
     return-object
-    :no-filter="asksProducts"
     hide-no-data
     auto-select-first
-    clearable
-    :placeholder="placeholder"
+    :placeholder="chosen?.title ?? placeholder"
     :aria-label="label"
-  >
-    <template v-if="asksProducts" #item="{ props: item, internalItem }">
-      <FoundProduct :row="internalItem.raw.product!" :item="item" />
-    </template>
-  </v-autocomplete>
+    @update:model-value="choose"
+  />
 </template>

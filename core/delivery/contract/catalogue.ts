@@ -159,8 +159,8 @@ export const languageQuerySchema = z.object({ lang: pageQuerySchema.shape.lang }
 /** Of a route that tells what products cost. */
 export const pricedQuerySchema = languageQuerySchema.extend({ cart: pageQuerySchema.shape.cart })
 /** Of a route that tells what is drafted too. */
-export const draftableQuerySchema = languageQuerySchema.extend(draftQuery)
-export const productQuerySchema = pricedQuerySchema.extend(draftQuery)
+export const draftableQuerySchema = languageQuerySchema.extend({ ...draftQuery, at: pageQuerySchema.shape.at })
+export const productQuerySchema = draftableQuerySchema.extend(pricedQuerySchema.shape)
 export const listQuerySchema = pricedQuerySchema.extend({
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(60),

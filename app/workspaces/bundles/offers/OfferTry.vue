@@ -4,7 +4,6 @@ import type { ShownPage } from '../../../../core/delivery/shownPage'
 import type { PageKind } from '../../../../core/pageTypes/registry'
 import { pageKinds, pageTypes } from '../../../../core/pageTypes/registry'
 import type { ProductRow } from '../../../../core/workbench/workbench'
-import { pageAnswerSchema } from '../../../../core/delivery/contract/pages'
 import { isUnpublished } from '../../../../core/sections/versions'
 import type { StoredOffer } from '../../../../core/studio/draftAnswers'
 import { offerExampleSchema } from '../../../../core/studio/draftAnswers'
@@ -14,10 +13,9 @@ import { namedProducts } from '../../../data/namedProducts'
 import { callApi } from '../../../data/callApi'
 import { previewAddress } from '../../../parts/preview/previewAddress'
 import { useTried } from '../../../parts/preview/tried'
-import { useAnswer } from '../../../data/useAnswer'
 import { pageWords } from '../../../parts/sections/sectionWords'
-import { useFoundProducts } from '../../../parts/productSearch/useFoundProducts'
 import { offersWords } from '../words/offers'
+import { useOfferTried } from './useOfferTried'
 
 const say = offersWords.offerTry
 
@@ -29,8 +27,6 @@ const sku = useLocalStorage('manada-offer-tried', '')
 /** Who looks, here and in every other try-out. */
 const who = useTried()
 const device = useLocalStorage<Device>('manada-offer-device', 'phone')
-const words = ref('')
-const found = useFoundProducts(words, { status: 'active' }, 'all')
 const tried = shallowRef<ProductRow | null>(null)
 watch(
   sku,
@@ -50,17 +46,17 @@ async function chooseProduct(): Promise<void> {
 }
 onMounted(chooseProduct)
 const isByHand = ref(false)
-function choose(row: ProductRow | null): void {
+function choose(row: ProductRow): void {
   isByHand.value = true
-  sku.value = row?.product ?? ''
+  sku.value = row.product
 }
-/** The list of what is found, by its name. */
-const listProps: object = { 'aria-label': say.tryItOnAProduct }
 
 /** The kinds of page that offers stand on. */
 const kinds = pageKinds.filter(kind => pageTypes[kind].hasOffers)
 const page = ref<PageKind>('product')
-const address = computed(() => previewAddress(page.value, sku.value, who, 'draft'))
+/** Said from the beginning, so that the page is not loaded once more when it is known whether the offer is for the product. */
+const as = computed(() => (props.stored.draft ? { offer: props.stored.key } : {}))
+const address = computed(() => previewAddress(page.value, sku.value, who, 'draft', undefined, as.value))
 /** What stands in the frame, also after somebody put something into the cart there; null: it has not said so yet. */
 const inFrame = shallowRef<ShownPage | null>(null)
 watch(address, () => (inFrame.value = null))
@@ -68,30 +64,24 @@ watch(address, () => (inFrame.value = null))
 const follow = (now: ShownPage) => page.value !== 'added' && (inFrame.value = now)
 
 const atFirst = computed(() => ({
-  draft: 1,
+  draft: '1',
   cart: (page.value === 'cart' ? [...who.cart.filter(each => each !== sku.value), sku.value] : who.cart).join(),
   seen: who.seen.join(),
   ...(who.visitor && { visitor: who.visitor }),
   ...(who.language && { lang: who.language }),
   ...(who.day && { at: `${who.day}T12:00:00Z` }),
 }))
-const asked = computed(() => {
+const asked = computed((): ShownPage | null => {
   const of = pageTypes[page.value].address.name ? `/${encodeURIComponent(sku.value)}` : ''
-  return inFrame.value ?? { path: `/pages/${page.value}${of}`, query: atFirst.value }
+  return sku.value ? (inFrame.value ?? { path: `/pages/${page.value}${of}`, query: atFirst.value }) : null
 })
-const { answer, failed } = useAnswer(
-  () => JSON.stringify([asked.value, store.edition]),
-  60,
-  async (_, signal) =>
-    sku.value
-      ? callApi(pageAnswerSchema, `/api/shop/v1${asked.value.path}`, { query: { ...asked.value.query, explain: 1 }, signal })
-      : null,
+const { answer, failed, shown, hidden, lacks } = useOfferTried(
+  () => props.stored,
+  () => asked.value,
 )
-const shown = computed(() => answer.value?.offers?.find(each => each.key === props.stored.key) ?? null)
-const hidden = computed(() => answer.value?.hiddenOffers?.find(each => each.key === props.stored.key) ?? null)
 /** When the offer is not for the product any more that was chosen by itself, another is. */
-watch(answer, now => {
-  if (now && !shown.value && !hidden.value && !isByHand.value && page.value === 'product') void chooseProduct()
+watch([lacks, answer], () => {
+  if (lacks.value === 'product' && !isByHand.value && page.value === 'product') void chooseProduct()
 })
 const left = computed(() => shown.value?.left ?? hidden.value?.left ?? [])
 const reasons = {
@@ -108,16 +98,17 @@ const reasonsNotMade = {
   nothingLeft: say.itIsNotShownBecauseNothingOf,
   partMissing: say.itIsNotShownBecause,
 }
+const lacksWords = { product: say.itIsNotForThis, place: say.planHasNoPlace }
 const state = computed(() => {
   if (!sku.value) return say.chooseAProductToSee
   if (!answer.value) return ''
   if (!props.stored.draft) return say.thisIsToBeRemoved
+  if (lacks.value) return `${lacksWords[lacks.value]} ${hidden.value ? reasonsNotMade[hidden.value.reason] : say.shownAsIf}`
   if (shown.value) {
     const seen = isUnpublished(props.stored) ? say.shoppersWillSeeIt : say.shoppersSeeIt
     return seen(shown.value.left?.length ? say.withWhatIsLeftOf : '')
   }
-  if (!hidden.value) return say.itIsNotForThis
-  return reasonsNotMade[hidden.value.reason]
+  return hidden.value ? reasonsNotMade[hidden.value.reason] : ''
 })
 const frame = useTemplateRef('frame')
 watch(
@@ -129,23 +120,7 @@ watch(
 <template>
   <section class="try" :aria-label="say.whatShoppersSee">
     <div class="tools">
-      <v-autocomplete
-        v-model:search="words"
-        :model-value="tried"
-        :items="found"
-        item-title="name"
-        item-value="sku"
-        return-object
-        no-filter
-        hide-no-data
-        auto-select-first
-        :placeholder="say.tryItOnAProduct"
-        :aria-label="say.tryItOnAProduct"
-        :list-props="listProps"
-        @update:model-value="choose"
-      >
-        <template #item="{ props: item, internalItem }"><FoundProduct :row="internalItem.raw" :item="item" /></template>
-      </v-autocomplete>
+      <ProductSearchField :label="say.tryItOnAProduct" :placeholder="say.tryItOnAProduct" :chosen="tried?.name" active @choose="choose" />
       <PageKindMenu v-model="page" :groups="[['', kinds]]" />
       <WhoAndWhen with-language />
       <DeviceChoice v-model="device" />

@@ -16,7 +16,7 @@ export default api('nothing', async (event): Promise<CartAnswer> => {
   await admitDraft(event, query)
   const { lines } = await bodyOf(event, cartRequestSchema)
   const { shop, store } = await useShop()
-  const context = answerContextOf(shop, query.lang)
+  const context = answerContextOf(shop, query)
   setResponseHeader(event, 'cache-control', 'no-store')
   return inShownShop(query, shop, store, shown => {
     const { warnings, ...priced } = priceCart(lines, shown, context.at)

@@ -40,7 +40,7 @@ export default api('nothing', async (event): Promise<OrderAnswer> => {
     const order = await placeOrder(running, lines, total, key)
     setResponseStatus(event, 201)
     setResponseHeader(event, 'cache-control', 'no-store')
-    return cartAnswer(order, running.shop.offers, answerContextOf(running.shop, lang))
+    return cartAnswer(order, running.shop.offers, answerContextOf(running.shop, { lang }))
   } catch (error) {
     if (error instanceof OrderRefused)
       throw new Problem(

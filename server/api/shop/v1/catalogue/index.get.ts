@@ -13,7 +13,7 @@ export default publicAnswer(async (event): Promise<ShopAnswer> => {
   const query = queryOf(event, draftableQuerySchema)
   await admitDraft(event, query)
   const { shop, store } = await useShop()
-  const context = answerContextOf(shop, query.lang)
+  const context = answerContextOf(shop, query)
   const style = await inShownShop(query, shop, store, ({ looks }) => looks.houseStyle)
   const { name, currency, language, languages, welcome } = shop.settings
   return {

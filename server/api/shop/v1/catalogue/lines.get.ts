@@ -11,10 +11,10 @@ import { useShop } from '../../../../running/useShop'
 
 export default publicAnswer(async (event): Promise<LinesAnswer> => {
   const query = queryOf(event, linesQuerySchema)
-  const { lang, skus, draft } = query
+  const { skus, draft } = query
   await admitDraft(event, query)
   const { shop, store } = await useShop()
-  const context = answerContextOf(shop, lang)
+  const context = answerContextOf(shop, query)
   const known = skus.filter(line => draft || isShownToAll(line, shop))
   const descriptions = await store.descriptions(known.flatMap(line => shop.catalogue.item(line)?.product.sku ?? []))
   return inShownShop(query, shop, store, ({ catalogue }) => ({
