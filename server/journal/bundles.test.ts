@@ -39,6 +39,21 @@ const change = (log: CommandLog, before: Product, after: Product) =>
   )
 
 describe('a bundle', () => {
+  it('that was never published is not discarded while it is linked: nothing is left that leads nowhere', async () => {
+    await withLog(async (log, shop, again) => {
+      const discard = { type: 'discard' as const, sections: [], plans: [], looks: [], bundles: ['SET'] }
+      const links = { kind: 'related', on: [{ source: 'JAR' }], targets: ['SET'] }
+      await log.run(add(fixed(['SMOKER', 1])), 'one')
+      await log.run({ type: 'link', ...links }, 'one')
+      await expect(log.run(discard, 'one')).rejects.toThrow('This draft can’t be discarded: SET would be taken away, and it is linked')
+      expect(shop.catalogue.product('SET')).toBeDefined()
+      await log.run({ type: 'unlink', ...links }, 'one')
+      await log.run(discard, 'one')
+      expect(shop.catalogue.product('SET')).toBeUndefined()
+      expect((await again()).catalogue.product('SET')).toBeUndefined()
+    })
+  })
+
   it('is a product at once and after a restart, and its price and stock follow its parts', async () => {
     await withLog(async (log, shop, again) => {
       const heard: FollowedWrite[] = []

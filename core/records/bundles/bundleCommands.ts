@@ -7,18 +7,16 @@ import { namesIn } from '../../journal/names'
 import { listed } from '../../text/sentence'
 import { textIn } from '../../text/text'
 import { ChangedTogether } from '../../journal/record'
-import { productRecord } from '../products/productRecord'
 import { planBundles } from './planBundles'
 import type { BundleCommand } from './bundleCommandSchema'
 import type { BundleChange } from './bundleRecord'
-import { followingProduct } from './bundleRecord'
+import { bundleRecord } from './bundleRecord'
 import { bundleCommandSchema } from './bundleCommandSchema'
 
 function plan(command: BundleCommand, context: CommandContext): BundleChange[] {
   const { shop } = context
   const changes = planBundles(command, { ...context, unitsSold: sku => shop.unitsSold(sku) })
-  const products = command.type === 'removeBundle' ? changes.map(change => followingProduct(change, shop.keptBundle(change.key))) : []
-  const use = products.map(change => productRecord.usedBy!(change, shop, new ChangedTogether(products))).find(each => each)
+  const use = command.type === 'removeBundle' && bundleRecord.usedBy!(changes[0]!, shop, new ChangedTogether(changes))
   if (use) throw new CommandError('in-use', `This bundle can’t be removed: ${use.words} Nothing was changed.`, [use.about])
   return changes
 }

@@ -8,6 +8,7 @@ import type { ChangeOf } from '../../journal/record'
 import type { Versions } from '../../sections/versions'
 import { draftedRecord } from '../drafts/draftedRecord'
 import type { ProductChange } from '../products/productRecord'
+import { productRecord } from '../products/productRecord'
 
 /**
  * What shoppers have of bundles, and what is drafted of them, by SKU. The product that a bundle is in the catalogue follows: it is as
@@ -19,6 +20,7 @@ export const bundleRecord = draftedRecord<'bundle', KeyedBundle>(
     called: 'the same bundle',
     counting: { isCopied: true },
     follows: (change, shop) => [followingProduct(change, shop.keptBundle(change.key))],
+    usedBy: (change, shop, together) => productRecord.usedBy!(followingProduct(change, shop.keptBundle(change.key)), shop, together),
   },
   asItIs,
 )

@@ -5,7 +5,9 @@ import { namesIn } from '../../journal/names'
 import { draftedSortNames, draftedSorts } from '../../releases/draftedSorts'
 import { counted, listed } from '../../text/sentence'
 import { momentWords } from '../../time/dateWords'
+import type { DraftChange } from '../drafts/drafts'
 import { planReleases } from './planReleases'
+import { refuseUsed } from './refuseUsed'
 import { scheduleRecord } from './scheduleRecord'
 import type { ReleaseCommand } from './releaseCommandSchema'
 import { releaseCommandSchema } from './releaseCommandSchema'
@@ -14,7 +16,12 @@ export const releaseCommands: CommandGroup<typeof releaseCommandSchema> = {
   schema: releaseCommandSchema,
   role: ({ type }) => (type === 'discard' ? 'editor' : 'publisher'),
   needs: command => (command.type === 'goBack' ? { release: command.release } : {}),
-  plan: (command, context) => planReleases(command, { ...context, schedules: () => context.states.of(scheduleRecord) }),
+  plan(command, context) {
+    const changes = planReleases(command, { ...context, schedules: () => context.states.of(scheduleRecord) })
+    // What was never published goes with its draft.
+    if (command.type === 'discard') refuseUsed(changes as DraftChange[], context.shop)
+    return changes
+  },
   words: releaseWords,
 }
 
