@@ -131,7 +131,7 @@ function take(changes: readonly Change[], number: number): void {
     }
     for (const kept of meters.values()) markWhatChanges(kept, change)
     checks?.apply(change)
-    effectRuns.apply(change, shop!)
+    effectRuns.apply(change)
   }
 }
 

@@ -4,7 +4,11 @@ import { countedPages } from '../../core/checks/countedPages'
 import { fillSummary } from '../../core/checks/fill'
 import { compareShops } from '../../core/effects/compareShops'
 import { asItIs, proposedShop } from '../../core/effects/proposedShop'
+import { makeProduct } from '../../core/catalogue/makeProduct.testing'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
+import { priceCart } from '../../core/pricing/priceCart'
+import { forEachSort } from '../../core/releases/draftedSorts'
+import type { ReleaseContent } from '../../core/releases/release'
 import { offerBlock } from '../../core/pagePlans/block'
 import { resolvePage } from '../../core/selection/resolvePage'
 import { visitTo } from '../../core/selection/visit'
@@ -14,6 +18,11 @@ import { linkStep } from '../../core/fillSteps/fillStep'
 import type { Step } from './followed.testing'
 import { followed, settled, skus, tried, walked } from './followed.testing'
 import { momentIn } from '../../core/time/moment'
+import { CommandLog } from '../journal/commandLog'
+import { loadLiveShop } from '../live/loadLiveShop'
+import { placeOrder } from '../orders/placeOrder'
+import { withStore } from '../store/temporaryStore.testing'
+import { CountingThread } from './countingThread'
 
 const sku = fc.constantFrom(...skus)
 const sameBrand: FillStep = { from: 'bestSellers', of: 'brand', subjects: 'page', cap: 1, off: false }
@@ -142,4 +151,40 @@ describe('fill meters', () => {
     )
     expect(effective).toBeGreaterThan(3)
   }, 120_000)
+
+  it('follows what was sold for a release that asks for it, though nothing that is live or drafted does', async () => {
+    const sold: FillStep = {
+      from: 'rule',
+      rule: { when: { all: [] }, pick: { all: [{ sold: { from: 1 } }] } },
+      order: 'name',
+      subjects: 'page',
+      cap: null,
+      off: false,
+    }
+    await withStore({ products: ['A', 'B', 'C'].map(sku => makeProduct(sku, { price: 500, stock: 9 })) }, async store => {
+      const shop = await loadLiveShop(store)
+      const log = new CommandLog(store, shop)
+      const steps = [linkStep('related')]
+      for (const key of shop.sections.keys()) await log.run({ type: 'changeSection', key, settings: { steps }, seen: {} }, 'one')
+      await log.run({ type: 'publish', sections: [...shop.sections.keys()], plans: [] }, 'one')
+      const content = forEachSort(sort => [...shop.versions[sort].values()].flatMap(({ live }) => live ?? [])) as unknown as ReleaseContent
+      const release = { ...content, sections: content.sections.map(each => (each.key === 'related' ? { ...each, steps: [sold] } : each)) }
+      const thread = new CountingThread({ store, shop, log })
+      try {
+        const known = async () => (await settled(() => thread.effects({ release }))).effects
+        const looked = () => {
+          const [now, then] = [asItIs, { release }].map(each => proposedShop(shop, shop.versions, each))
+          return steppedThrough(compareShops(now!, then!, new Set(), shop.now()), () => undefined)
+        }
+        const before = looked()
+        expect(await known()).toEqual(before)
+        const lines = [{ sku: 'C', quantity: 1 }]
+        await placeOrder({ store, shop, log }, lines, priceCart(lines, shop, shop.now()).total)
+        expect(looked()).not.toEqual(before)
+        expect(await known()).toEqual(looked())
+      } finally {
+        await thread.stop()
+      }
+    })
+  }, 60_000)
 })

@@ -12,6 +12,7 @@ import { recordOf } from '../../core/records/registry'
 import { offerHeeds } from '../../core/offers/offered'
 import { heeds } from '../../core/sections/heeds'
 import type { SoldFact } from '../../core/fillSteps/fillStepType'
+import type { Shop } from '../../core/selection/shop'
 import type { CountingShop } from './countingShop'
 
 interface Run {
@@ -19,6 +20,8 @@ interface Run {
   answer: Omit<EffectsReading, 'settled'>
   /** Something has changed since it was begun. */
   isStale: boolean
+  /** What was compared last. */
+  shops: readonly Shop[]
   /** Milliseconds since 1970. */
   asked: number
 }
@@ -55,7 +58,7 @@ export class EffectRuns {
   /** What is known by now; what isn't known, or isn't so any more, begins to be worked out. */
   ask(proposal: Proposal, shop: CountingShop): EffectsReading {
     const key = JSON.stringify(proposal)
-    const run = this.#runs.get(key) ?? { proposal, answer: { effects: null, done: 0, total: 0 }, isStale: true, asked: 0 }
+    const run = this.#runs.get(key) ?? { proposal, answer: { effects: null, done: 0, total: 0 }, isStale: true, shops: [], asked: 0 }
     run.asked = Date.now()
     // The newest stands last.
     this.#runs.delete(key)
@@ -71,14 +74,16 @@ export class EffectRuns {
     await this.#working
   }
 
-  apply(change: Change, shop: CountingShop): void {
+  apply(change: Change): void {
     if (!this.#runs.size) return
     const stale = () => {
       for (const run of this.#runs.values()) run.isStale = true
     }
     if (isDrafted(change)) return stale()
+    // A release can have what is neither live nor drafted.
+    const compared = [...this.#runs.values()].flatMap(run => run.shops)
     const isHeeded = (fact: SoldFact) =>
-      [shop.live, shop.draft].some(
+      compared.some(
         ({ sections, offers }) => [...sections.values()].some(each => heeds(each, fact)) || offers.some(each => offerHeeds(each, fact)),
       )
     const marks = { heeds: isHeeded, page: stale, pageAbout: stale, pagesWith: stale, everything: stale }
@@ -97,6 +102,7 @@ export class EffectRuns {
     run.isStale = false
     const before = proposedShop(shop.live, shop.versions, asItIs)
     const after = proposedShop(shop.live, shop.versions, run.proposal)
+    run.shops = [before, after]
     const sides = sidesOf(run.proposal, shop)
     // What was found before stays in sight meanwhile.
     run.answer = { ...run.answer, done: 0, total: pagesToCompare(before, after, sides) + 1 }
