@@ -1,5 +1,6 @@
-import type { APIRequestContext, Locator, Page } from '@playwright/test'
+import type { APIRequestContext, Page } from '@playwright/test'
 import { hasNoViolations } from './axe'
+import { dragInto } from './dragInto'
 import { Studio, publishRoom, pressLetter } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
@@ -41,11 +42,6 @@ async function delivered(request: APIRequestContext, sku: string, query = ''): P
   }
   return { plan: plan.key, sections: sections.map(each => `${each.zone} ${each.key}`) }
 }
-/** Where the middle of something is. */
-async function middleOf(thing: Locator): Promise<{ x: number; y: number }> {
-  const { x, y, width, height } = (await thing.boundingBox())!
-  return { x: x + width / 2, y: y + height / 2 }
-}
 
 test('a plan for some products is set up from nothing, looked at in the shop, published and taken back', async ({ page, request }) => {
   const studio = new Studio(page)
@@ -68,19 +64,7 @@ test('a plan for some products is set up from nothing, looked at in the shop, pu
     const handle = sideOf(page).locator('[data-at-hand="seen-lately"] .handle')
     // What is said before publishing stands above it, and comes a moment later.
     await expect(sideOf(page)).toContainText('no page of this plan is left blank')
-    await handle.scrollIntoViewIfNeeded()
-    const target = zone(page, 'above the buy button')
-    const from = await middleOf(handle)
-    await page.mouse.move(from.x, from.y)
-    await page.mouse.down()
-    // A slow machine takes the drag up, and the zone takes notice, only after some moves.
-    await expect(async () => {
-      await page.mouse.move(from.x, from.y - 12, { steps: 4 })
-      const to = await middleOf(target)
-      await page.mouse.move(to.x, to.y, { steps: 12 })
-      await expect(target.locator('.sortable-ghost')).toBeVisible({ timeout: 500 })
-    }).toPass()
-    await page.mouse.up()
+    await dragInto(page, handle, zone(page, 'above the buy button'))
     await expect(zone(page, 'above the buy button').locator('[data-placed="seen-lately"]')).toBeVisible()
     await expect(sideOf(page).locator('[data-at-hand="seen-lately"]')).toHaveCount(0)
 
@@ -249,4 +233,28 @@ test('a key pressed right after a move is for the section that was moved, also w
   await expect(zone(page, 'below the details').locator('[data-placed="related"]')).toBeVisible()
   await page.keyboard.press('o')
   await expect(placed(page, 'related')).toContainText('off here')
+})
+
+test('an offer is dragged to a place of its own with the mouse, and on from there', async ({ page }) => {
+  await open(page, 'product-default')
+  const offer = 'offer:to-light-it-with'
+  await expect(placed(page, 'offer:*')).toContainText('To light it with')
+  await expect(sideOf(page)).toContainText('is left blank')
+  await dragInto(page, sideOf(page).locator(`[data-at-hand="${offer}"] .handle`), zone(page, 'above the buy button'))
+  await expect(zone(page, 'above the buy button').locator(`[data-placed="${offer}"]`)).toBeVisible()
+  await expect(placed(page, 'offer:*')).not.toContainText('To light it with')
+  const zoneOf = async () => {
+    const answer = (await (await page.request.get('/api/shop/v1/pages/product/SMO-M?draft=1')).json()) as {
+      offers?: { key: string; zone: string }[]
+    }
+    return answer.offers?.find(each => each.key === 'to-light-it-with')?.zone
+  }
+  await expect.poll(zoneOf).toBe('aboveBuy')
+  await dragInto(page, placed(page, offer).locator('.handle'), zone(page, 'below the buy button'))
+  await expect(zone(page, 'below the buy button').locator(`[data-placed="${offer}"]`)).toBeVisible()
+  await expect.poll(zoneOf).toBe('belowBuy')
+  await page.keyboard.press('Control+z')
+  await expect(zone(page, 'above the buy button').locator(`[data-placed="${offer}"]`)).toBeVisible()
+  await expect.poll(zoneOf).toBe('aboveBuy')
+  await undoAll(page.request)
 })
