@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { hasNoViolations } from './axe'
-import { effectsOf } from './studio'
+import { effectsOf, publishRoom } from './studio'
 import { expect, test } from './test'
 import { undoAll } from './undoAll'
 
@@ -24,8 +24,11 @@ test('a heading that was made from other words says so, once published too, unti
   await expect(older).toBeVisible()
 
   await test.step('what is published is not forgotten', async () => {
-    await page.request.post('/api/commands', { data: { type: 'publish', sections: ['related'], plans: [] } })
-    await page.reload()
+    // The room waits for what was typed to be kept.
+    await editor.getByRole('button', { name: 'Publish' }).click()
+    await publishRoom(page).getByRole('button', { name: 'Publish 1' }).click()
+    await expect(page.locator('.message-bar')).toContainText('Published')
+    await page.goto('/sections/related')
     await expect(english).toHaveValue('Look around')
     await expect(older).toBeVisible()
     await hasNoViolations(page)
