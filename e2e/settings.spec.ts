@@ -1,6 +1,7 @@
 import { hasNoViolations } from './axe'
 import { stockOf } from './stockOf'
 import { expect, test } from './test'
+import { undoAll } from './undoAll'
 
 test.use({ role: 'admin' })
 
@@ -61,4 +62,22 @@ test('shoppers are told that only a few are left of as many as the shop says, or
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
   await expect(field).toHaveValue(String(stock))
   expect(await told()).toBe(true)
+})
+
+test('the welcome in another language says that it is older than the shop’s own, until it is found to fit', async ({ page }) => {
+  await page.goto('/settings')
+  const part = page.getByRole('article', { name: 'Welcome' })
+  const own = part.getByLabel('Welcome, en')
+  const before = await own.inputValue()
+  await own.fill('All that bees need')
+  await own.press('Enter')
+  const older = part.getByText(`Written when the English was “${before}”.`)
+  await expect(older).toBeVisible()
+  await part.getByRole('button', { name: 'It still fits' }).click()
+  await expect(page.locator('.message-bar')).toContainText('in the shop’s settings: it still fits.')
+  await expect(older).toBeHidden()
+  await expect(part.getByLabel('Welcome, de')).toBeFocused()
+  await page.locator('.message-bar').getByRole('button', { name: 'Undo' }).click()
+  await expect(older).toBeVisible()
+  await undoAll(page.request)
 })

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { currencyCodeSchema } from '../money/money'
+import type { NamedText } from '../text/namedText'
 import { languageTagSchema } from '../text/text'
 
 /** A name in the IANA time zone database. */
@@ -42,6 +43,11 @@ export const shopSettingsSchema = z.object({
   welcome: welcomeSchema.default({}),
 })
 export type ShopSettings = z.infer<typeof shopSettingsSchema>
+
+/** What shoppers read of it in the shop's languages. */
+export const settingTexts = ({ welcome }: Pick<ShopSettings, 'welcome'>): NamedText[] => [
+  { key: 'welcome', what: 'the welcome of the stand-in shop', text: welcome },
+]
 
 function isTimeZone(name: string): boolean {
   try {

@@ -19,6 +19,7 @@ import type { Shop } from '../selection/shop'
 import type { ShopSettings } from '../catalogue/shopSettings'
 import { shopSettingsSchema } from '../catalogue/shopSettings'
 import { textIn } from '../text/text'
+import { translationSchema } from '../text/translations'
 import type { Moment } from '../time/moment'
 
 /*
@@ -119,6 +120,8 @@ export const studioShopSchema = z.object({
   brandMarks: z.record(z.string(), z.string()),
   /** How many products it has. */
   products: z.int(),
+  /** What is known of the translations of its settings. */
+  translations: z.array(translationSchema),
   /** Why these can't be others by now, in words; null: they can. */
   fixed: z.object({ currency: z.string().nullable(), language: z.string().nullable() }),
 })

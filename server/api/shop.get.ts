@@ -1,6 +1,7 @@
 import type { StudioShop } from '../../core/workbench/workbench'
 import type { Category } from '../../core/catalogue/catalogue'
 import { whatStandsOn } from '../../core/records/settings/settingRecord'
+import { settingsKey, translationsOf } from '../../core/records/translations/translationRecord'
 import { textIn } from '../../core/text/text'
 import { useShop } from '../running/useShop'
 
@@ -17,6 +18,7 @@ export default api('viewer', async (): Promise<StudioShop> => {
     categories: branch(null, 0),
     brandMarks: Object.fromEntries(shop.brandMarks),
     products: shop.catalogue.products.length,
+    translations: [...translationsOf(shop.states, 'settings', settingsKey)],
     fixed: { currency: whatStandsOn('currency', shop), language: whatStandsOn('language', shop) },
   }
 })

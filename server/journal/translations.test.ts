@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { makeProduct } from '../../core/catalogue/makeProduct.testing'
+import { settingTexts } from '../../core/catalogue/shopSettings'
 import type { Command } from '../../core/records/registry'
-import { translationRecord, translationsOf } from '../../core/records/translations/translationRecord'
+import { settingsKey, translationRecord, translationsOf } from '../../core/records/translations/translationRecord'
 import { makeOffer } from '../../core/offers/makeOffer.testing'
 import { shownTexts } from '../../core/releases/draftedSorts'
 import type { Text } from '../../core/text/text'
@@ -99,6 +100,28 @@ describe('what a translation was made from', () => {
       expect(translationsOf(shop.states, 'offers', offer)).toEqual([])
       await log.undo('one')
       expect(translationsOf(shop.states, 'offers', offer)).toHaveLength(1)
+    })
+  })
+
+  it('is known of the welcome among the settings too, with the same ways to say that it fits', async () => {
+    await withLog(async (log, shop, again) => {
+      const welcome = (text: Text): Command => ({ type: 'changeSettings', settings: { welcome: text } })
+      const olderIn = (where: LiveShop) =>
+        madeFromOther(translationsOf(where.states, 'settings', settingsKey), settingTexts(where.settings)[0]!, 'de', 'en')
+      await log.run({ type: 'changeSettings', settings: { languages: ['en', 'de'] } }, 'one')
+      await log.run(welcome({ en: 'All for gardens', de: 'Alles für Gärten' }), 'one')
+      expect(olderIn(shop)).toBeNull()
+      await log.run(welcome({ en: 'All for yards', de: 'Alles für Gärten' }), 'one')
+      expect([olderIn(shop), olderIn(await again())]).toEqual(['All for gardens', 'All for gardens'])
+      await log.undo('one')
+      expect(olderIn(shop)).toBeNull()
+      await log.redo('one')
+      const kept = { type: 'keepTranslation', of: 'settings', key: settingsKey, text: 'welcome', language: 'de' } as const
+      await expect(log.run({ ...kept, words: 'Alles für Gärten', own: 'All for gardens' }, 'one')).rejects.toThrow('meanwhile')
+      await log.run({ ...kept, words: 'Alles für Gärten', own: 'All for yards' }, 'one')
+      expect([olderIn(shop), olderIn(await again())]).toEqual([null, null])
+      await log.undo('one')
+      expect(olderIn(shop)).toBe('All for gardens')
     })
   })
 })

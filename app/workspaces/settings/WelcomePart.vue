@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useStudioShop } from '../../data/studioShop'
+import { provideSettingTranslations } from '../../parts/naming/translatedThing'
 import { useSetting } from './useSetting'
 import { settingsWords } from './words'
 
@@ -7,7 +8,8 @@ const say = settingsWords.welcomePart
 
 /** What the stand-in shop says at its beginning. */
 const studio = useStudioShop()
-const { set, may } = useSetting()
+const { set, send, may } = useSetting()
+provideSettingTranslations(send)
 const languages = computed(() => studio.shop!.settings.languages.join())
 </script>
 
@@ -16,6 +18,7 @@ const languages = computed(() => studio.shop!.settings.languages.join())
     <fieldset :disabled="!may">
       <LanguageFields
         :key="languages"
+        named="welcome"
         :text="studio.shop!.settings.welcome"
         :label="say.welcome"
         :most="200"

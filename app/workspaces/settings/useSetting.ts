@@ -1,4 +1,5 @@
 import { commandAnswerSchema } from '../../../core/workbench/workbench'
+import type { Command } from '../../../core/records/registry'
 import type { ChangeableSettings } from '../../../core/records/settings/settings'
 import { callApi } from '../../data/callApi'
 import { useHistory } from '../../data/history'
@@ -12,13 +13,10 @@ export function useSetting() {
   const studio = useStudioShop()
   const history = useHistory()
   const messages = useMessages()
-  /** Returns whether it was set; else it is said why not. */
-  async function set(settings: Partial<ChangeableSettings>): Promise<boolean> {
+  /** Returns whether it was done; else it is said why not. */
+  async function send(command: Command): Promise<boolean> {
     try {
-      const { words } = await callApi(commandAnswerSchema, '/api/commands', {
-        method: 'POST',
-        body: { type: 'changeSettings', settings },
-      })
+      const { words } = await callApi(commandAnswerSchema, '/api/commands', { method: 'POST', body: command })
       await Promise.all([studio.refresh(), history.load()])
       history.tellDone(`${words}.`)
       return true
@@ -27,5 +25,6 @@ export function useSetting() {
       return false
     }
   }
-  return { set, may: computed(() => me.may('admin')) }
+  const set = (settings: Partial<ChangeableSettings>) => send({ type: 'changeSettings', settings })
+  return { send, set, may: computed(() => me.may('admin')) }
 }

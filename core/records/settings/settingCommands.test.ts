@@ -17,7 +17,7 @@ const own = makeSettings({ name: 'My shop' })
 function shopWith(products: readonly Product[] = [], set: Record<string, string> = {}) {
   const states = new HeldStates()
   for (const [key, after] of Object.entries(set)) settingRecord.apply!({ owner: '', key, after }, states)
-  const shop = { settings: withSettings(own, states.of(settingRecord)), catalogue: new Catalogue(products, [], []) }
+  const shop = { states, settings: withSettings(own, states.of(settingRecord)), catalogue: new Catalogue(products, [], []) }
   return { shop, states } as unknown as CommandContext
 }
 const set = (settings: Partial<ShopSettings>) => commandSchema.parse({ type: 'changeSettings', settings })

@@ -1,9 +1,11 @@
 import { CommandError } from '../../journal/commandError'
 import type { CommandContext } from '../../journal/commandContext'
 import type { ShopView } from '../../journal/shopView'
-import type { DraftedSort, DraftedThings } from '../../releases/draftedSorts'
+import { settingTexts } from '../../catalogue/shopSettings'
+import type { AllVersions, DraftedSort, DraftedThings } from '../../releases/draftedSorts'
 import { draftedSorts, shownTexts } from '../../releases/draftedSorts'
 import type { Versions } from '../../sections/versions'
+import type { NamedText } from '../../text/namedText'
 import { withFitting, withReworded } from '../../text/translations'
 import type { TranslationCommand } from './translationCommandSchema'
 import type { TranslationChange } from './translationRecord'
@@ -36,12 +38,23 @@ export function planTranslations(
   { of, key, text, language, words, own }: TranslationCommand,
   { states, versions, shop }: Pick<CommandContext, 'states' | 'versions' | 'shop'>,
 ): TranslationChange[] {
-  const { draft, live } = (versions[of].get(key) ?? { draft: null, live: null }) as Versions<DraftedThings[DraftedSort]>
-  const named = draft && shownTexts(of, draft).find(each => each.key === text)
-  if (!named) throw new CommandError(`unknown-text`, `There is no such text of the ${draftedSorts[of].noun} ${key}.`, [key])
+  const { live, draft } = of === 'settings' ? textsOfSettings(shop) : textsOfVersions(of, key, versions)
+  const named = draft.find(each => each.key === text)
+  const noun = of === 'settings' ? 'shop’s settings' : `${draftedSorts[of].noun} ${key}`
+  if (!named) throw new CommandError('unknown-text', `There is no such text of the ${noun}.`, [key])
   const ownLanguage = shop.settings.language
   if (named.text[language] !== words || named.text[ownLanguage] !== own)
     throw new CommandError('changed-since', `Somebody has changed ${named.what} meanwhile. Look at it again.`, [key])
-  const known = withReworded(translationsOf(states, of, key), live ? shownTexts(of, live) : [], [named], ownLanguage)
+  const known = withReworded(translationsOf(states, of, key), live, [named], ownLanguage)
   return [translationChange(states, of, key, withFitting(known, named, language, ownLanguage))]
+}
+
+type Texts = Record<'live' | 'draft', readonly NamedText[]>
+
+/** Settings have no drafts. */
+const textsOfSettings = ({ settings }: Pick<ShopView, 'settings'>): Texts => ({ live: [], draft: settingTexts(settings) })
+
+function textsOfVersions(sort: DraftedSort, key: string, versions: AllVersions): Texts {
+  const { live, draft } = (versions[sort].get(key) ?? { live: null, draft: null }) as Versions<DraftedThings[DraftedSort]>
+  return { live: live ? shownTexts(sort, live) : [], draft: draft ? shownTexts(sort, draft) : [] }
 }

@@ -1,15 +1,15 @@
 import { z } from 'zod'
-import type { DraftedSort } from '../../releases/draftedSorts'
 import { draftedSortNames } from '../../releases/draftedSorts'
 import { languageTagSchema } from '../../text/text'
+import type { TranslatedSort } from './translationRecord'
 
 const wordsSchema = z.string().min(1).max(20_000)
 
-/** Says that what a draft says in a language still fits the shop's own words, though these have changed. */
+/** Says that what a draft, or the shop's settings, say in a language still fits the shop's own words, though these have changed. */
 export const translationCommandSchema = z.discriminatedUnion('type', [
   z.strictObject({
     type: z.literal('keepTranslation'),
-    of: z.enum(draftedSortNames as [DraftedSort, ...DraftedSort[]]),
+    of: z.enum(['settings', ...draftedSortNames] as [TranslatedSort, ...TranslatedSort[]]),
     /** Key of the thing, and of the text among those of it. */
     key: z.string().min(1).max(64),
     text: z.string().min(1).max(80),

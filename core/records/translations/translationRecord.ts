@@ -4,22 +4,26 @@ import type { States } from '../../journal/states'
 import type { DraftedSort } from '../../releases/draftedSorts'
 import type { Translation } from '../../text/translations'
 
-/** What is known of the translations of a thing that is drafted and published; null: nothing was reworded. */
+/** What is translated: things that are drafted and published, and the shop's settings, which are one thing. */
+export type TranslatedSort = DraftedSort | 'settings'
+export const settingsKey = 'shop'
+
+/** What is known of the translations of a thing; null: nothing was reworded. */
 export const translationRecord = keyedRecord<'translations', readonly Translation[]>(
   { of: 'translations', called: 'what is known of the same translations' },
   asItIs,
 )
 export type TranslationChange = ChangeOf<'translations', readonly Translation[] | null>
 
-const keyOf = (sort: DraftedSort, key: string) => `${sort} ${key}`
+const keyOf = (sort: TranslatedSort, key: string) => `${sort} ${key}`
 
-export const translationsOf = (states: States, sort: DraftedSort, key: string): readonly Translation[] =>
+export const translationsOf = (states: States, sort: TranslatedSort, key: string): readonly Translation[] =>
   states.of(translationRecord).get(keyOf(sort, key)) ?? []
 
 /** What becomes of what is known of a thing's translations. @param after null: the thing is gone */
 export const translationChange = (
   states: States,
-  sort: DraftedSort,
+  sort: TranslatedSort,
   key: string,
   after: readonly Translation[] | null,
 ): TranslationChange => ({
